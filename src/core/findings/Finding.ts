@@ -1,0 +1,36 @@
+import type { Phrase } from './quantity'
+
+/** The stations in the order the gas passes them. */
+export const stations = ['trip', 'cylinders', 'fill', 'hookup', 'leak-test', 'heat', 'run', 'log', 'practice'] as const
+
+export type Station = (typeof stations)[number]
+
+/**
+ * How much a finding weighs.
+ *
+ * - `stop`: cannot be accepted away; it ends only when the fact changes
+ * - `fix-first`: to be mended, or accepted with a reason that stays in view
+ * - `note`: worth knowing, nothing to be done
+ */
+export type Severity = 'stop' | 'fix-first' | 'note'
+
+/** Where a finding is mended: the words on the button, and the thing it opens. */
+export interface Remedy {
+  label: string
+  station: Station
+  /** Identifier of the cylinder, appliance or trip to open; the station itself when absent. */
+  subjectId?: string
+}
+
+/** The one shape in which every module says what it found. */
+export interface Finding {
+  /** Stable name, such as `cylinder-overfilled`. */
+  code: string
+  station: Station
+  severity: Severity
+  sentence: Phrase
+  reason: Phrase
+  remedy: Remedy
+  /** Entries of core/rules/basis that the finding rests on. */
+  basis: readonly string[]
+}

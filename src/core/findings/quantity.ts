@@ -1,0 +1,37 @@
+/** What can be measured; each has its own SI unit and its own list of spellings in core/units. */
+export type Dimension =
+  'mass' | 'pressure' | 'gaugePressure' | 'volume' | 'temperature' | 'power' | 'energy' | 'length' | 'area' | 'duration'
+
+/** How a quantity is shown: its dimension and the unit the trade uses for it in that place. */
+export type DisplayRole =
+  | 'cylinderMass'
+  | 'bottleMass'
+  | 'cylinderPressure'
+  | 'absolutePressure'
+  | 'linePressure'
+  | 'liquidVolume'
+  | 'temperature'
+  | 'power'
+  | 'energy'
+  | 'altitude'
+  | 'length'
+  | 'area'
+  | 'duration'
+  | 'days'
+  | 'share'
+  | 'density'
+  | 'heatingValue'
+  | 'count'
+
+/** A number in SI with the way it is to be shown. */
+export interface Quantity {
+  value: number
+  role: DisplayRole
+}
+
+/** A sentence with its numbers left open, so that the same finding reads in pounds or in kilograms. */
+export interface Phrase {
+  /** Text with `{name}` where a quantity belongs. */
+  text: string
+  quantities?: Readonly<Record<string, Quantity>>
+}

@@ -1,0 +1,7 @@
+import { z } from '@/core/findings/schema'
+
+export const fluids = ['propane', 'co2'] as const
+
+export type Fluid = (typeof fluids)[number]
+
+export const fluidSchema = z.enum(fluids)

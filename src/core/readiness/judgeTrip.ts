@@ -1,0 +1,47 @@
+import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import type { Finding } from '@/core/findings/Finding'
+import { gasForTrip, type SupplyBalance } from '@/core/running/gasForTrip'
+import { runningFindings } from '@/core/running/runningFindings'
+import type { TripPlan } from '@/core/running/tripPlan'
+import { inOrder } from './inOrder'
+import { notJudged } from './notJudged'
+import { verdict, type Verdict } from './verdict'
+
+/** Whether the gas lasts, apart from whether all else is in order. */
+export type Enough = 'enough' | 'short' | 'unknown'
+
+export interface TripJudgement {
+  verdict: Verdict
+  enough: Enough
+  /** Gravest first. */
+  findings: readonly Finding[]
+  balances: readonly SupplyBalance[]
+}
+
+function enoughFor(balances: readonly SupplyBalance[]): Enough {
+  const used = balances.filter(({ neededKg }) => neededKg > 0)
+  if (used.length === 0) return 'unknown'
+  // A cylinder nobody weighed can only add: enough without it is enough.
+  if (used.every(({ leftKg }) => leftKg >= 0)) return 'enough'
+  return used.some(({ leftKg, allWeighed }) => leftKg < 0 && !allWeighed) ? 'unknown' : 'short'
+}
+
+/**
+ * The verdict on a trip: every finding of every station that can judge, and one for each that cannot.
+ *
+ * @param cylinders - of the rig
+ * @param trip - the trip
+ * @param nowIso - the moment to judge at
+ * @throws InputError as gasForTrip does
+ */
+export function judgeTrip(cylinders: readonly CylinderGear[], trip: TripPlan, nowIso: string): TripJudgement {
+  const balances = gasForTrip(cylinders, trip)
+  const aboard = cylinders.filter((cylinder) => cylinder.aboard)
+  const findings = inOrder([
+    ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso)),
+    ...runningFindings(balances, trip),
+    ...notJudged(),
+  ])
+  return { verdict: verdict(findings), enough: enoughFor(balances), findings, balances }
+}

@@ -1,0 +1,14 @@
+import type { Finding } from '@/core/findings/Finding'
+
+export type Verdict = 'ready' | 'fix-first' | 'stop'
+
+/**
+ * What a list of findings comes to: the worst of them decides.
+ *
+ * @returns `ready` only when nothing is to be mended; notes do not count
+ */
+export function verdict(findings: readonly Finding[]): Verdict {
+  if (findings.some(({ severity }) => severity === 'stop')) return 'stop'
+  if (findings.some(({ severity }) => severity === 'fix-first')) return 'fix-first'
+  return 'ready'
+}

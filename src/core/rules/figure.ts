@@ -1,0 +1,30 @@
+import type { Quantity } from '@/core/findings/quantity'
+import type { BasisId } from './basis'
+
+/** One number that went into a figure. */
+export interface FigureInput {
+  label: string
+  quantity: Quantity
+}
+
+/** A number on a screen, together with what it rests on. */
+export interface Figure {
+  basis: BasisId
+  quantity: Quantity
+  inputs: readonly FigureInput[]
+}
+
+/** One line of a worked sum, with its sign in front. */
+export interface SlipLine {
+  sign: '' | '+' | '−' | '=' | '×' | '÷'
+  label: string
+  figure: Figure
+}
+
+/** A worked sum as one would write it by hand, ending in the figure that matters. */
+export interface Slip {
+  lines: readonly SlipLine[]
+  result: { label: string; figure: Figure }
+  /** What follows from the result. */
+  further: readonly SlipLine[]
+}

@@ -1,0 +1,63 @@
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
+import { InputError } from '@/core/findings/InputError'
+import { gasBurntKg } from './gasBurntKg'
+import type { ApplianceUse, TripPlan } from './tripPlan'
+
+export interface SupplyBalance {
+  supply: Supply
+  cylinders: readonly { cylinder: CylinderGear; netKg: number | null }[]
+  uses: readonly { use: ApplianceUse; gasKg: number }[]
+  /** By the weighings there are; a cylinder nobody weighed counts as empty. */
+  aboardKg: number
+  /** Every cylinder that comes along was weighed. */
+  allWeighed: boolean
+  neededKg: number
+  reserveKg: number
+  /** Aboard − needed − reserve; negative when short. */
+  leftKg: number
+}
+
+const DAY_S = 86_400
+
+/**
+ * Gas aboard against what a trip burns, for each supply by itself.
+ *
+ * @param cylinders - of the rig; only those that come along count
+ * @param trip - nights, hours and reserve
+ * @throws InputError for nights under 1, hours over 24 a day, or a reserve outside 0 to 1
+ */
+export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): SupplyBalance[] {
+  if (!Number.isInteger(trip.nights) || trip.nights < 1) throw new InputError('nights', 'A trip has one night or more.')
+  if (!(trip.reserveShare >= 0 && trip.reserveShare <= 1)) {
+    throw new InputError('reserveShare', 'The reserve must lie between 0 and 100 %.')
+  }
+  for (const [i, use] of trip.uses.entries()) {
+    if (!(use.burnPerDayS >= 0 && use.burnPerDayS <= DAY_S)) {
+      throw new InputError(`uses.${i}.burnPerDayS`, `${use.name}: a day has 24 hours.`)
+    }
+  }
+
+  return supplies.map((supply) => {
+    const held = cylinders
+      .filter((cylinder) => cylinder.aboard && kindFacts[cylinder.kind].supply === supply)
+      .map((cylinder) => ({ cylinder, netKg: gearContents(cylinder)?.netKg ?? null }))
+    const uses = trip.uses
+      .filter((use) => use.supply === supply)
+      .map((use) => ({ use, gasKg: gasBurntKg(use.inputW, use.burnPerDayS * trip.nights) }))
+    const aboardKg = held.reduce((sum, { netKg }) => sum + (netKg ?? 0), 0)
+    const neededKg = uses.reduce((sum, { gasKg }) => sum + gasKg, 0)
+    const reserveKg = neededKg * trip.reserveShare
+    return {
+      supply,
+      cylinders: held,
+      uses,
+      aboardKg,
+      allWeighed: held.every(({ netKg }) => netKg !== null),
+      neededKg,
+      reserveKg,
+      leftKg: aboardKg - neededKg - reserveKg,
+    }
+  })
+}

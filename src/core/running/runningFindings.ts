@@ -1,0 +1,80 @@
+import type { Finding } from '@/core/findings/Finding'
+import type { DisplayRole, Quantity } from '@/core/findings/quantity'
+import type { SupplyBalance } from './gasForTrip'
+import type { TripPlan } from './tripPlan'
+
+const FREEZING_K = 273.15
+
+const supplyWords = { line: 'the rig’s line', bottles: 'the small bottles' } as const
+
+function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboardKg }: SupplyBalance): Finding[] {
+  if (neededKg === 0 || leftKg >= 0) return []
+  const role: DisplayRole = supply === 'bottles' ? 'bottleMass' : 'cylinderMass'
+  const mass = (value: number): Quantity => ({ value, role })
+  const onlyReserve = aboardKg >= neededKg
+  const remedySubject = cylinders[0]?.cylinder.id
+  return [
+    {
+      code: onlyReserve ? 'reserve-short' : 'gas-not-enough',
+      station: 'run',
+      severity: 'fix-first',
+      sentence: onlyReserve
+        ? {
+            text: `There is enough on ${supplyWords[supply]}, but {short} of the reserve is missing.`,
+            quantities: { short: mass(-leftKg) },
+          }
+        : {
+            text: `There is not enough on ${supplyWords[supply]}: {short} is missing.`,
+            quantities: { short: mass(-leftKg) },
+          },
+      reason: {
+        text: 'The trip burns {needed}, the reserve is {reserve}, and {aboard} is aboard.',
+        quantities: { needed: mass(neededKg), reserve: mass(reserveKg), aboard: mass(aboardKg) },
+      },
+      remedy: {
+        label: 'Fill, then weigh in',
+        station: 'cylinders',
+        ...(remedySubject && { subjectId: remedySubject }),
+      },
+      basis: ['left-over', 'gas-burnt', 'gas-aboard'],
+    },
+  ]
+}
+
+/**
+ * What is to be said of the gas for a trip.
+ *
+ * @param balances - from gasForTrip
+ * @param trip - the same trip
+ */
+export function runningFindings(balances: readonly SupplyBalance[], trip: TripPlan): Finding[] {
+  const findings = balances.flatMap(balanceFindings)
+  if (balances.every(({ neededKg }) => neededKg === 0)) {
+    findings.push({
+      code: 'no-appliance-hours',
+      station: 'run',
+      severity: 'fix-first',
+      sentence: { text: 'No appliance has hours on this trip.' },
+      reason: { text: 'Without hours nobody can say whether the gas is enough.' },
+      remedy: { label: 'Enter the hours', station: 'trip', subjectId: trip.id },
+      basis: ['hours-per-day'],
+    })
+  }
+  if (trip.coldestK !== null && trip.coldestK < FREEZING_K) {
+    findings.push({
+      code: 'cold-draw-not-judged',
+      station: 'run',
+      severity: 'fix-first',
+      sentence: {
+        text: 'Whether a cylinder at {cold} can boil fast enough is not judged yet.',
+        quantities: { cold: { value: trip.coldestK, role: 'temperature' } },
+      },
+      reason: {
+        text: 'A cold or half-empty cylinder can starve a heater with gas still in it. Start full, and keep the draw low.',
+      },
+      remedy: { label: 'What to do by hand', station: 'run' },
+      basis: ['runtime'],
+    })
+  }
+  return findings
+}

@@ -1,0 +1,16 @@
+import type { Quantity } from '@/core/findings/quantity'
+import { displayRoles, type UnitSystem } from './displayRoles'
+import { formatQuantity } from './formatQuantity'
+import { roundTo } from './roundTo'
+import { toUnit } from './toUnit'
+
+/**
+ * A quantity as it stands in a field whose unit is shown beside it: bare number, one decimal more than
+ * on the slip so that a stored value comes back as it was typed.
+ */
+export function formatForField(quantity: Quantity, system: UnitSystem): string {
+  const role = displayRoles[quantity.role]
+  if (role.dimension === null) return formatQuantity(quantity, system)
+  const { unit, decimals } = role[system]
+  return String(roundTo(toUnit(quantity.value, role.dimension, unit), decimals + 1))
+}

@@ -1,0 +1,14 @@
+/**
+ * Rounds half away from zero to a number of decimals, as one does on paper.
+ *
+ * @param value - any finite number
+ * @param decimals - 0 to 15
+ * @returns the rounded number; never negative zero
+ */
+export function roundTo(value: number, decimals: number): number {
+  const scale = 10 ** decimals
+  // The nudge undoes binary fractions such as 1.005 that fall short of the half.
+  const scaled = Math.abs(value) * scale
+  const rounded = Math.round(scaled * (1 + Number.EPSILON * 4)) / scale
+  return rounded === 0 ? 0 : Math.sign(value) * rounded
+}

@@ -1,0 +1,252 @@
+import type { Dimension } from '@/core/findings/quantity'
+
+/** One unit: SI value = number × factor + offset. */
+export interface Unit {
+  symbol: string
+  factor: number
+  offset?: number
+  /** Spellings people use, lower case, without spaces or points. */
+  spellings: readonly string[]
+  /** Family that settles whether `1,500` means fifteen hundred (us) or is ambiguous (metric). */
+  family: 'us' | 'metric'
+  /** The smaller unit that may follow in the same quantity, as ounces follow pounds. */
+  minor?: string
+}
+
+/** A spelling that is understood but means something else than the field asks for. */
+export interface Misnomer {
+  spellings: readonly string[]
+  message: string
+}
+
+export interface DimensionUnits {
+  noun: string
+  example: string
+  mayBeNegative: boolean
+  units: Readonly<Record<string, Unit>>
+  misnomers?: readonly Misnomer[]
+}
+
+const POUND_KG = 0.45359237
+const INCH_M = 0.0254
+const FOOT_M = 12 * INCH_M
+const PSI_PA = (POUND_KG * 9.80665) / (INCH_M * INCH_M)
+// BTU by the international table, as the gas trade uses it.
+const BTU_J = 1055.05585262
+const HOUR_S = 3600
+
+const gaugeWords: Misnomer = {
+  spellings: ['psig'],
+  message: 'This field wants absolute pressure; psig is what a gauge shows. Add the air pressure and write psia.',
+}
+const absoluteWords: Misnomer = {
+  spellings: ['psia'],
+  message: 'This field wants what a gauge shows; psia counts the air as well. Take the air pressure off and write psi.',
+}
+
+function pressureUnits(psiSpellings: readonly string[]): Readonly<Record<string, Unit>> {
+  return {
+    Pa: { symbol: 'Pa', factor: 1, spellings: ['pa'], family: 'metric' },
+    kPa: { symbol: 'kPa', factor: 1000, spellings: ['kpa'], family: 'metric' },
+    MPa: { symbol: 'MPa', factor: 1e6, spellings: ['mpa'], family: 'metric' },
+    mbar: { symbol: 'mbar', factor: 100, spellings: ['mbar', 'hpa'], family: 'metric' },
+    bar: { symbol: 'bar', factor: 1e5, spellings: ['bar'], family: 'metric' },
+    psi: { symbol: 'psi', factor: PSI_PA, spellings: psiSpellings, family: 'us' },
+    // Water at 4 °C (39.2 °F), NIST SP 811 table B.8.
+    inWC: {
+      symbol: 'inWC',
+      factor: 249.082,
+      spellings: ['inwc', 'inh2o', '"wc', 'inchwc', 'incheswc', 'inchesofwater'],
+      family: 'us',
+    },
+  }
+}
+
+/**
+ * Every unit the program understands, by dimension. Factors are the exact definitions of
+ * NIST Special Publication 811 (2008), appendix B, unless a comment says otherwise.
+ */
+export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
+  mass: {
+    noun: 'weight',
+    example: '31.4 lb, 1 lb 11.6 oz or 17 kg',
+    mayBeNegative: false,
+    units: {
+      kg: {
+        symbol: 'kg',
+        factor: 1,
+        spellings: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'],
+        family: 'metric',
+        minor: 'g',
+      },
+      g: { symbol: 'g', factor: 0.001, spellings: ['g', 'gr', 'gram', 'grams'], family: 'metric' },
+      lb: {
+        symbol: 'lb',
+        factor: POUND_KG,
+        spellings: ['lb', 'lbs', 'pound', 'pounds', '#'],
+        family: 'us',
+        minor: 'oz',
+      },
+      oz: { symbol: 'oz', factor: POUND_KG / 16, spellings: ['oz', 'ozs', 'ounce', 'ounces'], family: 'us' },
+    },
+    misnomers: [
+      {
+        spellings: ['gal', 'gals', 'gallon', 'gallons', 'l', 'liter', 'litre', 'liters', 'litres', 'floz'],
+        message: 'That is a volume; this field wants a weight, such as 31.4 lb or 17 kg.',
+      },
+    ],
+  },
+  pressure: {
+    noun: 'absolute pressure',
+    example: '188.6 psia or 1300 kPa',
+    mayBeNegative: false,
+    units: pressureUnits(['psi', 'psia']),
+    misnomers: [gaugeWords],
+  },
+  gaugePressure: {
+    noun: 'pressure',
+    example: '11 inWC, 15 psi or 28 mbar',
+    mayBeNegative: true,
+    units: pressureUnits(['psi', 'psig']),
+    misnomers: [absoluteWords],
+  },
+  volume: {
+    noun: 'volume',
+    example: '4.7 gal or 18 L',
+    mayBeNegative: false,
+    units: {
+      m3: {
+        symbol: 'm³',
+        factor: 1,
+        spellings: ['m3', 'm^3', 'cubicmeter', 'cubicmetre', 'cubicmeters', 'cubicmetres'],
+        family: 'metric',
+      },
+      L: { symbol: 'L', factor: 0.001, spellings: ['l', 'liter', 'litre', 'liters', 'litres'], family: 'metric' },
+      mL: { symbol: 'mL', factor: 1e-6, spellings: ['ml', 'cm3', 'cm^3', 'cc'], family: 'metric' },
+      gal: {
+        symbol: 'gal',
+        factor: 0.003785411784,
+        spellings: ['gal', 'gals', 'gallon', 'gallons', 'usgal'],
+        family: 'us',
+      },
+      ft3: {
+        symbol: 'ft³',
+        factor: FOOT_M ** 3,
+        spellings: ['ft3', 'ft^3', 'cuft', 'cubicfoot', 'cubicfeet'],
+        family: 'us',
+      },
+      in3: {
+        symbol: 'in³',
+        factor: INCH_M ** 3,
+        spellings: ['in3', 'in^3', 'cuin', 'cubicinch', 'cubicinches'],
+        family: 'us',
+      },
+    },
+    misnomers: [
+      {
+        spellings: ['kg', 'lb', 'lbs', 'oz', 'pound', 'pounds'],
+        message: 'That is a weight; this field wants a volume, such as 4.7 gal or 18 L.',
+      },
+    ],
+  },
+  temperature: {
+    noun: 'temperature',
+    example: '52 °F or 11 °C',
+    mayBeNegative: true,
+    units: {
+      K: { symbol: 'K', factor: 1, spellings: ['k', 'kelvin'], family: 'metric' },
+      C: { symbol: '°C', factor: 1, offset: 273.15, spellings: ['c', '°c', 'degc', 'celsius'], family: 'metric' },
+      F: {
+        symbol: '°F',
+        factor: 5 / 9,
+        offset: 459.67 * (5 / 9),
+        spellings: ['f', '°f', 'degf', 'fahrenheit'],
+        family: 'us',
+      },
+    },
+  },
+  power: {
+    noun: 'heat input',
+    example: '9,000 BTU/h or 2.6 kW',
+    mayBeNegative: false,
+    units: {
+      W: { symbol: 'W', factor: 1, spellings: ['w', 'watt', 'watts'], family: 'metric' },
+      kW: { symbol: 'kW', factor: 1000, spellings: ['kw', 'kilowatt', 'kilowatts'], family: 'metric' },
+      // People say "9,000 BTU" of a burner and mean per hour.
+      btuh: {
+        symbol: 'BTU/h',
+        factor: BTU_J / HOUR_S,
+        spellings: ['btu/h', 'btuh', 'btu/hr', 'btu', 'btus', 'btu/hour', 'btuperhour'],
+        family: 'us',
+      },
+    },
+  },
+  energy: {
+    noun: 'amount of heat',
+    example: '350,000 BTU or 100 kWh',
+    mayBeNegative: false,
+    units: {
+      J: { symbol: 'J', factor: 1, spellings: ['j', 'joule', 'joules'], family: 'metric' },
+      MJ: { symbol: 'MJ', factor: 1e6, spellings: ['mj'], family: 'metric' },
+      Wh: { symbol: 'Wh', factor: HOUR_S, spellings: ['wh'], family: 'metric' },
+      kWh: { symbol: 'kWh', factor: 1000 * HOUR_S, spellings: ['kwh'], family: 'metric' },
+      btu: { symbol: 'BTU', factor: BTU_J, spellings: ['btu', 'btus'], family: 'us' },
+    },
+  },
+  length: {
+    noun: 'length',
+    example: `8'2", 1 1/2 in or 45 cm`,
+    mayBeNegative: true,
+    units: {
+      m: {
+        symbol: 'm',
+        factor: 1,
+        spellings: ['m', 'meter', 'metre', 'meters', 'metres'],
+        family: 'metric',
+        minor: 'cm',
+      },
+      cm: { symbol: 'cm', factor: 0.01, spellings: ['cm'], family: 'metric', minor: 'mm' },
+      mm: { symbol: 'mm', factor: 0.001, spellings: ['mm'], family: 'metric' },
+      ft: { symbol: 'ft', factor: FOOT_M, spellings: ['ft', 'foot', 'feet', "'"], family: 'us', minor: 'in' },
+      in: { symbol: 'in', factor: INCH_M, spellings: ['in', 'inch', 'inches', '"'], family: 'us' },
+    },
+  },
+  area: {
+    noun: 'area',
+    example: '24 sq in or 155 cm2',
+    mayBeNegative: false,
+    units: {
+      m2: { symbol: 'm²', factor: 1, spellings: ['m2', 'm^2', 'sqm'], family: 'metric' },
+      cm2: { symbol: 'cm²', factor: 1e-4, spellings: ['cm2', 'cm^2', 'sqcm'], family: 'metric' },
+      in2: {
+        symbol: 'sq in',
+        factor: INCH_M ** 2,
+        spellings: ['in2', 'in^2', 'sqin', 'squareinch', 'squareinches'],
+        family: 'us',
+      },
+      ft2: {
+        symbol: 'sq ft',
+        factor: FOOT_M ** 2,
+        spellings: ['ft2', 'ft^2', 'sqft', 'squarefoot', 'squarefeet'],
+        family: 'us',
+      },
+    },
+  },
+  duration: {
+    noun: 'time',
+    example: '2.5 h or 1 h 30 min',
+    mayBeNegative: false,
+    units: {
+      s: { symbol: 's', factor: 1, spellings: ['s', 'sec', 'second', 'seconds'], family: 'metric' },
+      min: { symbol: 'min', factor: 60, spellings: ['min', 'mins', 'minute', 'minutes'], family: 'metric', minor: 's' },
+      h: {
+        symbol: 'h',
+        factor: HOUR_S,
+        spellings: ['h', 'hr', 'hrs', 'hour', 'hours'],
+        family: 'metric',
+        minor: 'min',
+      },
+      d: { symbol: 'days', factor: 24 * HOUR_S, spellings: ['d', 'day', 'days'], family: 'metric', minor: 'h' },
+    },
+  },
+}
