@@ -1,0 +1,102 @@
+import { applianceUse, bottleGear, cylinderGear, NOW, tripPlan } from '@tests/gear'
+import { POUND_KG } from '@tests/tradeUnits'
+import type { Finding, Severity } from '@/core/findings/Finding'
+import { inOrder } from '@/core/readiness/inOrder'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { verdict } from '@/core/readiness/verdict'
+import { basis } from '@/core/rules/basis'
+import { formatPhrase } from '@/core/units/formatPhrase'
+
+function finding(severity: Severity, station: Finding['station'] = 'run'): Finding {
+  const words = { text: severity }
+  return {
+    code: severity,
+    station,
+    severity,
+    sentence: words,
+    reason: words,
+    remedy: { label: 'Go', station },
+    basis: [],
+  }
+}
+
+describe('the verdict', () => {
+  test('the worst finding decides; notes do not count', () => {
+    expect(verdict([])).toBe('ready')
+    expect(verdict([finding('note')])).toBe('ready')
+    expect(verdict([finding('note'), finding('fix-first')])).toBe('fix-first')
+    expect(verdict([finding('fix-first'), finding('stop'), finding('note')])).toBe('stop')
+  })
+
+  test('gravest first, then as the gas flows', () => {
+    const sorted = inOrder([
+      finding('note', 'trip'),
+      finding('fix-first', 'run'),
+      finding('fix-first', 'cylinders'),
+      finding('stop', 'run'),
+    ])
+    expect(sorted.map(({ severity, station }) => `${severity} ${station}`)).toEqual([
+      'stop run',
+      'fix-first cylinders',
+      'fix-first run',
+      'note trip',
+    ])
+  })
+})
+
+describe('a trip judged', () => {
+  test('enough gas alone is never “ready” while stations are not judged', () => {
+    const judged = judgeTrip([cylinderGear()], tripPlan(), NOW)
+    expect(judged.enough).toBe('enough')
+    expect(judged.verdict).toBe('fix-first')
+    expect(judged.findings.map(({ code }) => code)).toEqual([
+      'dates-not-judged',
+      'hookup-not-judged',
+      'leak-test-not-judged',
+      'heat-not-judged',
+    ])
+  })
+
+  test('an overfilled cylinder that comes along is a stop; one that stays at home is not', () => {
+    const weighing = { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW }
+    expect(judgeTrip([cylinderGear({ lastWeighing: weighing })], tripPlan(), NOW).verdict).toBe('stop')
+    expect(judgeTrip([cylinderGear({ lastWeighing: weighing, aboard: false })], tripPlan(), NOW).verdict).toBe(
+      'fix-first',
+    )
+  })
+
+  test('short, unknown and enough are told apart', () => {
+    const long = tripPlan({ nights: 14 })
+    expect(judgeTrip([cylinderGear()], long, NOW).enough).toBe('short')
+    expect(judgeTrip([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: null })], long, NOW).enough).toBe('unknown')
+    expect(judgeTrip([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: null })], tripPlan(), NOW).enough).toBe(
+      'enough',
+    )
+    expect(judgeTrip([cylinderGear()], tripPlan({ uses: [] }), NOW).enough).toBe('unknown')
+  })
+
+  test('plenty on the line does not help the bottles', () => {
+    const uses = [applianceUse({ supply: 'bottles', burnPerDayS: 3600 * 4 })]
+    expect(judgeTrip([cylinderGear(), bottleGear()], tripPlan({ uses }), NOW).enough).toBe('short')
+  })
+
+  test('every finding can be read in both families of units, and rests on entries that exist', () => {
+    const weighing = { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: '2026-10-01T00:00:00.000Z' }
+    const worlds = [
+      judgeTrip(
+        [cylinderGear({ lastWeighing: weighing }), bottleGear({ lastWeighing: null })],
+        tripPlan({ nights: 30, coldestK: 250 }),
+        NOW,
+      ),
+      judgeTrip([cylinderGear({ tareKg: 20 })], tripPlan({ uses: [] }), NOW),
+    ]
+    for (const { sentence, reason, basis: rests } of worlds.flatMap(({ findings }) => findings)) {
+      for (const phrase of [sentence, reason]) {
+        for (const system of ['us', 'metric'] as const) {
+          expect(formatPhrase(phrase, system)).toMatch(/^[^{}]+\.$/)
+        }
+      }
+      for (const id of rests) expect(Object.keys(basis)).toContain(id)
+    }
+  })
+})
