@@ -1,6 +1,39 @@
 import { z } from 'zod'
 
+const typeWords: Readonly<Record<string, string>> = {
+  number: 'a number',
+  string: 'a text',
+  boolean: 'yes or no',
+  object: 'an object with the fields named',
+  array: 'a list',
+  int: 'a whole number',
+}
+
+/** Says a schema's complaint in a sentence; undefined leaves zod's own words. */
+function sentence(issue: z.core.$ZodRawIssue): string | undefined {
+  switch (issue.code) {
+    case 'invalid_type': {
+      const wanted = typeWords[issue.expected] ?? issue.expected
+      return issue.input === undefined ? `This is missing; it wants ${wanted}.` : `This wants ${wanted}.`
+    }
+    case 'unrecognized_keys':
+      return `Not known here: ${issue.keys.join(', ')}.`
+    case 'invalid_value':
+      return `This must be one of: ${issue.values.join(', ')}.`
+    case 'too_small':
+      return issue.origin === 'string'
+        ? 'This cannot be left empty.'
+        : `This must be ${issue.inclusive ? 'at least' : 'more than'} ${issue.minimum}.`
+    case 'too_big':
+      return issue.origin === 'string'
+        ? `This is too long: at most ${issue.maximum} characters.`
+        : `This must be at most ${issue.maximum}.`
+    default:
+      return undefined
+  }
+}
+
 // The content security policy forbids compiling code from strings, which Zod would try.
-z.config({ jitless: true })
+z.config({ jitless: true, customError: sentence })
 
 export { z }

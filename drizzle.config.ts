@@ -1,0 +1,8 @@
+import { defineConfig } from 'drizzle-kit'
+
+export default defineConfig({
+  dialect: 'sqlite',
+  schema: './src/records/schema.ts',
+  out: './drizzle',
+  casing: 'snake_case',
+})

@@ -1,0 +1,18 @@
+import { z } from '@/core/findings/schema'
+
+/** Fields that several actions share. Lengths keep a page readable and a row small. */
+export const idField = z.string().min(1).max(64)
+export const nameField = z.string().trim().min(1, 'Give it a name.').max(60)
+export const versionField = z.int().min(1)
+export const reasonField = z.string().trim().min(1, 'Say why, in a few words.').max(200)
+
+/** Heaviest thing anyone weighs here: a 420 lb cylinder with its gas is under half of this. */
+const HEAVIEST_KG = 1000
+export const massField = z
+  .number()
+  .positive('This must weigh more than nothing.')
+  .max(HEAVIEST_KG, 'That is heavier than any cylinder. Check the unit.')
+export const hangingField = z
+  .number()
+  .min(0, 'This cannot weigh less than nothing.')
+  .max(50, 'That is heavier than any hose. Check the unit.')

@@ -1,0 +1,38 @@
+import { InputError, type InputIssue } from '@/core/findings/InputError'
+import type { z } from '@/core/findings/schema'
+import { zodIssues } from '@/core/findings/zodIssues'
+import { ConflictError, NotFoundError } from '@/records/RecordsError'
+
+/** What an action says: done, with what came of it, or not, with a sentence at each field. */
+export type ActionResult<Value = null> =
+  { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Record<string, unknown> }
+
+/**
+ * Runs an action on checked input and turns what can go wrong into sentences.
+ *
+ * @param schema - what the action accepts
+ * @param input - as sent, not to be trusted
+ * @param run - the action itself
+ */
+export function act<Schema extends z.ZodType, Value>(
+  schema: Schema,
+  input: unknown,
+  run: (checked: z.output<Schema>) => Value,
+): ActionResult<Value> {
+  const checked = schema.safeParse(input)
+  if (!checked.success) return { ok: false, issues: zodIssues(checked.error) }
+  try {
+    return { ok: true, value: run(checked.data) }
+  } catch (error) {
+    if (error instanceof InputError) return { ok: false, issues: [...error.issues] }
+    if (error instanceof NotFoundError) return { ok: false, issues: [{ path: '', message: error.message }] }
+    if (error instanceof ConflictError) {
+      return {
+        ok: false,
+        issues: [{ path: '', message: error.message }],
+        conflict: error.current as Record<string, unknown>,
+      }
+    }
+    throw error
+  }
+}

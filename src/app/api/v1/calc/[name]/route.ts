@@ -1,0 +1,31 @@
+import { problem } from '@/app/api/v1/problem'
+import { calculations } from '@/app/api/v1/calc/calculations'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import { zodIssues } from '@/core/findings/zodIssues'
+
+const LONGEST_BODY = 64 * 1024
+
+/** Runs one calculation on the JSON sent. */
+export async function POST(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
+  const { name } = await params
+  const calculation = Object.hasOwn(calculations, name) ? calculations[name] : undefined
+  if (!calculation) {
+    return problem(404, `There is no calculation named so. There are: ${Object.keys(calculations).join(', ')}.`)
+  }
+  if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? '')) {
+    return problem(415, 'Send JSON, with the content type application/json.')
+  }
+  const body = await request.text()
+  if (body.length > LONGEST_BODY) return problem(413, 'The body is too large: 64 KiB at most.')
+
+  try {
+    return Response.json(calculation.run(JSON.parse(body)))
+  } catch (error) {
+    const title = 'The input is not right.'
+    if (error instanceof SyntaxError) return problem(400, title, [{ path: '', message: 'This is not JSON.' }])
+    if (error instanceof z.ZodError) return problem(400, title, zodIssues(error))
+    if (error instanceof InputError) return problem(400, title, error.issues)
+    throw error
+  }
+}

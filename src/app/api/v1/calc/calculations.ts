@@ -1,0 +1,39 @@
+import { contents, contentsSchema } from '@/core/cylinders/contents'
+import { z } from '@/core/findings/schema'
+import { cylinderState } from '@/core/fluids/cylinderState'
+import { cylinderStateSchema, saturationSchema } from '@/core/fluids/inputs'
+import { saturation } from '@/core/fluids/saturation'
+import { runtimeS, runtimeSchema } from '@/core/running/runtimeS'
+
+/** One calculation of core, ready to be called from outside. */
+export interface Calculation {
+  summary: string
+  schema: z.ZodType
+  run: (input: unknown) => object
+}
+
+function calculation<Schema extends z.ZodType>(
+  summary: string,
+  schema: Schema,
+  run: (input: z.output<Schema>) => object,
+): Calculation {
+  return { summary, schema, run: (input) => run(schema.parse(input)) }
+}
+
+/** Every calculation by name. None of them touches the records. */
+export const calculations: Readonly<Record<string, Calculation>> = {
+  saturation: calculation(
+    'Pressure, densities and latent heat where liquid and vapour stand together',
+    saturationSchema,
+    ({ fluid, temperatureK }) => saturation(fluid, temperatureK),
+  ),
+  'fluid-state': calculation(
+    'Phase, pressure and liquid level of a closed cylinder',
+    cylinderStateSchema,
+    ({ fluid, massKg, volumeM3, temperatureK }) => cylinderState(fluid, massKg, volumeM3, temperatureK),
+  ),
+  contents: calculation('What is in a cylinder, by weight', contentsSchema, contents),
+  runtime: calculation('How long propane lasts at a constant draw', runtimeSchema, ({ massKg, inputW }) => ({
+    durationS: runtimeS(massKg, inputW),
+  })),
+}

@@ -1,0 +1,13 @@
+import type { InputIssue } from '@/core/findings/InputError'
+
+/**
+ * An answer that says what was wrong.
+ *
+ * @param status - HTTP status
+ * @param title - one sentence
+ * @param issues - sentences by field
+ * @see RFC 9457
+ */
+export function problem(status: number, title: string, issues: readonly InputIssue[] = []): Response {
+  return Response.json({ title, status, issues }, { status, headers: { 'content-type': 'application/problem+json' } })
+}

@@ -1,0 +1,30 @@
+import { asc, eq } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Database } from './openDatabase'
+import { facts, rigs } from './schema'
+
+export type Rig = typeof rigs.$inferSelect
+
+/** All rigs by name. */
+export function listRigs(database: Database): Rig[] {
+  return database.select().from(rigs).orderBy(asc(rigs.name)).all()
+}
+
+/** The rig by its identifier. */
+export function findRig(database: Database, id: string): Rig | undefined {
+  return database.select().from(rigs).where(eq(rigs.id, id)).get()
+}
+
+/** A new rig; its identifier is made up when none is given. */
+export function addRig(database: Database, name: string, id: string = randomUUID()): Rig {
+  return database.insert(rigs).values({ id, name }).returning().get()
+}
+
+/** A fact about the whole file, such as `demo`. */
+export function readFact(database: Database, key: string): string | undefined {
+  return database.select().from(facts).where(eq(facts.key, key)).get()?.value
+}
+
+export function writeFact(database: Database, key: string, value: string): void {
+  database.insert(facts).values({ key, value }).onConflictDoUpdate({ target: facts.key, set: { value } }).run()
+}

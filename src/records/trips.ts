@@ -1,0 +1,110 @@
+import { and, asc, desc, eq, gte, isNull } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { TripPlan } from '@/core/running/tripPlan'
+import type { Database } from './openDatabase'
+import { requireSaved } from './requireSaved'
+import { appliances, trips, tripUses } from './schema'
+
+export type Trip = typeof trips.$inferSelect
+
+/** What an owner enters of a trip; hours by appliance. */
+export type TripEntry = Pick<Trip, 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK' | 'reserveShare'> & {
+  uses: readonly { applianceId: string; burnPerDayS: number }[]
+}
+
+/** A trip with its appliance hours, as core judges it. */
+export interface TripWithPlan {
+  row: Trip
+  plan: TripPlan
+}
+
+function withPlan(database: Database, row: Trip): TripWithPlan {
+  const uses = database
+    .select({
+      id: appliances.id,
+      name: appliances.name,
+      inputW: appliances.inputW,
+      supply: appliances.supply,
+      burnPerDayS: tripUses.burnPerDayS,
+    })
+    .from(tripUses)
+    .innerJoin(appliances, eq(tripUses.applianceId, appliances.id))
+    .where(and(eq(tripUses.tripId, row.id), isNull(appliances.archivedAt)))
+    .orderBy(asc(appliances.position))
+    .all()
+  return { row, plan: { ...row, uses } }
+}
+
+/** The rig's trips, the latest first. */
+export function listTrips(database: Database, rigId: string): Trip[] {
+  return database
+    .select()
+    .from(trips)
+    .where(and(eq(trips.rigId, rigId), isNull(trips.archivedAt)))
+    .orderBy(desc(trips.startDay))
+    .all()
+}
+
+export function findTrip(database: Database, id: string): TripWithPlan | undefined {
+  const row = database.select().from(trips).where(eq(trips.id, id)).get()
+  return row && withPlan(database, row)
+}
+
+/**
+ * The trip to get ready for: the first that starts on the day or later, else the latest there was.
+ *
+ * @param day - today where the owner is, `2026-11-24`
+ */
+export function nextTrip(database: Database, rigId: string, day: string): TripWithPlan | undefined {
+  const coming = database
+    .select()
+    .from(trips)
+    .where(and(eq(trips.rigId, rigId), isNull(trips.archivedAt), gte(trips.startDay, day)))
+    .orderBy(asc(trips.startDay))
+    .limit(1)
+    .get()
+  const row = coming ?? listTrips(database, rigId)[0]
+  return row && withPlan(database, row)
+}
+
+function replaceUses(database: Pick<Database, 'delete' | 'insert'>, tripId: string, uses: TripEntry['uses']): void {
+  database.delete(tripUses).where(eq(tripUses.tripId, tripId)).run()
+  const burning = uses.filter(({ burnPerDayS }) => burnPerDayS > 0)
+  if (burning.length > 0) {
+    database
+      .insert(tripUses)
+      .values(burning.map((use) => ({ ...use, tripId })))
+      .run()
+  }
+}
+
+export function addTrip(database: Database, rigId: string, entry: TripEntry, id: string = randomUUID()): Trip {
+  const { uses, ...fields } = entry
+  return database.transaction((transaction) => {
+    const row = transaction
+      .insert(trips)
+      .values({ ...fields, id, rigId })
+      .returning()
+      .get()
+    replaceUses(transaction, id, uses)
+    return row
+  })
+}
+
+/**
+ * Saves over version `version` of a trip, its hours with it: all or nothing.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveTrip(database: Database, id: string, version: number, entry: TripEntry): void {
+  const { uses, ...fields } = entry
+  database.transaction((transaction) => {
+    const { changes } = transaction
+      .update(trips)
+      .set({ ...fields, version: version + 1 })
+      .where(and(eq(trips.id, id), eq(trips.version, version)))
+      .run()
+    requireSaved(changes, findTrip(database, id)?.row, 'trip')
+    replaceUses(transaction, id, uses)
+  })
+}
