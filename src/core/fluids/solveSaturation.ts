@@ -15,7 +15,14 @@ export interface SaturationGuess {
   vapourDensityKgM3: number
 }
 
-const MAXIMUM_STEPS = 50
+const MAXIMUM_STEPS = 60
+/** Relative step at which the solution has settled. */
+const SETTLED = 1e-10
+/**
+ * Near the critical point both isotherms lie so flat that rounding alone moves the densities by more than that, and
+ * by how much differs between engines; there it has settled when the steps no longer shrink.
+ */
+const FLAT = 1e-6
 
 /**
  * Liquid and vapour that stand in balance by the Helmholtz equation: equal pressure, equal chemical potential.
@@ -28,6 +35,7 @@ export function solveSaturation(fluid: Fluid, temperatureK: number, guess: Satur
   const specificR = GAS_CONSTANT_J_MOL_K / propertyData[fluid].molarMassKgMol
   const energy = specificR * temperatureK
   let { liquidDensityKgM3: liquid, vapourDensityKgM3: vapour } = guess
+  let lastStep = Infinity
 
   for (let step = 0; step < MAXIMUM_STEPS; step += 1) {
     const inLiquid = helmholtz(fluid, temperatureK, liquid)
@@ -42,7 +50,10 @@ export function solveSaturation(fluid: Fluid, temperatureK: number, guess: Satur
     const held = Math.min(1, (0.3 * vapour) / Math.abs(vapourStep), (0.3 * liquid) / Math.abs(liquidStep))
     liquid += held * liquidStep
     vapour += held * vapourStep
-    if (Math.abs(liquidStep) < 1e-10 * liquid && Math.abs(vapourStep) < 1e-10 * vapour) {
+    const relativeStep = Math.max(Math.abs(liquidStep) / liquid, Math.abs(vapourStep) / vapour)
+    const settled = relativeStep < SETTLED || (relativeStep < FLAT && relativeStep >= lastStep)
+    lastStep = relativeStep
+    if (settled) {
       const settledVapour = helmholtz(fluid, temperatureK, vapour)
       const settledLiquid = helmholtz(fluid, temperatureK, liquid)
       return {

@@ -122,6 +122,12 @@ export const basis = {
     source: 'Plate of the appliance',
     standing: 'your entry',
   },
+  'heating-value': {
+    title: 'Heating value of propane',
+    formula: 'Heat of burning one kilogram, the water in the fumes condensed: appliance plates are stated so too.',
+    source: 'Gas processors’ tables',
+    standing: 'from memory',
+  },
   'hours-per-day': {
     title: 'Hours a day',
     formula: 'Hours of burning in one day and night, at full input.',

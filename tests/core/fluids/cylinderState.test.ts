@@ -121,6 +121,18 @@ describe('the table gives back what was solved', () => {
     expect(Math.abs(criticalPoint('co2').temperatureK - 304.1282)).toBeLessThan(0.5)
   })
 
+  test.each(fluids)('%s: the solution settles as near to the critical point as one likes to ask', (fluid) => {
+    const { critical } = saturationTable(fluid)
+    for (let s = 0.0012; s < 0.05; s *= 1.13) {
+      const temperatureK = critical.temperatureK * (1 - s * s)
+      const { liquidDensityKgM3, vapourDensityKgM3 } = saturation(fluid, temperatureK)
+      const guess = { liquidDensityKgM3: liquidDensityKgM3 * 1.0002, vapourDensityKgM3: vapourDensityKgM3 * 0.9998 }
+      const solved = solveSaturation(fluid, temperatureK, guess)
+      expect(Math.abs(solved.liquidDensityKgM3 / liquidDensityKgM3 - 1)).toBeLessThan(1e-5)
+      expect(Math.abs(solved.vapourDensityKgM3 / vapourDensityKgM3 - 1)).toBeLessThan(1e-5)
+    }
+  })
+
   test('slopes of the equation are those of its pressure', () => {
     const h = 1e-3
     const middle = helmholtz('co2', 290, 800)

@@ -1,5 +1,5 @@
 import { contents, contentsSchema } from '@/core/cylinders/contents'
-import { z } from '@/core/findings/schema'
+import { type z } from '@/core/findings/schema'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { cylinderStateSchema, saturationSchema } from '@/core/fluids/inputs'
 import { saturation } from '@/core/fluids/saturation'

@@ -1,0 +1,32 @@
+import { defineConfig } from '@playwright/test'
+
+// Chromium as Debian ships it; the flags keep it from calling out.
+const launchOptions = {
+  executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+}
+
+export default defineConfig({
+  testDir: 'tests/e2e',
+  workers: 1,
+  retries: 0,
+  forbidOnly: true,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json']],
+  use: {
+    launchOptions,
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    timezoneId: 'America/Denver',
+    locale: 'en-US',
+  },
+})

@@ -1,0 +1,11 @@
+import { build } from './steps/build.mjs'
+import { install } from './steps/install.mjs'
+import { requireNode } from './steps/requireNode.mjs'
+import { serve } from './steps/serve.mjs'
+
+// `npm run demo`: the invented world of the Marigold, in a file of its own.
+requireNode()
+install()
+build()
+const fresh = process.argv.includes('--fresh') ? ['--fresh'] : []
+await serve({ GOLD_KETTLE_DB: process.env.GOLD_KETTLE_DB ?? 'data/demo.db' }, ['--demo', ...fresh])

@@ -1,0 +1,38 @@
+import fs from 'node:fs'
+import { databasePath } from '@/records/databasePath'
+import { openDatabase } from '@/records/openDatabase'
+import { RecordsError } from '@/records/RecordsError'
+import { readFact } from '@/records/rigs'
+import { loadDemoWorld } from './demoWorld'
+
+// Opens and migrates the records before the server starts, so that what is wrong with them is said in one sentence.
+
+function refuseOwnersFile(file: string): never {
+  throw new RecordsError(
+    `The file ${file} holds an owner's records; the demo does not touch it. Unset GOLD_KETTLE_DB or name another file.`,
+  )
+}
+
+function prepareDemo(file: string, fresh: boolean): void {
+  if (fs.existsSync(file)) {
+    const records = openDatabase(file)
+    const isDemo = readFact(records, 'demo') === 'yes'
+    records.$client.close()
+    if (!isDemo) refuseOwnersFile(file)
+    if (!fresh) return
+    for (const ending of ['', '-wal', '-shm']) fs.rmSync(file + ending, { force: true })
+  }
+  const records = openDatabase(file)
+  loadDemoWorld(records, new Date())
+  records.$client.close()
+}
+
+try {
+  const file = databasePath()
+  if (process.argv.includes('--demo')) prepareDemo(file, process.argv.includes('--fresh'))
+  else openDatabase(file).$client.close()
+} catch (error) {
+  if (!(error instanceof RecordsError)) throw error
+  console.error(error.message)
+  process.exitCode = 1
+}

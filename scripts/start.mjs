@@ -1,0 +1,10 @@
+import { build } from './steps/build.mjs'
+import { install } from './steps/install.mjs'
+import { requireNode } from './steps/requireNode.mjs'
+import { serve } from './steps/serve.mjs'
+
+// `npm start`: an owner's own records.
+requireNode()
+install()
+build()
+await serve({}, [])

@@ -1,0 +1,13 @@
+import { fingerprint, isStamped, putStamp } from './fingerprint.mjs'
+import { must, tool } from './run.mjs'
+
+const STAMP = '.next/gold-kettle-built'
+
+/** Builds the application when it is missing or older than its sources. */
+export function build() {
+  const stamp = fingerprint(['src', 'public', 'next.config.ts', 'tsconfig.json', 'package-lock.json'])
+  if (isStamped(STAMP, stamp)) return
+  console.log('Building …')
+  must(tool('next'), ['build'])
+  putStamp(STAMP, stamp)
+}

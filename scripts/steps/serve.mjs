@@ -1,0 +1,54 @@
+import { spawn } from 'node:child_process'
+import net from 'node:net'
+import { must, root, tool } from './run.mjs'
+
+const DEFAULT_PORT = 4680
+
+/** The port to serve on, from `GOLD_KETTLE_PORT` or `PORT`; ends with a sentence when it is none. */
+function chosenPort() {
+  const text = process.env.GOLD_KETTLE_PORT ?? process.env.PORT ?? String(DEFAULT_PORT)
+  const port = Number(text)
+  if (Number.isInteger(port) && port >= 1 && port <= 65535) return port
+  console.error(`“${text}” is not a port: set GOLD_KETTLE_PORT to a whole number from 1 to 65535.`)
+  process.exit(1)
+}
+
+function requireFree(port, host) {
+  return new Promise((resolve) => {
+    const probe = net.createServer()
+    probe.once('error', (error) => {
+      console.error(
+        error.code === 'EADDRINUSE'
+          ? `Port ${port} is in use, perhaps by Gold Kettle itself. Open http://${host}:${port} or set GOLD_KETTLE_PORT to another.`
+          : `Port ${port} on ${host} cannot be used: ${error.message}.`,
+      )
+      process.exit(1)
+    })
+    probe.listen(port, host, () => probe.close(() => resolve()))
+  })
+}
+
+/**
+ * Makes the records ready, starts the server and prints the address once it answers.
+ *
+ * @param env - settings beyond the process's own
+ * @param prepare - arguments for the script that makes the records ready
+ */
+export async function serve(env, prepare) {
+  const port = chosenPort()
+  const host = process.env.GOLD_KETTLE_BIND ?? '127.0.0.1'
+  await requireFree(port, host)
+  must(tool('tsx'), ['scripts/prepare.ts', ...prepare], env)
+
+  const server = spawn(tool('next'), ['start', '--hostname', host, '--port', String(port)], {
+    cwd: root,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  })
+  server.stdout.on('data', (chunk) => {
+    if (/ready in/i.test(String(chunk)))
+      console.log(`\nGold Kettle is at http://${host}:${port}\nStop it with Ctrl + C.`)
+  })
+  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
+  server.on('exit', (code) => process.exit(code ?? 0))
+}

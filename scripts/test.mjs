@@ -1,0 +1,70 @@
+import { spawnSync } from 'node:child_process'
+import fs from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { build } from './steps/build.mjs'
+import { findChromium } from './steps/findChromium.mjs'
+import { install } from './steps/install.mjs'
+import { requireNode } from './steps/requireNode.mjs'
+import { root, run, tool } from './steps/run.mjs'
+
+// `npm test`: types, lint, form, Jest, build, Playwright; the last line counts them all.
+
+const reports = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-test-'))
+let passed = 0
+let failed = 0
+
+function count(name, more, less) {
+  passed += more
+  failed += less
+  console.log(`\n── ${name}: ${more} passed, ${less} failed\n`)
+}
+
+/** A step that either holds or does not. */
+function check(name, command, args) {
+  const ok = run(command, args) === 0
+  count(name, ok ? 1 : 0, ok ? 0 : 1)
+  return ok
+}
+
+/** A test runner that writes a report; one that dies without a report has failed once. */
+function suite(name, command, args, env, reportFile, read) {
+  const status = run(command, args, env)
+  try {
+    const [more, less] = read(JSON.parse(fs.readFileSync(reportFile, 'utf8')))
+    count(name, more, status !== 0 && less === 0 ? 1 : less)
+  } catch (error) {
+    console.error(`${name} left no report: ${error.message}`)
+    count(name, 0, 1)
+  }
+}
+
+requireNode()
+install()
+
+spawnSync(tool('next'), ['typegen'], { cwd: root, stdio: 'ignore' })
+check('Types', tool('tsc'), ['--noEmit'])
+check('Lint', tool('eslint'), ['.'])
+check('Form', tool('prettier'), ['--check', '--log-level', 'warn', '.'])
+
+const jestReport = path.join(reports, 'jest.json')
+suite('Jest', tool('jest'), ['--json', '--outputFile', jestReport, '--silent=false'], {}, jestReport, (report) => [
+  report.numPassedTests,
+  report.numFailedTests + report.numRuntimeErrorTestSuites,
+])
+
+build()
+count('Build', 1, 0)
+
+const playwrightReport = path.join(reports, 'playwright.json')
+suite(
+  'Playwright',
+  tool('playwright'),
+  ['test'],
+  { CHROMIUM_PATH: findChromium(), PLAYWRIGHT_JSON_OUTPUT_NAME: playwrightReport },
+  playwrightReport,
+  ({ stats }) => [stats.expected, stats.unexpected + stats.flaky],
+)
+
+console.log(`${passed} passed, ${failed} failed`)
+process.exit(failed === 0 ? 0 : 1)

@@ -1,0 +1,60 @@
+import Link from 'next/link'
+import { StateMark } from '@/ui/StateMark'
+
+interface Step {
+  done: boolean
+  what: string
+  why: string
+  href: string
+  label: string
+}
+
+/** What is still missing before a trip can be judged, one button each. */
+export function FirstSteps({
+  rigName,
+  cylinders,
+  appliances,
+}: {
+  rigName: string
+  cylinders: number
+  appliances: number
+}) {
+  const steps: Step[] = [
+    {
+      done: cylinders > 0,
+      what: 'Enter a cylinder',
+      why: 'Tare and water capacity are on its collar; then weigh it.',
+      href: '/cylinders/new',
+      label: 'Add a cylinder',
+    },
+    {
+      done: appliances > 0,
+      what: 'Enter what burns',
+      why: 'Heater, cooktop, fridge: the heat input is on each one’s plate.',
+      href: '/run',
+      label: 'Add an appliance',
+    },
+  ]
+  return (
+    <>
+      <h1>
+        Trip <span className="of">· {rigName}, before the first one</span>
+      </h1>
+      <ul className="findings">
+        {steps.map(({ done, what, why, href, label }) => (
+          <li key={href} className={done ? 'note' : ''}>
+            <StateMark state={done ? 'ready' : 'fix-first'} />
+            <div>
+              <strong>{what}</strong>
+              <p className="hint">{done ? 'Done.' : why}</p>
+            </div>
+            <Link className="btn btn-quiet" href={href}>
+              {label}
+            </Link>
+          </li>
+        ))}
+      </ul>
+      <p className="mt-3">Then the trip itself is planned here.</p>
+    </>
+  )
+}

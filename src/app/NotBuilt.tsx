@@ -1,0 +1,34 @@
+import { stationFacts } from '@/ui/stationFacts'
+import type { Station } from '@/core/findings/Finding'
+
+/** What a station not yet built is for, and what the owner does by hand until then. */
+export interface ByHand {
+  station: Station
+  purpose: string
+  steps: readonly string[]
+  caution: string
+}
+
+/** A station that is not built yet says so, and does not leave the owner without the check. */
+export function NotBuilt({ station, purpose, steps, caution }: ByHand) {
+  return (
+    <div className="not-built">
+      <h1>
+        {stationFacts[station].name} <span className="of">· not built yet</span>
+      </h1>
+      <div className="plate">
+        <p className="mb-0">
+          This station is on the line but not in this version. {purpose} Until then nothing here is judged, and what is
+          not judged counts as not ready.
+        </p>
+      </div>
+      <h2>By hand, until then</h2>
+      <ol>
+        {steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+      <p className="hint">{caution}</p>
+    </div>
+  )
+}

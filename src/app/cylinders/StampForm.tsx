@@ -1,0 +1,258 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import Form from 'react-bootstrap/Form'
+import { Controller, useForm, useWatch } from 'react-hook-form'
+import { saveCylinderAction } from '@/actions/cylinders'
+import { cylinderKinds, kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
+import { readMonth } from '@/core/cylinders/readMonth'
+import { typicalSizes } from '@/core/cylinders/typicalSizes'
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { formatForField } from '@/core/units/formatForField'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { ConflictNote } from '@/ui/ConflictNote'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SaveLine } from '@/ui/SaveLine'
+import { Term } from '@/ui/Term'
+import { useDraft } from '@/ui/useDraft'
+import { useSave } from '@/ui/useSave'
+import { useUnits } from '@/ui/UnitsProvider'
+
+/** A stored cylinder as the form begins from it. */
+export interface StoredStamps {
+  id: string
+  version: number
+  name: string
+  kind: CylinderKind
+  tareKg: number
+  waterCapacityKg: number
+  labelNetKg: number | null
+  manufacturedMonth: string | null
+  specification: string | null
+  aboard: boolean
+}
+
+interface StampValues {
+  name: string
+  kind: CylinderKind
+  tare: string
+  water: string
+  label: string
+  month: string
+  specification: string
+  aboard: boolean
+}
+
+function massRoleOf(kind: CylinderKind): DisplayRole {
+  return kindFacts[kind].small ? 'bottleMass' : 'cylinderMass'
+}
+
+/** Enter or correct what is stamped on a collar. */
+export function StampForm({
+  rigId,
+  stored,
+  thisMonth,
+}: {
+  rigId: string
+  stored: StoredStamps | null
+  thisMonth: string
+}) {
+  const router = useRouter()
+  const { system } = useUnits()
+  const shown = (value: number | null, kind: CylinderKind): string =>
+    value === null ? '' : formatForField({ value, role: massRoleOf(kind) }, system)
+  const asValues = (from: StoredStamps | null): StampValues => ({
+    name: from?.name ?? '',
+    kind: from?.kind ?? 'removable',
+    tare: from ? shown(from.tareKg, from.kind) : '',
+    water: from ? shown(from.waterCapacityKg, from.kind) : '',
+    label: from ? shown(from.labelNetKg, from.kind) : '',
+    month: from?.manufacturedMonth ?? '',
+    specification: from?.specification ?? '',
+    aboard: from?.aboard ?? true,
+  })
+  const form = useForm<StampValues>({ defaultValues: asValues(stored) })
+  const forget = useDraft(`stamps ${stored?.id ?? 'new'} ${stored?.version ?? 0}`, form)
+  const values = { ...asValues(stored), ...useWatch({ control: form.control }) }
+  const { save, saving, issueAt, settle } = useSave(saveCylinderAction)
+  const massRole = massRoleOf(values.kind)
+  const { small } = kindFacts[values.kind]
+
+  let month: string | null = null
+  let monthIssue: string | null = null
+  try {
+    month = values.month.trim() === '' ? null : readMonth(values.month, thisMonth)
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    monthIssue = error.message
+  }
+
+  const submit = async (version: number | null): Promise<void> => {
+    const mass = (text: string): number => readQuantity(text, massRole, system).value ?? 0
+    // A field that cannot be read keeps its own sentence; nothing is sent meanwhile.
+    const texts = [values.tare, values.water, values.label]
+    if (monthIssue || texts.some((text) => readQuantity(text, massRole, system).issue)) return
+    const saved = await save({
+      id: stored?.id ?? null,
+      rigId,
+      version,
+      name: values.name,
+      kind: values.kind,
+      tareKg: mass(values.tare),
+      waterCapacityKg: mass(values.water),
+      labelNetKg: small && values.label.trim() !== '' ? mass(values.label) : null,
+      manufacturedMonth: month,
+      specification: values.specification.trim() || null,
+      aboard: values.aboard,
+    })
+    if (!saved) return
+    forget()
+    router.push(`/cylinders/${saved.value.id}`)
+  }
+
+  const takeSize = (id: string): void => {
+    const size = typicalSizes.find((typical) => typical.id === id)
+    if (!size) return
+    form.setValue('kind', size.kind, { shouldDirty: true })
+    form.setValue('tare', shown(size.tareKg, size.kind), { shouldDirty: true })
+    form.setValue('water', shown(size.waterCapacityKg, size.kind), { shouldDirty: true })
+    form.setValue('label', shown(size.labelNetKg, size.kind), { shouldDirty: true })
+    if (values.name === '') form.setValue('name', size.name, { shouldDirty: true })
+  }
+  const quantity = (name: 'tare' | 'water' | 'label') => ({
+    role: massRole,
+    text: values[name],
+    onText: (text: string) => {
+      settle()
+      form.setValue(name, text, { shouldDirty: true })
+    },
+  })
+  const theirs = saving.conflict as unknown as StoredStamps | null
+
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit(stored?.version ?? null)
+      }}
+    >
+      <div className="fields">
+        <div>
+          <Form.Label htmlFor="size">Begin from a common size</Form.Label>
+          <Form.Select id="size" value="" onChange={(event) => takeSize(event.target.value)}>
+            <option value="">… or type the stamps below</option>
+            {typicalSizes.map(({ id, name }) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </Form.Select>
+          <p className="hint">Common values; the stamp on your collar comes first.</p>
+        </div>
+        <div>
+          <Form.Label htmlFor="name">What you call it</Form.Label>
+          <Form.Control id="name" maxLength={60} {...form.register('name')} aria-invalid={issueAt('name') !== null} />
+          {issueAt('name') && <p className="issue">{issueAt('name')}</p>}
+        </div>
+        <div>
+          <Form.Label htmlFor="kind">Kind</Form.Label>
+          <Form.Select id="kind" {...form.register('kind')}>
+            {cylinderKinds.map((kind) => (
+              <option key={kind} value={kind}>
+                {kindFacts[kind].name}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
+        <QuantityField
+          label={
+            <>
+              TW, the <Term id="tare">tare</Term>
+            </>
+          }
+          hint="stamped on the collar"
+          issue={issueAt('tareKg')}
+          {...quantity('tare')}
+        />
+        <QuantityField
+          label={
+            <>
+              WC, the <Term id="water-capacity">water capacity</Term>
+            </>
+          }
+          hint="stamped on the collar, more than the tare on most"
+          issue={issueAt('waterCapacityKg')}
+          {...quantity('water')}
+        />
+        {small && (
+          <QuantityField
+            label="Net weight on the label"
+            optional
+            hint="such as 16.4 oz"
+            issue={issueAt('labelNetKg')}
+            {...quantity('label')}
+          />
+        )}
+        <div>
+          <Form.Label htmlFor="month">
+            Month it was made <span className="hint">· may stay empty</span>
+          </Form.Label>
+          <Form.Control id="month" {...form.register('month')} placeholder="03-20" aria-invalid={monthIssue !== null} />
+          {(monthIssue ?? issueAt('manufacturedMonth')) && (
+            <p className="issue">{monthIssue ?? issueAt('manufacturedMonth')}</p>
+          )}
+        </div>
+        <div>
+          <Form.Label htmlFor="specification">
+            Specification <span className="hint">· may stay empty</span>
+          </Form.Label>
+          <Form.Control
+            id="specification"
+            maxLength={40}
+            {...form.register('specification')}
+            placeholder="DOT-4BA240"
+          />
+        </div>
+        <Controller
+          control={form.control}
+          name="aboard"
+          render={({ field }) => (
+            <Form.Check
+              id="aboard"
+              label="Comes along on the trip"
+              checked={field.value}
+              onChange={(event) => field.onChange(event.target.checked)}
+            />
+          )}
+        />
+      </div>
+      <SaveLine label="Save the stamps" saving={saving} dirty={form.formState.isDirty} />
+      {theirs && (
+        <ConflictNote
+          rows={[
+            { label: 'Name', theirs: theirs.name, mine: values.name },
+            {
+              label: 'Tare',
+              theirs: formatQuantity({ value: theirs.tareKg, role: massRole }, system),
+              mine: values.tare,
+            },
+            {
+              label: 'Water capacity',
+              theirs: formatQuantity({ value: theirs.waterCapacityKg, role: massRole }, system),
+              mine: values.water,
+            },
+            { label: 'Comes along', theirs: theirs.aboard ? 'yes' : 'no', mine: values.aboard ? 'yes' : 'no' },
+          ]}
+          takeTheirs={() => {
+            forget()
+            router.push(`/cylinders/${theirs.id}`)
+          }}
+          keepMine={() => void submit(theirs.version)}
+        />
+      )}
+    </form>
+  )
+}

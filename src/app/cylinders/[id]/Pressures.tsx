@@ -1,0 +1,111 @@
+import type { Contents } from '@/core/cylinders/contents'
+import { HOT_CAR_K, stateFigures, type StateFigures } from '@/core/cylinders/stateFigures'
+import { InputError } from '@/core/findings/InputError'
+import type { Fluid } from '@/core/fluids/fluid'
+import { Amount, BigAmount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { Term } from '@/ui/Term'
+import { useUnits } from '@/ui/UnitsProvider'
+
+const SIXTY_F_K = (60 + 459.67) * (5 / 9)
+
+const phaseWords = {
+  'two-phase': 'liquid with vapour above it',
+  'liquid-full': 'brim-full of liquid: leave it alone, away from flames',
+  'vapour-only': 'vapour only, no liquid left',
+  supercritical: 'too warm to be liquid',
+} as const
+
+function Pressure({ title, figures, temperatureK }: { title: string; figures: StateFigures; temperatureK: number }) {
+  const { pressure, state } = figures
+  return (
+    <div>
+      <strong>{title}</strong>, <Amount quantity={{ value: temperatureK, role: 'temperature' }} />
+      <span className="large">
+        <FigureButton figure={pressure}>
+          <BigAmount quantity={pressure.quantity} />
+        </FigureButton>
+      </span>
+      <span className="hint">{phaseWords[state.phase]}</span>
+    </div>
+  )
+}
+
+/** Pressure now and in a hot car, and where this fill becomes liquid-full. */
+export function Pressures({
+  gas,
+  held,
+  waterCapacityKg,
+  altitudeM,
+  text,
+  onText,
+}: {
+  gas: Fluid
+  held: Contents | null
+  waterCapacityKg: number
+  altitudeM: number
+  text: string
+  onText: (text: string) => void
+}) {
+  const { system } = useUnits()
+  const typed = readQuantity(text, 'temperature', system)
+  const temperatureK = typed.value ?? SIXTY_F_K
+
+  let issue: string | null = null
+  let now: StateFigures | null = null
+  let hot: StateFigures | null = null
+  if (held && held.netKg > 0) {
+    const at = (kelvin: number): StateFigures =>
+      stateFigures({ gas, netKg: held.netKg, waterCapacityKg, temperatureK: kelvin, altitudeM })
+    try {
+      hot = at(HOT_CAR_K)
+      now = at(temperatureK)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      issue = error.message
+    }
+  }
+  return (
+    <section className="pressures" aria-label="Pressure">
+      <QuantityField
+        label="Temperature of the liquid"
+        optional
+        role="temperature"
+        text={text}
+        issue={issue}
+        hint="about the air’s, in the shade; 60 °F (16 °C) while empty"
+        onText={onText}
+      />
+      {held?.netKg === 0 && <p className="hint mt-2 mb-0">Empty by weight: no liquid, no pressure to speak of.</p>}
+      <div className="three">
+        {now && <Pressure title="Now" figures={now} temperatureK={temperatureK} />}
+        {hot && <Pressure title="Parked car in the sun" figures={hot} temperatureK={HOT_CAR_K} />}
+        {hot?.liquidFull && (
+          <div>
+            <strong>
+              <Term id="liquid-full">Liquid-full</Term> at
+            </strong>
+            <span className="large">
+              <FigureButton figure={hot.liquidFull}>
+                <BigAmount quantity={hot.liquidFull.quantity} />
+              </FigureButton>
+            </span>
+            <span className="hint">
+              {gas === 'propane'
+                ? 'relief valve opens soon after; keep it shaded'
+                : 'pressure climbs fast from there; burst disc'}
+            </span>
+          </div>
+        )}
+      </div>
+      {now && (
+        <p className="hint mt-2 mb-0">
+          As a gauge shows it at <Amount quantity={{ value: altitudeM, role: 'altitude' }} />. Pressure follows
+          temperature; it does not tell how much is left.
+        </p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,163 @@
+'use client'
+
+import { useForm, useWatch } from 'react-hook-form'
+import { recordWeighingAction, voidWeighingAction } from '@/actions/cylinders'
+import { contents } from '@/core/cylinders/contents'
+import { contentsInput } from '@/core/cylinders/contentsInput'
+import { contentsSlip } from '@/core/cylinders/contentsSlip'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { Moment } from '@/ui/Moment'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useDraft } from '@/ui/useDraft'
+import { useSave } from '@/ui/useSave'
+import { useUndo } from '@/ui/UndoProvider'
+import { useUnits } from '@/ui/UnitsProvider'
+import { CylinderOnBench } from './CylinderOnBench'
+import { Pressures } from './Pressures'
+
+interface WeighForm {
+  gross: string
+  hanging: string
+  temperature: string
+  source: 'typed' | 'scale'
+}
+
+const blank: WeighForm = { gross: '', hanging: '', temperature: '', source: 'typed' }
+
+/** Whichever weighing the bench shows: the one being typed, else the last that stands. */
+function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: number | null) {
+  if (grossKg !== null) return { grossKg, hangingKg: hangingKg ?? 0 }
+  return gear.lastWeighing
+}
+
+/** The drawn cylinder, the weigh-in beside it, and its worked sum. */
+export function WeighBench({
+  gear,
+  manufacturedMonth,
+  specification,
+  altitudeM,
+}: {
+  gear: CylinderGear
+  manufacturedMonth: string | null
+  specification: string | null
+  altitudeM: number
+}) {
+  const { system } = useUnits()
+  const offerUndo = useUndo()
+  const { small, gas } = kindFacts[gear.kind]
+  const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
+  const form = useForm<WeighForm>({ defaultValues: blank })
+  const forget = useDraft(`weigh ${gear.id}`, form)
+  const { gross, hanging, temperature } = useWatch({ control: form.control, defaultValue: blank })
+  const { save, saving, issueAt, settle } = useSave(recordWeighingAction)
+
+  const grossRead = readQuantity(gross ?? '', massRole, system)
+  const hangingRead = readQuantity(hanging ?? '', massRole, system)
+  const shown = grossRead.issue || hangingRead.issue ? null : weighingShown(gear, grossRead.value, hangingRead.value)
+  const typing = grossRead.value !== null
+
+  let refusal: InputError | null = null
+  let held: ReturnType<typeof contents> | null = null
+  try {
+    held = shown && contents(contentsInput(gear, shown))
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    refusal = error
+  }
+  const refusedAt = (path: string): string | null =>
+    refusal?.issues.find((issue) => issue.path === path)?.message ?? null
+  const slip = held && shown ? contentsSlip(contentsInput(gear, shown), small) : null
+
+  const submit = form.handleSubmit(async ({ source }) => {
+    if (grossRead.value === null) {
+      form.setError('gross', { message: grossRead.issue ?? 'Enter what the scale shows.' })
+      return
+    }
+    const saved = await save({
+      cylinderId: gear.id,
+      grossKg: grossRead.value,
+      hangingKg: hangingRead.value ?? 0,
+      source,
+    })
+    if (!saved) return
+    forget()
+    form.reset({ ...blank, temperature: form.getValues('temperature') })
+    offerUndo({
+      done: `Weighing of ${gear.name} saved`,
+      undo: async () =>
+        void (await voidWeighingAction({ id: saved.value.id, reason: 'Undone right after it was saved' })),
+    })
+  })
+
+  return (
+    <form className="bench-and-slip" onSubmit={submit} noValidate>
+      <div className="weigh-bench">
+        <CylinderOnBench
+          gear={gear}
+          held={held}
+          temperatureText={temperature ?? ''}
+          manufacturedMonth={manufacturedMonth}
+          specification={specification}
+        />
+        <div>
+          <div className="fields">
+            <QuantityField
+              label="On the scale now"
+              role={massRole}
+              text={gross ?? ''}
+              issue={refusedAt('grossKg') ?? issueAt('grossKg') ?? form.formState.errors.gross?.message}
+              hint={small ? 'such as 1 lb 11.6 oz' : 'such as 31.4, or 31 lb 6 oz'}
+              onText={(text, source) => {
+                form.clearErrors('gross')
+                settle()
+                form.setValue('gross', text, { shouldDirty: true })
+                form.setValue('source', source)
+              }}
+            />
+            <QuantityField
+              label="Also hanging on the scale"
+              optional
+              role={massRole}
+              text={hanging ?? ''}
+              issue={refusedAt('hangingKg') ?? issueAt('hangingKg')}
+              hint="hose, adapter, plug"
+              onText={(text) => form.setValue('hanging', text, { shouldDirty: true })}
+            />
+          </div>
+          {(refusedAt('tareKg') ?? refusedAt('waterCapacityKg')) && (
+            <p className="issue">{refusedAt('tareKg') ?? refusedAt('waterCapacityKg')}</p>
+          )}
+          <SaveLine label="Save the weighing" saving={saving} dirty={typing} />
+          <Pressures
+            gas={gas}
+            held={held}
+            waterCapacityKg={gear.waterCapacityKg}
+            altitudeM={altitudeM}
+            text={temperature ?? ''}
+            onText={(text) => form.setValue('temperature', text, { shouldDirty: true })}
+          />
+        </div>
+      </div>
+      <SlipPaper
+        title={gear.name}
+        sub={typing ? 'as typed, not saved yet' : gear.lastWeighing ? 'by the last weighing' : 'not weighed yet'}
+        slip={slip}
+      >
+        {!slip && <p className="mb-0">Stand it on the scale and type what the scale shows: the sum appears here.</p>}
+        {slip && !typing && gear.lastWeighing && (
+          <p className="hint mb-0">
+            Weighed <Moment iso={gear.lastWeighing.weighedAt} />, tare{' '}
+            {formatQuantity({ value: gear.tareKg, role: massRole }, system)}.
+          </p>
+        )}
+      </SlipPaper>
+    </form>
+  )
+}

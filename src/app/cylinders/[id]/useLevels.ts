@@ -1,0 +1,17 @@
+import type { Contents } from '@/core/cylinders/contents'
+import { drawnLevels, type DrawnLevels } from '@/core/cylinders/drawnLevels'
+import type { Fluid } from '@/core/fluids/fluid'
+import { readQuantity } from '@/ui/readQuantity'
+import { useUnits } from '@/ui/UnitsProvider'
+
+/** Levels for the drawing, at the temperature typed or at 60 °F. */
+export function useLevels(
+  gas: Fluid,
+  held: Contents | null,
+  waterCapacityKg: number,
+  temperatureText: string,
+): DrawnLevels {
+  const { system } = useUnits()
+  const { value } = readQuantity(temperatureText, 'temperature', system)
+  return drawnLevels(gas, held, waterCapacityKg, value)
+}

@@ -1,0 +1,79 @@
+import '@fontsource-variable/bitter/index.css'
+import '@fontsource-variable/source-sans-3/index.css'
+import '@/ui/styles/index.scss'
+
+import { format, parseISO } from 'date-fns'
+import type { Metadata, Viewport } from 'next'
+import Link from 'next/link'
+import type { ReactNode } from 'react'
+import { CaptureProvider } from '@/ui/CaptureProvider'
+import { Emergency } from '@/ui/Emergency'
+import { GasLine } from '@/ui/GasLine'
+import { HelpAndFind, type Place } from '@/ui/HelpAndFind'
+import { InstrumentsTray, type Load } from '@/ui/InstrumentsTray'
+import { UndoProvider } from '@/ui/UndoProvider'
+import { UnitsProvider } from '@/ui/UnitsProvider'
+import { UnitsSwitch } from '@/ui/UnitsSwitch'
+import { chosenUnits, loadWorld, stationStates, type World } from './world'
+
+export const metadata: Metadata = {
+  title: { default: 'Gold Kettle', template: '%s · Gold Kettle' },
+  description: 'Fill, connect, leak-test and run the gas of a camper, worked out from your own gear.',
+}
+
+export const viewport: Viewport = { themeColor: '#17302b' }
+
+function tripWords({ trip }: World): string {
+  if (!trip) return 'no trip planned'
+  const { name, startDay, nights } = trip.row
+  return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${nights} ${nights === 1 ? 'night' : 'nights'}`
+}
+
+function places({ cylinders, appliances }: World): Place[] {
+  return [
+    ...cylinders.map(({ row }) => ({ name: row.name, kind: 'cylinder', href: `/cylinders/${row.id}` })),
+    ...appliances.map(({ name }) => ({ name, kind: 'appliance', href: '/run' })),
+  ]
+}
+
+/** What the simulated scale can be loaded with: each cylinder as last weighed, or empty when it never was. */
+function loads({ cylinders }: World): Load[] {
+  return cylinders.map(({ gear }) => ({ name: gear.name, massKg: gear.lastWeighing?.grossKg ?? gear.tareKg }))
+}
+
+export default async function RootLayout({ children }: { children: ReactNode }) {
+  const world = loadWorld()
+  return (
+    <html lang="en">
+      <body>
+        <a className="skip" href="#page">
+          To the page
+        </a>
+        <UnitsProvider initial={await chosenUnits()}>
+          <CaptureProvider>
+            <UndoProvider>
+              <header className="masthead">
+                <div className="masthead-top">
+                  <Link className="rig-name" href="/">
+                    {world.rig?.name ?? 'Gold Kettle'}
+                  </Link>
+                  <span className="rig-trip">{world.rig ? tripWords(world) : 'before each trip'}</span>
+                  <div className="masthead-tools">
+                    <Emergency />
+                    <UnitsSwitch />
+                    <InstrumentsTray loads={loads(world)} />
+                    <HelpAndFind places={places(world)} />
+                  </div>
+                </div>
+                <GasLine states={stationStates(world)} />
+              </header>
+              <main className="page" id="page">
+                {children}
+              </main>
+            </UndoProvider>
+          </CaptureProvider>
+        </UnitsProvider>
+      </body>
+    </html>
+  )
+}

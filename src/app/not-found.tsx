@@ -1,0 +1,13 @@
+import Link from 'next/link'
+
+export default function NotFound() {
+  return (
+    <>
+      <h1>Not here</h1>
+      <p>
+        Nothing stands at this address. It may have been put away. <Link href="/cylinders">To the cylinders</Link> or{' '}
+        <Link href="/">to the trip</Link>.
+      </p>
+    </>
+  )
+}

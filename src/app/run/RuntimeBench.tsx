@@ -1,0 +1,113 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import type { Slip } from '@/core/rules/figure'
+import { runtimeSlip } from '@/core/running/runtimeSlip'
+import { formatForField } from '@/core/units/formatForField'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useUnits } from '@/ui/UnitsProvider'
+import type { RunAppliance } from './Appliances'
+
+/** How long one amount of gas lasts at one steady draw. */
+export function RuntimeBench({
+  appliances,
+  cylinders,
+}: {
+  appliances: readonly RunAppliance[]
+  cylinders: readonly CylinderGear[]
+}) {
+  const { system } = useUnits()
+  const [small, setSmall] = useState(false)
+  const [gas, setGas] = useState('')
+  const [input, setInput] = useState('')
+  const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
+  const gasRead = readQuantity(gas, massRole, system)
+  const inputRead = readQuantity(input, 'power', system)
+
+  let slip: Slip | null = null
+  let refusal: InputError | null = null
+  try {
+    if (gasRead.value !== null && inputRead.value !== null) slip = runtimeSlip(gasRead.value, inputRead.value, small)
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    refusal = error
+  }
+  const refusedAt = (path: string): string | null =>
+    refusal?.issues.find((issue) => issue.path === path)?.message ?? null
+
+  const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane')
+  const takeCylinder = (id: string): void => {
+    const cylinder = propane.find((candidate) => candidate.id === id)
+    const held = cylinder && gearContents(cylinder)
+    if (!cylinder || !held) return
+    const isSmall = kindFacts[cylinder.kind].small
+    setSmall(isSmall)
+    setGas(formatForField({ value: held.netKg, role: isSmall ? 'bottleMass' : 'cylinderMass' }, system))
+  }
+  const takeAppliance = (id: string): void => {
+    const appliance = appliances.find((candidate) => candidate.id === id)
+    if (appliance) setInput(formatForField({ value: appliance.inputW, role: 'power' }, system))
+  }
+
+  return (
+    <div className="bench-and-slip">
+      <section aria-label="Runtime">
+        <div className="fields">
+          <div>
+            <QuantityField
+              label="Gas"
+              role={massRole}
+              text={gas}
+              issue={refusedAt('massKg')}
+              onText={setGas}
+              hint="such as 13.6 lb or 16.4 oz"
+            />
+            <Form.Label htmlFor="from-cylinder" className="mt-2">
+              or what is in
+            </Form.Label>
+            <Form.Select id="from-cylinder" value="" onChange={(event) => takeCylinder(event.target.value)}>
+              <option value="">choose a cylinder …</option>
+              {propane.map((cylinder) => (
+                <option key={cylinder.id} value={cylinder.id} disabled={gearContents(cylinder) === null}>
+                  {cylinder.name}
+                </option>
+              ))}
+            </Form.Select>
+          </div>
+          <div>
+            <QuantityField
+              label="Burning"
+              role="power"
+              text={input}
+              issue={refusedAt('inputW')}
+              onText={setInput}
+              hint="such as 9,000 BTU/h or 2.6 kW"
+            />
+            <Form.Label htmlFor="from-appliance" className="mt-2">
+              or
+            </Form.Label>
+            <Form.Select id="from-appliance" value="" onChange={(event) => takeAppliance(event.target.value)}>
+              <option value="">choose an appliance …</option>
+              {appliances.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </Form.Select>
+          </div>
+        </div>
+      </section>
+      <SlipPaper title="How long it lasts" sub="at a steady draw" slip={slip}>
+        {!slip && <p className="mb-0">Give the gas and what burns: the sum appears here.</p>}
+      </SlipPaper>
+    </div>
+  )
+}

@@ -1,0 +1,67 @@
+import Link from 'next/link'
+import type { InputError } from '@/core/findings/InputError'
+import type { SupplyBalance } from '@/core/running/gasForTrip'
+import type { ApplianceUse } from '@/core/running/tripPlan'
+import { Amount } from '@/ui/Amount'
+import { QuantityField } from '@/ui/QuantityField'
+import type { TripAppliance } from './tripForm'
+
+/** Hours of each appliance in a day and night, and what it burns over the trip. */
+export function ApplianceHours({
+  appliances,
+  balances,
+  hours,
+  uses,
+  refusal,
+  onText,
+}: {
+  appliances: readonly TripAppliance[]
+  balances: readonly SupplyBalance[]
+  hours: Readonly<Record<string, string>>
+  uses: readonly ApplianceUse[]
+  refusal: InputError | null
+  onText: (id: string, text: string) => void
+}) {
+  const refusedAt = (id: string): string | null => {
+    const path = `uses.${uses.findIndex((use) => use.id === id)}.burnPerDayS`
+    return refusal?.issues.find((issue) => issue.path === path)?.message ?? null
+  }
+  return (
+    <section aria-label="Hours of burning">
+      <h2>Hours a day, burning at full</h2>
+      {appliances.map(({ id, name, inputW, supply }) => {
+        const balance = balances.find((candidate) => candidate.supply === supply)
+        const gasKg = balance?.uses.find(({ use }) => use.id === id)?.gasKg
+        return (
+          <div className="use-row" key={id}>
+            <p>
+              <strong>{name}</strong>
+              <span className="hint d-block">
+                <Amount quantity={{ value: inputW, role: 'power' }} />
+                {supply === 'bottles' && ', on a bottle'}
+              </span>
+            </p>
+            <QuantityField
+              compact
+              quiet
+              label={`Hours a day, ${name}`}
+              role="duration"
+              text={hours[id] ?? ''}
+              issue={refusedAt(id)}
+              onText={(text) => onText(id, text)}
+            />
+            <span className="burnt">
+              {gasKg !== undefined && (
+                <Amount quantity={{ value: gasKg, role: supply === 'bottles' ? 'bottleMass' : 'cylinderMass' }} />
+              )}
+            </span>
+          </div>
+        )
+      })}
+      {appliances.length === 0 && <p>No appliances yet.</p>}
+      <p className="mt-2 mb-0">
+        <Link href="/run">Add or change an appliance</Link>
+      </p>
+    </section>
+  )
+}

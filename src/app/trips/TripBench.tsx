@@ -1,0 +1,226 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import Form from 'react-bootstrap/Form'
+import { useForm, useWatch } from 'react-hook-form'
+import { saveTripAction } from '@/actions/trip'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import type { ApplianceUse } from '@/core/running/tripPlan'
+import { tripSlip } from '@/core/running/tripSlip'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { ConflictNote } from '@/ui/ConflictNote'
+import { FindingList } from '@/ui/FindingList'
+import { QuantityField } from '@/ui/QuantityField'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { Term } from '@/ui/Term'
+import { useDraft } from '@/ui/useDraft'
+import { useSave } from '@/ui/useSave'
+import { useUnits } from '@/ui/UnitsProvider'
+import { ApplianceHours } from './ApplianceHours'
+import { GasBars } from './GasBars'
+import { judgeTyped, readTrip, tripValues, type StoredTrip, type TripAppliance, type TripValues } from './tripForm'
+import { VerdictPlate } from './VerdictPlate'
+
+const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
+
+/** One trip: its nights and hours against what is aboard, judged while one types. */
+export function TripBench({
+  rigId,
+  stored,
+  uses,
+  appliances,
+  cylinders,
+  nowIso,
+  suggestedDay,
+}: {
+  rigId: string
+  stored: StoredTrip | null
+  uses: readonly ApplianceUse[]
+  appliances: readonly TripAppliance[]
+  cylinders: readonly CylinderGear[]
+  nowIso: string
+  suggestedDay: string
+}) {
+  const router = useRouter()
+  const { system } = useUnits()
+  const initial = tripValues(stored, uses, appliances, suggestedDay, system)
+  const form = useForm<TripValues>({ defaultValues: initial })
+  const forget = useDraft(`trip ${stored?.id ?? 'new'} ${stored?.version ?? 0}`, form)
+  const typed = useWatch({ control: form.control })
+  const values: TripValues = {
+    ...initial,
+    ...typed,
+    hours: { ...initial.hours, ...(typed.hours as TripValues['hours']) },
+  }
+  const { save, saving, issueAt, settle } = useSave(saveTripAction)
+
+  const reading = readTrip(values, stored?.id ?? 'new', appliances, system)
+  const { judgement, refusal } = judgeTyped(reading, cylinders, nowIso)
+  const used = judgement?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
+
+  const set = (name: keyof Omit<TripValues, 'hours'> | `hours.${string}`, text: string): void => {
+    settle()
+    form.setValue(name, text, { shouldDirty: true })
+  }
+  const submit = async (version: number | null): Promise<void> => {
+    if (!reading.readable) return
+    const { plan } = reading
+    const saved = await save({
+      id: stored?.id ?? null,
+      rigId,
+      version,
+      name: values.name,
+      startDay: values.startDay,
+      nights: plan.nights,
+      altitudeM: plan.altitudeM,
+      coldestK: plan.coldestK,
+      reserveShare: plan.reserveShare,
+      uses: plan.uses.map(({ id, burnPerDayS }) => ({ applianceId: id, burnPerDayS })),
+    })
+    if (!saved) return
+    forget()
+    form.reset(values)
+    if (stored === null) router.push(`/trips/${saved.value.id}`)
+  }
+  const theirs = saving.conflict as unknown as StoredTrip | null
+
+  return (
+    <form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit(stored?.version ?? null)
+      }}
+    >
+      <h1>
+        Trip <span className="of">· {values.name || 'a new one'}</span>
+      </h1>
+      <div className="bench-and-slip">
+        <div>
+          {judgement && <VerdictPlate judgement={judgement} />}
+          {used.map((balance) => (
+            <GasBars key={balance.supply} balance={balance} title={supplyTitles[balance.supply]} />
+          ))}
+          <div className="trip-sheet">
+            <div className="fields">
+              <div>
+                <Form.Label htmlFor="trip-name">Where to</Form.Label>
+                <Form.Control
+                  id="trip-name"
+                  maxLength={60}
+                  value={values.name}
+                  onChange={(event) => set('name', event.target.value)}
+                />
+                {issueAt('name') && <p className="issue">{issueAt('name')}</p>}
+              </div>
+              <div>
+                <Form.Label htmlFor="trip-day">Leaves on</Form.Label>
+                <Form.Control
+                  id="trip-day"
+                  type="date"
+                  value={values.startDay}
+                  onChange={(event) => set('startDay', event.target.value)}
+                />
+                {issueAt('startDay') && <p className="issue">{issueAt('startDay')}</p>}
+              </div>
+              <div>
+                <Form.Label htmlFor="trip-nights">Nights</Form.Label>
+                <Form.Control
+                  id="trip-nights"
+                  inputMode="numeric"
+                  value={values.nights}
+                  onChange={(event) => set('nights', event.target.value)}
+                />
+                {(reading.issues.nights ?? issueAt('nights')) && (
+                  <p className="issue">{reading.issues.nights ?? issueAt('nights')}</p>
+                )}
+              </div>
+              <div>
+                <Form.Label htmlFor="trip-reserve">
+                  <Term id="reserve">Reserve</Term>, in %
+                </Form.Label>
+                <Form.Control
+                  id="trip-reserve"
+                  inputMode="decimal"
+                  value={values.reserve}
+                  onChange={(event) => set('reserve', event.target.value)}
+                />
+                {reading.issues.reserve && <p className="issue">{reading.issues.reserve}</p>}
+              </div>
+              <QuantityField
+                compact
+                label="Altitude"
+                role="altitude"
+                text={values.altitude}
+                issue={issueAt('altitudeM')}
+                onText={(text) => set('altitude', text)}
+              />
+              <QuantityField
+                compact
+                optional
+                label="Coldest night"
+                role="temperature"
+                text={values.coldest}
+                issue={issueAt('coldestK')}
+                onText={(text) => set('coldest', text)}
+              />
+            </div>
+            <ApplianceHours
+              appliances={appliances}
+              balances={judgement?.balances ?? []}
+              hours={values.hours}
+              refusal={refusal}
+              uses={reading.plan.uses}
+              onText={(id, text) => set(`hours.${id}`, text)}
+            />
+          </div>
+          <SaveLine label="Save the trip" saving={saving} dirty={form.formState.isDirty}>
+            <Link href="/trips">All trips</Link>
+          </SaveLine>
+          {theirs && (
+            <ConflictNote
+              rows={[
+                { label: 'Where to', theirs: theirs.name, mine: values.name },
+                { label: 'Leaves on', theirs: theirs.startDay, mine: values.startDay },
+                { label: 'Nights', theirs: theirs.nights, mine: values.nights },
+                {
+                  label: 'Reserve',
+                  theirs: formatQuantity({ value: theirs.reserveShare, role: 'share' }, system),
+                  mine: `${values.reserve} %`,
+                },
+              ]}
+              takeTheirs={() => {
+                forget()
+                router.refresh()
+              }}
+              keepMine={() => void submit(theirs.version)}
+            />
+          )}
+        </div>
+        <div>
+          {used.map((balance) => (
+            <SlipPaper
+              key={balance.supply}
+              title={supplyTitles[balance.supply]}
+              sub={balance.allWeighed ? 'by the last weighings' : 'not every cylinder is weighed'}
+              slip={tripSlip(balance, reading.plan.nights, reading.plan.reserveShare)}
+            />
+          ))}
+          {used.length === 0 && (
+            <SlipPaper title="What the trip burns" sub="no hours yet" slip={null}>
+              <p className="mb-0">Give an appliance its hours: the sum appears here.</p>
+            </SlipPaper>
+          )}
+        </div>
+      </div>
+      {judgement && (
+        <section className="mt-4" aria-label="Findings">
+          <h2>Before leaving</h2>
+          <FindingList findings={judgement.findings} />
+        </section>
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,26 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import { TripBench } from '@/app/trips/TripBench'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { findTrip } from '@/records/trips'
+
+export const metadata: Metadata = { title: 'Trip' }
+
+export default async function OneTripPage({ params }: { params: Promise<{ id: string }> }) {
+  const trip = findTrip(database(), (await params).id)
+  if (!trip) notFound()
+  const { cylinders, appliances, nowIso } = loadWorld()
+  return (
+    <TripBench
+      key={trip.row.version}
+      rigId={trip.row.rigId}
+      stored={trip.row}
+      uses={trip.plan.uses}
+      appliances={appliances}
+      cylinders={cylinders.map(({ gear }) => gear)}
+      nowIso={nowIso}
+      suggestedDay={trip.row.startDay}
+    />
+  )
+}

@@ -1,0 +1,23 @@
+import { addMonths, format } from 'date-fns'
+import type { Metadata } from 'next'
+import { redirect } from 'next/navigation'
+import { TripBench } from '@/app/trips/TripBench'
+import { loadWorld } from '@/app/world'
+
+export const metadata: Metadata = { title: 'New trip' }
+
+export default function NewTripPage() {
+  const { rig, cylinders, appliances, nowIso } = loadWorld()
+  if (!rig) redirect('/')
+  return (
+    <TripBench
+      rigId={rig.id}
+      stored={null}
+      uses={[]}
+      appliances={appliances}
+      cylinders={cylinders.map(({ gear }) => gear)}
+      nowIso={nowIso}
+      suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
+    />
+  )
+}

@@ -1,0 +1,36 @@
+import { format, parseISO } from 'date-fns'
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { redirect } from 'next/navigation'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { listTrips } from '@/records/trips'
+
+export const metadata: Metadata = { title: 'Trips' }
+
+export default function TripsPage() {
+  const { rig } = loadWorld()
+  if (!rig) redirect('/')
+  const trips = listTrips(database(), rig.id)
+  return (
+    <>
+      <h1>
+        Trips <span className="of">· {rig.name}</span>
+      </h1>
+      <ul>
+        {trips.map(({ id, name, startDay, nights }) => (
+          <li key={id} className="mb-2">
+            <Link href={`/trips/${id}`}>{name}</Link>{' '}
+            <span className="hint">
+              leaves {format(parseISO(startDay), 'EEE d MMM yyyy')}, {nights} {nights === 1 ? 'night' : 'nights'}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {trips.length === 0 && <p>None planned yet.</p>}
+      <Link className="btn btn-primary" href="/trips/new">
+        Plan a trip
+      </Link>
+    </>
+  )
+}

@@ -1,0 +1,129 @@
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { formatForField } from '@/core/units/formatForField'
+import { roundTo } from '@/core/units/roundTo'
+import { readQuantity } from '@/ui/readQuantity'
+
+/** A stored trip as the form begins from it. */
+export interface StoredTrip {
+  id: string
+  version: number
+  name: string
+  startDay: string
+  nights: number
+  altitudeM: number
+  coldestK: number | null
+  reserveShare: number
+}
+
+export interface TripAppliance {
+  id: string
+  name: string
+  inputW: number
+  supply: Supply
+}
+
+/** What stands in the fields, as typed. Hours by appliance. */
+export interface TripValues {
+  name: string
+  startDay: string
+  nights: string
+  altitude: string
+  coldest: string
+  reserve: string
+  hours: Record<string, string>
+}
+
+const USUAL_RESERVE = 0.2
+
+function field(value: number | null, role: DisplayRole, system: UnitSystem): string {
+  return value === null ? '' : formatForField({ value, role }, system)
+}
+
+/** Fields of a stored trip, or of a new one. */
+export function tripValues(
+  stored: StoredTrip | null,
+  uses: readonly ApplianceUse[],
+  appliances: readonly TripAppliance[],
+  suggestedDay: string,
+  system: UnitSystem,
+): TripValues {
+  const hoursOf = (id: string): string => {
+    const use = uses.find((candidate) => candidate.id === id)
+    return use ? field(use.burnPerDayS, 'duration', system) : ''
+  }
+  return {
+    name: stored?.name ?? '',
+    startDay: stored?.startDay ?? suggestedDay,
+    nights: String(stored?.nights ?? 3),
+    altitude: field(stored?.altitudeM ?? 0, 'altitude', system),
+    coldest: field(stored?.coldestK ?? null, 'temperature', system),
+    reserve: String(roundTo((stored?.reserveShare ?? USUAL_RESERVE) * 100, 1)),
+    hours: Object.fromEntries(appliances.map(({ id }) => [id, hoursOf(id)])),
+  }
+}
+
+/** What the fields come to: a plan, and a sentence at each field that cannot be read. */
+export interface TripReading {
+  plan: TripPlan
+  readable: boolean
+  issues: Readonly<Partial<Record<'nights' | 'reserve', string>>>
+}
+
+/** Reads the fields; a field left empty counts as its usual value, one that cannot be read makes it unreadable. */
+export function readTrip(
+  values: TripValues,
+  id: string,
+  appliances: readonly TripAppliance[],
+  system: UnitSystem,
+): TripReading {
+  const nights = Number(values.nights.trim())
+  const nightsWrong = values.nights.trim() === '' || !Number.isInteger(nights) || nights < 1 || nights > 366
+  const reserve = Number(values.reserve.replace('%', '').replace(',', '.').trim())
+  const reserveWrong = !(reserve >= 0 && reserve <= 100)
+  const altitude = readQuantity(values.altitude, 'altitude', system)
+  const coldest = readQuantity(values.coldest, 'temperature', system)
+  const hours = appliances.map((appliance) => ({
+    appliance,
+    reading: readQuantity(values.hours[appliance.id] ?? '', 'duration', system),
+  }))
+  const quantitiesWrong = [altitude, coldest, ...hours.map(({ reading }) => reading)].some(({ issue }) => issue)
+  return {
+    readable: !nightsWrong && !reserveWrong && !quantitiesWrong,
+    issues: {
+      ...(nightsWrong && { nights: 'Enter a whole number of nights, 1 to 366.' }),
+      ...(reserveWrong && { reserve: 'Enter a share from 0 to 100 %.' }),
+    },
+    plan: {
+      id,
+      name: values.name,
+      nights,
+      reserveShare: reserve / 100,
+      altitudeM: altitude.value ?? 0,
+      coldestK: coldest.value,
+      uses: hours
+        .filter(({ reading }) => (reading.value ?? 0) > 0)
+        .map(({ appliance, reading }) => ({ ...appliance, burnPerDayS: reading.value ?? 0 })),
+    },
+  }
+}
+
+/** The judgement of what is typed, and what core refuses of it. */
+export function judgeTyped(
+  { plan, readable }: TripReading,
+  cylinders: readonly CylinderGear[],
+  nowIso: string,
+): { judgement: TripJudgement | null; refusal: InputError | null } {
+  if (!readable) return { judgement: null, refusal: null }
+  try {
+    return { judgement: judgeTrip(cylinders, plan, nowIso), refusal: null }
+  } catch (error) {
+    if (error instanceof InputError) return { judgement: null, refusal: error }
+    throw error
+  }
+}

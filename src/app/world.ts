@@ -1,0 +1,64 @@
+import { format } from 'date-fns'
+import { cookies } from 'next/headers'
+import { cache } from 'react'
+import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
+import { stations, type Finding, type Station } from '@/core/findings/Finding'
+import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { verdict } from '@/core/readiness/verdict'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { listAppliances, type Appliance } from '@/records/appliances'
+import { listCylinders, type CylinderWithGear } from '@/records/cylinders'
+import { database } from '@/records/database'
+import { listRigs, type Rig } from '@/records/rigs'
+import { nextTrip, type TripWithPlan } from '@/records/trips'
+import type { StationState } from '@/ui/GasLine'
+import { stationFacts } from '@/ui/stationFacts'
+import { UNITS_COOKIE } from '@/ui/unitsCookie'
+
+/** All a page needs to know of the rig one stands at. */
+export interface World {
+  rig: Rig | undefined
+  cylinders: CylinderWithGear[]
+  appliances: Appliance[]
+  trip: TripWithPlan | undefined
+  judgement: TripJudgement | null
+  nowIso: string
+}
+
+/** The rig, its gear and its next trip, read once for each request. */
+export const loadWorld = cache((): World => {
+  const records = database()
+  const now = new Date()
+  const nowIso = now.toISOString()
+  const rig = listRigs(records)[0]
+  if (!rig) return { rig, cylinders: [], appliances: [], trip: undefined, judgement: null, nowIso }
+  const cylinders = listCylinders(records, rig.id)
+  const trip = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
+  const judgement = trip
+    ? judgeTrip(
+        cylinders.map(({ gear }) => gear),
+        trip.plan,
+        nowIso,
+      )
+    : null
+  return { rig, cylinders, appliances: listAppliances(records, rig.id), trip, judgement, nowIso }
+})
+
+/** The family of units the reader chose in this browser. */
+export async function chosenUnits(): Promise<UnitSystem> {
+  return (await cookies()).get(UNITS_COOKIE)?.value === 'metric' ? 'metric' : 'us'
+}
+
+/** State of every station for the gas line: its own findings' worst, and how many are to be mended. */
+export function stationStates({ cylinders, judgement, nowIso }: World): Record<Station, StationState> {
+  const found: readonly Finding[] =
+    judgement?.findings ?? cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso))
+  const state = (station: Station): StationState => {
+    if (!stationFacts[station].built) return { mark: 'unbuilt', count: 0 }
+    const own = station === 'trip' ? found : found.filter((finding) => finding.station === station)
+    const open = own.filter(({ severity }) => severity !== 'note')
+    if (judgement === null && open.length === 0) return { mark: 'none', count: 0 }
+    return { mark: verdict(own), count: open.length }
+  }
+  return Object.fromEntries(stations.map((station) => [station, state(station)])) as Record<Station, StationState>
+}

@@ -1,0 +1,28 @@
+'use client'
+
+import type { Phrase, Quantity } from '@/core/findings/quantity'
+import { formatPhrase } from '@/core/units/formatPhrase'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { quantityParts } from '@/core/units/quantityParts'
+import { useUnits } from './UnitsProvider'
+
+/** A quantity as running text. */
+export function Amount({ quantity }: { quantity: Quantity }) {
+  return formatQuantity(quantity, useUnits().system)
+}
+
+/** A quantity with its unit set smaller. */
+export function BigAmount({ quantity }: { quantity: Quantity }) {
+  const { number, unit } = quantityParts(quantity, useUnits().system)
+  return (
+    <>
+      {number}
+      {unit !== '' && <small> {unit}</small>}
+    </>
+  )
+}
+
+/** A sentence of core with its numbers in the owner's units. */
+export function PhraseText({ phrase }: { phrase: Phrase }) {
+  return formatPhrase(phrase, useUnits().system)
+}

@@ -1,0 +1,29 @@
+import { basis } from '@/core/rules/basis'
+import type { Figure } from '@/core/rules/figure'
+import { Amount } from './Amount'
+
+/** What a figure rests on: its sum in words, what went into it, where it is from and how sure that is. */
+export function Basis({ figure }: { figure: Figure }) {
+  const entry: (typeof basis)[keyof typeof basis] & { caution?: string } = basis[figure.basis]
+  return (
+    <div className="basis">
+      <p>{entry.formula}</p>
+      {figure.inputs.length > 0 && (
+        <dl>
+          {figure.inputs.map(({ label, quantity }) => (
+            <div key={label} style={{ display: 'contents' }}>
+              <dt>{label}</dt>
+              <dd>
+                <Amount quantity={quantity} />
+              </dd>
+            </div>
+          ))}
+        </dl>
+      )}
+      {entry.caution && <p className="caution">{entry.caution}</p>}
+      <p>
+        {entry.source} <span className="standing">{entry.standing}</span>
+      </p>
+    </div>
+  )
+}

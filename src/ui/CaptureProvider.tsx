@@ -1,0 +1,57 @@
+'use client'
+
+import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
+import type { Dimension, Quantity } from '@/core/findings/quantity'
+import { displayRoles } from '@/core/units/displayRoles'
+import { unitTable } from '@/core/units/unitTable'
+
+/** The field that would take a reading: the one last in focus. */
+export interface CaptureTarget {
+  dimension: Dimension
+  take: (value: number) => void
+}
+
+interface Capture {
+  focusField: (target: CaptureTarget) => void
+  /** Puts a reading into the field last in focus; says in a sentence what happened. */
+  capture: (reading: Quantity) => void
+  /** What the last capture came to. */
+  said: string
+}
+
+const CaptureContext = createContext<Capture | null>(null)
+
+/** Connects the instruments with the field in focus. */
+export function CaptureProvider({ children }: { children: ReactNode }) {
+  const target = useRef<CaptureTarget | null>(null)
+  const [said, setSaid] = useState('')
+
+  const value = useMemo<Capture>(
+    () => ({
+      said,
+      focusField: (field) => {
+        target.current = field
+      },
+      capture: (reading) => {
+        const measured = displayRoles[reading.role].dimension
+        const field = target.current
+        if (!field) {
+          setSaid('Choose the field that should take the reading, then capture.')
+        } else if (measured !== field.dimension) {
+          setSaid(`This instrument does not measure a ${unitTable[field.dimension].noun}, which the field wants.`)
+        } else {
+          field.take(reading.value)
+          setSaid('Captured into the field.')
+        }
+      },
+    }),
+    [said],
+  )
+  return <CaptureContext value={value}>{children}</CaptureContext>
+}
+
+export function useCapture(): Capture {
+  const capture = useContext(CaptureContext)
+  if (!capture) throw new Error('useCapture outside CaptureProvider')
+  return capture
+}

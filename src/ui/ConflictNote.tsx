@@ -1,0 +1,57 @@
+import type { ReactNode } from 'react'
+import Button from 'react-bootstrap/Button'
+
+/** One field of which two versions stand. */
+export interface ConflictRow {
+  label: string
+  theirs: ReactNode
+  mine: ReactNode
+}
+
+/** Two versions of one thing, side by side; the owner chooses. */
+export function ConflictNote({
+  rows,
+  takeTheirs,
+  keepMine,
+}: {
+  rows: readonly ConflictRow[]
+  takeTheirs: () => void
+  keepMine: () => void
+}) {
+  return (
+    <div className="conflict" role="alert">
+      <p>
+        <strong>This was changed somewhere else in the meantime.</strong> Nothing was overwritten. Which one shall
+        stand?
+      </p>
+      <table className="mb-3">
+        <thead>
+          <tr>
+            <th scope="col" className="pe-4" />
+            <th scope="col" className="pe-4">
+              Saved elsewhere
+            </th>
+            <th scope="col">Yours</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ label, theirs, mine }) => (
+            <tr key={label}>
+              <th scope="row" className="pe-4 fw-normal">
+                {label}
+              </th>
+              <td className="pe-4">{theirs}</td>
+              <td>{mine}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="save-line">
+        <Button variant="quiet" onClick={takeTheirs}>
+          Take the other one
+        </Button>
+        <Button onClick={keepMine}>Save mine over it</Button>
+      </div>
+    </div>
+  )
+}

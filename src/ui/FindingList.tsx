@@ -1,0 +1,35 @@
+import Link from 'next/link'
+import type { Finding } from '@/core/findings/Finding'
+import { PhraseText } from './Amount'
+import { StateMark, stateWords } from './StateMark'
+import { stationFacts } from './stationFacts'
+
+function remedyHref({ station, subjectId }: Finding['remedy']): string {
+  const { route } = stationFacts[station]
+  return subjectId && station === 'cylinders' ? `${route}/${subjectId}` : route
+}
+
+/** Findings as they are said everywhere: what, why, and one button that goes to the place where it is mended. */
+export function FindingList({ findings }: { findings: readonly Finding[] }) {
+  return (
+    <ul className="findings">
+      {findings.map((finding) => (
+        <li key={`${finding.code} ${finding.remedy.subjectId ?? finding.sentence.text}`} className={finding.severity}>
+          <StateMark state={finding.severity} />
+          <div>
+            <strong>
+              <span className="visually-hidden">{stateWords[finding.severity]}: </span>
+              <PhraseText phrase={finding.sentence} />
+            </strong>
+            <p className="hint">
+              <PhraseText phrase={finding.reason} />
+            </p>
+          </div>
+          <Link className="btn btn-quiet" href={remedyHref(finding.remedy)}>
+            {finding.remedy.label}
+          </Link>
+        </li>
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,126 @@
+'use client'
+
+import { Gauge } from 'lucide-react'
+import { useEffect, useMemo, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import Offcanvas from 'react-bootstrap/Offcanvas'
+import { useHotkeys } from 'react-hotkeys-hook'
+import { formatMixedMass } from '@/core/units/formatMixedMass'
+import type { Reading } from '@/instruments/instrument'
+import { simulatedScale } from '@/instruments/simulatedScale'
+import { Amount } from './Amount'
+import { useCapture } from './CaptureProvider'
+import { useUnits } from './UnitsProvider'
+
+/** Something the owner might stand on the simulated scale. */
+export interface Load {
+  name: string
+  massKg: number
+}
+
+const READINGS_MS = 150
+const HEAVIEST_KG = 60
+
+function ScalePanel({ loads }: { loads: readonly Load[] }) {
+  const { system } = useUnits()
+  const { capture, said } = useCapture()
+  const scale = useMemo(() => simulatedScale(Math.random), [])
+  const [loadKg, setLoadKg] = useState(0)
+  const [reading, setReading] = useState<Reading | null>(null)
+
+  useEffect(() => {
+    const timer = setInterval(() => setReading(scale.read(performance.now())), READINGS_MS)
+    return () => clearInterval(timer)
+  }, [scale])
+
+  const put = (massKg: number): void => {
+    setLoadKg(massKg)
+    scale.load(massKg)
+  }
+  const take = (): void => {
+    if (reading) capture(reading.quantity)
+  }
+  useHotkeys('c', take, [reading])
+  useHotkeys('alt+c', take, { enableOnFormTags: true, preventDefault: true }, [reading])
+
+  return (
+    <section aria-label="Scale">
+      <h3>Scale</h3>
+      <p className="hint">Simulated: it stands in for a scale that could be connected.</p>
+      <p className="dial" data-testid="scale-reading">
+        {reading ? <Amount quantity={reading.quantity} /> : '–'}
+        <small>
+          {system === 'us' && reading ? `${formatMixedMass(Math.max(0, reading.quantity.value))} · ` : ''}
+          {reading?.steady ? 'steady' : 'moving'}
+        </small>
+      </p>
+      <Form.Label htmlFor="scale-load">What stands on it</Form.Label>
+      <Form.Select id="scale-load" className="mb-2" value="" onChange={(event) => put(Number(event.target.value))}>
+        <option value="" disabled>
+          Put something on …
+        </option>
+        <option value="0">Nothing</option>
+        {loads.map(({ name, massKg }) => (
+          <option key={name} value={massKg}>
+            {name}
+          </option>
+        ))}
+      </Form.Select>
+      <Form.Label htmlFor="scale-slider">or any load</Form.Label>
+      <Form.Range
+        id="scale-slider"
+        min={0}
+        max={HEAVIEST_KG}
+        step={0.02}
+        value={loadKg}
+        onChange={(event) => put(Number(event.target.value))}
+      />
+      <div className="save-line">
+        <Button onClick={take} aria-keyshortcuts="c">
+          Capture
+        </Button>
+        <Button variant="quiet" onClick={scale.zero}>
+          Zero
+        </Button>
+      </div>
+      <p className="mt-2 mb-0" role="status">
+        {said}
+      </p>
+    </section>
+  )
+}
+
+/** The drawer with the instruments; it stays beside the page, so that a field can be in focus meanwhile. */
+export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
+  const [open, setOpen] = useState(false)
+  return (
+    <>
+      <button type="button" onClick={() => setOpen(!open)} aria-expanded={open}>
+        <Gauge size={18} aria-hidden="true" /> Instruments
+      </button>
+      <Offcanvas
+        className="tray"
+        show={open}
+        onHide={() => setOpen(false)}
+        placement="end"
+        backdrop={false}
+        scroll
+        enforceFocus={false}
+        autoFocus={false}
+        restoreFocus={false}
+        aria-labelledby="tray-title"
+      >
+        <Offcanvas.Header closeButton>
+          <Offcanvas.Title as="h2" id="tray-title">
+            Instruments
+          </Offcanvas.Title>
+        </Offcanvas.Header>
+        <Offcanvas.Body>
+          <p className="hint">Stand in a field, then capture: the reading goes there. Typing always works too.</p>
+          <ScalePanel loads={loads} />
+        </Offcanvas.Body>
+      </Offcanvas>
+    </>
+  )
+}

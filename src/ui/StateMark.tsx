@@ -1,0 +1,50 @@
+import type { Severity } from '@/core/findings/Finding'
+import type { Verdict } from '@/core/readiness/verdict'
+
+export type MarkState = Verdict | Severity | 'unbuilt' | 'none'
+
+/** How each state reads in a word, beside its shape and its colour. */
+export const stateWords: Readonly<Record<MarkState, string>> = {
+  ready: 'ready',
+  'fix-first': 'fix first',
+  stop: 'stop',
+  note: 'note',
+  unbuilt: 'not built yet',
+  none: '',
+}
+
+/** The shape of a state, drawn around the origin; for use inside an svg. */
+export function MarkShape({ state }: { state: MarkState }) {
+  switch (state) {
+    case 'ready':
+      return <circle r="9" fill="#23573f" stroke="#fffdf6" strokeWidth="2" />
+    case 'fix-first':
+      return (
+        <>
+          <path d="M0 -11 11 0 0 11 -11 0Z" fill="#fffdf6" stroke="#17302b" strokeWidth="2" />
+          <path d="M0 -11 11 0H-11Z" fill="#17302b" />
+        </>
+      )
+    case 'stop':
+      return (
+        <>
+          <path d="M-4.5 -11h9l6.5 6.5v9L4.5 11h-9L-11 4.5v-9Z" fill="#9c2f1f" stroke="#fffdf6" strokeWidth="2" />
+          <path d="M-6.5 0h13" stroke="#fffdf6" strokeWidth="4" />
+        </>
+      )
+    case 'note':
+      return <path d="M-7 -9H7V9H-7ZM-3.5 -4h7M-3.5 0h7M-3.5 4h4" fill="#fffdf6" stroke="#3f5650" strokeWidth="2" />
+    case 'unbuilt':
+    case 'none':
+      return null
+  }
+}
+
+/** The shape by itself; the word stands beside it in the text. */
+export function StateMark({ state, size = 28 }: { state: MarkState; size?: number }) {
+  return (
+    <svg width={size} height={size} viewBox="-14 -14 28 28" aria-hidden="true">
+      <MarkShape state={state} />
+    </svg>
+  )
+}

@@ -1,0 +1,28 @@
+'use client'
+
+import { createContext, useContext, useState, type ReactNode } from 'react'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { UNITS_COOKIE } from './unitsCookie'
+
+interface Units {
+  system: UnitSystem
+  setSystem: (system: UnitSystem) => void
+}
+
+const UnitsContext = createContext<Units | null>(null)
+
+/** Holds the one place in which the owner's units are chosen. */
+export function UnitsProvider({ initial, children }: { initial: UnitSystem; children: ReactNode }) {
+  const [system, setState] = useState(initial)
+  const setSystem = (chosen: UnitSystem): void => {
+    setState(chosen)
+    document.cookie = `${UNITS_COOKIE}=${chosen}; path=/; max-age=31536000; samesite=lax`
+  }
+  return <UnitsContext value={{ system, setSystem }}>{children}</UnitsContext>
+}
+
+export function useUnits(): Units {
+  const units = useContext(UnitsContext)
+  if (!units) throw new Error('useUnits outside UnitsProvider')
+  return units
+}

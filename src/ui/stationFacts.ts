@@ -1,0 +1,21 @@
+import type { Station } from '@/core/findings/Finding'
+
+export interface StationFacts {
+  name: string
+  route: string
+  /** Whether this version has the station; those without it say so. */
+  built: boolean
+}
+
+/** The stations as the owner meets them, in the order of the gas. */
+export const stationFacts: Readonly<Record<Station, StationFacts>> = {
+  trip: { name: 'Trip', route: '/', built: true },
+  cylinders: { name: 'Cylinders', route: '/cylinders', built: true },
+  fill: { name: 'Fill', route: '/fill', built: false },
+  hookup: { name: 'Hook-up', route: '/hookup', built: false },
+  'leak-test': { name: 'Leak test', route: '/leak-test', built: false },
+  heat: { name: 'Heat & air', route: '/heat', built: false },
+  run: { name: 'Run', route: '/run', built: true },
+  log: { name: 'Logbook', route: '/log', built: false },
+  practice: { name: 'Practice', route: '/practice', built: false },
+}

@@ -1,0 +1,47 @@
+'use client'
+
+import { useState } from 'react'
+import type { InputIssue } from '@/core/findings/InputError'
+
+/** What an action answers. */
+export type Answer<Value> =
+  { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Record<string, unknown> }
+
+export interface Saving {
+  state: 'idle' | 'saving' | 'saved' | 'refused'
+  issues: readonly InputIssue[]
+  /** The newer row, when somebody saved one in the meantime. */
+  conflict: Record<string, unknown> | null
+}
+
+const UNANSWERED: InputIssue = {
+  path: '',
+  message: 'Not saved: the server does not answer. What you typed is kept here; try again when it runs.',
+}
+
+/**
+ * Sends something to be saved and holds what came of it.
+ *
+ * @param send - the action
+ */
+export function useSave<Input, Value>(send: (input: Input) => Promise<Answer<Value>>) {
+  const [saving, setSaving] = useState<Saving>({ state: 'idle', issues: [], conflict: null })
+
+  const save = async (input: Input): Promise<{ value: Value } | null> => {
+    setSaving({ state: 'saving', issues: [], conflict: null })
+    try {
+      const answer = await send(input)
+      if (answer.ok) {
+        setSaving({ state: 'saved', issues: [], conflict: null })
+        return { value: answer.value }
+      }
+      setSaving({ state: 'refused', issues: answer.issues, conflict: answer.conflict ?? null })
+    } catch {
+      setSaving({ state: 'refused', issues: [UNANSWERED], conflict: null })
+    }
+    return null
+  }
+  const issueAt = (path: string): string | null => saving.issues.find((issue) => issue.path === path)?.message ?? null
+  const settle = (): void => setSaving({ state: 'idle', issues: [], conflict: null })
+  return { save, saving, issueAt, settle }
+}

@@ -1,0 +1,48 @@
+import { requestGuard } from '@/app/requestGuard'
+
+function judge(method: string, headers: Record<string, string>, path = '/', further = ''): number | null {
+  const refusal = requestGuard({ method, path, header: (name) => headers[name] ?? null }, further)
+  return refusal?.status ?? null
+}
+
+const home = { host: '127.0.0.1:4680' }
+const own = { ...home, origin: 'http://127.0.0.1:4680', 'content-length': '10' }
+
+test('this machine’s own names are served, others are not', () => {
+  for (const host of ['localhost', 'LOCALHOST:80', '127.0.0.1:4680', '[::1]:4680'])
+    expect(judge('GET', { host })).toBeNull()
+  for (const host of ['', 'evil.example', '127.0.0.1.evil.example', 'localhost.evil.example:4680', '::1']) {
+    expect(judge('GET', { host })).toBe(421)
+  }
+})
+
+test('an owner can allow further names, and an empty list allows none', () => {
+  expect(judge('GET', { host: 'van.local:4680' }, '/', ' van.local , 192.168.4.2')).toBeNull()
+  expect(judge('GET', { host: '192.168.4.2' }, '/', 'van.local,192.168.4.2')).toBeNull()
+  expect(judge('GET', { host: '' }, '/', ',')).toBe(421)
+})
+
+test('a change must come from the application’s own pages', () => {
+  expect(judge('POST', own)).toBeNull()
+  expect(judge('POST', { ...own, origin: 'http://evil.example' })).toBe(403)
+  expect(judge('POST', { ...own, origin: 'http://127.0.0.1:9999' })).toBe(403)
+  expect(judge('POST', { ...own, origin: 'null' })).toBe(403)
+  expect(judge('POST', { ...home, 'content-length': '1' })).toBe(403)
+  expect(judge('DELETE', home)).toBe(403)
+  expect(judge('POST', { ...own, 'sec-fetch-site': 'cross-site' })).toBe(403)
+  expect(judge('POST', { ...own, 'sec-fetch-site': 'same-origin' })).toBeNull()
+})
+
+test('a calculation changes nothing and may be called by a program, but not by a foreign page', () => {
+  const path = '/api/v1/calc/runtime'
+  expect(judge('POST', { ...home, 'content-length': '1' }, path)).toBeNull()
+  expect(judge('POST', { ...own, origin: 'http://evil.example' }, path)).toBe(403)
+})
+
+test('a body must say its length, and not be large', () => {
+  const { 'content-length': _, ...unsized } = own
+  expect(judge('POST', { ...unsized, 'transfer-encoding': 'chunked' })).toBe(411)
+  expect(judge('POST', { ...own, 'content-length': '1048577' })).toBe(413)
+  expect(judge('POST', { ...own, 'content-length': 'many' })).toBe(413)
+  expect(judge('POST', { ...own, 'content-length': '1048576' })).toBeNull()
+})

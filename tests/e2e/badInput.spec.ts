@@ -1,0 +1,80 @@
+import { expect, test } from '@playwright/test'
+import { startKettle, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('demo')
+})
+test.afterAll(() => kettle.stop())
+
+test('at the scale each wrong thing gets its sentence at the field, and nothing is stored', async ({ page }) => {
+  await page.goto(`${kettle.url}/cylinders/left`)
+  const field = page.getByLabel('On the scale now')
+  const rows = page.getByRole('region', { name: 'Weighings' }).getByRole('row')
+  const before = await rows.count()
+  for (const [text, sentence] of [
+    ['heavy', /does not begin with a number/],
+    ['31 stone', /“stone” is not a unit/],
+    ['5 gal', /That is a volume/],
+    ['1 lb 200 g', /do not go together/],
+    ['-3', /cannot be negative/],
+    ['12', /less than the empty cylinder weighs/],
+    ['99', /brim-full/],
+  ] as const) {
+    await field.fill(text)
+    await field.blur()
+    await expect(page.getByText(sentence)).toBeVisible()
+    await expect(field).toHaveAttribute('aria-invalid', 'true')
+    await page.getByRole('button', { name: 'Save the weighing' }).click()
+    await expect(field).toHaveValue(text)
+  }
+  await field.fill('')
+  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await expect(page.getByText('Enter what the scale shows.')).toBeVisible()
+  await page.reload()
+  expect(await rows.count()).toBe(before)
+})
+
+test('temperatures out of range are refused at their field', async ({ page }) => {
+  await page.goto(`${kettle.url}/cylinders/left`)
+  for (const text of ['-101 C', '151 C']) {
+    await page.getByLabel('Temperature of the liquid').fill(text)
+    await expect(page.getByText(/must lie between −148 °F/)).toBeVisible()
+  }
+})
+
+test('stamps that cannot be', async ({ page }) => {
+  await page.goto(`${kettle.url}/cylinders/new`)
+  await page.getByLabel('TW, the tare').fill('17.5')
+  await page.getByLabel('WC, the water capacity').fill('47.6')
+  await page.getByLabel('Month it was made').fill('13-20')
+  await expect(page.getByText('There is no month 13.')).toBeVisible()
+  await page.getByRole('button', { name: 'Save the stamps' }).click()
+  await expect(page).toHaveURL(/new$/)
+  await page.getByLabel('Month it was made').fill('')
+  await page.getByLabel('WC, the water capacity').fill('0')
+  await page.getByRole('button', { name: 'Save the stamps' }).click()
+  await expect(page.getByText('Give it a name.')).toBeVisible()
+  await expect(page.getByText('This must weigh more than nothing.')).toBeVisible()
+  await expect(page.getByLabel('TW, the tare')).toHaveValue('17.5')
+})
+
+test('a trip of no nights, of 25 hours a day, above the sky', async ({ page }) => {
+  await page.goto(kettle.url)
+  await page.getByLabel('Nights').fill('0')
+  await expect(page.getByText('Enter a whole number of nights, 1 to 366.')).toBeVisible()
+  await page.getByLabel('Nights').fill('4')
+  await page.getByLabel('Hours a day, Fridge').fill('25')
+  await expect(page.getByText('Fridge: a day has 24 hours.')).toBeVisible()
+  await page.getByLabel('Hours a day, Fridge').fill('24')
+  await page.getByLabel('Altitude').fill('20000 m')
+  await page.getByRole('button', { name: 'Save the trip' }).click()
+  await expect(page.getByText(/The altitude must lie between/)).toBeVisible()
+})
+
+test('an address that is not there is answered as such', async ({ page }) => {
+  for (const place of ['/cylinders/nowhere', '/trips/nowhere', '/nowhere', '/cylinders/%00']) {
+    const response = await page.goto(`${kettle.url}${place}`)
+    expect([400, 404]).toContain(response?.status())
+  }
+})

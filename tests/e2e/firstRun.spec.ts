@@ -1,0 +1,61 @@
+import { expect, test } from '@playwright/test'
+import { startKettle, watchConsole, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('empty')
+})
+test.afterAll(() => kettle.stop())
+
+test('from nothing to “the gas is enough”, on a phone', async ({ page }) => {
+  const quiet = watchConsole(page)
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(kettle.url)
+  await page.getByRole('button', { name: 'Begin' }).click()
+  await expect(page.getByText('Give it a name.')).toBeVisible()
+  await page.getByLabel('What do you call your rig?').fill('Heron')
+  await page.getByRole('button', { name: 'Begin' }).click()
+
+  await page.getByRole('link', { name: 'Add a cylinder' }).click()
+  await page.getByLabel('Begin from a common size').selectOption({ label: '20 lb cylinder' })
+  await page.getByLabel('What you call it').fill('Front')
+  await page.getByLabel('Month it was made').fill('03-20')
+  await page.getByRole('button', { name: 'Save the stamps' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Front')
+  await expect(page.getByText('made Mar 2020')).toBeVisible()
+  await page.getByLabel('On the scale now').fill('37.5')
+  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await expect(page.getByText('Weighing of Front saved')).toBeVisible()
+
+  await page.getByRole('link', { name: /^Run/ }).click()
+  await page.getByRole('button', { name: 'Add an appliance' }).click()
+  await page.getByLabel('What it is').fill('Heater')
+  await page.getByLabel('Heat input').fill('0')
+  await page.getByRole('button', { name: 'Save the appliance' }).click()
+  await expect(page.getByText(/burns nothing/)).toBeVisible()
+  await page.getByLabel('Heat input').fill('9000')
+  await page.getByRole('button', { name: 'Save the appliance' }).click()
+  await expect(page.locator('.appliance-row')).toContainText('47.')
+
+  await page.getByRole('link', { name: /^Trip/ }).click()
+  await page.getByLabel('Where to').fill('The lake')
+  await expect(page.locator('.verdict')).toContainText('Nobody can say yet')
+  await page.getByLabel('Hours a day, Heater').fill('5')
+  await expect(page.locator('.verdict')).toContainText('The gas is enough')
+  await expect(page.locator('.verdict')).toContainText('Fix first')
+  await page.getByRole('button', { name: 'Save the trip' }).click()
+  await expect(page).toHaveURL(/\/trips\//)
+  await page.goto(kettle.url)
+  await expect(page.getByLabel('Where to')).toHaveValue('The lake')
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  quiet()
+})
+
+test('runtime: 16.4 oz at 9,000 BTU/h', async ({ page }) => {
+  await page.goto(`${kettle.url}/run`)
+  await page.getByLabel('Gas', { exact: true }).fill('16.4 oz')
+  await page.getByLabel('Burning').fill('9,000')
+  const hours = Number((await page.locator('.slip-result .number').innerText()).replace(/[^\d.]/g, ''))
+  expect(hours).toBeGreaterThanOrEqual(2.4)
+  expect(hours).toBeLessThanOrEqual(2.5)
+})

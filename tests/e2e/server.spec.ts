@@ -1,0 +1,148 @@
+import { expect, test } from '@playwright/test'
+import { spawnSync } from 'node:child_process'
+import fs from 'node:fs'
+import http from 'node:http'
+import path from 'node:path'
+import { startKettle, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('demo')
+})
+test.afterAll(() => kettle.stop())
+
+const root = path.resolve(import.meta.dirname, '..', '..')
+
+/** A request with headers a browser would not let one set. */
+function raw(
+  method: string,
+  place: string,
+  headers: Record<string, string>,
+  body = '',
+): Promise<{ status: number; text: string }> {
+  return new Promise((resolve, reject) => {
+    const request = http.request({ host: '127.0.0.1', port: kettle.port, method, path: place, headers }, (response) => {
+      let text = ''
+      response.on('data', (chunk: Buffer) => (text += chunk.toString()))
+      response.on('end', () => resolve({ status: response.statusCode ?? 0, text }))
+    })
+    request.on('error', reject)
+    request.end(body)
+  })
+}
+
+test('the security policy leaves no hole for inline scripts', async ({ request }) => {
+  const headers = (await request.get(kettle.url)).headers()
+  const policy = headers['content-security-policy'] ?? ''
+  const script = policy.split('; ').find((part) => part.startsWith('script-src'))
+  expect(script).toMatch(/'nonce-[\w=+/]+'/)
+  expect(script).not.toMatch(/unsafe/)
+  expect(policy).toContain(`frame-ancestors 'none'`)
+  expect(policy).toContain(`object-src 'none'`)
+  expect(policy).not.toMatch(/https?:/)
+  expect(headers).toMatchObject({ 'x-content-type-options': 'nosniff' })
+  expect(headers).not.toHaveProperty('x-powered-by')
+  const again = (await request.get(kettle.url)).headers()['content-security-policy']
+  expect(again).not.toBe(policy)
+})
+
+test('a script slipped into a page does not run', async ({ page }) => {
+  await page.goto(kettle.url)
+  const ran = await page.evaluate(() => {
+    const script = document.createElement('script')
+    script.textContent = 'window.slipped = true'
+    document.body.innerHTML += '<img src="x" onerror="window.slipped = true">'
+    document.body.append(script)
+    return new Promise((resolve) => setTimeout(() => resolve('slipped' in window), 300))
+  })
+  expect(ran).toBe(false)
+})
+
+test('a foreign name, a foreign page and a huge body are turned away', async () => {
+  expect((await raw('GET', '/', { host: 'evil.example' })).status).toBe(421)
+  const host = `127.0.0.1:${kettle.port}`
+  expect((await raw('POST', '/', { host, origin: 'http://evil.example', 'next-action': 'x' })).status).toBe(403)
+  expect((await raw('POST', '/', { host, 'next-action': 'x', 'content-length': '2' }, '{}')).status).toBe(403)
+  const huge = { host, origin: `http://${host}`, 'content-type': 'application/json', 'content-length': '2000000' }
+  expect((await raw('POST', '/api/v1/calc/runtime', huge, '')).status).toBe(413)
+})
+
+test('calculations answer a program, and wrong input never with a 500 or a trace', async ({ request }) => {
+  const call = (body: string) =>
+    request.post(`${kettle.url}/api/v1/calc/contents`, {
+      headers: { 'content-type': 'application/json' },
+      data: Buffer.from(body),
+    })
+  const good = await call('{"gas":"propane","grossKg":14.24,"tareKg":8.07,"waterCapacityKg":21.59}')
+  expect(good.status()).toBe(200)
+  for (const body of [
+    '',
+    '{',
+    '[]',
+    '"x"',
+    '{"gas":"propane"}',
+    '{"gas":{"a":1},"grossKg":null}',
+    '\u0000',
+    '{"__proto__":{"gas":"propane"}}',
+  ]) {
+    const answer = await call(body)
+    expect(answer.status(), body).toBe(400)
+    expect(await answer.text()).not.toMatch(/node_modules|at \w+ \(/)
+  }
+  expect((await request.get(`${kettle.url}/api/v1/calc`)).status()).toBe(200)
+  expect((await request.post(`${kettle.url}/api/v1/calc/nothing`, { data: {} })).status()).toBe(404)
+})
+
+test('an action called with nonsense answers without a trace', async () => {
+  const host = `127.0.0.1:${kettle.port}`
+  const headers = { host, origin: `http://${host}`, 'next-action': '00'.repeat(21), 'content-type': 'text/plain' }
+  const answer = await raw('POST', '/cylinders/left', { ...headers, 'content-length': '4' }, '[{}]')
+  expect(answer.status).toBeLessThan(500)
+  expect(answer.text).not.toContain('node_modules')
+})
+
+function start(env: Record<string, string>, script = 'scripts/start.mjs') {
+  const { status, stderr } = spawnSync(process.execPath, [script], {
+    cwd: root,
+    env: { ...process.env, ...env },
+    timeout: 60_000,
+  })
+  return { status, said: stderr.toString() }
+}
+
+test('a second start on a used port, a wrong port: a sentence, no trace', () => {
+  const used = start({ GOLD_KETTLE_PORT: String(kettle.port), GOLD_KETTLE_DB: kettle.file })
+  expect(used.status).toBe(1)
+  expect(used.said).toMatch(/Port \d+ is in use/)
+  expect(used.said).not.toMatch(/at \w+ \(/)
+  expect(start({ GOLD_KETTLE_PORT: 'kettle' }).said).toMatch(/“kettle” is not a port/)
+})
+
+test('records that cannot be read stop the start with a sentence', () => {
+  const file = path.join(path.dirname(kettle.file), 'broken.db')
+  for (const [content, sentence] of [
+    ['', /is empty/],
+    ['not a database, but long enough to look at '.repeat(40), /cannot be read as a database/],
+  ] as const) {
+    fs.writeFileSync(file, content)
+    const { status, said } = start({ GOLD_KETTLE_PORT: '4999', GOLD_KETTLE_DB: file })
+    expect(status).toBe(1)
+    expect(said).toMatch(sentence)
+    expect(said).not.toMatch(/at \w+ \(/)
+    expect(fs.readFileSync(file, 'utf8')).toBe(content)
+  }
+})
+
+test('the demo never touches an owner’s file', () => {
+  const file = path.join(path.dirname(kettle.file), 'owner.db')
+  const made = spawnSync(path.join(root, 'node_modules/.bin/tsx'), ['scripts/prepare.ts'], {
+    cwd: root,
+    env: { ...process.env, GOLD_KETTLE_DB: file },
+  })
+  expect(made.status).toBe(0)
+  const before = fs.readFileSync(file)
+  const { status, said } = start({ GOLD_KETTLE_PORT: '4999', GOLD_KETTLE_DB: file }, 'scripts/demo.mjs')
+  expect(status).toBe(1)
+  expect(said).toMatch(/holds an owner's records/)
+  expect(fs.readFileSync(file).equals(before)).toBe(true)
+})

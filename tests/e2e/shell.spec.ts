@@ -1,0 +1,99 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test } from '@playwright/test'
+import { startKettle, watchConsole, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('demo')
+})
+test.afterAll(() => kettle.stop())
+
+const pages = [
+  '/',
+  '/trips',
+  '/trips/new',
+  '/cylinders',
+  '/cylinders/left',
+  '/cylinders/bottle-2',
+  '/cylinders/soda',
+  '/cylinders/left/stamps',
+  '/run',
+  '/fill',
+  '/hookup',
+  '/leak-test',
+  '/heat',
+  '/log',
+  '/practice',
+]
+
+for (const width of [1280, 390]) {
+  test(`every page at ${width}: nothing serious by axe, nothing wider than the screen, no complaint`, async ({
+    page,
+  }) => {
+    test.setTimeout(180_000)
+    const quiet = watchConsole(page)
+    await page.setViewportSize({ width, height: 800 })
+    for (const place of pages) {
+      await page.goto(`${kettle.url}${place}`)
+      const { violations } = await new AxeBuilder({ page }).analyze()
+      const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
+      expect(grave.map(({ id, nodes }) => `${place} ${id} ${nodes[0]?.html}`)).toEqual([])
+      expect(await page.evaluate(() => document.documentElement.scrollWidth), place).toBeLessThanOrEqual(width)
+    }
+    quiet()
+  })
+}
+
+test('open drawers and sheets pass axe too', async ({ page }) => {
+  await page.goto(`${kettle.url}/cylinders/left`)
+  const grave = async (): Promise<string[]> => {
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id)
+  }
+  await page.getByText('Emergency').click()
+  expect(await grave()).toEqual([])
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await expect(page.getByRole('dialog')).toHaveCSS('visibility', 'visible')
+  await page.waitForFunction(() => !document.querySelector('.offcanvas.showing'))
+  expect(await grave()).toEqual([])
+})
+
+test('emergency: two taps from anywhere, without the server and without scripts', async ({ page, browser }) => {
+  await page.goto(`${kettle.url}/run`)
+  await page.context().setOffline(true)
+  await page.getByText('Emergency').click()
+  await page.getByText('Carbon monoxide alarm').click()
+  await expect(page.getByText('Everybody out into fresh air at once.', { exact: false })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByText('Everybody out into fresh air at once.', { exact: false })).toBeHidden()
+
+  const bare = await browser.newContext({ javaScriptEnabled: false })
+  const plain = await bare.newPage()
+  await plain.goto(`${kettle.url}/heat`)
+  await plain.getByText('Emergency').first().click()
+  await plain.getByText('Smell of gas, or the gas alarm').click()
+  await expect(plain.getByText('No switch, no flame, no phone inside', { exact: false })).toBeVisible()
+  await bare.close()
+})
+
+test('stations not built say so, on the line and on their page', async ({ page }) => {
+  await page.goto(`${kettle.url}/hookup`)
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('not built yet')
+  const line = page.getByRole('navigation', { name: 'Stations' })
+  await expect(line.getByRole('link', { name: /Hook-up/ })).toContainText('not built yet')
+  await expect(line.getByRole('link', { name: /Cylinders/ })).toContainText('stop')
+  await expect(line.getByRole('link')).toHaveCount(9)
+})
+
+test('digits go to the stations, ? lists the keys, and typing in a field does not', async ({ page }) => {
+  await page.goto(kettle.url)
+  await page.keyboard.press('7')
+  await expect(page).toHaveURL(/\/run$/)
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toContainText('Capture the scale')
+  await page.keyboard.press('Escape')
+  await page.getByLabel('Gas', { exact: true }).fill('')
+  await page.getByLabel('Gas', { exact: true }).pressSequentially('2')
+  await expect(page).toHaveURL(/\/run$/)
+})

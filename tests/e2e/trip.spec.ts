@@ -1,0 +1,89 @@
+import { expect, test, type Page } from '@playwright/test'
+import { startKettle, watchConsole, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('demo')
+})
+test.afterAll(() => kettle.stop())
+
+const verdict = (page: Page) => page.locator('.verdict')
+
+test('the demo trip stops, names why, and leads to the place', async ({ page }) => {
+  const quiet = watchConsole(page)
+  await page.goto(kettle.url)
+  await expect(verdict(page)).toContainText('Stop')
+  const findings = page.getByRole('region', { name: 'Findings' })
+  await expect(findings).toContainText('Bottle 2 is overfilled by 1.4 oz.')
+  await expect(findings).toContainText('Nobody knows what is in Bottle 3.')
+  await expect(findings).toContainText('Soda cylinder was weighed')
+  await findings.getByRole('link', { name: 'See the weighing' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Bottle 2')
+  quiet()
+})
+
+test('hours change the sum at once, and what is saved is there after a reload', async ({ page }) => {
+  await page.goto(kettle.url)
+  const slip = page.getByRole('region', { name: 'The rig’s line' })
+  await expect(slip).toContainText('Left over')
+  await page.getByLabel('Hours a day, Panel heater').fill('24')
+  await page.getByLabel('Nights').fill('14')
+  await expect(slip).toContainText('Short by')
+  await expect(verdict(page)).toContainText('Stop')
+  await expect(page.getByText(/There is not enough on the rig’s line/)).toBeVisible()
+
+  // Typed but not saved: still there after a reload, and said to be unsaved.
+  await page.reload()
+  await expect(page.getByLabel('Nights')).toHaveValue('14')
+  await expect(page.getByText('Not saved yet.')).toBeVisible()
+
+  await page.getByLabel('Hours a day, Panel heater').fill('6 h 30 min')
+  await page.getByLabel('Nights').fill('3')
+  await page.getByRole('button', { name: 'Save the trip' }).click()
+  await expect(page.getByText('3 nights', { exact: false }).first()).toBeVisible()
+  await page.reload()
+  await expect(page.getByLabel('Hours a day, Panel heater')).toHaveValue('6.5')
+  await expect(slip).toContainText('Left over')
+})
+
+test('two tabs: the later save is refused with both versions in view, and the owner chooses', async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${kettle.url}/trips/larkspur`)
+  const other = await context.newPage()
+  await other.goto(`${kettle.url}/trips/larkspur`)
+  await other.getByLabel('Nights').fill('5')
+  await other.getByRole('button', { name: 'Save the trip' }).click()
+  await expect(other.getByText('5 nights')).toBeVisible()
+
+  await page.getByLabel('Nights').fill('6')
+  await page.getByRole('button', { name: 'Save the trip' }).click()
+  const note = page.getByRole('alert').filter({ hasText: 'Which one shall stand?' })
+  await expect(note.getByRole('row', { name: /Nights/ })).toContainText('5')
+  await expect(note.getByRole('row', { name: /Nights/ })).toContainText('6')
+  await expect(page.getByLabel('Nights')).toHaveValue('6')
+  await note.getByRole('button', { name: 'Save mine over it' }).click()
+  await expect(page.getByText('6 nights')).toBeVisible()
+})
+
+test('a server that dies: nothing shown as saved is lost, and what is not saved is said so and kept', async ({
+  page,
+}) => {
+  await page.goto(`${kettle.url}/cylinders/left`)
+  await page.getByLabel('On the scale now').fill('33.3')
+  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await expect(page.getByText('Weighing of Left cylinder saved')).toBeVisible()
+  await kettle.kill()
+
+  await page.getByLabel('On the scale now').fill('30.1')
+  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await expect(page.getByText(/Not saved: the server does not answer/)).toBeVisible()
+  await expect(page.getByLabel('On the scale now')).toHaveValue('30.1')
+
+  await kettle.restart()
+  await page.reload()
+  await expect(page.getByRole('region', { name: 'Weighings' })).toContainText('33.3 lb')
+  await expect(page.getByRole('region', { name: 'Weighings' })).not.toContainText('30.1 lb')
+  await expect(page.getByLabel('On the scale now')).toHaveValue('30.1')
+})

@@ -1,0 +1,139 @@
+import Sqlite from 'better-sqlite3'
+import fs from 'node:fs'
+import path from 'node:path'
+import { databasePath } from '@/records/databasePath'
+import { openDatabase } from '@/records/openDatabase'
+import { RecordsError } from '@/records/RecordsError'
+import { addRig, listRigs, readFact, writeFact } from '@/records/rigs'
+import { temporaryFile } from './temporary'
+
+function refusal(file: string): string {
+  try {
+    openDatabase(file).$client.close()
+  } catch (error) {
+    expect(error).toBeInstanceOf(RecordsError)
+    return (error as Error).message
+  }
+  throw new Error('opened')
+}
+
+describe('a new file', () => {
+  test('is made with its folder, kept safe, and opens again with what was written', () => {
+    const file = path.join(path.dirname(temporaryFile()), 'deeper', 'still', 'records.db')
+    const first = openDatabase(file)
+    expect(first.$client.pragma('journal_mode', { simple: true })).toBe('wal')
+    expect(first.$client.pragma('synchronous', { simple: true })).toBe(2)
+    expect(first.$client.pragma('foreign_keys', { simple: true })).toBe(1)
+    addRig(first, 'Marigold')
+    first.$client.close()
+    const second = openDatabase(file)
+    expect(listRigs(second).map(({ name }) => name)).toEqual(['Marigold'])
+    second.$client.close()
+  })
+
+  test('a start cut short while making it leaves nothing in the way', () => {
+    const file = temporaryFile()
+    fs.writeFileSync(`${file}.new`, 'half a file')
+    openDatabase(file).$client.close()
+    expect(fs.existsSync(`${file}.new`)).toBe(false)
+  })
+
+  test('facts of the file can be written twice', () => {
+    const records = openDatabase(temporaryFile())
+    writeFact(records, 'demo', 'no')
+    writeFact(records, 'demo', 'yes')
+    expect(readFact(records, 'demo')).toBe('yes')
+    expect(readFact(records, 'other')).toBeUndefined()
+    records.$client.close()
+  })
+})
+
+describe('a file that cannot be used is named in a sentence and not touched', () => {
+  test('empty', () => {
+    const file = temporaryFile()
+    fs.writeFileSync(file, '')
+    expect(refusal(file)).toMatch(/is empty/)
+    expect(fs.statSync(file).size).toBe(0)
+  })
+
+  test('not a database', () => {
+    const file = temporaryFile()
+    const text = 'weights: 31.4 lb\n'.repeat(500)
+    fs.writeFileSync(file, text)
+    expect(refusal(file)).toMatch(/cannot be read as a database/)
+    expect(fs.readFileSync(file, 'utf8')).toBe(text)
+  })
+
+  test('damaged in the middle', () => {
+    const file = temporaryFile()
+    openDatabase(file).$client.close()
+    const bytes = fs.readFileSync(file)
+    bytes.fill(0x5a, 0, 200)
+    fs.writeFileSync(file, bytes)
+    expect(refusal(file)).toMatch(/cannot be read as a database/)
+  })
+
+  test('a folder', () => {
+    const folder = path.dirname(temporaryFile())
+    expect(refusal(folder)).toMatch(/is a folder/)
+  })
+
+  test('a place that cannot be', () => {
+    const file = temporaryFile()
+    fs.writeFileSync(file, 'a file, not a folder')
+    expect(refusal(path.join(file, 'records.db'))).toMatch(/cannot be opened/)
+  })
+
+  test('of another program', () => {
+    const file = temporaryFile()
+    const other = new Sqlite(file)
+    other.exec('CREATE TABLE recipes (id INTEGER)')
+    other.close()
+    expect(refusal(file)).toMatch(/another program/)
+  })
+
+  test('of a newer version', () => {
+    const file = temporaryFile()
+    const records = openDatabase(file)
+    records.$client.exec(`INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('later', ${Date.now() + 1e12})`)
+    records.$client.close()
+    expect(refusal(file)).toMatch(/newer version/)
+  })
+})
+
+test('an older file is copied before it is migrated', () => {
+  const file = temporaryFile()
+  const records = openDatabase(file)
+  addRig(records, 'Marigold')
+  // Taken back to the version before the last migration.
+  records.$client.exec(`
+    DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations);
+    DROP TRIGGER weighings_never_erased;
+    DROP TRIGGER weighings_never_changed;
+  `)
+  records.$client.close()
+
+  const migrated = openDatabase(file)
+  const triggers = migrated.$client.prepare(`SELECT count(*) FROM sqlite_master WHERE type = 'trigger'`).pluck().get()
+  expect(triggers).toBe(2)
+  expect(listRigs(migrated)).toHaveLength(1)
+  migrated.$client.close()
+
+  const folder = path.join(path.dirname(file), 'backups')
+  const [copy, ...more] = fs.readdirSync(folder)
+  expect(more).toEqual([])
+  const kept = new Sqlite(path.join(folder, copy ?? ''), { readonly: true })
+  expect(kept.prepare('SELECT name FROM rigs').pluck().all()).toEqual(['Marigold'])
+  expect(kept.prepare(`SELECT count(*) FROM sqlite_master WHERE type = 'trigger'`).pluck().get()).toBe(0)
+  kept.close()
+})
+
+test('the place of the records can be set', () => {
+  const before = process.env.GOLD_KETTLE_DB
+  process.env.GOLD_KETTLE_DB = 'elsewhere/mine.db'
+  expect(databasePath()).toBe(path.resolve('elsewhere/mine.db'))
+  process.env.GOLD_KETTLE_DB = ' '
+  expect(databasePath()).toBe(path.resolve('data/gold-kettle.db'))
+  if (before === undefined) delete process.env.GOLD_KETTLE_DB
+  else process.env.GOLD_KETTLE_DB = before
+})

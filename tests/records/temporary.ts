@@ -1,0 +1,14 @@
+import fs from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { openDatabase, type Database } from '@/records/openDatabase'
+
+/** A path for a database in a folder of its own. */
+export function temporaryFile(): string {
+  return path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-')), 'records.db')
+}
+
+/** Opens new records in a file of their own. */
+export function temporaryDatabase(): Database {
+  return openDatabase(temporaryFile())
+}
