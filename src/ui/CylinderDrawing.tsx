@@ -67,7 +67,8 @@ function Fixtures({ kind }: { kind: CylinderKind }) {
         <>
           <path d="M52 70V38Q52 30 60 30H160Q168 30 168 38V70" fill="none" stroke="#17302b" strokeWidth="5" />
           <rect x="97" y="30" width="26" height="38" rx="4" fill="#b07a1e" />
-          <path d="M76 24q8-10 16-4 8-9 18-9t18 9q8-6 16 4-6 8-16 6H92q-10 2-16-6Z" fill="#17302b" />
+          <path d="M88 20h44" stroke="#17302b" strokeWidth="15" strokeLinecap="round" />
+          <circle cx="110" cy="16" r="12" fill="#17302b" />
           <path d="M46 280v14h128v-14" fill="none" stroke="#17302b" strokeWidth="5" />
         </>
       )

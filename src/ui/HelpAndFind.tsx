@@ -140,10 +140,10 @@ export function HelpAndFind({ places }: { places: readonly Place[] }) {
   return (
     <>
       <button type="button" onClick={() => setOpen('find')} aria-keyshortcuts="/">
-        <Search size={18} aria-hidden="true" /> Find
+        <Search size={18} aria-hidden="true" /> <span className="tool-word">Find</span>
       </button>
       <button type="button" onClick={() => setOpen('help')} aria-keyshortcuts="?">
-        <CircleHelp size={18} aria-hidden="true" /> Help
+        <CircleHelp size={18} aria-hidden="true" /> <span className="tool-word">Help</span>
       </button>
       <Modal show={open !== null} onHide={close} scrollable aria-labelledby="help-title">
         <Modal.Header closeButton>

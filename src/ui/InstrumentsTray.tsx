@@ -46,47 +46,55 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
 
   return (
     <section aria-label="Scale">
-      <h3>Scale</h3>
-      <p className="hint">Simulated: it stands in for a scale that could be connected.</p>
-      <p className="dial" data-testid="scale-reading">
-        {reading ? <Amount quantity={reading.quantity} /> : '–'}
-        <small>
-          {system === 'us' && reading ? `${formatMixedMass(Math.max(0, reading.quantity.value))} · ` : ''}
-          {reading?.steady ? 'steady' : 'moving'}
-        </small>
-      </p>
-      <Form.Label htmlFor="scale-load">What stands on it</Form.Label>
-      <Form.Select id="scale-load" className="mb-2" value="" onChange={(event) => put(Number(event.target.value))}>
-        <option value="" disabled>
-          Put something on …
-        </option>
-        <option value="0">Nothing</option>
-        {loads.map(({ name, massKg }) => (
-          <option key={name} value={massKg}>
-            {name}
-          </option>
-        ))}
-      </Form.Select>
-      <Form.Label htmlFor="scale-slider">or any load</Form.Label>
-      <Form.Range
-        id="scale-slider"
-        min={0}
-        max={HEAVIEST_KG}
-        step={0.02}
-        value={loadKg}
-        onChange={(event) => put(Number(event.target.value))}
-      />
-      <div className="save-line">
-        <Button onClick={take} aria-keyshortcuts="c">
-          Capture
-        </Button>
-        <Button variant="quiet" onClick={scale.zero}>
-          Zero
-        </Button>
+      <div>
+        <p className="dial mb-0" data-testid="scale-reading">
+          {reading ? <Amount quantity={reading.quantity} /> : '–'}
+          <small>
+            {system === 'us' && reading ? `${formatMixedMass(Math.max(0, reading.quantity.value))} · ` : ''}
+            {reading?.steady ? 'steady' : 'moving'}
+          </small>
+        </p>
       </div>
-      <p className="mt-2 mb-0" role="status">
-        {said}
-      </p>
+      <div className="fields">
+        <div>
+          <Form.Label htmlFor="scale-load">What stands on it</Form.Label>
+          <Form.Select id="scale-load" value="" onChange={(event) => put(Number(event.target.value))}>
+            <option value="" disabled>
+              Put something on …
+            </option>
+            <option value="0">Nothing</option>
+            {loads.map(({ name, massKg }) => (
+              <option key={name} value={massKg}>
+                {name}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
+        <div>
+          <Form.Label htmlFor="scale-slider">or any load</Form.Label>
+          <Form.Range
+            id="scale-slider"
+            min={0}
+            max={HEAVIEST_KG}
+            step={0.02}
+            value={loadKg}
+            onChange={(event) => put(Number(event.target.value))}
+          />
+        </div>
+      </div>
+      <div>
+        <div className="save-line mt-0">
+          <Button onClick={take} aria-keyshortcuts="c">
+            Capture
+          </Button>
+          <Button variant="quiet" onClick={scale.zero}>
+            Zero
+          </Button>
+        </div>
+        <p className="mt-2 mb-0" role="status">
+          {said}
+        </p>
+      </div>
     </section>
   )
 }
@@ -97,13 +105,13 @@ export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
   return (
     <>
       <button type="button" onClick={() => setOpen(!open)} aria-expanded={open}>
-        <Gauge size={18} aria-hidden="true" /> Instruments
+        <Gauge size={18} aria-hidden="true" /> <span className="tool-word">Instruments</span>
       </button>
       <Offcanvas
         className="tray"
         show={open}
         onHide={() => setOpen(false)}
-        placement="end"
+        placement="bottom"
         backdrop={false}
         scroll
         enforceFocus={false}
@@ -117,7 +125,10 @@ export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
           </Offcanvas.Title>
         </Offcanvas.Header>
         <Offcanvas.Body>
-          <p className="hint">Stand in a field, then capture: the reading goes there. Typing always works too.</p>
+          <p className="hint mb-2">
+            A simulated scale stands in for one that could be connected. Stand in a field, then capture: the reading
+            goes there. Typing always works too.
+          </p>
           <ScalePanel loads={loads} />
         </Offcanvas.Body>
       </Offcanvas>

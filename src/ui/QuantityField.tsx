@@ -71,7 +71,7 @@ export function QuantityField({
   return (
     <div className={`quantity-field ${compact ? 'compact' : ''} ${complaint ? 'wrong' : ''}`}>
       <Form.Label htmlFor={id} visuallyHidden={quiet ?? false}>
-        {label} {optional && <span className="hint">· may stay empty</span>}
+        {label}
       </Form.Label>
       <InputGroup>
         <Form.Control
@@ -100,6 +100,7 @@ export function QuantityField({
       </div>
       <div id={`${id}-hint`} className="hint">
         {spelled && reading.value !== null ? `= ${formatQuantity({ value: reading.value, role }, system)}` : hint}
+        {optional && text === '' && (hint ? '; may stay empty' : 'may stay empty')}
       </div>
     </div>
   )

@@ -22,8 +22,11 @@ export function useDraft<Values extends FieldValues>(key: string, form: UseFormR
       const kept = sessionStorage.getItem(slot)
       if (kept !== null) form.reset({ ...form.getValues(), ...JSON.parse(kept) }, { keepDefaultValues: true })
     }
-    // Units were switched: the typed numbers have turned with them, and the old ones must not come back.
-    if (restored.current !== '' && restored.current !== slot) sessionStorage.removeItem(restored.current)
+    // Units were switched: the fields, whose effects come first, have turned their numbers already.
+    if (restored.current !== '' && restored.current !== slot && sessionStorage.getItem(restored.current) !== null) {
+      sessionStorage.removeItem(restored.current)
+      sessionStorage.setItem(slot, JSON.stringify(form.getValues()))
+    }
     restored.current = slot
     return form.subscribe({
       formState: { values: true, isDirty: true },

@@ -35,7 +35,7 @@ test('from nothing to “the gas is enough”, on a phone', async ({ page }) => 
   await expect(page.getByText(/burns nothing/)).toBeVisible()
   await page.getByLabel('Heat input').fill('9000')
   await page.getByRole('button', { name: 'Save the appliance' }).click()
-  await expect(page.locator('.appliance-row')).toContainText('47.')
+  await expect(page.locator('.appliance-row')).toContainText('48.1 h')
 
   await page.getByRole('link', { name: /^Trip/ }).click()
   await page.getByLabel('Where to').fill('The lake')

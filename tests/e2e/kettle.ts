@@ -87,7 +87,7 @@ export async function startKettle(world: 'demo' | 'empty'): Promise<Kettle> {
 export function watchConsole(page: Page): () => void {
   const complaints: string[] = []
   page.on('console', (message: ConsoleMessage) => {
-    if (message.type() === 'error') complaints.push(message.text())
+    if (message.type() === 'error') complaints.push(`${message.text()} ${message.location().url}`)
   })
   page.on('pageerror', (error) => complaints.push(error.message))
   return () => expect(complaints).toEqual([])

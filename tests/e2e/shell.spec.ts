@@ -50,7 +50,7 @@ test('open drawers and sheets pass axe too', async ({ page }) => {
     const { violations } = await new AxeBuilder({ page }).analyze()
     return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id }) => id)
   }
-  await page.getByText('Emergency').click()
+  await page.getByText('Emergency', { exact: true }).click()
   expect(await grave()).toEqual([])
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: 'Instruments' }).click()
@@ -62,7 +62,7 @@ test('open drawers and sheets pass axe too', async ({ page }) => {
 test('emergency: two taps from anywhere, without the server and without scripts', async ({ page, browser }) => {
   await page.goto(`${kettle.url}/run`)
   await page.context().setOffline(true)
-  await page.getByText('Emergency').click()
+  await page.getByText('Emergency', { exact: true }).click()
   await page.getByText('Carbon monoxide alarm').click()
   await expect(page.getByText('Everybody out into fresh air at once.', { exact: false })).toBeVisible()
   await page.keyboard.press('Escape')
@@ -71,7 +71,7 @@ test('emergency: two taps from anywhere, without the server and without scripts'
   const bare = await browser.newContext({ javaScriptEnabled: false })
   const plain = await bare.newPage()
   await plain.goto(`${kettle.url}/heat`)
-  await plain.getByText('Emergency').first().click()
+  await plain.getByText('Emergency', { exact: true }).click()
   await plain.getByText('Smell of gas, or the gas alarm').click()
   await expect(plain.getByText('No switch, no flame, no phone inside', { exact: false })).toBeVisible()
   await bare.close()

@@ -35,6 +35,21 @@ export default function CylindersPage() {
       <section className="mt-4" aria-label="Findings">
         <FindingList findings={findings} />
       </section>
+      <section className="mt-4">
+        <h2>Dates and looks, by hand</h2>
+        <ul>
+          <li>
+            Read the month of make on the collar, and any later mark. Ten years is common for a first inspection, five
+            after it; US rules say twelve, Canada ten. Overdue may be used up, not filled.
+          </li>
+          <li>
+            Dents at a weld, a bulge, fire marks, deep rust under the foot ring, a leaking valve: out of service,
+            whatever the date.
+          </li>
+          <li>Hand-wheel turns, seal sound, dust plug there, relief valve clear, hose neither stiff nor cracked.</li>
+          <li>Carried upright, held on all sides, valve shut and plugged; never inside the living space.</li>
+        </ul>
+      </section>
     </>
   )
 }

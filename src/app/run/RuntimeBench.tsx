@@ -9,12 +9,22 @@ import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import type { Slip } from '@/core/rules/figure'
 import { runtimeSlip } from '@/core/running/runtimeSlip'
+import type { UnitSystem } from '@/core/units/displayRoles'
 import { formatForField } from '@/core/units/formatForField'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useUnits } from '@/ui/UnitsProvider'
 import type { RunAppliance } from './Appliances'
+
+function gasText(cylinder: CylinderGear, system: UnitSystem): string {
+  const role: DisplayRole = kindFacts[cylinder.kind].small ? 'bottleMass' : 'cylinderMass'
+  return formatForField({ value: gearContents(cylinder)?.netKg ?? 0, role }, system)
+}
+
+function inputText({ inputW }: RunAppliance, system: UnitSystem): string {
+  return formatForField({ value: inputW, role: 'power' }, system)
+}
 
 /** How long one amount of gas lasts at one steady draw. */
 export function RuntimeBench({
@@ -25,9 +35,11 @@ export function RuntimeBench({
   cylinders: readonly CylinderGear[]
 }) {
   const { system } = useUnits()
-  const [small, setSmall] = useState(false)
-  const [gas, setGas] = useState('')
-  const [input, setInput] = useState('')
+  const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane')
+  const first = propane.find((cylinder) => gearContents(cylinder) !== null)
+  const [small, setSmall] = useState(first !== undefined && kindFacts[first.kind].small)
+  const [gas, setGas] = useState(first ? gasText(first, system) : '')
+  const [input, setInput] = useState(appliances[0] ? inputText(appliances[0], system) : '')
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const gasRead = readQuantity(gas, massRole, system)
   const inputRead = readQuantity(input, 'power', system)
@@ -43,18 +55,15 @@ export function RuntimeBench({
   const refusedAt = (path: string): string | null =>
     refusal?.issues.find((issue) => issue.path === path)?.message ?? null
 
-  const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane')
   const takeCylinder = (id: string): void => {
     const cylinder = propane.find((candidate) => candidate.id === id)
-    const held = cylinder && gearContents(cylinder)
-    if (!cylinder || !held) return
-    const isSmall = kindFacts[cylinder.kind].small
-    setSmall(isSmall)
-    setGas(formatForField({ value: held.netKg, role: isSmall ? 'bottleMass' : 'cylinderMass' }, system))
+    if (!cylinder) return
+    setSmall(kindFacts[cylinder.kind].small)
+    setGas(gasText(cylinder, system))
   }
   const takeAppliance = (id: string): void => {
     const appliance = appliances.find((candidate) => candidate.id === id)
-    if (appliance) setInput(formatForField({ value: appliance.inputW, role: 'power' }, system))
+    if (appliance) setInput(inputText(appliance, system))
   }
 
   return (

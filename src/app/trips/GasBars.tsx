@@ -14,9 +14,10 @@ function Bar({ name, pieces }: { name: string; pieces: readonly BarPiece[] }) {
             style={{ width: `${piece.share * 100}%` }}
             title={piece.label}
           >
-            <span>
-              {piece.label} <b>{piece.quantity && <Amount quantity={piece.quantity} />}</b>
-            </span>
+            <span className="piece-name">{piece.label}</span>
+            <b>
+              <Amount quantity={piece.quantity} />
+            </b>
           </span>
         ))}
       </div>

@@ -6,6 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { ApplianceUse } from '@/core/running/tripPlan'
 import { tripSlip } from '@/core/running/tripSlip'
 import { formatQuantity } from '@/core/units/formatQuantity'
@@ -24,6 +25,12 @@ import { judgeTyped, readTrip, tripValues, type StoredTrip, type TripAppliance, 
 import { VerdictPlate } from './VerdictPlate'
 
 const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
+
+function slipSub({ allWeighed, cylinders }: SupplyBalance): string {
+  const overfilled = cylinders.filter((held) => held.overfilled).map(({ cylinder }) => cylinder.name)
+  const weighed = allWeighed ? 'by the last weighings' : 'not every cylinder is weighed'
+  return overfilled.length === 0 ? weighed : `${weighed}; ${overfilled.join(', ')} is overfilled and does not count`
+}
 
 /** One trip: its nights and hours against what is aboard, judged while one types. */
 export function TripBench({
@@ -204,7 +211,7 @@ export function TripBench({
             <SlipPaper
               key={balance.supply}
               title={supplyTitles[balance.supply]}
-              sub={balance.allWeighed ? 'by the last weighings' : 'not every cylinder is weighed'}
+              sub={slipSub(balance)}
               slip={tripSlip(balance, reading.plan.nights, reading.plan.reserveShare)}
             />
           ))}

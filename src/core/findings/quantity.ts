@@ -19,7 +19,6 @@ export type DisplayRole =
   | 'duration'
   | 'days'
   | 'share'
-  | 'density'
   | 'heatingValue'
   | 'count'
 

@@ -124,7 +124,8 @@ export const basis = {
   },
   'heating-value': {
     title: 'Heating value of propane',
-    formula: 'Heat of burning one kilogram, the water in the fumes condensed: appliance plates are stated so too.',
+    formula:
+      '50.35 MJ/kg, which is 21,650 BTU/lb or 13.99 kWh/kg: the heat of burning with the water in the fumes condensed, as appliance plates are stated.',
     source: 'Gas processors’ tables',
     standing: 'from memory',
   },

@@ -1,6 +1,6 @@
 import { kindFacts, type Supply } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/gear'
-import { gearContents } from '@/core/cylinders/gearContents'
+import { usableGasKg } from '@/core/cylinders/usableGasKg'
 import type { DisplayRole } from '@/core/findings/quantity'
 import type { Figure } from '@/core/rules/figure'
 import { runtimeS } from './runtimeS'
@@ -10,7 +10,7 @@ import { runtimeS } from './runtimeS'
  *
  * @param cylinders - of the rig
  * @param appliance - its input in W and its supply
- * @returns null when no cylinder of that supply comes along or none was weighed
+ * @returns null when no cylinder of that supply comes along or none may be counted on
  */
 export function aloneOnSupply(
   cylinders: readonly CylinderGear[],
@@ -18,7 +18,7 @@ export function aloneOnSupply(
 ): Figure | null {
   const held = cylinders
     .filter(({ aboard, kind }) => aboard && kindFacts[kind].supply === appliance.supply)
-    .flatMap((cylinder) => gearContents(cylinder)?.netKg ?? [])
+    .flatMap((cylinder) => usableGasKg(cylinder) ?? [])
   if (held.length === 0) return null
   const massKg = held.reduce((sum, netKg) => sum + netKg, 0)
   const role: DisplayRole = appliance.supply === 'bottles' ? 'bottleMass' : 'cylinderMass'

@@ -30,8 +30,8 @@ export function gasBars(balance: SupplyBalance): GasBars {
     quantity: { value, role },
   })
   const aboard = balance.cylinders
-    .filter(({ netKg }) => netKg !== null && netKg > 0)
-    .map(({ cylinder, netKg }) => piece(cylinder.name, 'cylinder', netKg ?? 0))
+    .filter(({ usableKg }) => usableKg !== null && usableKg > 0)
+    .map(({ cylinder, usableKg }) => piece(cylinder.name, 'cylinder', usableKg ?? 0))
   const burns = balance.uses.map(({ use, gasKg }) => piece(use.name, 'appliance', gasKg))
   return {
     aboard: balance.leftKg < 0 ? [...aboard, piece('missing', 'missing', -balance.leftKg)] : aboard,

@@ -1,15 +1,24 @@
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { gearContents } from '@/core/cylinders/gearContents'
+import { usableGasKg } from '@/core/cylinders/usableGasKg'
 import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import { InputError } from '@/core/findings/InputError'
 import { gasBurntKg } from './gasBurntKg'
 import type { ApplianceUse, TripPlan } from './tripPlan'
 
+/** A cylinder that comes along, with what of it can be burnt. */
+export interface SuppliedCylinder {
+  cylinder: CylinderGear
+  /** Null when nobody knows, and when it is overfilled: then it is not to be used. */
+  usableKg: number | null
+  overfilled: boolean
+}
+
 export interface SupplyBalance {
   supply: Supply
-  cylinders: readonly { cylinder: CylinderGear; netKg: number | null }[]
+  cylinders: readonly SuppliedCylinder[]
   uses: readonly { use: ApplianceUse; gasKg: number }[]
-  /** By the weighings there are; a cylinder nobody weighed counts as empty. */
+  /** By the weighings there are; a cylinder nobody weighed counts as empty, an overfilled one too. */
   aboardKg: number
   /** Every cylinder that comes along was weighed. */
   allWeighed: boolean
@@ -42,11 +51,15 @@ export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): 
   return supplies.map((supply) => {
     const held = cylinders
       .filter((cylinder) => cylinder.aboard && kindFacts[cylinder.kind].supply === supply)
-      .map((cylinder) => ({ cylinder, netKg: gearContents(cylinder)?.netKg ?? null }))
+      .map((cylinder): SuppliedCylinder => ({
+        cylinder,
+        usableKg: usableGasKg(cylinder),
+        overfilled: gearContents(cylinder)?.overfilled ?? false,
+      }))
     const uses = trip.uses
       .filter((use) => use.supply === supply)
       .map((use) => ({ use, gasKg: gasBurntKg(use.inputW, use.burnPerDayS * trip.nights) }))
-    const aboardKg = held.reduce((sum, { netKg }) => sum + (netKg ?? 0), 0)
+    const aboardKg = held.reduce((sum, { usableKg }) => sum + (usableKg ?? 0), 0)
     const neededKg = uses.reduce((sum, { gasKg }) => sum + gasKg, 0)
     const reserveKg = neededKg * trip.reserveShare
     return {
@@ -54,7 +67,7 @@ export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): 
       cylinders: held,
       uses,
       aboardKg,
-      allWeighed: held.every(({ netKg }) => netKg !== null),
+      allWeighed: held.every(({ usableKg, overfilled }) => usableKg !== null || overfilled),
       neededKg,
       reserveKg,
       leftKg: aboardKg - neededKg - reserveKg,

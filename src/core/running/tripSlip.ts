@@ -14,8 +14,8 @@ export function tripSlip(balance: SupplyBalance, nights: number, reserveShare: n
   const mass = (value: number): Quantity => ({ value, role })
   const input = (label: string, quantity: Quantity): FigureInput => ({ label, quantity })
 
-  const weighed = balance.cylinders.flatMap(({ cylinder, netKg }) =>
-    netKg === null ? [] : [{ name: cylinder.name, netKg }],
+  const weighed = balance.cylinders.flatMap(({ cylinder, usableKg }) =>
+    usableKg === null ? [] : [{ name: cylinder.name, netKg: usableKg }],
   )
   const cylinderLines = weighed.map(({ name, netKg }, i): SlipLine => {
     return {

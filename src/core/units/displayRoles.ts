@@ -18,12 +18,30 @@ export interface MeasuredRole {
   metric: DisplayUnit
 }
 
-/** A role whose number is shown with a fixed suffix in both families. */
-export interface PlainRole {
-  dimension: null
+/** A number with a fixed suffix. */
+export interface PlainUnit {
   scale: number
   suffix: string
   decimals: number
+}
+
+/** A role that is shown but never typed with a unit. */
+export interface PlainRole {
+  dimension: null
+  us: PlainUnit
+  metric: PlainUnit
+}
+
+function plain(scale: number, suffix: string, decimals: number): PlainRole {
+  const unit = { scale, suffix, decimals }
+  return { dimension: null, us: unit, metric: unit }
+}
+
+// Chosen so that gas × heating value ÷ heat input comes out in hours by hand, in both families.
+const heatingValue: PlainRole = {
+  dimension: null,
+  us: { scale: 0.45359237 / 1055.05585262, suffix: 'BTU/lb', decimals: -1 },
+  metric: { scale: 1 / 3.6e6, suffix: 'kWh/kg', decimals: 2 },
 }
 
 function measured(
@@ -49,14 +67,14 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   liquidVolume: measured('volume', 'gal', 1, 'L', 1),
   temperature: measured('temperature', 'F', 0, 'C', 0),
   power: measured('power', 'btuh', 0, 'kW', 2),
-  energy: measured('energy', 'btu', 0, 'kWh', 1),
+  // Thousands: the heating value is not known to single BTU.
+  energy: measured('energy', 'btu', -3, 'kWh', 1),
   altitude: measured('length', 'ft', 0, 'm', 0),
   length: measured('length', 'in', 1, 'cm', 0),
   area: measured('area', 'in2', 0, 'cm2', 0),
   duration: measured('duration', 'h', 1, 'h', 1),
-  days: { dimension: null, scale: 1 / 86400, suffix: ' days', decimals: 1 },
-  share: { dimension: null, scale: 100, suffix: ' %', decimals: 0 },
-  density: { dimension: null, scale: 1, suffix: ' kg/m³', decimals: 0 },
-  heatingValue: { dimension: null, scale: 1e-6, suffix: ' MJ/kg', decimals: 2 },
-  count: { dimension: null, scale: 1, suffix: '', decimals: 0 },
+  days: plain(1 / 86400, 'days', 0),
+  share: plain(100, '%', 0),
+  heatingValue,
+  count: plain(1, '', 0),
 }

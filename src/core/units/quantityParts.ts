@@ -14,7 +14,7 @@ const thousands: Readonly<Record<UnitSystem, string>> = { us: ',', metric: '\u20
 
 function grouped(value: number, decimals: number, system: UnitSystem): string {
   const rounded = roundTo(value, decimals)
-  const [whole = '0', fraction] = Math.abs(rounded).toFixed(decimals).split('.')
+  const [whole = '0', fraction] = Math.abs(rounded).toFixed(Math.max(0, decimals)).split('.')
   const parted = whole.replace(/\B(?=(\d{3})+$)/g, thousands[system])
   return `${rounded < 0 ? '−' : ''}${parted}${fraction === undefined ? '' : `.${fraction}`}`
 }
@@ -28,7 +28,8 @@ function grouped(value: number, decimals: number, system: UnitSystem): string {
 export function quantityParts(quantity: Quantity, system: UnitSystem): QuantityParts {
   const role = displayRoles[quantity.role]
   if (role.dimension === null) {
-    return { number: grouped(quantity.value * role.scale, role.decimals, system), unit: role.suffix.trim() }
+    const { scale, suffix, decimals } = role[system]
+    return { number: grouped(quantity.value * scale, decimals, system), unit: suffix }
   }
   const { unit, decimals } = role[system]
   return {

@@ -1,8 +1,8 @@
 /**
- * Rounds half away from zero to a number of decimals, as one does on paper.
+ * Rounds half away from zero to a number of decimals, as one does on paper; −3 is to thousands.
  *
  * @param value - any finite number
- * @param decimals - 0 to 15
+ * @param decimals - −15 to 15
  * @returns the rounded number; never negative zero
  */
 export function roundTo(value: number, decimals: number): number {

@@ -132,3 +132,13 @@ describe('findings', () => {
     expect(codes([cylinderGear()], tripPlan({ coldestK: null }))).toEqual([])
   })
 })
+
+test('an overfilled cylinder does not count: it is not to be used', () => {
+  const weighing = { grossKg: 39 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T00:00:00Z' }
+  const [line] = gasForTrip([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: weighing })], tripPlan())
+  expect((line?.aboardKg ?? 0) / POUND_KG).toBeCloseTo(13.6, 9)
+  expect(line).toMatchObject({
+    allWeighed: true,
+    cylinders: [{ overfilled: false }, { overfilled: true, usableKg: null }],
+  })
+})

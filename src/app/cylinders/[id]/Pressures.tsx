@@ -75,7 +75,7 @@ export function Pressures({
         role="temperature"
         text={text}
         issue={issue}
-        hint="about the air’s, in the shade; 60 °F (16 °C) while empty"
+        hint="about the air’s, in the shade; 60 °F (16 °C) if not told"
         onText={onText}
       />
       {held?.netKg === 0 && <p className="hint mt-2 mb-0">Empty by weight: no liquid, no pressure to speak of.</p>}
@@ -92,11 +92,7 @@ export function Pressures({
                 <BigAmount quantity={hot.liquidFull.quantity} />
               </FigureButton>
             </span>
-            <span className="hint">
-              {gas === 'propane'
-                ? 'relief valve opens soon after; keep it shaded'
-                : 'pressure climbs fast from there; burst disc'}
-            </span>
+            <span className="hint">no room for vapour from there on: the pressure climbs steeply</span>
           </div>
         )}
       </div>
