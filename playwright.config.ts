@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test'
 
 // Chromium as Debian ships it; the flags keep it from calling out.
-const launchOptions = {
+export const launchOptions = {
   executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
   args: [
     '--no-sandbox',

@@ -1,7 +1,4 @@
-import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
-import fs from 'node:fs'
 import os from 'node:os'
-import path from 'node:path'
 import { Bench } from 'tinybench'
 import { contents } from '@/core/cylinders/contents'
 import type { CylinderGear } from '@/core/cylinders/gear'
@@ -10,8 +7,8 @@ import { saturation } from '@/core/fluids/saturation'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { parseQuantity } from '@/core/units/parseQuantity'
+import { temporaryServer } from './server'
 
-const PORT = 4699
 const REQUESTS = 150
 
 const gear: CylinderGear = {
@@ -59,29 +56,17 @@ async function benchCore(): Promise<void> {
   }
 }
 
-function started(file: string): Promise<ChildProcess> {
-  const server = spawn(process.execPath, ['node_modules/.bin/next', 'start', '-H', '127.0.0.1', '-p', String(PORT)], {
-    env: { ...process.env, NODE_ENV: 'production', GOLD_KETTLE_DB: file, NEXT_TELEMETRY_DISABLED: '1' },
-  })
-  return new Promise((resolve, reject) => {
-    server.once('exit', (code) => reject(new Error(`The server ended with ${code}`)))
-    server.stdout.on('data', (chunk: Buffer) => {
-      if (/ready in/i.test(chunk.toString())) resolve(server)
-    })
-  })
-}
-
 function share(sorted: readonly number[], part: number): string {
   return (sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * part))] ?? NaN).toFixed(1).padStart(7)
 }
 
-async function benchRequest(name: string, place: string, init?: RequestInit): Promise<void> {
+async function benchRequest(name: string, address: string, init?: RequestInit): Promise<void> {
   const times: number[] = []
   for (let i = 0; i < REQUESTS + 20; i += 1) {
     const before = performance.now()
-    const response = await fetch(`http://127.0.0.1:${PORT}${place}`, init)
+    const response = await fetch(address, init)
     await response.arrayBuffer()
-    if (response.status !== 200) throw new Error(`${place} answered ${response.status}`)
+    if (response.status !== 200) throw new Error(`${address} answered ${response.status}`)
     // The first ones warm the server up.
     if (i >= 20) times.push(performance.now() - before)
   }
@@ -90,30 +75,23 @@ async function benchRequest(name: string, place: string, init?: RequestInit): Pr
 }
 
 async function benchServer(): Promise<void> {
-  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-bench-'))
-  const file = path.join(folder, 'demo.db')
-  const env = { ...process.env, GOLD_KETTLE_DB: file }
-  const prepared = spawnSync('node_modules/.bin/tsx', ['scripts/prepare.ts', '--demo'], { env, stdio: 'inherit' })
-  if (prepared.status !== 0) throw new Error('The demo world could not be loaded')
-  const server = await started(file)
+  const server = await temporaryServer('demo')
+  const json = (body: object): RequestInit => ({
+    method: 'POST',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(body),
+  })
   try {
-    const json = (body: object): RequestInit => ({
-      method: 'POST',
-      headers: { 'content-type': 'application/json' },
-      body: JSON.stringify(body),
-    })
-    await benchRequest('API saturation', '/api/v1/calc/saturation', json({ fluid: 'propane', temperatureK: 290 }))
-    await benchRequest(
-      'API contents',
-      '/api/v1/calc/contents',
-      json({ gas: 'propane', grossKg: 14.24, tareKg: 8.07, waterCapacityKg: 21.59 }),
-    )
-    await benchRequest('API index', '/api/v1/calc')
-    for (const place of ['/', '/cylinders', '/cylinders/left', '/run']) await benchRequest(`Page ${place}`, place)
+    const calc = `${server.url}/api/v1/calc`
+    await benchRequest('API saturation', `${calc}/saturation`, json({ fluid: 'propane', temperatureK: 290 }))
+    const weighed = { gas: 'propane', grossKg: 14.24, tareKg: 8.07, waterCapacityKg: 21.59 }
+    await benchRequest('API contents', `${calc}/contents`, json(weighed))
+    await benchRequest('API index', calc)
+    for (const place of ['/', '/cylinders', '/cylinders/left', '/run']) {
+      await benchRequest(`Page ${place}`, server.url + place)
+    }
   } finally {
-    server.removeAllListeners('exit')
-    server.kill()
-    fs.rmSync(folder, { recursive: true, force: true })
+    await server.stop()
   }
 }
 

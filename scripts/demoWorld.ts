@@ -2,7 +2,7 @@ import { addDays, format, nextFriday, subDays, subHours } from 'date-fns'
 import { fromUnit } from '@/core/units/fromUnit'
 import { addAppliance } from '@/records/appliances'
 import { addCylinder, addWeighing, type CylinderEntry } from '@/records/cylinders'
-import type { Database } from '@/records/openDatabase'
+import type { Database } from '@/records/databaseType'
 import { addRig, writeFact } from '@/records/rigs'
 import { addTrip } from '@/records/trips'
 

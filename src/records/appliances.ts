@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { Database } from './openDatabase'
+import type { Database } from './databaseType'
 import { requireSaved } from './requireSaved'
 import { appliances } from './schema'
 

@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { CylinderGear } from '@/core/cylinders/gear'
-import type { Database } from './openDatabase'
+import type { Database } from './databaseType'
 import { NotFoundError } from './RecordsError'
 import { requireSaved } from './requireSaved'
 import { cylinders, weighings } from './schema'

@@ -1,5 +1,6 @@
 import { databasePath } from './databasePath'
-import { openDatabase, type Database } from './openDatabase'
+import type { Database } from './databaseType'
+import { openDatabase } from './openDatabase'
 
 // Kept on the global object: the server may load this module more than once, but one file wants one connection.
 const holder = globalThis as typeof globalThis & { goldKettleDatabase?: Database }

@@ -2,7 +2,7 @@ import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
 import fs from 'node:fs'
 import path from 'node:path'
 import { z } from '@/core/findings/schema'
-import type { Database } from './openDatabase'
+import type { Database } from './databaseType'
 import { RecordsError } from './RecordsError'
 
 const MIGRATIONS = path.resolve('drizzle')

@@ -1,12 +1,11 @@
 import Sqlite from 'better-sqlite3'
-import { drizzle, type BetterSQLite3Database } from 'drizzle-orm/better-sqlite3'
+import { drizzle } from 'drizzle-orm/better-sqlite3'
 import fs from 'node:fs'
 import path from 'node:path'
+import type { Database } from './databaseType'
 import { migrateDatabase } from './migrateDatabase'
 import { RecordsError } from './RecordsError'
 import * as schema from './schema'
-
-export type Database = BetterSQLite3Database<typeof schema> & { $client: Sqlite.Database }
 
 /** Marks a SQLite file as ours: “GKet”. */
 const APPLICATION_ID = 0x474b6574

@@ -1,6 +1,6 @@
 import { asc, eq } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { Database } from './openDatabase'
+import type { Database } from './databaseType'
 import { facts, rigs } from './schema'
 
 export type Rig = typeof rigs.$inferSelect

@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, gte, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { TripPlan } from '@/core/running/tripPlan'
-import type { Database } from './openDatabase'
+import type { Database } from './databaseType'
 import { requireSaved } from './requireSaved'
 import { appliances, trips, tripUses } from './schema'
 

@@ -10,7 +10,7 @@ import {
   voidWeighing,
   type CylinderEntry,
 } from '@/records/cylinders'
-import type { Database } from '@/records/openDatabase'
+import type { Database } from '@/records/databaseType'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 import { addRig } from '@/records/rigs'
 import { addTrip, findTrip, listTrips, nextTrip, saveTrip, type TripEntry } from '@/records/trips'

@@ -1,7 +1,8 @@
 import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { openDatabase, type Database } from '@/records/openDatabase'
+import type { Database } from '@/records/databaseType'
+import { openDatabase } from '@/records/openDatabase'
 
 /** A path for a database in a folder of its own. */
 export function temporaryFile(): string {

@@ -139,7 +139,7 @@ export function StampForm({
         void submit(stored?.version ?? null)
       }}
     >
-      <div className="fields">
+      <div className="fields narrow">
         <div>
           <Form.Label htmlFor="size">Begin from a common size</Form.Label>
           <Form.Select id="size" value="" onChange={(event) => takeSize(event.target.value)}>
@@ -197,24 +197,22 @@ export function StampForm({
           />
         )}
         <div>
-          <Form.Label htmlFor="month">
-            Month it was made <span className="hint">· may stay empty</span>
-          </Form.Label>
+          <Form.Label htmlFor="month">Month it was made</Form.Label>
           <Form.Control id="month" {...form.register('month')} placeholder="03-20" aria-invalid={monthIssue !== null} />
           {(monthIssue ?? issueAt('manufacturedMonth')) && (
             <p className="issue">{monthIssue ?? issueAt('manufacturedMonth')}</p>
           )}
+          <p className="hint mb-0">as on the collar: 03-20; may stay empty</p>
         </div>
         <div>
-          <Form.Label htmlFor="specification">
-            Specification <span className="hint">· may stay empty</span>
-          </Form.Label>
+          <Form.Label htmlFor="specification">Specification</Form.Label>
           <Form.Control
             id="specification"
             maxLength={40}
             {...form.register('specification')}
             placeholder="DOT-4BA240"
           />
+          <p className="hint mb-0">may stay empty</p>
         </div>
         <Controller
           control={form.control}

@@ -15,7 +15,7 @@ import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
 import { useUnits } from '@/ui/UnitsProvider'
-import { supplyWords, type RunAppliance } from './Appliances'
+import { supplyWords, type RunAppliance } from './runAppliance'
 
 interface ApplianceValues {
   name: string

@@ -2,25 +2,13 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
+import { supplies } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { aloneOnSupply } from '@/core/running/aloneOnSupply'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { ApplianceForm } from './ApplianceForm'
-
-export interface RunAppliance {
-  id: string
-  version: number
-  name: string
-  inputW: number
-  supply: Supply
-}
-
-export const supplyWords: Readonly<Record<Supply, string>> = {
-  line: 'on the rig’s line',
-  bottles: 'on its own bottle',
-}
+import { supplyWords, type RunAppliance } from './runAppliance'
 
 /** What burns in this rig, and how long each would run alone on what comes along. */
 export function Appliances({

@@ -9,9 +9,18 @@ const enoughWords = {
   unknown: 'Nobody can say yet whether the gas is enough.',
 } as const
 
+const supplyWords = { line: 'The rig’s line', bottles: 'Small bottles' } as const
+const shortWords = { enough: 'enough', short: 'not enough', unknown: 'not known' } as const
+
+function gasWords({ enough, enoughBySupply }: TripJudgement): string {
+  // Two supplies that fare differently are told apart: neither helps the other.
+  if (new Set(enoughBySupply.map((each) => each.enough)).size < 2) return enoughWords[enough]
+  return enoughBySupply.map((each) => `${supplyWords[each.supply]}: ${shortWords[each.enough]}.`).join(' ')
+}
+
 /** The verdict in shape, word and colour, and what of it is about the gas alone. */
 export function VerdictPlate({ judgement }: { judgement: TripJudgement }) {
-  const { verdict, enough, findings } = judgement
+  const { verdict, findings } = judgement
   const open = findings.filter(({ severity }) => severity !== 'note').length
   return (
     <div className={`verdict ${verdict}`} role="status">
@@ -19,7 +28,7 @@ export function VerdictPlate({ judgement }: { judgement: TripJudgement }) {
       <div>
         <strong>{verdictWords[verdict]}</strong>
         <p>
-          <b>{enoughWords[enough]}</b>{' '}
+          <b>{gasWords(judgement)}</b>{' '}
           {open > 0 && `${open} ${open === 1 ? 'thing' : 'things'} to see to before leaving, listed below.`}
         </p>
       </div>

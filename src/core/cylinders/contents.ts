@@ -8,10 +8,8 @@ import { saturation } from '@/core/fluids/saturation'
 import { saturationTable } from '@/core/fluids/saturationTable'
 import { co2FillLimitKg } from '@/core/rules/co2FillLimitKg'
 import { propaneFillLimitKg } from '@/core/rules/propaneFillLimitKg'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
-
-/** 60 °F, at which the trade states liquid volumes. */
-const SIXTY_F_K = (60 + 459.67) * (5 / 9)
 
 export const contentsSchema = z.strictObject({
   gas: fluidSchema,

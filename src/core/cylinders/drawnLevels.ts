@@ -1,8 +1,8 @@
 import { InputError } from '@/core/findings/InputError'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import type { Fluid } from '@/core/fluids/fluid'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import type { Contents } from './contents'
-import { DRAWN_AT_K } from './shelfFigures'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
 
 export interface DrawnLevels {
@@ -18,7 +18,7 @@ function levelOf(gas: Fluid, massKg: number, volumeM3: number, temperatureK: num
     return cylinderState(gas, massKg, volumeM3, temperatureK).liquidVolumeFraction
   } catch (error) {
     // A temperature out of range is said at its field; the drawing then stays as at 60 °F.
-    if (error instanceof InputError && temperatureK !== DRAWN_AT_K) return levelOf(gas, massKg, volumeM3, DRAWN_AT_K)
+    if (error instanceof InputError && temperatureK !== SIXTY_F_K) return levelOf(gas, massKg, volumeM3, SIXTY_F_K)
     if (error instanceof InputError) return null
     throw error
   }
@@ -38,7 +38,7 @@ export function drawnLevels(
 ): DrawnLevels {
   if (held === null) return { level: null, limitLevel: null }
   const volumeM3 = waterCapacityVolumeM3(waterCapacityKg)
-  const at = temperatureK ?? DRAWN_AT_K
+  const at = temperatureK ?? SIXTY_F_K
   return {
     level: levelOf(gas, held.netKg, volumeM3, at),
     limitLevel: levelOf(gas, held.limitKg, volumeM3, at),

@@ -1,13 +1,11 @@
 import type { Severity } from '@/core/findings/Finding'
 import type { Quantity } from '@/core/findings/quantity'
 import { cylinderState } from '@/core/fluids/cylinderState'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { kindFacts } from './cylinderKind'
 import type { CylinderGear } from './gear'
 import { gearContents } from './gearContents'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
-
-/** 60 °F, at which a cylinder is drawn when nobody says how warm it is. */
-export const DRAWN_AT_K = (60 + 459.67) * (5 / 9)
 
 export interface ShelfFigures {
   /** Null when nobody knows. */
@@ -25,7 +23,7 @@ export function shelfFigures(cylinder: CylinderGear): ShelfFigures {
   if (held === null) return { net: null, share: null, level: null, mark: 'fix-first' }
   const { gas, small } = kindFacts[cylinder.kind]
   const volumeM3 = waterCapacityVolumeM3(cylinder.waterCapacityKg)
-  const state = held.netKg > 0 ? cylinderState(gas, held.netKg, volumeM3, DRAWN_AT_K) : null
+  const state = held.netKg > 0 ? cylinderState(gas, held.netKg, volumeM3, SIXTY_F_K) : null
   return {
     net: { value: held.netKg, role: small ? 'bottleMass' : 'cylinderMass' },
     share: { value: held.fractionOfLimit, role: 'share' },

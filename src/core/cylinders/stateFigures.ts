@@ -1,14 +1,14 @@
+import type { DisplayRole } from '@/core/findings/quantity'
 import type { FigureInput, Figure } from '@/core/rules/figure'
 import { cylinderState, type CylinderState } from '@/core/fluids/cylinderState'
 import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
 import type { Fluid } from '@/core/fluids/fluid'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
 
-/** A parked car in the sun, as the trade reckons it: 130 °F; common practice. */
-export const HOT_CAR_K = (130 + 459.67) * (5 / 9)
-
 export interface StateInput {
   gas: Fluid
+  /** Shown in ounces and grams. */
+  small: boolean
   netKg: number
   waterCapacityKg: number
   temperatureK: number
@@ -31,11 +31,12 @@ export interface StateFigures {
  * @throws InputError as cylinderState and gaugePressurePa do
  */
 export function stateFigures(input: StateInput): StateFigures {
-  const { gas, netKg, waterCapacityKg, temperatureK, altitudeM } = input
+  const { gas, small, netKg, waterCapacityKg, temperatureK, altitudeM } = input
+  const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const state = cylinderState(gas, netKg, waterCapacityVolumeM3(waterCapacityKg), temperatureK)
   const contentsGiven: FigureInput[] = [
-    { label: 'Gas aboard', quantity: { value: netKg, role: 'cylinderMass' } },
-    { label: 'Water capacity', quantity: { value: waterCapacityKg, role: 'cylinderMass' } },
+    { label: 'Gas aboard', quantity: { value: netKg, role: massRole } },
+    { label: 'Water capacity', quantity: { value: waterCapacityKg, role: massRole } },
   ]
   const temperature: FigureInput = { label: 'Temperature', quantity: { value: temperatureK, role: 'temperature' } }
   const altitude: FigureInput = { label: 'Altitude', quantity: { value: altitudeM, role: 'altitude' } }

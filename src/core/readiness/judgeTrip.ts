@@ -1,4 +1,5 @@
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
+import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import type { Finding } from '@/core/findings/Finding'
 import { gasForTrip, type SupplyBalance } from '@/core/running/gasForTrip'
@@ -14,17 +15,22 @@ export type Enough = 'enough' | 'short' | 'unknown'
 export interface TripJudgement {
   verdict: Verdict
   enough: Enough
+  /** The same for each supply that anything burns from. */
+  enoughBySupply: readonly { supply: Supply; enough: Enough }[]
   /** Gravest first. */
   findings: readonly Finding[]
   balances: readonly SupplyBalance[]
 }
 
-function enoughFor(balances: readonly SupplyBalance[]): Enough {
-  const used = balances.filter(({ neededKg }) => neededKg > 0)
-  if (used.length === 0) return 'unknown'
+function enoughFor({ leftKg, allWeighed }: SupplyBalance): Enough {
   // A cylinder nobody weighed can only add: enough without it is enough.
-  if (used.every(({ leftKg }) => leftKg >= 0)) return 'enough'
-  return used.some(({ leftKg, allWeighed }) => leftKg < 0 && !allWeighed) ? 'unknown' : 'short'
+  if (leftKg >= 0) return 'enough'
+  return allWeighed ? 'short' : 'unknown'
+}
+
+function together(each: readonly { enough: Enough }[]): Enough {
+  if (each.length === 0 || each.some(({ enough }) => enough === 'unknown')) return 'unknown'
+  return each.some(({ enough }) => enough === 'short') ? 'short' : 'enough'
 }
 
 /**
@@ -43,5 +49,8 @@ export function judgeTrip(cylinders: readonly CylinderGear[], trip: TripPlan, no
     ...runningFindings(balances, trip),
     ...notJudged(),
   ])
-  return { verdict: verdict(findings), enough: enoughFor(balances), findings, balances }
+  const enoughBySupply = balances
+    .filter(({ neededKg }) => neededKg > 0)
+    .map((balance) => ({ supply: balance.supply, enough: enoughFor(balance) }))
+  return { verdict: verdict(findings), enough: together(enoughBySupply), enoughBySupply, findings, balances }
 }

@@ -5,7 +5,8 @@ import { contents, contentsSchema, type ContentsInput } from '@/core/cylinders/c
 import { contentsSlip } from '@/core/cylinders/contentsSlip'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { gearContents } from '@/core/cylinders/gearContents'
-import { HOT_CAR_K, stateFigures } from '@/core/cylinders/stateFigures'
+import { stateFigures } from '@/core/cylinders/stateFigures'
+import { HOT_CAR_K } from '@/core/units/referenceTemperatures'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { InputError } from '@/core/findings/InputError'
@@ -148,7 +149,13 @@ describe('the slip', () => {
 
 describe('pressure and level', () => {
   test('now, in a hot car, and where it is liquid-full', () => {
-    const input = { gas: 'propane', netKg: 20 * POUND_KG, waterCapacityKg: 47.6 * POUND_KG, altitudeM: 0 } as const
+    const input = {
+      gas: 'propane',
+      small: false,
+      netKg: 20 * POUND_KG,
+      waterCapacityKg: 47.6 * POUND_KG,
+      altitudeM: 0,
+    } as const
     const cool = stateFigures({ ...input, temperatureK: 288.7 })
     const hot = stateFigures({ ...input, temperatureK: HOT_CAR_K })
     expect(hot.pressure.quantity.value).toBeGreaterThan(cool.pressure.quantity.value * 2.5)
@@ -157,7 +164,7 @@ describe('pressure and level', () => {
   })
 
   test('high up a gauge shows more of the same pressure', () => {
-    const input = { gas: 'propane', netKg: 5, waterCapacityKg: 21.6, temperatureK: 280 } as const
+    const input = { gas: 'propane', small: false, netKg: 5, waterCapacityKg: 21.6, temperatureK: 280 } as const
     const rise =
       stateFigures({ ...input, altitudeM: 2410 }).pressure.quantity.value -
       stateFigures({ ...input, altitudeM: 0 }).pressure.quantity.value
@@ -165,7 +172,14 @@ describe('pressure and level', () => {
   })
 
   test('warm CO2 has no level', () => {
-    const hot = stateFigures({ gas: 'co2', netKg: 2.2, waterCapacityKg: 3.33, temperatureK: HOT_CAR_K, altitudeM: 0 })
+    const hot = stateFigures({
+      gas: 'co2',
+      small: false,
+      netKg: 2.2,
+      waterCapacityKg: 3.33,
+      temperatureK: HOT_CAR_K,
+      altitudeM: 0,
+    })
     expect(hot.level).toBeNull()
     expect(hot.state.phase).toBe('supercritical')
   })

@@ -1,5 +1,6 @@
 import type { Contents } from '@/core/cylinders/contents'
-import { HOT_CAR_K, stateFigures, type StateFigures } from '@/core/cylinders/stateFigures'
+import { stateFigures, type StateFigures } from '@/core/cylinders/stateFigures'
+import { HOT_CAR_K, SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { InputError } from '@/core/findings/InputError'
 import type { Fluid } from '@/core/fluids/fluid'
 import { Amount, BigAmount } from '@/ui/Amount'
@@ -8,8 +9,6 @@ import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { Term } from '@/ui/Term'
 import { useUnits } from '@/ui/UnitsProvider'
-
-const SIXTY_F_K = (60 + 459.67) * (5 / 9)
 
 const phaseWords = {
   'two-phase': 'liquid with vapour above it',
@@ -36,6 +35,7 @@ function Pressure({ title, figures, temperatureK }: { title: string; figures: St
 /** Pressure now and in a hot car, and where this fill becomes liquid-full. */
 export function Pressures({
   gas,
+  small,
   held,
   waterCapacityKg,
   altitudeM,
@@ -43,6 +43,7 @@ export function Pressures({
   onText,
 }: {
   gas: Fluid
+  small: boolean
   held: Contents | null
   waterCapacityKg: number
   altitudeM: number
@@ -58,7 +59,7 @@ export function Pressures({
   let hot: StateFigures | null = null
   if (held && held.netKg > 0) {
     const at = (kelvin: number): StateFigures =>
-      stateFigures({ gas, netKg: held.netKg, waterCapacityKg, temperatureK: kelvin, altitudeM })
+      stateFigures({ gas, small, netKg: held.netKg, waterCapacityKg, temperatureK: kelvin, altitudeM })
     try {
       hot = at(HOT_CAR_K)
       now = at(temperatureK)

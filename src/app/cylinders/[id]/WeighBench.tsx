@@ -2,6 +2,7 @@
 
 import { useForm, useWatch } from 'react-hook-form'
 import { recordWeighingAction, voidWeighingAction } from '@/actions/cylinders'
+import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { contents } from '@/core/cylinders/contents'
 import { contentsInput } from '@/core/cylinders/contentsInput'
 import { contentsSlip } from '@/core/cylinders/contentsSlip'
@@ -10,6 +11,7 @@ import type { CylinderGear } from '@/core/cylinders/gear'
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
+import { FindingList } from '@/ui/FindingList'
 import { Moment } from '@/ui/Moment'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
@@ -43,11 +45,13 @@ export function WeighBench({
   manufacturedMonth,
   specification,
   altitudeM,
+  nowIso,
 }: {
   gear: CylinderGear
   manufacturedMonth: string | null
   specification: string | null
   altitudeM: number
+  nowIso: string
 }) {
   const { system } = useUnits()
   const offerUndo = useUndo()
@@ -96,8 +100,16 @@ export function WeighBench({
     })
   })
 
+  const judged = typing && held && shown ? { ...gear, lastWeighing: { ...shown, weighedAt: nowIso } } : gear
+  const findings = cylinderFindings(judged, nowIso)
+
   return (
     <form className="bench-and-slip" onSubmit={submit} noValidate>
+      {findings.length > 0 && (
+        <section className="across" aria-label="Findings">
+          <FindingList findings={findings} />
+        </section>
+      )}
       <div className="weigh-bench">
         <CylinderOnBench
           gear={gear}
@@ -106,7 +118,7 @@ export function WeighBench({
           manufacturedMonth={manufacturedMonth}
           specification={specification}
         />
-        <div>
+        <div className="at-the-scale">
           <div className="fields">
             <QuantityField
               label="On the scale now"
@@ -135,15 +147,16 @@ export function WeighBench({
             <p className="issue">{refusedAt('tareKg') ?? refusedAt('waterCapacityKg')}</p>
           )}
           <SaveLine label="Save the weighing" saving={saving} dirty={typing} />
-          <Pressures
-            gas={gas}
-            held={held}
-            waterCapacityKg={gear.waterCapacityKg}
-            altitudeM={altitudeM}
-            text={temperature ?? ''}
-            onText={(text) => form.setValue('temperature', text, { shouldDirty: true })}
-          />
         </div>
+        <Pressures
+          gas={gas}
+          small={small}
+          held={held}
+          waterCapacityKg={gear.waterCapacityKg}
+          altitudeM={altitudeM}
+          text={temperature ?? ''}
+          onText={(text) => form.setValue('temperature', text, { shouldDirty: true })}
+        />
       </div>
       <SlipPaper
         title={gear.name}

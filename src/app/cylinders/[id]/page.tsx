@@ -1,12 +1,10 @@
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { notFound } from 'next/navigation'
-import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { findCylinder, listWeighings } from '@/records/cylinders'
 import { database } from '@/records/database'
 import { loadWorld } from '@/app/world'
-import { FindingList } from '@/ui/FindingList'
 import { History } from './History'
 import { WeighBench } from './WeighBench'
 
@@ -29,10 +27,8 @@ export default async function CylinderPage({ params }: { params: Promise<{ id: s
         manufacturedMonth={row.manufacturedMonth}
         specification={row.specification}
         altitudeM={trip?.row.altitudeM ?? 0}
+        nowIso={nowIso}
       />
-      <section aria-label="Findings">
-        <FindingList findings={cylinderFindings(gear, nowIso)} />
-      </section>
       <History gear={gear} weighings={listWeighings(database(), id)} />
       <p className="mt-4">
         <Link href={`/cylinders/${id}/stamps`}>Correct the stamps or put it away</Link>

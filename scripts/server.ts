@@ -1,0 +1,83 @@
+import { spawn, spawnSync, type ChildProcess } from 'node:child_process'
+import fs from 'node:fs'
+import net from 'node:net'
+import os from 'node:os'
+import path from 'node:path'
+
+const root = path.resolve(import.meta.dirname, '..')
+const tool = (name: string): string => path.join(root, 'node_modules', '.bin', name)
+
+/** The built application on records of its own: for tests, figures and pictures. */
+export interface TemporaryServer {
+  url: string
+  port: number
+  file: string
+  /** Ends it as a power cut would. */
+  kill: () => Promise<void>
+  /** Starts it again on the same port and records. */
+  restart: () => Promise<void>
+  /** Ends it and takes its records away. */
+  stop: () => Promise<void>
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = net.createServer()
+    probe.listen(0, '127.0.0.1', () => {
+      const { port } = probe.address() as net.AddressInfo
+      probe.close(() => resolve(port))
+    })
+  })
+}
+
+function launch(port: number, file: string): Promise<ChildProcess> {
+  const server = spawn(process.execPath, [tool('next'), 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+    cwd: root,
+    env: { ...process.env, NODE_ENV: 'production', GOLD_KETTLE_DB: file, NEXT_TELEMETRY_DISABLED: '1' },
+  })
+  return new Promise((resolve, reject) => {
+    server.once('exit', (code) => reject(new Error(`The server ended with ${code}`)))
+    server.stdout?.on('data', (chunk: Buffer) => {
+      if (/ready in/i.test(chunk.toString())) resolve(server)
+    })
+    server.stderr?.on('data', (chunk: Buffer) => process.stderr.write(chunk))
+  })
+}
+
+function end(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
+  if (server.exitCode !== null || server.signalCode !== null) return Promise.resolve()
+  return new Promise((resolve) => {
+    server.removeAllListeners('exit')
+    server.once('exit', () => resolve())
+    server.kill(signal)
+  })
+}
+
+/**
+ * Starts the built application on a free port.
+ *
+ * @param world - the invented world, or nothing at all
+ */
+export async function temporaryServer(world: 'demo' | 'empty'): Promise<TemporaryServer> {
+  const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-')), 'records.db')
+  const prepared = spawnSync(tool('tsx'), ['scripts/prepare.ts', ...(world === 'demo' ? ['--demo'] : [])], {
+    cwd: root,
+    env: { ...process.env, GOLD_KETTLE_DB: file },
+  })
+  if (prepared.status !== 0) throw new Error(prepared.stderr.toString())
+  const port = await freePort()
+  let server = await launch(port, file)
+  return {
+    url: `http://127.0.0.1:${port}`,
+    port,
+    file,
+    kill: () => end(server, 'SIGKILL'),
+    restart: async () => {
+      server = await launch(port, file)
+    },
+    stop: async () => {
+      await end(server, 'SIGTERM')
+      fs.rmSync(path.dirname(file), { recursive: true, force: true })
+    },
+  }
+}
