@@ -1,7 +1,9 @@
 import { spawnSync } from 'node:child_process'
 import path from 'node:path'
+import { fileURLToPath } from 'node:url'
 
-export const root = path.resolve(import.meta.dirname, '..', '..')
+// Written so that even a Node too old gets as far as being told so.
+export const root = fileURLToPath(new URL('../..', import.meta.url))
 
 /** Folder of the programs that npm installed. */
 export function tool(name) {

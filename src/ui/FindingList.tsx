@@ -14,7 +14,10 @@ export function FindingList({ findings }: { findings: readonly Finding[] }) {
   return (
     <ul className="findings">
       {findings.map((finding) => (
-        <li key={`${finding.code} ${finding.remedy.subjectId ?? finding.sentence.text}`} className={finding.severity}>
+        <li
+          key={`${finding.code} ${finding.remedy.subjectId ?? ''} ${finding.sentence.text}`}
+          className={finding.severity}
+        >
           <StateMark state={finding.severity} />
           <div>
             <strong>

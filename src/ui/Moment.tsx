@@ -1,12 +1,16 @@
 'use client'
 
 import { format, parseISO } from 'date-fns'
+import { useSyncExternalStore } from 'react'
 
-/** A moment where the reader is; the server may sit in another time zone, so the browser has the last word. */
+const never = (): (() => void) => () => undefined
+
+/** A moment where the reader is. The server, which may sit in another time zone, draws it in UTC and says so. */
 export function Moment({ iso }: { iso: string }) {
-  return (
-    <time dateTime={iso} suppressHydrationWarning>
-      {format(parseISO(iso), 'd MMM yyyy, HH:mm')}
-    </time>
+  const text = useSyncExternalStore(
+    never,
+    () => format(parseISO(iso), 'd MMM yyyy, HH:mm'),
+    () => `${iso.slice(0, 16).replace('T', ' ')} UTC`,
   )
+  return <time dateTime={iso}>{text}</time>
 }

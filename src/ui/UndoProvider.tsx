@@ -4,47 +4,48 @@ import { createContext, useContext, useMemo, useState, type ReactNode } from 're
 import Button from 'react-bootstrap/Button'
 import { useHotkeys } from 'react-hotkeys-hook'
 
-interface Offer {
+interface Notice {
   /** What was done, as `Weighing saved`. */
   done: string
-  undo: () => Promise<void>
+  /** Takes it back; true when that held. Absent where there is no way back. */
+  undo?: () => Promise<boolean>
 }
 
-const UndoContext = createContext<((offer: Offer) => void) | null>(null)
+const UndoContext = createContext<((notice: Notice) => void) | null>(null)
 
-/** Holds the last thing done and takes it back on `u`: undoing voids, it never erases. */
+/** Says the last thing done and takes it back on `u`: undoing voids, it never erases. */
 export function UndoProvider({ children }: { children: ReactNode }) {
-  const [offer, setOffer] = useState<Offer | null>(null)
-  const [undone, setUndone] = useState(false)
+  const [notice, setNotice] = useState<Notice | null>(null)
 
-  const takeBack = (): void => {
-    if (!offer || undone) return
-    setUndone(true)
-    void offer.undo()
+  const takeBack = async (): Promise<void> => {
+    if (!notice?.undo) return
+    setNotice({ done: `Taking back: ${notice.done}` })
+    const held = await notice.undo().catch(() => false)
+    setNotice(
+      held ? { done: `Taken back: ${notice.done}` } : { ...notice, done: `Not taken back, it stands: ${notice.done}` },
+    )
   }
-  useHotkeys('u', takeBack, [offer, undone])
+  useHotkeys('u', () => void takeBack(), [notice])
 
   const value = useMemo(
     () =>
-      (next: Offer): void => {
-        setUndone(false)
-        setOffer(next)
-      },
+      (next: Notice): void =>
+        setNotice(next),
     [],
   )
   return (
     <UndoContext value={value}>
       {children}
-      <div role="status" className="undo-bar" hidden={offer === null}>
-        {offer && (
+      <div role="status" className="undo-bar" hidden={notice === null}>
+        {notice && (
           <>
-            <span>{undone ? `Taken back: ${offer.done.toLowerCase()}` : offer.done}</span>
-            {!undone && (
-              <Button variant="light" size="sm" onClick={takeBack} aria-keyshortcuts="u">
+            <span>{notice.done}</span>
+            {notice.undo && (
+              <Button variant="light" size="sm" onClick={() => void takeBack()} aria-keyshortcuts="u">
                 Undo
               </Button>
             )}
-            <Button variant="light" size="sm" onClick={() => setOffer(null)}>
+            <Button variant="light" size="sm" onClick={() => setNotice(null)}>
               Close
             </Button>
           </>
@@ -54,9 +55,9 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   )
 }
 
-/** Offers the way back from something just done. */
-export function useUndo(): (offer: Offer) => void {
-  const offer = useContext(UndoContext)
-  if (!offer) throw new Error('useUndo outside UndoProvider')
-  return offer
+/** Says that something was done, and offers the way back where there is one. */
+export function useNotice(): (notice: Notice) => void {
+  const say = useContext(UndoContext)
+  if (!say) throw new Error('useNotice outside UndoProvider')
+  return say
 }

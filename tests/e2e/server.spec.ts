@@ -120,6 +120,14 @@ test('a second start on a used port, a wrong port: a sentence, no trace', () => 
   expect(start({ GOLD_KETTLE_PORT: 'kettle' }).said).toMatch(/“kettle” is not a port/)
 })
 
+test('a Node too old is told so before anything else', () => {
+  const pretend = `Object.defineProperty(process.versions, 'node', { value: '18.19.0' }); import('./scripts/start.mjs')`
+  const { status, stderr } = spawnSync(process.execPath, ['-e', pretend], { cwd: root })
+  expect(status).toBe(1)
+  expect(stderr.toString()).toMatch(/needs Node 20\.19 or newer; this is 18\.19\.0/)
+  expect(stderr.toString().trim().split('\n')).toHaveLength(1)
+})
+
 test('records that cannot be read stop the start with a sentence', () => {
   const file = path.join(path.dirname(kettle.file), 'broken.db')
   for (const [content, sentence] of [

@@ -67,6 +67,26 @@ test('two tabs: the later save is refused with both versions in view, and the ow
   await expect(page.getByText('6 nights')).toBeVisible()
 })
 
+test('what was typed over an older version is kept through a reload, and still does not overwrite the newer', async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${kettle.url}/trips/larkspur`)
+  await page.getByLabel('Nights').fill('9')
+  const other = await context.newPage()
+  await other.goto(`${kettle.url}/trips/larkspur`)
+  await other.getByLabel('Nights').fill('7')
+  await other.getByRole('button', { name: 'Save the trip' }).click()
+  await expect(other.getByText('Trip to Larkspur Saddle saved')).toBeVisible()
+
+  await page.reload()
+  await expect(page.getByLabel('Nights')).toHaveValue('9')
+  await page.getByRole('button', { name: 'Save the trip' }).click()
+  await page.getByRole('button', { name: 'Take the other one' }).click()
+  await expect(page.getByLabel('Nights')).toHaveValue('7')
+  await expect(page.getByText('Not saved yet.')).toBeHidden()
+})
+
 test('a server that dies: nothing shown as saved is lost, and what is not saved is said so and kept', async ({
   page,
 }) => {

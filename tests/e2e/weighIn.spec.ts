@@ -28,39 +28,57 @@ for (const [name, viewport] of [
     await page.reload()
     await expect(page.getByRole('region', { name: 'Bottle 3' })).toContainText('by the last weighing')
     await expect(page.getByRole('region', { name: 'Bottle 3' })).toContainText('13.0 oz')
+    // The moment is told where the reader is, not where the server is.
+    const stamp = (await page.locator('.history time').first().getAttribute('dateTime')) ?? ''
+    const hour = new Date(stamp).toLocaleTimeString('en-GB', {
+      timeZone: 'America/Denver',
+      hour: '2-digit',
+      minute: '2-digit',
+    })
+    await expect(page.locator('.history time').first()).toContainText(hour)
     // Nothing is wider than the screen.
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(viewport.width)
     quiet()
   })
 }
 
-test('by keyboard alone: to the cylinder, weigh, save, undo', async ({ page }) => {
-  await page.goto(kettle.url)
-  await page.locator('body').press('2')
-  await expect(page).toHaveURL(/\/cylinders$/)
-  await page.keyboard.press('/')
-  await page.getByRole('textbox', { name: 'Find' }).waitFor()
-  await page.keyboard.type('left')
-  await page.keyboard.press('Enter')
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('Left cylinder')
-  for (let i = 0; i < 40; i += 1) {
-    const label = await page.evaluate(
-      () => (document.activeElement as HTMLInputElement | null)?.labels?.[0]?.textContent ?? '',
-    )
-    if (label.startsWith('On the scale now')) break
-    await page.keyboard.press('Tab')
-  }
-  await page.keyboard.type('36.8')
-  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('19.0 lb')
-  await page.keyboard.press('Enter')
-  await expect(page.getByText('Weighing of Left cylinder saved')).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('by the last weighing')
-  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
-  await page.keyboard.press('u')
-  await expect(page.getByText(/Taken back/)).toBeVisible()
-  await expect(page.getByRole('region', { name: 'Weighings' })).toContainText('Undone right after it was saved')
-  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('13.6 lb')
-})
+for (const viewport of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]) {
+  test(`by keyboard alone at ${viewport.width}: to the cylinder, weigh, save, to the trip, undo`, async ({ page }) => {
+    await page.setViewportSize(viewport)
+    await page.goto(kettle.url)
+    await page.locator('body').press('2')
+    await expect(page).toHaveURL(/\/cylinders$/)
+    await page.keyboard.press('/')
+    await page.getByRole('textbox', { name: 'Find' }).waitFor()
+    await page.keyboard.type('left')
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Left cylinder')
+    for (let i = 0; i < 40; i += 1) {
+      const label = await page.evaluate(
+        () => (document.activeElement as HTMLInputElement | null)?.labels?.[0]?.textContent ?? '',
+      )
+      if (label.startsWith('On the scale now')) break
+      await page.keyboard.press('Tab')
+    }
+    await page.keyboard.type('36.8')
+    await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('19.0 lb')
+    await page.keyboard.press('Enter')
+    await expect(page.getByText('Weighing of Left cylinder saved')).toBeVisible()
+    await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('by the last weighing')
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+    await page.keyboard.press('1')
+    await expect(page.getByRole('region', { name: 'The rig’s line' })).toContainText('19.0 lb')
+    await expect(page.locator('.verdict')).toContainText('The rig’s line: enough.')
+    await page.keyboard.press('u')
+    await expect(page.getByText('Taken back: Weighing of Left cylinder saved')).toBeVisible()
+    await expect(page.getByRole('region', { name: 'The rig’s line' })).toContainText('13.6 lb')
+    await page.goBack()
+    await expect(page.getByRole('region', { name: 'Weighings' })).toContainText('Undone right after it was saved')
+  })
+}
 
 test('a reading is captured from the scale into the field', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/right`)

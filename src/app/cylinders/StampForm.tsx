@@ -18,6 +18,7 @@ import { SaveLine } from '@/ui/SaveLine'
 import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
+import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 
 /** A stored cylinder as the form begins from it. */
@@ -44,6 +45,9 @@ interface StampValues {
   specification: string
   aboard: boolean
 }
+
+/** A fixed tank cannot be stood on a scale; it comes with the reading of its gauge. */
+const offeredKinds = cylinderKinds.filter((kind) => kind !== 'onboard')
 
 function massRoleOf(kind: CylinderKind): DisplayRole {
   return kindFacts[kind].small ? 'bottleMass' : 'cylinderMass'
@@ -74,7 +78,8 @@ export function StampForm({
     aboard: from?.aboard ?? true,
   })
   const form = useForm<StampValues>({ defaultValues: asValues(stored) })
-  const forget = useDraft(`stamps ${stored?.id ?? 'new'} ${stored?.version ?? 0}`, form)
+  const say = useNotice()
+  const draft = useDraft(`stamps ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const values = { ...asValues(stored), ...useWatch({ control: form.control }) }
   const { save, saving, issueAt, settle } = useSave(saveCylinderAction)
   const massRole = massRoleOf(values.kind)
@@ -89,15 +94,16 @@ export function StampForm({
     monthIssue = error.message
   }
 
-  const submit = async (version: number | null): Promise<void> => {
+  const submit = async (version: number): Promise<void> => {
     const mass = (text: string): number => readQuantity(text, massRole, system).value ?? 0
     // A field that cannot be read keeps its own sentence; nothing is sent meanwhile.
     const texts = [values.tare, values.water, values.label]
     if (monthIssue || texts.some((text) => readQuantity(text, massRole, system).issue)) return
+    draft.forget()
     const saved = await save({
       id: stored?.id ?? null,
       rigId,
-      version,
+      version: stored && version,
       name: values.name,
       kind: values.kind,
       tareKg: mass(values.tare),
@@ -107,8 +113,8 @@ export function StampForm({
       specification: values.specification.trim() || null,
       aboard: values.aboard,
     })
-    if (!saved) return
-    forget()
+    if (!saved) return draft.keep()
+    say({ done: `Stamps of ${values.name} saved` })
     router.push(`/cylinders/${saved.value.id}`)
   }
 
@@ -136,7 +142,7 @@ export function StampForm({
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(stored?.version ?? null)
+        void submit(draft.baseVersion())
       }}
     >
       <div className="fields narrow">
@@ -160,7 +166,7 @@ export function StampForm({
         <div>
           <Form.Label htmlFor="kind">Kind</Form.Label>
           <Form.Select id="kind" {...form.register('kind')}>
-            {cylinderKinds.map((kind) => (
+            {offeredKinds.map((kind) => (
               <option key={kind} value={kind}>
                 {kindFacts[kind].name}
               </option>
@@ -245,7 +251,7 @@ export function StampForm({
             { label: 'Comes along', theirs: theirs.aboard ? 'yes' : 'no', mine: values.aboard ? 'yes' : 'no' },
           ]}
           takeTheirs={() => {
-            forget()
+            draft.forget()
             router.push(`/cylinders/${theirs.id}`)
           }}
           keepMine={() => void submit(theirs.version)}

@@ -14,6 +14,7 @@ import { SaveLine } from '@/ui/SaveLine'
 import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
+import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { supplyWords, type RunAppliance } from './runAppliance'
 
@@ -40,7 +41,8 @@ export function ApplianceForm({
     supply: stored?.supply ?? 'line',
   }
   const form = useForm<ApplianceValues>({ defaultValues: initial })
-  const forget = useDraft(`appliance ${stored?.id ?? 'new'} ${stored?.version ?? 0}`, form)
+  const say = useNotice()
+  const draft = useDraft(`appliance ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const values: ApplianceValues = { ...initial, ...useWatch({ control: form.control }) }
   const { save, saving, issueAt, settle } = useSave(saveApplianceAction)
   const archive = useSave(archiveApplianceAction)
@@ -48,20 +50,23 @@ export function ApplianceForm({
   const theirs = saving.conflict as unknown as RunAppliance | null
 
   const leave = (): void => {
-    forget()
+    draft.forget()
     close()
   }
-  const submit = async (version: number | null): Promise<void> => {
+  const submit = async (version: number): Promise<void> => {
     if (input.issue) return
+    draft.forget()
     const saved = await save({
       id: stored?.id ?? null,
       rigId,
-      version,
+      version: stored && version,
       name: values.name,
       inputW: input.value ?? 0,
       supply: values.supply,
     })
-    if (saved) leave()
+    if (!saved) return draft.keep()
+    say({ done: `${values.name} saved` })
+    leave()
   }
   return (
     <form
@@ -70,7 +75,7 @@ export function ApplianceForm({
       aria-label={stored ? `Change ${stored.name}` : 'A new appliance'}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(stored?.version ?? null)
+        void submit(draft.baseVersion())
       }}
     >
       <div className="fields">

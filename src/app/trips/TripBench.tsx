@@ -18,6 +18,7 @@ import { SlipPaper } from '@/ui/SlipPaper'
 import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
+import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { ApplianceHours } from './ApplianceHours'
 import { GasBars } from './GasBars'
@@ -54,7 +55,8 @@ export function TripBench({
   const { system } = useUnits()
   const initial = tripValues(stored, uses, appliances, suggestedDay, system)
   const form = useForm<TripValues>({ defaultValues: initial })
-  const forget = useDraft(`trip ${stored?.id ?? 'new'} ${stored?.version ?? 0}`, form)
+  const say = useNotice()
+  const draft = useDraft(`trip ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const typed = useWatch({ control: form.control })
   const values: TripValues = {
     ...initial,
@@ -71,13 +73,14 @@ export function TripBench({
     settle()
     form.setValue(name, text, { shouldDirty: true })
   }
-  const submit = async (version: number | null): Promise<void> => {
+  const submit = async (version: number): Promise<void> => {
     if (!reading.readable) return
     const { plan } = reading
+    draft.forget()
     const saved = await save({
       id: stored?.id ?? null,
       rigId,
-      version,
+      version: stored && version,
       name: values.name,
       startDay: values.startDay,
       nights: plan.nights,
@@ -86,8 +89,8 @@ export function TripBench({
       reserveShare: plan.reserveShare,
       uses: plan.uses.map(({ id, burnPerDayS }) => ({ applianceId: id, burnPerDayS })),
     })
-    if (!saved) return
-    forget()
+    if (!saved) return draft.keep()
+    say({ done: `Trip to ${values.name} saved` })
     form.reset(values)
     if (stored === null) router.push(`/trips/${saved.value.id}`)
   }
@@ -98,7 +101,7 @@ export function TripBench({
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(stored?.version ?? null)
+        void submit(draft.baseVersion())
       }}
     >
       <h1>
@@ -199,8 +202,8 @@ export function TripBench({
                 },
               ]}
               takeTheirs={() => {
-                forget()
-                router.refresh()
+                draft.forget()
+                window.location.reload()
               }}
               keepMine={() => void submit(theirs.version)}
             />

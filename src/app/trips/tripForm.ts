@@ -85,7 +85,7 @@ export function readTrip(
   const nights = Number(values.nights.trim())
   const nightsWrong = values.nights.trim() === '' || !Number.isInteger(nights) || nights < 1 || nights > 366
   const reserve = Number(values.reserve.replace('%', '').replace(',', '.').trim())
-  const reserveWrong = !(reserve >= 0 && reserve <= 100)
+  const reserveWrong = values.reserve.trim() === '' || !(reserve >= 0 && reserve <= 100)
   const altitude = readQuantity(values.altitude, 'altitude', system)
   const coldest = readQuantity(values.coldest, 'temperature', system)
   const hours = appliances.map((appliance) => ({

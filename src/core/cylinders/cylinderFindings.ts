@@ -24,7 +24,7 @@ export function cylinderFindings(cylinder: CylinderGear, nowIso: string): Findin
         code: lastWeighing === null ? 'cylinder-not-weighed' : 'weighing-contradicts-stamps',
         station: 'cylinders',
         severity: 'fix-first',
-        sentence: { text: `Nobody knows what is in ${name}.` },
+        sentence: { text: 'Nobody knows what is in {name}.', parts: { name } },
         reason: {
           text:
             lastWeighing === null
@@ -44,8 +44,8 @@ export function cylinderFindings(cylinder: CylinderGear, nowIso: string): Findin
       station: 'cylinders',
       severity: 'stop',
       sentence: {
-        text: `${name} is overfilled by {over}.`,
-        quantities: { over: { value: contents.netKg - contents.limitKg, role: massRole } },
+        text: '{name} is overfilled by {over}.',
+        parts: { name, over: { value: contents.netKg - contents.limitKg, role: massRole } },
       },
       reason: {
         text: 'Warm liquid needs that room. Do not heat, carry or use it, and do not bleed it near a flame: let a dealer draw it down.',
@@ -61,8 +61,8 @@ export function cylinderFindings(cylinder: CylinderGear, nowIso: string): Findin
       station: 'cylinders',
       severity: 'note',
       sentence: {
-        text: `${name} was weighed {ago} ago.`,
-        quantities: { ago: { value: ageMs / 1000, role: 'days' } },
+        text: '{name} was weighed {ago} ago.',
+        parts: { name, ago: { value: ageMs / 1000, role: 'days' } },
       },
       reason: { text: 'A small leak or a borrowed evening on the stove does not show until it is weighed again.' },
       remedy: { label: 'Weigh it again', station: 'cylinders', subjectId: id },

@@ -28,9 +28,12 @@ export interface Quantity {
   role: DisplayRole
 }
 
-/** A sentence with its numbers left open, so that the same finding reads in pounds or in kilograms. */
+/**
+ * A sentence with its numbers left open, so that the same finding reads in pounds or in kilograms; the owner's own
+ * words go in the same way, or a name with a brace in it would be taken for a number's place.
+ */
 export interface Phrase {
-  /** Text with `{name}` where a quantity belongs. */
+  /** Text with `{part}` where a part belongs. */
   text: string
-  quantities?: Readonly<Record<string, Quantity>>
+  parts?: Readonly<Record<string, Quantity | string>>
 }

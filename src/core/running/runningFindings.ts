@@ -21,15 +21,15 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
       sentence: onlyReserve
         ? {
             text: `There is enough on ${supplyWords[supply]}, but {short} of the reserve is missing.`,
-            quantities: { short: mass(-leftKg) },
+            parts: { short: mass(-leftKg) },
           }
         : {
             text: `There is not enough on ${supplyWords[supply]}: {short} is missing.`,
-            quantities: { short: mass(-leftKg) },
+            parts: { short: mass(-leftKg) },
           },
       reason: {
         text: 'The trip burns {needed}, the reserve is {reserve}, and {aboard} is aboard.',
-        quantities: { needed: mass(neededKg), reserve: mass(reserveKg), aboard: mass(aboardKg) },
+        parts: { needed: mass(neededKg), reserve: mass(reserveKg), aboard: mass(aboardKg) },
       },
       remedy: {
         label: 'Fill, then weigh in',
@@ -67,7 +67,7 @@ export function runningFindings(balances: readonly SupplyBalance[], trip: TripPl
       severity: 'fix-first',
       sentence: {
         text: 'Whether a cylinder at {cold} can boil fast enough is not judged yet.',
-        quantities: { cold: { value: trip.coldestK, role: 'temperature' } },
+        parts: { cold: { value: trip.coldestK, role: 'temperature' } },
       },
       reason: {
         text: 'A cold or half-empty cylinder can starve a heater with gas still in it. Start full, and keep the draw low.',

@@ -29,10 +29,13 @@ test('nothing is ever shown as minus nothing', () => {
 })
 
 test('a phrase takes its numbers in the units of its reader', () => {
-  const phrase = { text: 'Short by {short}.', quantities: { short: { value: 1, role: 'cylinderMass' } } } as const
+  const phrase = { text: 'Short by {short}.', parts: { short: { value: 1, role: 'cylinderMass' } } } as const
   expect(plain(formatPhrase(phrase, 'us'))).toBe('Short by 2.2 lb.')
   expect(plain(formatPhrase(phrase, 'metric'))).toBe('Short by 1.00 kg.')
   expect(() => formatPhrase({ text: '{missing}' }, 'us')).toThrow(/missing/)
+  expect(formatPhrase({ text: '{name} is full.', parts: { name: '{short} $& <b>' } }, 'us')).toBe(
+    '{short} $& <b> is full.',
+  )
 })
 
 test('a unit the table lacks is a fault of the program', () => {

@@ -19,7 +19,7 @@ import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
-import { useUndo } from '@/ui/UndoProvider'
+import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { CylinderOnBench } from './CylinderOnBench'
 import { Pressures } from './Pressures'
@@ -54,11 +54,11 @@ export function WeighBench({
   nowIso: string
 }) {
   const { system } = useUnits()
-  const offerUndo = useUndo()
+  const say = useNotice()
   const { small, gas } = kindFacts[gear.kind]
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const form = useForm<WeighForm>({ defaultValues: blank })
-  const forget = useDraft(`weigh ${gear.id}`, form)
+  const draft = useDraft(`weigh ${gear.id}`, 0, form)
   const { gross, hanging, temperature } = useWatch({ control: form.control, defaultValue: blank })
   const { save, saving, issueAt, settle } = useSave(recordWeighingAction)
 
@@ -84,19 +84,19 @@ export function WeighBench({
       form.setError('gross', { message: grossRead.issue ?? 'Enter what the scale shows.' })
       return
     }
+    draft.forget()
     const saved = await save({
       cylinderId: gear.id,
       grossKg: grossRead.value,
       hangingKg: hangingRead.value ?? 0,
       source,
     })
-    if (!saved) return
-    forget()
+    if (!saved) return draft.keep()
     form.reset({ ...blank, temperature: form.getValues('temperature') })
-    offerUndo({
+    say({
       done: `Weighing of ${gear.name} saved`,
       undo: async () =>
-        void (await voidWeighingAction({ id: saved.value.id, reason: 'Undone right after it was saved' })),
+        (await voidWeighingAction({ id: saved.value.id, reason: 'Undone right after it was saved' })).ok,
     })
   })
 
