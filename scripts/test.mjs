@@ -8,7 +8,7 @@ import { install } from './steps/install.mjs'
 import { requireNode } from './steps/requireNode.mjs'
 import { root, run, tool } from './steps/run.mjs'
 
-// `npm test`: types, lint, form, Jest, build, Playwright; the last line counts them all.
+// `npm test`: types, lint, format, Jest, build, Playwright; the last line counts them all.
 
 const reports = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-test-'))
 let passed = 0
@@ -45,7 +45,7 @@ install()
 spawnSync(tool('next'), ['typegen'], { cwd: root, stdio: 'ignore' })
 check('Types', tool('tsc'), ['--noEmit'])
 check('Lint', tool('eslint'), ['.'])
-check('Form', tool('prettier'), ['--check', '--log-level', 'warn', '.'])
+check('Format', tool('prettier'), ['--check', '--log-level', 'warn', '.'])
 
 const jestReport = path.join(reports, 'jest.json')
 suite('Jest', tool('jest'), ['--json', '--outputFile', jestReport, '--silent=false'], {}, jestReport, (report) => [

@@ -9,7 +9,7 @@ const compilers = ['python3', 'make', 'g++']
 
 /** Installs the packages when they are missing or older than the list of them. */
 export function install() {
-  const stamp = `${fingerprint(['package.json', 'package-lock.json'])} ${process.versions.modules}`
+  const stamp = `${fingerprint(['package-lock.json'])} ${process.versions.modules}`
   if (isStamped(STAMP, stamp)) return
   console.log('Installing packages; the database engine may be compiled, which takes about two minutes …')
   if (run('npm', ['ci', '--include=dev', '--no-audit', '--no-fund']) !== 0) {

@@ -53,6 +53,16 @@ function massRoleOf(kind: CylinderKind): DisplayRole {
   return kindFacts[kind].small ? 'bottleMass' : 'cylinderMass'
 }
 
+function monthOf(text: string, thisMonth: string): { month: string | null; issue: string | null } {
+  if (text.trim() === '') return { month: null, issue: null }
+  try {
+    return { month: readMonth(text, thisMonth), issue: null }
+  } catch (error) {
+    if (error instanceof InputError) return { month: null, issue: error.message }
+    throw error
+  }
+}
+
 /** Enter or correct what is stamped on a collar. */
 export function StampForm({
   rigId,
@@ -85,36 +95,33 @@ export function StampForm({
   const massRole = massRoleOf(values.kind)
   const { small } = kindFacts[values.kind]
 
-  let month: string | null = null
-  let monthIssue: string | null = null
-  try {
-    month = values.month.trim() === '' ? null : readMonth(values.month, thisMonth)
-  } catch (error) {
-    if (!(error instanceof InputError)) throw error
-    monthIssue = error.message
-  }
+  const monthRead = monthOf(values.month, thisMonth)
 
   const submit = async (version: number): Promise<void> => {
-    const mass = (text: string): number => readQuantity(text, massRole, system).value ?? 0
+    // Read from the form itself: what was drawn last may lag behind what was typed last.
+    const sent = form.getValues()
+    const role = massRoleOf(sent.kind)
+    const isSmall = kindFacts[sent.kind].small
+    const [tare, water, label] = [sent.tare, sent.water, sent.label].map((text) => readQuantity(text, role, system))
+    const month = monthOf(sent.month, thisMonth)
     // A field that cannot be read keeps its own sentence; nothing is sent meanwhile.
-    const texts = [values.tare, values.water, values.label]
-    if (monthIssue || texts.some((text) => readQuantity(text, massRole, system).issue)) return
+    if (month.issue || tare?.issue || water?.issue || (isSmall && label?.issue)) return
     draft.forget()
     const saved = await save({
       id: stored?.id ?? null,
       rigId,
       version: stored && version,
-      name: values.name,
-      kind: values.kind,
-      tareKg: mass(values.tare),
-      waterCapacityKg: mass(values.water),
-      labelNetKg: small && values.label.trim() !== '' ? mass(values.label) : null,
-      manufacturedMonth: month,
-      specification: values.specification.trim() || null,
-      aboard: values.aboard,
+      name: sent.name,
+      kind: sent.kind,
+      tareKg: tare?.value ?? 0,
+      waterCapacityKg: water?.value ?? 0,
+      labelNetKg: isSmall ? (label?.value ?? null) : null,
+      manufacturedMonth: month.month,
+      specification: sent.specification.trim() || null,
+      aboard: sent.aboard,
     })
     if (!saved) return draft.keep()
-    say({ done: `Stamps of ${values.name} saved` })
+    say({ done: `Stamps of ${sent.name} saved` })
     router.push(`/cylinders/${saved.value.id}`)
   }
 
@@ -204,9 +211,14 @@ export function StampForm({
         )}
         <div>
           <Form.Label htmlFor="month">Month it was made</Form.Label>
-          <Form.Control id="month" {...form.register('month')} placeholder="03-20" aria-invalid={monthIssue !== null} />
-          {(monthIssue ?? issueAt('manufacturedMonth')) && (
-            <p className="issue">{monthIssue ?? issueAt('manufacturedMonth')}</p>
+          <Form.Control
+            id="month"
+            {...form.register('month')}
+            placeholder="03-20"
+            aria-invalid={monthRead.issue !== null}
+          />
+          {(monthRead.issue ?? issueAt('manufacturedMonth')) && (
+            <p className="issue">{monthRead.issue ?? issueAt('manufacturedMonth')}</p>
           )}
           <p className="hint mb-0">as on the collar: 03-20; may stay empty</p>
         </div>

@@ -46,7 +46,6 @@ export function ApplianceForm({
   const values: ApplianceValues = { ...initial, ...useWatch({ control: form.control }) }
   const { save, saving, issueAt, settle } = useSave(saveApplianceAction)
   const archive = useSave(archiveApplianceAction)
-  const input = readQuantity(values.input, 'power', system)
   const theirs = saving.conflict as unknown as RunAppliance | null
 
   const leave = (): void => {
@@ -54,18 +53,21 @@ export function ApplianceForm({
     close()
   }
   const submit = async (version: number): Promise<void> => {
+    // Read from the form itself: what was drawn last may lag behind what was typed last.
+    const sent = form.getValues()
+    const input = readQuantity(sent.input, 'power', system)
     if (input.issue) return
     draft.forget()
     const saved = await save({
       id: stored?.id ?? null,
       rigId,
       version: stored && version,
-      name: values.name,
+      name: sent.name,
       inputW: input.value ?? 0,
-      supply: values.supply,
+      supply: sent.supply,
     })
     if (!saved) return draft.keep()
-    say({ done: `${values.name} saved` })
+    say({ done: `${sent.name} saved` })
     leave()
   }
   return (

@@ -74,15 +74,17 @@ export function TripBench({
     form.setValue(name, text, { shouldDirty: true })
   }
   const submit = async (version: number): Promise<void> => {
-    if (!reading.readable) return
-    const { plan } = reading
+    // Read from the form itself: what was drawn last may lag behind what was typed last.
+    const sent = form.getValues()
+    const { plan, readable } = readTrip(sent, stored?.id ?? 'new', appliances, system)
+    if (!readable) return
     draft.forget()
     const saved = await save({
       id: stored?.id ?? null,
       rigId,
       version: stored && version,
-      name: values.name,
-      startDay: values.startDay,
+      name: sent.name,
+      startDay: sent.startDay,
       nights: plan.nights,
       altitudeM: plan.altitudeM,
       coldestK: plan.coldestK,
@@ -90,8 +92,8 @@ export function TripBench({
       uses: plan.uses.map(({ id, burnPerDayS }) => ({ applianceId: id, burnPerDayS })),
     })
     if (!saved) return draft.keep()
-    say({ done: `Trip to ${values.name} saved` })
-    form.reset(values)
+    say({ done: `Trip to ${sent.name} saved` })
+    form.reset(sent)
     if (stored === null) router.push(`/trips/${saved.value.id}`)
   }
   const theirs = saving.conflict as unknown as StoredTrip | null

@@ -79,17 +79,22 @@ export function WeighBench({
     refusal?.issues.find((issue) => issue.path === path)?.message ?? null
   const slip = held && shown ? contentsSlip(contentsInput(gear, shown), small) : null
 
-  const submit = form.handleSubmit(async ({ source }) => {
-    if (grossRead.value === null) {
-      form.setError('gross', { message: grossRead.issue ?? 'Enter what the scale shows.' })
+  const submit = form.handleSubmit(async (sent) => {
+    // Read from the form itself: what was drawn last may lag behind what was typed last.
+    const grossSent = readQuantity(sent.gross, massRole, system)
+    const hangingSent = readQuantity(sent.hanging, massRole, system)
+    if (grossSent.value === null || hangingSent.issue) {
+      // A field that cannot be read has its own sentence already.
+      if (grossSent.value === null && !grossSent.issue)
+        form.setError('gross', { message: 'Enter what the scale shows.' })
       return
     }
     draft.forget()
     const saved = await save({
       cylinderId: gear.id,
-      grossKg: grossRead.value,
-      hangingKg: hangingRead.value ?? 0,
-      source,
+      grossKg: grossSent.value,
+      hangingKg: hangingSent.value ?? 0,
+      source: sent.source,
     })
     if (!saved) return draft.keep()
     form.reset({ ...blank, temperature: form.getValues('temperature') })
