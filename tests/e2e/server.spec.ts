@@ -67,6 +67,8 @@ test('a foreign name, a foreign page and a huge body are turned away', async () 
   const huge = 'x'.repeat(2_000_000)
   const headers = { host, 'content-type': 'application/json', 'content-length': String(huge.length) }
   expect((await raw('POST', '/api/v1/calc/runtime', headers, huge)).status).toBe(413)
+  const unsized = { host, 'content-type': 'application/json', 'transfer-encoding': 'chunked' }
+  expect((await raw('POST', '/api/v1/calc/runtime', unsized, huge)).status).toBe(413)
 })
 
 test('calculations answer a program, and wrong input never with a 500 or a trace', async ({ request }) => {

@@ -1,0 +1,70 @@
+import { hangingField, idField, massField, nameField, reasonField, versionField } from '@/actions/fields'
+import { act } from '@/actions/result'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import { ConflictError, NotFoundError } from '@/records/RecordsError'
+
+const schema = z.strictObject({ name: nameField, massKg: massField })
+const good = { name: ' Left ', massKg: 14.2 }
+
+test('checked input reaches the action trimmed, and its answer comes back', () => {
+  expect(act(schema, good, ({ name, massKg }) => `${name} ${massKg}`)).toEqual({ ok: true, value: 'Left 14.2' })
+})
+
+test.each<[string, unknown, string]>([
+  ['nothing', undefined, ''],
+  ['a text', 'Left', ''],
+  ['a list', [good], ''],
+  ['a name of blanks', { ...good, name: '   ' }, 'name'],
+  ['a name too long', { ...good, name: 'x'.repeat(61) }, 'name'],
+  ['a mass in words', { ...good, massKg: '14' }, 'massKg'],
+  ['no mass at all', { ...good, massKg: NaN }, 'massKg'],
+  ['a mass of nothing', { ...good, massKg: 0 }, 'massKg'],
+  ['a mass without end', { ...good, massKg: Infinity }, 'massKg'],
+  ['a mass of two tons', { ...good, massKg: 2000 }, 'massKg'],
+  ['a field too many', { ...good, version: 1 }, 'version'],
+])('%s is refused at its field and the action does not run', (_, input, path) => {
+  let ran = false
+  const answer = act(schema, input, () => (ran = true))
+  expect(ran).toBe(false)
+  expect(answer).toMatchObject({ ok: false })
+  if (!answer.ok) {
+    expect(answer.issues.map((issue) => issue.path)).toContain(path)
+    for (const { message } of answer.issues) expect(message).toMatch(/\.$/)
+  }
+})
+
+test('what core refuses is said at its field', () => {
+  const answer = act(schema, good, () => {
+    throw new InputError('massKg', 'Too light.')
+  })
+  expect(answer).toEqual({ ok: false, issues: [{ path: 'massKg', message: 'Too light.' }] })
+})
+
+test('a newer version comes along to be shown', () => {
+  const answer = act(schema, good, () => {
+    throw new ConflictError({ name: 'Theirs', version: 2 })
+  })
+  expect(answer).toMatchObject({ ok: false, conflict: { name: 'Theirs', version: 2 } })
+})
+
+test('what is not there is said; a fault of the program is not dressed up as the owner’s', () => {
+  const missing = act(schema, good, () => {
+    throw new NotFoundError('cylinder')
+  })
+  expect(missing).toEqual({ ok: false, issues: [{ path: '', message: 'This cylinder is not in the records.' }] })
+  expect(() =>
+    act(schema, good, () => {
+      throw new TypeError('our fault')
+    }),
+  ).toThrow('our fault')
+})
+
+test('fields know their bounds', () => {
+  expect(idField.safeParse('x'.repeat(65)).success).toBe(false)
+  expect(versionField.safeParse(0).success).toBe(false)
+  expect(versionField.safeParse(1.5).success).toBe(false)
+  expect(hangingField.safeParse(0).success).toBe(true)
+  expect(hangingField.safeParse(-0.1).success).toBe(false)
+  expect(reasonField.safeParse(' ').success).toBe(false)
+})

@@ -1,0 +1,52 @@
+import { bottleGear, cylinderGear, NOW, tripPlan } from '@tests/gear'
+import { POUND_KG } from '@tests/tradeUnits'
+import { stationStates, type World } from '@/app/world'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+
+function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
+  const row = { rigId: 'rig', manufacturedMonth: null, specification: null, position: 0, archivedAt: null, version: 1 }
+  return {
+    rig: { id: 'rig', name: 'Marigold', version: 1 },
+    cylinders: cylinders.map((gear) => ({ gear, row: { ...gear, ...row } })),
+    appliances: [],
+    trip: undefined,
+    judgement: withTrip ? judgeTrip(cylinders, tripPlan(), NOW) : null,
+    nowIso: NOW,
+  }
+}
+
+const overfilled = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
+
+test('the trip counts every finding, a station its own', () => {
+  const states = stationStates(world([overfilled, bottleGear()], true))
+  expect(states.trip).toMatchObject({ mark: 'stop' })
+  expect(states.cylinders).toEqual({ mark: 'stop', count: 2 })
+  expect(states.trip.count).toBeGreaterThan(states.cylinders.count)
+})
+
+test('stations not built say so, whatever is found for them', () => {
+  const states = stationStates(world([cylinderGear()], true))
+  for (const station of ['fill', 'hookup', 'leak-test', 'heat', 'log', 'practice'] as const) {
+    expect(states[station]).toEqual({ mark: 'unbuilt', count: 0 })
+  }
+})
+
+test('without a trip nothing is called ready; a fault of a cylinder shows all the same', () => {
+  expect(stationStates(world([cylinderGear()], false)).cylinders).toEqual({ mark: 'none', count: 0 })
+  expect(stationStates(world([cylinderGear()], false)).trip).toEqual({ mark: 'none', count: 0 })
+  expect(stationStates(world([overfilled], false)).cylinders).toEqual({ mark: 'stop', count: 1 })
+})
+
+test('with a trip and enough gas Run is ready, and the trip is not', () => {
+  const states = stationStates(world([cylinderGear()], true))
+  expect(states.run).toEqual({ mark: 'ready', count: 0 })
+  expect(states.trip.mark).toBe('fix-first')
+})
+
+test('a note is no work: it is not counted', () => {
+  const old = cylinderGear({ lastWeighing: { grossKg: 14, hangingKg: 0, weighedAt: '2026-10-01T00:00:00Z' } })
+  const { judgement, ...rest } = world([old], true)
+  expect(judgement?.findings.some(({ code }) => code === 'weighing-old')).toBe(true)
+  expect(stationStates({ ...rest, judgement }).cylinders.count).toBe(1)
+})

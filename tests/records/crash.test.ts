@@ -1,0 +1,42 @@
+import { spawn } from 'node:child_process'
+import path from 'node:path'
+import { listWeighings } from '@/records/cylinders'
+import { openDatabase } from '@/records/openDatabase'
+import { temporaryFile } from './temporary'
+
+/** Starts a writer, lets it acknowledge some rows, and ends it as a power cut would. */
+function killedAfter(file: string, rows: number): Promise<string[]> {
+  const writer = spawn(path.resolve('node_modules/.bin/tsx'), ['tests/records/writeUntilKilled.ts', file], {
+    detached: true,
+  })
+  let said = ''
+  let complaint = ''
+  return new Promise((resolve, reject) => {
+    writer.stderr.on('data', (chunk: Buffer) => (complaint += chunk.toString()))
+    writer.stdout.on('data', (chunk: Buffer) => {
+      said += chunk.toString()
+      // The whole group, since the program runs in a child of the one that was started.
+      if (said.split('\n').length > rows && writer.pid) process.kill(-writer.pid, 'SIGKILL')
+    })
+    writer.on('close', () => {
+      const whole = said.slice(0, said.lastIndexOf('\n')).split('\n')
+      if (whole.length < rows) reject(new Error(`Only ${whole.length} rows: ${complaint}`))
+      else resolve(whole)
+    })
+  })
+}
+
+test.each([1, 20, 150])(
+  'killed after %d weighings: every one that was acknowledged is there, and the file is sound',
+  async (rows) => {
+    const file = temporaryFile()
+    const acknowledged = await killedAfter(file, rows)
+    const records = openDatabase(file)
+    expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
+    expect(records.$client.pragma('foreign_key_check')).toEqual([])
+    const kept = new Set(listWeighings(records, 'left').map(({ id }) => id))
+    expect(acknowledged.filter((id) => !kept.has(id))).toEqual([])
+    records.$client.close()
+  },
+  30_000,
+)

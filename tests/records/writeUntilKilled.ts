@@ -1,0 +1,27 @@
+import { addCylinder, addWeighing } from '@/records/cylinders'
+import { openDatabase } from '@/records/openDatabase'
+import { addRig } from '@/records/rigs'
+
+// Run by crash.test.ts: writes weighings without end and names each one once it is saved.
+const records = openDatabase(process.argv[2] ?? '')
+addRig(records, 'Marigold', 'rig')
+addCylinder(
+  records,
+  'rig',
+  {
+    name: 'Left',
+    kind: 'removable',
+    tareKg: 8,
+    waterCapacityKg: 21.6,
+    labelNetKg: null,
+    manufacturedMonth: null,
+    specification: null,
+    aboard: true,
+  },
+  'left',
+)
+for (let i = 0; ; i += 1) {
+  const weighedAt = new Date(Date.UTC(2026, 0, 1, 0, 0, i)).toISOString()
+  const { id } = addWeighing(records, { cylinderId: 'left', grossKg: 10, hangingKg: 0, source: 'typed', weighedAt })
+  process.stdout.write(`${id}\n`)
+}

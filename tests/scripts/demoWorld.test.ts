@@ -1,0 +1,64 @@
+import { temporaryDatabase } from '@tests/records/temporary'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { listAppliances } from '@/records/appliances'
+import { listCylinders } from '@/records/cylinders'
+import type { Database } from '@/records/databaseType'
+import { listRigs, readFact } from '@/records/rigs'
+import { nextTrip } from '@/records/trips'
+import { loadDemoWorld } from '../../scripts/demoWorld'
+
+const now = new Date('2026-11-24T12:00:00Z')
+let records: Database
+
+beforeAll(() => {
+  records = temporaryDatabase()
+  loadDemoWorld(records, now)
+})
+afterAll(() => records.$client.close())
+
+test('is marked as the demo, and is the Marigold on its way to Larkspur Saddle', () => {
+  expect(readFact(records, 'demo')).toBe('yes')
+  expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold'])
+  const trip = nextTrip(records, 'marigold', '2026-11-24')
+  expect(trip?.row).toMatchObject({ name: 'Larkspur Saddle', startDay: '2026-12-04', nights: 4, altitudeM: 2410 })
+  expect(trip?.plan.uses).toHaveLength(listAppliances(records, 'marigold').length)
+})
+
+test('its gear: two cylinders, three bottles, CO2, and nothing that cannot be', () => {
+  const kinds = listCylinders(records, 'marigold').map(({ row }) => row.kind)
+  expect(kinds).toEqual([
+    'removable',
+    'removable',
+    'refillable-bottle',
+    'refillable-bottle',
+    'refillable-bottle',
+    'co2',
+  ])
+  for (const { gear } of listCylinders(records, 'marigold')) {
+    if (gear.lastWeighing) expect(gearContents(gear)).not.toBeNull()
+  }
+})
+
+test('every fault planted in it is found', () => {
+  const cylinders = listCylinders(records, 'marigold').map(({ gear }) => gear)
+  const trip = nextTrip(records, 'marigold', '2026-11-24')
+  if (!trip) throw new Error('no trip')
+  const judged = judgeTrip(cylinders, trip.plan, now.toISOString())
+  expect(judged.verdict).toBe('stop')
+  expect(judged.enoughBySupply).toEqual([
+    { supply: 'line', enough: 'enough' },
+    { supply: 'bottles', enough: 'unknown' },
+  ])
+  expect(judged.findings.map(({ code, remedy }) => [code, remedy.subjectId ?? ''])).toEqual([
+    ['cylinder-overfilled', 'bottle-2'],
+    ['cylinder-not-weighed', 'bottle-3'],
+    ['dates-not-judged', ''],
+    ['hookup-not-judged', ''],
+    ['leak-test-not-judged', ''],
+    ['heat-not-judged', ''],
+    ['gas-not-enough', 'bottle-1'],
+    ['cold-draw-not-judged', ''],
+    ['weighing-old', 'soda'],
+  ])
+})

@@ -1,0 +1,71 @@
+import fs from 'node:fs'
+import path from 'node:path'
+import { stations } from '@/core/findings/Finding'
+import { notJudged } from '@/core/readiness/notJudged'
+import { emergencies } from '@/ui/emergencies'
+import { readQuantity } from '@/ui/readQuantity'
+import { stateWords } from '@/ui/StateMark'
+import { stationFacts } from '@/ui/stationFacts'
+import { terms } from '@/ui/terms'
+
+test('every station has a page at its route', () => {
+  for (const station of stations) {
+    const page = path.join('src/app', stationFacts[station].route, 'page.tsx')
+    expect(fs.existsSync(page)).toBe(true)
+  }
+})
+
+test('a finding about what is not judged leads to a page that tells what to do by hand', () => {
+  for (const { remedy } of notJudged()) {
+    const page = fs.readFileSync(path.join('src/app', stationFacts[remedy.station].route, 'page.tsx'), 'utf8')
+    expect(page).toMatch(/by hand|NotBuilt/)
+  }
+})
+
+describe('the emergency sheets', () => {
+  test('are the six of the trade, with few and short steps', () => {
+    expect(emergencies.map(({ id }) => id)).toEqual(['gas', 'co', 'fire', 'relief', 'co2', 'frostbite'])
+    for (const { steps, when } of emergencies) {
+      expect(steps.length).toBeGreaterThanOrEqual(4)
+      expect(steps.length).toBeLessThanOrEqual(6)
+      expect(when.length).toBeGreaterThan(10)
+      for (const step of steps) expect(step.length).toBeLessThan(130)
+    }
+  })
+
+  test.each(['gas', 'co', 'fire', 'co2'])('%s: people out before anything else', (id) => {
+    expect(emergencies.find((sheet) => sheet.id === id)?.steps[0]).toMatch(/^Everybody out/)
+  })
+
+  test('nobody is sent back in, and no jokes or exclamation marks are made', () => {
+    const all = emergencies.flatMap(({ steps }) => steps).join(' ')
+    expect(all).not.toMatch(/!/)
+    expect(all).toMatch(/Do not go back in/)
+    expect(all).toMatch(/Do not go in for somebody without air/)
+    expect(all).toMatch(/Do not put out a burning gas leak/)
+  })
+})
+
+test('every state but none reads in a word, and no two alike', () => {
+  const { none, ...spoken } = stateWords
+  expect(none).toBe('')
+  expect(new Set(Object.values(spoken)).size).toBe(Object.keys(spoken).length)
+})
+
+test('every word of the trade is explained in a sentence', () => {
+  for (const meaning of Object.values(terms)) expect(meaning).toMatch(/^[A-Z].{20,}\.$/)
+})
+
+describe('a field’s text', () => {
+  test('bare numbers take the unit shown, empty is nothing yet', () => {
+    expect(readQuantity('31.4', 'cylinderMass', 'us').value).toBeCloseTo(14.2428, 4)
+    expect(readQuantity('31.4', 'cylinderMass', 'metric').value).toBeCloseTo(31.4, 9)
+    expect(readQuantity('14.6', 'bottleMass', 'us').value).toBeCloseTo(0.4139, 4)
+    expect(readQuantity('  ', 'bottleMass', 'us')).toEqual({ value: null, issue: null })
+  })
+
+  test('what cannot be read is a sentence, not an error', () => {
+    expect(readQuantity('heavy', 'cylinderMass', 'us').issue).toMatch(/does not begin with a number/)
+    expect(() => readQuantity('50', 'share', 'us')).toThrow(RangeError)
+  })
+})
