@@ -63,6 +63,7 @@ test('a trip of no nights, of 25 hours a day, above the sky', async ({ page }) =
   await page.goto(kettle.url)
   await page.getByLabel('Nights').fill('0')
   await expect(page.getByText('Enter a whole number of nights, 1 to 366.')).toBeVisible()
+  await expect(page.locator('.verdict')).toContainText('Not judged')
   await page.getByLabel('Nights').fill('4')
   await page.getByLabel('Hours a day, Fridge').fill('25')
   await expect(page.getByText('Fridge: a day has 24 hours.')).toBeVisible()

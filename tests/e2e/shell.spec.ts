@@ -77,6 +77,21 @@ test('emergency: two taps from anywhere, without the server and without scripts'
   await bare.close()
 })
 
+test('emergency stays two taps away: far down a page, and over an open sheet', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(kettle.url)
+  await page.getByRole('link', { name: 'Weigh it again' }).scrollIntoViewIfNeeded()
+  await page.getByText('Emergency', { exact: true }).click()
+  await page.getByText('Smell of gas, or the gas alarm').click()
+  await expect(page.getByText('No switch, no flame, no phone inside', { exact: false })).toBeInViewport()
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Help' }).click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.getByText('Emergency', { exact: true }).click()
+  await page.getByText('Relief valve venting').click()
+  await expect(page.getByText('Everybody away, upwind', { exact: false })).toBeVisible()
+})
+
 test('stations not built say so, on the line and on their page', async ({ page }) => {
   await page.goto(`${kettle.url}/hookup`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('not built yet')

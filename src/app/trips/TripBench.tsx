@@ -111,7 +111,7 @@ export function TripBench({
       </h1>
       <div className="bench-and-slip">
         <div>
-          {judgement && <VerdictPlate judgement={judgement} />}
+          <VerdictPlate judgement={judgement} />
           {used.map((balance) => (
             <GasBars key={balance.supply} balance={balance} title={supplyTitles[balance.supply]} />
           ))}
@@ -221,8 +221,12 @@ export function TripBench({
             />
           ))}
           {used.length === 0 && (
-            <SlipPaper title="What the trip burns" sub="no hours yet" slip={null}>
-              <p className="mb-0">Give an appliance its hours: the sum appears here.</p>
+            <SlipPaper title="What the trip burns" sub={judgement ? 'no hours yet' : 'not summed up'} slip={null}>
+              <p className="mb-0">
+                {judgement
+                  ? 'Give an appliance its hours: the sum appears here.'
+                  : 'Mend the marked field: the sum appears here again.'}
+              </p>
             </SlipPaper>
           )}
         </div>

@@ -19,7 +19,18 @@ function gasWords({ enough, enoughBySupply }: TripJudgement): string {
 }
 
 /** The verdict in shape, word and colour, and what of it is about the gas alone. */
-export function VerdictPlate({ judgement }: { judgement: TripJudgement }) {
+export function VerdictPlate({ judgement }: { judgement: TripJudgement | null }) {
+  if (judgement === null) {
+    return (
+      <div className="verdict" role="status">
+        <StateMark state="fix-first" size={56} />
+        <div>
+          <strong>Not judged</strong>
+          <p>A field cannot be read. Mend the one that is marked, and the verdict is back.</p>
+        </div>
+      </div>
+    )
+  }
   const { verdict, findings } = judgement
   const open = findings.filter(({ severity }) => severity !== 'note').length
   return (
