@@ -1,81 +1,55 @@
 import { addDays, format, nextFriday, subDays, subHours } from 'date-fns'
+import { contents } from '@/core/cylinders/contents'
+import { contentsInput } from '@/core/cylinders/contentsInput'
 import { fromUnit } from '@/core/units/fromUnit'
 import { addAppliance } from '@/records/appliances'
-import { addCylinder, addWeighing, type CylinderEntry } from '@/records/cylinders'
+import { addCylinder } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
+import { addEquipment, addEquipmentLook } from '@/records/equipment'
+import { addFill } from '@/records/fills'
+import { addLook } from '@/records/looks'
+import { addMark } from '@/records/marks'
+import { addOffer } from '@/records/offers'
 import { addRig, writeFact } from '@/records/rigs'
 import { addTrip } from '@/records/trips'
+import { addWeighing } from '@/records/weighings'
+import { answersOf, demoCylinders, demoEquipment, demoOffers, type DemoCylinder } from './demoGear'
 
-const pounds = (number: number): number => fromUnit(number, 'mass', 'lb')
-const ounces = (number: number): number => fromUnit(number, 'mass', 'oz')
 const btuPerHour = (number: number): number => fromUnit(number, 'power', 'btuh')
 const hours = (number: number): number => number * 3600
 
-interface DemoCylinder {
-  id: string
-  entry: CylinderEntry
-  weighings: readonly { grossKg: number; daysAgo: number; hangingKg?: number }[]
+function loadCylinder(records: Database, rigId: string, demo: DemoCylinder, ago: (days: number) => string): void {
+  const { id: cylinderId, entry, marks = [], look, weighings, refilledDaysAgo } = demo
+  addCylinder(records, rigId, entry, cylinderId)
+  for (const mark of marks) {
+    addMark(records, { ...mark, cylinderId, enteredAt: ago(400), form: 'stamp', photoId: null })
+  }
+  if (look) {
+    const answers = answersOf(entry.kind, look.bad)
+    addLook(records, { cylinderId, lookedAt: ago(look.daysAgo), answers, note: null, clearedBy: null })
+  }
+  for (const { grossKg, daysAgo } of weighings) {
+    addWeighing(records, { cylinderId, grossKg, hangingKg: 0, source: 'scale', weighedAt: ago(daysAgo) })
+  }
+  if (refilledDaysAgo !== undefined) {
+    const weighing = { grossKg: entry.tareKg + 0.33, hangingKg: 0, source: 'scale' } as const
+    const { netKg } = contents(contentsInput(entry, weighing))
+    addFill(
+      records,
+      {
+        cylinderId,
+        filledAt: ago(refilledDaysAgo),
+        mode: 'bottles',
+        netKg,
+        meteredM3: null,
+        shownBefore: null,
+        paid: null,
+        note: null,
+      },
+      { weighing },
+    )
+  }
 }
-
-const steel = { kind: 'removable', labelNetKg: null, waterCapacityKg: pounds(47.6), aboard: true } as const
-const bottle = {
-  kind: 'refillable-bottle',
-  tareKg: ounces(14.6),
-  waterCapacityKg: 1.107,
-  labelNetKg: ounces(16.4),
-  manufacturedMonth: '2024-05',
-  specification: null,
-  aboard: true,
-} as const
-
-/** Marigold's gear; something is wrong at each station, so that every finding can be seen. */
-const demoCylinders: readonly DemoCylinder[] = [
-  {
-    id: 'left',
-    entry: {
-      ...steel,
-      name: 'Left cylinder',
-      tareKg: pounds(17.8),
-      manufacturedMonth: '2020-03',
-      specification: 'DOT-4BA240',
-    },
-    weighings: [
-      { grossKg: pounds(37.6), daysAgo: 41 },
-      { grossKg: pounds(31.4), daysAgo: 1 },
-    ],
-  },
-  {
-    id: 'right',
-    entry: {
-      ...steel,
-      name: 'Right cylinder',
-      tareKg: pounds(17.4),
-      manufacturedMonth: '2011-06',
-      specification: 'DOT-4BA240',
-    },
-    weighings: [{ grossKg: pounds(35.9), daysAgo: 1 }],
-  },
-  { id: 'bottle-1', entry: { ...bottle, name: 'Bottle 1' }, weighings: [{ grossKg: ounces(27.6), daysAgo: 2 }] },
-  // Filled over its limit: a stop.
-  { id: 'bottle-2', entry: { ...bottle, name: 'Bottle 2' }, weighings: [{ grossKg: ounces(32.4), daysAgo: 2 }] },
-  // Never weighed: nobody knows.
-  { id: 'bottle-3', entry: { ...bottle, name: 'Bottle 3' }, weighings: [] },
-  {
-    id: 'soda',
-    entry: {
-      name: 'Soda cylinder',
-      kind: 'co2',
-      tareKg: pounds(7.6),
-      waterCapacityKg: pounds(7.35),
-      labelNetKg: null,
-      manufacturedMonth: '2022-09',
-      specification: 'DOT-3AL1800',
-      aboard: true,
-    },
-    // Weighed a month ago: a note.
-    weighings: [{ grossKg: pounds(11.4), daysAgo: 33 }],
-  },
-]
 
 /**
  * Writes the invented world into empty records: a retired mobile library on its way to watch a comet.
@@ -83,15 +57,17 @@ const demoCylinders: readonly DemoCylinder[] = [
  * @param now - the trip leaves on the Friday after, and the weighings lie before it
  */
 export function loadDemoWorld(records: Database, now: Date): void {
+  const ago = (days: number): string => subHours(subDays(now, days), 3).toISOString()
   writeFact(records, 'demo', 'yes')
   const rig = addRig(records, 'Marigold', 'marigold')
-  for (const { id, entry, weighings } of demoCylinders) {
-    addCylinder(records, rig.id, entry, id)
-    for (const { grossKg, daysAgo, hangingKg = 0 } of weighings) {
-      const weighedAt = subHours(subDays(now, daysAgo), 3).toISOString()
-      addWeighing(records, { cylinderId: id, grossKg, hangingKg, source: 'scale', weighedAt })
+  for (const cylinder of demoCylinders) loadCylinder(records, rig.id, cylinder, ago)
+  for (const { entry, lookDaysAgo } of demoEquipment) {
+    const { id } = addEquipment(records, rig.id, entry)
+    if (lookDaysAgo !== null) {
+      addEquipmentLook(records, { equipmentId: id, lookedAt: ago(lookDaysAgo), sound: true, note: null })
     }
   }
+  for (const offer of demoOffers) addOffer(records, rig.id, offer)
   const appliances = [
     { id: 'panel', name: 'Panel heater', inputW: btuPerHour(3000), supply: 'line', burnPerDayS: hours(14) },
     { id: 'fridge', name: 'Fridge', inputW: btuPerHour(1400), supply: 'line', burnPerDayS: hours(24) },

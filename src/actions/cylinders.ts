@@ -2,23 +2,29 @@
 
 import { revalidatePath } from 'next/cache'
 import { contents } from '@/core/cylinders/contents'
-import { contentsInput } from '@/core/cylinders/contentsInput'
 import { cylinderKinds, kindFacts } from '@/core/cylinders/cylinderKind'
+import { fullMarks } from '@/core/cylinders/gaugeLevel'
+import { requalification } from '@/core/cylinders/requalification'
+import { dateClassOf } from '@/core/cylinders/specification'
+import { stampDoubts } from '@/core/cylinders/stampDoubts'
+import { markLetters } from '@/core/cylinders/stampReading'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
 import { InputError } from '@/core/findings/InputError'
 import { z } from '@/core/findings/schema'
-import { addCylinder, addWeighing, findCylinder, saveCylinder, voidWeighing } from '@/records/cylinders'
+import { ruleOf } from '@/records/cylinderFitness'
+import { addCylinder, findCylinder, saveCylinder } from '@/records/cylinders'
 import { database } from '@/records/database'
+import { addMark } from '@/records/marks'
 import { NotFoundError } from '@/records/RecordsError'
 import { findRig } from '@/records/rigs'
-import { hangingField, idField, massField, nameField, reasonField, versionField } from './fields'
+import { idField, massField, monthField, nameField, reasonField, versionField } from './fields'
 import { act, type ActionResult } from './result'
 
-const monthField = z
-  .string()
-  .regex(
-    /^(19|20)\d\d-(0[1-9]|1[0-2])$/,
-    'Write the month of manufacture as on the collar, such as 03-20, with a month from 01 to 12.',
-  )
+const markSchema = z.strictObject({
+  month: monthField,
+  letter: z.enum(markLetters).nullable(),
+  requalifier: z.string().max(12).nullable(),
+})
 
 const cylinderSchema = z.strictObject({
   id: idField.nullable(),
@@ -26,58 +32,81 @@ const cylinderSchema = z.strictObject({
   version: versionField.nullable(),
   name: nameField,
   kind: z.enum(cylinderKinds),
-  tareKg: massField,
+  /** 0 for a fixed tank, which never stands on a scale. */
+  tareKg: z
+    .number()
+    .min(0, 'This cannot weigh less than nothing.')
+    .max(1000, 'That is heavier than any cylinder. Check the unit.'),
   waterCapacityKg: massField,
   labelNetKg: massField.nullable(),
   manufacturedMonth: monthField.nullable(),
   specification: z.string().trim().max(40).nullable(),
+  stampsText: z.string().trim().max(400).nullable(),
+  overfillStop: z.enum(['yes', 'no', 'unknown']),
+  labelIntervalMonths: z.int().min(1).max(600).nullable(),
+  endOfLifeMonth: monthField.nullable(),
+  ruleSetId: z.string().max(40).nullable(),
+  ruleReason: reasonField.nullable(),
+  reliefGaugePa: z.number().positive('A relief valve opens above nothing.').nullable(),
+  fullMark: z.enum(fullMarks).nullable(),
   aboard: z.boolean(),
+  /** Requalifications read from the collar. */
+  marks: z.array(markSchema).max(20),
+  /** The owner looked again at stamps that were doubted. */
+  confirmed: z.boolean(),
 })
 
-/** Saves a cylinder's stamps: a new one without an identifier, else over the version named. */
+type Checked = z.output<typeof cylinderSchema>
+
+function requireSense(entry: Checked, thisMonth: string): void {
+  const { kind, tareKg, manufacturedMonth } = entry
+  // The empty cylinder must make sense before anything is weighed on it.
+  if (kind === 'onboard') waterCapacityVolumeM3(entry.waterCapacityKg)
+  else contents({ ...entryWeights(entry), gas: kindFacts[kind].gas, grossKg: tareKg })
+  if (manufacturedMonth !== null && manufacturedMonth > thisMonth) {
+    throw new InputError('manufacturedMonth', 'That month has not come yet. Check the year.')
+  }
+  const [doubt] = stampDoubts(entry)
+  if (doubt && !entry.confirmed) {
+    throw new InputError(doubt.path, 'Look at the collar again, and confirm that it is stamped so.')
+  }
+  if (entry.ruleSetId !== null && entry.ruleReason === null) {
+    throw new InputError('ruleReason', 'Say why this cylinder goes by another rule than the rig.')
+  }
+}
+
+function entryWeights({ tareKg, waterCapacityKg, labelNetKg }: Checked) {
+  return { tareKg, waterCapacityKg, labelNetKg }
+}
+
+/** Saves a cylinder's stamps: a new one without an identifier, else over the version named. Marks are added. */
 export async function saveCylinderAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(cylinderSchema, input, ({ id, rigId, version, ...entry }) => {
-    const { gas } = kindFacts[entry.kind]
-    // The empty cylinder must make sense before anything is weighed on it.
-    contents({ ...entry, gas, grossKg: entry.tareKg })
-    if (entry.manufacturedMonth !== null && entry.manufacturedMonth > new Date().toISOString().slice(0, 7)) {
-      throw new InputError('manufacturedMonth', 'That month has not come yet. Check the year.')
-    }
+  return act(cylinderSchema, input, (checked) => {
+    const { id, rigId, version, marks, confirmed, ...rest } = checked
+    const now = new Date().toISOString()
+    requireSense(checked, now.slice(0, 7))
     const records = database()
-    if (!findRig(records, rigId)) throw new NotFoundError('rig')
-    const saved = id === null ? addCylinder(records, rigId, entry).id : id
-    if (id !== null) saveCylinder(records, id, version ?? 0, entry)
+    const rig = findRig(records, rigId)
+    if (!rig) throw new NotFoundError('rig')
+    const entry = { ...rest, tareKg: rest.kind === 'onboard' ? 0 : rest.tareKg }
+    const dates = { ...entry, dateClass: dateClassOf(entry.kind, entry.specification), marks }
+    requalification(dates, ruleOf(rig, entry), now.slice(0, 7))
+    const stored = id === null ? undefined : findCylinder(records, id)
+    if (entry.aboard && stored?.gear.fitness.refilledAt) {
+      throw new InputError('aboard', 'It was refilled and is not made for it: no trip may carry it.')
+    }
+    const saved = records.transaction(() => {
+      const cylinderId = id ?? addCylinder(records, rigId, entry).id
+      if (id !== null) saveCylinder(records, id, version ?? 0, entry)
+      const known = stored?.gear.fitness.marks ?? []
+      for (const mark of marks) {
+        if (known.some(({ month, letter }) => month === mark.month && letter === mark.letter)) continue
+        addMark(records, { ...mark, cylinderId, enteredAt: now, form: 'stamp', photoId: null })
+      }
+      return cylinderId
+    })
     revalidatePath('/', 'layout')
     return { id: saved }
-  })
-}
-
-const weighingSchema = z.strictObject({
-  cylinderId: idField,
-  grossKg: massField,
-  hangingKg: hangingField,
-  source: z.enum(['typed', 'scale']),
-})
-
-/** Appends a weighing, judged by the stamps as they stand in the records. */
-export async function recordWeighingAction(input: unknown): Promise<ActionResult<{ id: string; weighedAt: string }>> {
-  return act(weighingSchema, input, (entry) => {
-    const records = database()
-    const cylinder = findCylinder(records, entry.cylinderId)
-    if (!cylinder) throw new NotFoundError('cylinder')
-    contents(contentsInput(cylinder.gear, entry))
-    const { id, weighedAt } = addWeighing(records, { ...entry, weighedAt: new Date().toISOString() })
-    revalidatePath('/', 'layout')
-    return { id, weighedAt }
-  })
-}
-
-/** Voids a weighing; it stays in the history with its reason. */
-export async function voidWeighingAction(input: unknown): Promise<ActionResult> {
-  return act(z.strictObject({ id: idField, reason: reasonField }), input, ({ id, reason }) => {
-    voidWeighing(database(), id, new Date().toISOString(), reason)
-    revalidatePath('/', 'layout')
-    return null
   })
 }
 

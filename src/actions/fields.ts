@@ -5,6 +5,8 @@ export const idField = z.string().min(1).max(64)
 export const nameField = z.string().trim().min(1, 'Give it a name.').max(60)
 export const versionField = z.int().min(1)
 export const reasonField = z.string().trim().min(1, 'Say why, in a few words.').max(200)
+export const noteField = z.string().trim().max(300).nullable()
+export const sourceField = z.enum(['typed', 'scale'])
 
 /** Heaviest thing anyone weighs here: a 420 lb cylinder with its gas is under half of this. */
 const HEAVIEST_KG = 1000
@@ -16,3 +18,14 @@ export const hangingField = z
   .number()
   .min(0, 'This cannot weigh less than nothing.')
   .max(50, 'That is heavier than any hose. Check the unit.')
+
+/** A month as the records keep it; what an owner types is read by core before. */
+export const monthField = z
+  .string()
+  .regex(
+    /^(19|20)\d\d-(0[1-9]|1[0-2])$/,
+    'Write month and year as on the collar, such as 03-20, with a month from 01 to 12.',
+  )
+
+/** Money for one thing or one amount. */
+export const priceField = z.number().positive('A price is more than nothing.').max(1e6, 'No gas costs that much.')

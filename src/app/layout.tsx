@@ -11,6 +11,7 @@ import { Emergency } from '@/ui/Emergency'
 import { GasLine } from '@/ui/GasLine'
 import { HelpAndFind, type Place } from '@/ui/HelpAndFind'
 import { InstrumentsTray, type Load } from '@/ui/InstrumentsTray'
+import { ScaleProvider } from '@/ui/ScaleProvider'
 import { UndoProvider } from '@/ui/UndoProvider'
 import { UnitsProvider } from '@/ui/UnitsProvider'
 import { UnitsSwitch } from '@/ui/UnitsSwitch'
@@ -51,26 +52,28 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         </a>
         <UnitsProvider initial={await chosenUnits()}>
           <CaptureProvider>
-            <UndoProvider>
-              <header className="masthead">
-                <div className="masthead-top">
-                  <Link className="rig-name" href="/">
-                    {world.rig?.name ?? 'Gold Kettle'}
-                  </Link>
-                  <span className="rig-trip">{world.rig ? tripWords(world) : 'before each trip'}</span>
-                  <div className="masthead-tools">
-                    <Emergency />
-                    <UnitsSwitch />
-                    <InstrumentsTray loads={loads(world)} />
-                    <HelpAndFind places={places(world)} />
+            <ScaleProvider>
+              <UndoProvider>
+                <header className="masthead">
+                  <div className="masthead-top">
+                    <Link className="rig-name" href="/">
+                      {world.rig?.name ?? 'Gold Kettle'}
+                    </Link>
+                    <span className="rig-trip">{world.rig ? tripWords(world) : 'before each trip'}</span>
+                    <div className="masthead-tools">
+                      <Emergency />
+                      <UnitsSwitch />
+                      <InstrumentsTray loads={loads(world)} />
+                      <HelpAndFind places={places(world)} />
+                    </div>
                   </div>
-                </div>
-                <GasLine states={stationStates(world)} />
-              </header>
-              <main className="page" id="page">
-                {children}
-              </main>
-            </UndoProvider>
+                  <GasLine states={stationStates(world)} />
+                </header>
+                <main className="page" id="page">
+                  {children}
+                </main>
+              </UndoProvider>
+            </ScaleProvider>
           </CaptureProvider>
         </UnitsProvider>
       </body>

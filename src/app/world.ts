@@ -4,10 +4,11 @@ import { cache } from 'react'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
 import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
-import { verdict } from '@/core/readiness/verdict'
+import { verdict } from '@/core/findings/verdict'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { listAppliances, type Appliance } from '@/records/appliances'
 import { listCylinders, type CylinderWithGear } from '@/records/cylinders'
+import { listEquipment, type EquipmentWithVersion } from '@/records/equipment'
 import { database } from '@/records/database'
 import { listRigs, type Rig } from '@/records/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/trips'
@@ -20,6 +21,7 @@ export interface World {
   rig: Rig | undefined
   cylinders: CylinderWithGear[]
   appliances: Appliance[]
+  equipment: EquipmentWithVersion[]
   trip: TripWithPlan | undefined
   judgement: TripJudgement | null
   nowIso: string
@@ -31,17 +33,19 @@ export const loadWorld = cache((): World => {
   const now = new Date()
   const nowIso = now.toISOString()
   const rig = listRigs(records)[0]
-  if (!rig) return { rig, cylinders: [], appliances: [], trip: undefined, judgement: null, nowIso }
+  if (!rig) return { rig, cylinders: [], appliances: [], equipment: [], trip: undefined, judgement: null, nowIso }
   const cylinders = listCylinders(records, rig.id)
   const trip = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
+  const equipment = listEquipment(records, rig.id)
   const judgement = trip
     ? judgeTrip(
         cylinders.map(({ gear }) => gear),
         trip.plan,
         nowIso,
+        equipment,
       )
     : null
-  return { rig, cylinders, appliances: listAppliances(records, rig.id), trip, judgement, nowIso }
+  return { rig, cylinders, appliances: listAppliances(records, rig.id), equipment, trip, judgement, nowIso }
 })
 
 /** The family of units the reader chose in this browser. */

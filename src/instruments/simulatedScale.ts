@@ -1,7 +1,7 @@
 import type { Instrument, Reading } from './instrument'
 
 /** Steps of a hanging or bench scale for cylinders. */
-const STEP_KG = 0.02
+export const SCALE_STEP_KG = 0.02
 /** Time in which the pointer comes two thirds of the way. */
 const SETTLING_S = 0.45
 const STEADY_S = 3
@@ -9,6 +9,10 @@ const STEADY_S = 3
 export interface SimulatedScale extends Instrument {
   /** Puts a load on the platform, in place of what stood there. */
   load: (massKg: number) => void
+  /** Lets gas run into what stands there, so many kg a second; 0 shuts it. */
+  run: (kgPerS: number) => void
+  /** What stands there now. */
+  loaded: () => number
   /** Takes what stands there for nothing. */
   zero: () => void
 }
@@ -20,34 +24,41 @@ export interface SimulatedScale extends Instrument {
  */
 export function simulatedScale(random: () => number): SimulatedScale {
   let loadKg = 0
+  let runKgPerS = 0
   let shownKg = 0
   let zeroKg = 0
   let lastMs: number | null = null
   let restingSinceMs: number | null = null
   let restingStep = 0
 
-  const steps = (): number => Math.round((shownKg - zeroKg) / STEP_KG)
+  const steps = (): number => Math.round((shownKg - zeroKg) / SCALE_STEP_KG)
 
   return {
     id: 'scale',
     name: 'Scale',
     load: (massKg) => {
       loadKg = Math.max(0, massKg)
+      runKgPerS = 0
     },
+    run: (kgPerS) => {
+      runKgPerS = Math.max(0, kgPerS)
+    },
+    loaded: () => loadKg,
     zero: () => {
       zeroKg = shownKg
     },
     read: (nowMs): Reading => {
       const elapsedS = lastMs === null ? 0 : Math.max(0, (nowMs - lastMs) / 1000)
       lastMs = nowMs
-      const swingKg = (random() - 0.5) * 0.4 * STEP_KG
+      loadKg += runKgPerS * elapsedS
+      const swingKg = (random() - 0.5) * 0.4 * SCALE_STEP_KG
       shownKg += (loadKg - shownKg) * (1 - Math.exp(-elapsedS / SETTLING_S)) + (elapsedS > 0 ? swingKg : 0)
       if (restingSinceMs === null || Math.abs(steps() - restingStep) > 1) {
         restingSinceMs = nowMs
         restingStep = steps()
       }
       return {
-        quantity: { value: steps() * STEP_KG, role: 'cylinderMass' },
+        quantity: { value: steps() * SCALE_STEP_KG, role: 'cylinderMass' },
         steady: nowMs - restingSinceMs >= STEADY_S * 1000,
       }
     },

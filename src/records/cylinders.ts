@@ -1,54 +1,81 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import { loadFitness } from './cylinderFitness'
 import type { Database } from './databaseType'
-import { NotFoundError } from './RecordsError'
+import { lastLevels } from './levels'
 import { requireSaved } from './requireSaved'
-import { cylinders, weighings } from './schema'
+import { findRig } from './rigs'
+import { cylinders } from './schema'
+import { lastWeighings } from './weighings'
 
 export type Cylinder = typeof cylinders.$inferSelect
-export type StoredWeighing = typeof weighings.$inferSelect
 
 /** What an owner enters of a cylinder. */
-export type CylinderEntry = Pick<
-  Cylinder,
-  'name' | 'kind' | 'tareKg' | 'waterCapacityKg' | 'labelNetKg' | 'manufacturedMonth' | 'specification' | 'aboard'
->
+export type CylinderEntry = Omit<Cylinder, 'id' | 'rigId' | 'position' | 'archivedAt' | 'version'>
 
-/** A cylinder with its last standing weighing, as core judges it. */
+/** What a cylinder is when nothing more is told. */
+export const plainCylinder = {
+  labelNetKg: null,
+  manufacturedMonth: null,
+  specification: null,
+  stampsText: null,
+  overfillStop: 'unknown',
+  labelIntervalMonths: null,
+  endOfLifeMonth: null,
+  ruleSetId: null,
+  ruleReason: null,
+  reliefGaugePa: null,
+  fullMark: null,
+  aboard: true,
+} as const satisfies Partial<CylinderEntry>
+
+/** A cylinder with its last standing weighing, reading and marks, as core judges it. */
 export interface CylinderWithGear {
   row: Cylinder
   gear: CylinderGear
 }
 
-function withGear(row: Cylinder, last: StoredWeighing | undefined): CylinderWithGear {
-  return { row, gear: { ...row, lastWeighing: last ?? null } }
-}
-
-function lastWeighing(database: Database, cylinderId: string): StoredWeighing | undefined {
-  return database
-    .select()
-    .from(weighings)
-    .where(and(eq(weighings.cylinderId, cylinderId), isNull(weighings.voidedAt)))
-    .orderBy(desc(weighings.weighedAt), desc(sql`rowid`))
-    .limit(1)
-    .get()
+function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGear[] {
+  const ids = rows.map(({ id }) => id)
+  const rig = rows[0] && findRig(database, rows[0].rigId)
+  if (!rig) return []
+  const weighings = lastWeighings(database, ids)
+  const levels = lastLevels(database, ids)
+  const fitness = loadFitness(database, rig, rows)
+  return rows.flatMap((row) => {
+    const own = fitness.get(row.id)
+    if (!own) return []
+    const { id, name, kind, tareKg, waterCapacityKg, labelNetKg, aboard } = row
+    const gear: CylinderGear = {
+      id,
+      name,
+      kind,
+      tareKg,
+      waterCapacityKg,
+      labelNetKg,
+      aboard,
+      lastWeighing: weighings.get(id) ?? null,
+      lastLevel: levels.get(id) ?? null,
+      fitness: own,
+    }
+    return [{ row, gear }]
+  })
 }
 
 /** The rig's cylinders in the owner's order, without those put away. */
 export function listCylinders(database: Database, rigId: string): CylinderWithGear[] {
-  return database
+  const rows = database
     .select()
     .from(cylinders)
     .where(and(eq(cylinders.rigId, rigId), isNull(cylinders.archivedAt)))
     .orderBy(asc(cylinders.position), asc(cylinders.name))
     .all()
-    .map((row) => withGear(row, lastWeighing(database, row.id)))
+  return withGear(database, rows)
 }
 
 export function findCylinder(database: Database, id: string): CylinderWithGear | undefined {
-  const row = database.select().from(cylinders).where(eq(cylinders.id, id)).get()
-  return row && withGear(row, lastWeighing(database, id))
+  return withGear(database, database.select().from(cylinders).where(eq(cylinders.id, id)).all())[0]
 }
 
 export function addCylinder(
@@ -81,43 +108,5 @@ export function saveCylinder(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(cylinders.id, id), eq(cylinders.version, version)))
     .run()
-  requireSaved(changes, findCylinder(database, id)?.row, 'cylinder')
-}
-
-/** Every weighing of a cylinder, newest first, the voided ones too. */
-export function listWeighings(database: Database, cylinderId: string): StoredWeighing[] {
-  return database
-    .select()
-    .from(weighings)
-    .where(eq(weighings.cylinderId, cylinderId))
-    .orderBy(desc(weighings.weighedAt), desc(sql`rowid`))
-    .all()
-}
-
-/** Appends a weighing. */
-export function addWeighing(
-  database: Database,
-  entry: Omit<StoredWeighing, 'id' | 'voidedAt' | 'voidReason'>,
-  id: string = randomUUID(),
-): StoredWeighing {
-  return database
-    .insert(weighings)
-    .values({ ...entry, id })
-    .returning()
-    .get()
-}
-
-/**
- * Voids a weighing; voiding it again changes nothing.
- *
- * @throws NotFoundError when there is no such weighing
- */
-export function voidWeighing(database: Database, id: string, voidedAt: string, voidReason: string): void {
-  database
-    .update(weighings)
-    .set({ voidedAt, voidReason })
-    .where(and(eq(weighings.id, id), isNull(weighings.voidedAt)))
-    .run()
-  const stands = database.select().from(weighings).where(eq(weighings.id, id)).get()
-  if (!stands) throw new NotFoundError('weighing')
+  requireSaved(changes, database.select().from(cylinders).where(eq(cylinders.id, id)).get(), 'cylinder')
 }

@@ -1,6 +1,7 @@
-import { asc, eq } from 'drizzle-orm'
+import { and, asc, eq } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from './databaseType'
+import { requireSaved } from './requireSaved'
 import { facts, rigs } from './schema'
 
 export type Rig = typeof rigs.$inferSelect
@@ -18,6 +19,25 @@ export function findRig(database: Database, id: string): Rig | undefined {
 /** A new rig; its identifier is made up when none is given. */
 export function addRig(database: Database, name: string, id: string = randomUUID()): Rig {
   return database.insert(rigs).values({ id, name }).returning().get()
+}
+
+/**
+ * Saves over version `version` of a rig.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveRig(
+  database: Database,
+  id: string,
+  version: number,
+  entry: Partial<Omit<Rig, 'id' | 'version'>>,
+): void {
+  const { changes } = database
+    .update(rigs)
+    .set({ ...entry, version: version + 1 })
+    .where(and(eq(rigs.id, id), eq(rigs.version, version)))
+    .run()
+  requireSaved(changes, findRig(database, id), 'rig')
 }
 
 /** A fact about the whole file, such as `demo`. */

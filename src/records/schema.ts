@@ -1,6 +1,16 @@
 import { sql } from 'drizzle-orm'
 import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { cylinderKinds, supplies } from '@/core/cylinders/cylinderKind'
+import { equipmentKinds } from '@/core/cylinders/equipment'
+import { fullMarks } from '@/core/cylinders/gaugeLevel'
+import type { LookAnswers } from '@/core/cylinders/lookOverItems'
+import { markLetters } from '@/core/cylinders/stampReading'
+import { priceWays } from '@/core/filling/fillCosts'
+import { bottleSchools, DEFAULT_BOTTLE_SCHOOL, fillModes } from '@/core/filling/fillModes'
+import { DEFAULT_RULE_ID, type OwnRule } from '@/core/rules/ruleSets'
+
+/** Kinds of picture that are kept. */
+export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const
 
 /** What is true of the whole file, such as whether it holds the demo world. */
 export const facts = sqliteTable('facts', {
@@ -11,6 +21,10 @@ export const facts = sqliteTable('facts', {
 export const rigs = sqliteTable('rigs', {
   id: text().primaryKey(),
   name: text().notNull(),
+  /** Date rules that hold for its cylinders. */
+  ruleSetId: text().notNull().default(DEFAULT_RULE_ID),
+  ownRule: text({ mode: 'json' }).$type<OwnRule>(),
+  bottleSchool: text({ enum: bottleSchools }).notNull().default(DEFAULT_BOTTLE_SCHOOL),
   version: integer().notNull().default(1),
 })
 
@@ -29,6 +43,21 @@ export const cylinders = sqliteTable(
     /** Month on the collar, `2031-03`: a month, not a date. */
     manufacturedMonth: text(),
     specification: text(),
+    /** The collar as it was typed. */
+    stampsText: text(),
+    overfillStop: text({ enum: ['yes', 'no', 'unknown'] })
+      .notNull()
+      .default('unknown'),
+    /** A composite's own interval and last month, from its label. */
+    labelIntervalMonths: integer(),
+    endOfLifeMonth: text(),
+    /** A rule set of its own, and why. */
+    ruleSetId: text(),
+    ruleReason: text(),
+    /** Setting of the relief valve, from the plate. */
+    reliefGaugePa: real(),
+    /** What the full mark of its gauge means. */
+    fullMark: text({ enum: fullMarks }),
     aboard: integer({ mode: 'boolean' }).notNull().default(true),
     position: integer().notNull(),
     archivedAt: text(),
@@ -36,28 +65,185 @@ export const cylinders = sqliteTable(
   },
   (table) => [
     index('cylinders_rig').on(table.rigId),
-    check('cylinders_tare', sql`${table.tareKg} > 0`),
+    // A fixed tank never stands on a scale.
+    check('cylinders_tare', sql`${table.tareKg} > 0 OR (${table.tareKg} = 0 AND ${table.kind} = 'onboard')`),
     check('cylinders_water', sql`${table.waterCapacityKg} > 0`),
   ],
 )
+
+/** The columns of every event: it is voided with a reason, never changed or erased. */
+const voiding = { voidedAt: text(), voidReason: text() }
+
+const ofCylinder = () =>
+  text()
+    .notNull()
+    .references(() => cylinders.id)
 
 /** Append-only: a mistake is voided with a reason, never changed or erased. Triggers in drizzle/ hold it. */
 export const weighings = sqliteTable(
   'weighings',
   {
     id: text().primaryKey(),
-    cylinderId: text()
-      .notNull()
-      .references(() => cylinders.id),
+    cylinderId: ofCylinder(),
     weighedAt: text().notNull(),
     grossKg: real().notNull(),
     hangingKg: real().notNull(),
     source: text({ enum: ['typed', 'scale'] }).notNull(),
-    voidedAt: text(),
-    voidReason: text(),
+    ...voiding,
   },
   (table) => [index('weighings_cylinder').on(table.cylinderId, table.weighedAt)],
 )
+
+/** Requalifications, stamped or on a sticker. */
+export const marks = sqliteTable(
+  'marks',
+  {
+    id: text().primaryKey(),
+    cylinderId: ofCylinder(),
+    enteredAt: text().notNull(),
+    /** `2025-05`. */
+    month: text().notNull(),
+    letter: text({ enum: markLetters }),
+    requalifier: text(),
+    form: text({ enum: ['stamp', 'sticker'] }).notNull(),
+    photoId: text().references(() => photos.id),
+    ...voiding,
+  },
+  (table) => [index('marks_cylinder').on(table.cylinderId)],
+)
+
+/** Look-overs; one that clears takes a cylinder back into service. */
+export const looks = sqliteTable(
+  'looks',
+  {
+    id: text().primaryKey(),
+    cylinderId: ofCylinder(),
+    lookedAt: text().notNull(),
+    answers: text({ mode: 'json' }).notNull().$type<LookAnswers>(),
+    note: text(),
+    /** Who cleared it, for a clearance. */
+    clearedBy: text(),
+    ...voiding,
+  },
+  (table) => [index('looks_cylinder').on(table.cylinderId)],
+)
+
+/** Readings of a gauge, a sensor or a warm-water line. */
+export const levels = sqliteTable(
+  'levels',
+  {
+    id: text().primaryKey(),
+    cylinderId: ofCylinder(),
+    readAt: text().notNull(),
+    way: text({ enum: ['gauge', 'height', 'fill'] }).notNull(),
+    /** Share of the dial, or height in metres. */
+    shown: real().notNull(),
+    liquidFraction: real().notNull(),
+    temperatureK: real().notNull(),
+    ...voiding,
+  },
+  (table) => [index('levels_cylinder').on(table.cylinderId)],
+)
+
+export const fills = sqliteTable(
+  'fills',
+  {
+    id: text().primaryKey(),
+    cylinderId: ofCylinder(),
+    filledAt: text().notNull(),
+    mode: text({ enum: fillModes }).notNull(),
+    /** Gas in it afterwards; null when it was neither weighed nor read. */
+    netKg: real(),
+    meteredM3: real(),
+    /** Share of the dial before, for a gauge that is learned. */
+    shownBefore: real(),
+    paid: real(),
+    note: text(),
+    weighingId: text().references(() => weighings.id),
+    levelId: text().references(() => levels.id),
+    ...voiding,
+  },
+  (table) => [index('fills_cylinder').on(table.cylinderId)],
+)
+
+/** Steps of a procedure as they were ticked. */
+export const ticks = sqliteTable(
+  'ticks',
+  {
+    id: text().primaryKey(),
+    rigId: text()
+      .notNull()
+      .references(() => rigs.id),
+    procedure: text().notNull(),
+    /** The cylinder it is about; empty for the whole rig. */
+    subjectId: text().notNull(),
+    stepId: text().notNull(),
+    tickedAt: text().notNull(),
+    ...voiding,
+  },
+  (table) => [index('ticks_subject').on(table.rigId, table.procedure, table.subjectId)],
+)
+
+/** Regulators, hoses, alarms, the extinguisher. */
+export const equipment = sqliteTable(
+  'equipment',
+  {
+    id: text().primaryKey(),
+    rigId: text()
+      .notNull()
+      .references(() => rigs.id),
+    kind: text({ enum: equipmentKinds }).notNull(),
+    name: text().notNull(),
+    madeMonth: text(),
+    replaceByMonth: text(),
+    position: integer().notNull(),
+    archivedAt: text(),
+    version: integer().notNull().default(1),
+  },
+  (table) => [index('equipment_rig').on(table.rigId)],
+)
+
+export const equipmentLooks = sqliteTable(
+  'equipment_looks',
+  {
+    id: text().primaryKey(),
+    equipmentId: text()
+      .notNull()
+      .references(() => equipment.id),
+    lookedAt: text().notNull(),
+    sound: integer({ mode: 'boolean' }).notNull(),
+    note: text(),
+    ...voiding,
+  },
+  (table) => [index('equipment_looks_thing').on(table.equipmentId)],
+)
+
+/** Where gas is sold, and for what. */
+export const offers = sqliteTable(
+  'offers',
+  {
+    id: text().primaryKey(),
+    rigId: text()
+      .notNull()
+      .references(() => rigs.id),
+    place: text().notNull(),
+    way: text({ enum: priceWays }).notNull(),
+    price: real().notNull(),
+    containsKg: real(),
+    archivedAt: text(),
+    version: integer().notNull().default(1),
+  },
+  (table) => [index('offers_rig').on(table.rigId), check('offers_price', sql`${table.price} > 0`)],
+)
+
+/** What is kept as a file beside the database. */
+export const photos = sqliteTable('photos', {
+  id: text().primaryKey(),
+  cylinderId: ofCylinder(),
+  takenAt: text().notNull(),
+  type: text({ enum: photoTypes }).notNull(),
+  bytes: integer().notNull(),
+})
 
 export const appliances = sqliteTable(
   'appliances',

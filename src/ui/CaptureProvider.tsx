@@ -1,13 +1,13 @@
 'use client'
 
 import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
-import type { Dimension, Quantity } from '@/core/findings/quantity'
+import type { DisplayRole, Quantity } from '@/core/findings/quantity'
 import { displayRoles } from '@/core/units/displayRoles'
 import { unitTable } from '@/core/units/unitTable'
 
 /** The field that would take a reading: the one last in focus. */
 export interface CaptureTarget {
-  dimension: Dimension
+  role: DisplayRole
   take: (value: number) => void
 }
 
@@ -17,6 +17,12 @@ interface Capture {
   capture: (reading: Quantity) => void
   /** What the last capture came to. */
   said: string
+}
+
+/** A field takes a reading of its own dimension, or of its own role where it has none. */
+function fits(reading: DisplayRole, field: DisplayRole): boolean {
+  const { dimension } = displayRoles[field]
+  return dimension === null ? reading === field : displayRoles[reading].dimension === dimension
 }
 
 const CaptureContext = createContext<Capture | null>(null)
@@ -33,12 +39,13 @@ export function CaptureProvider({ children }: { children: ReactNode }) {
         target.current = field
       },
       capture: (reading) => {
-        const measured = displayRoles[reading.role].dimension
         const field = target.current
         if (!field) {
           setSaid('Choose the field that should take the reading, then capture.')
-        } else if (measured !== field.dimension) {
-          setSaid(`This instrument does not measure a ${unitTable[field.dimension].noun}, which the field wants.`)
+        } else if (!fits(reading.role, field.role)) {
+          const { dimension } = displayRoles[field.role]
+          const wanted = dimension === null ? 'number of this kind' : unitTable[dimension].noun
+          setSaid(`This instrument does not measure a ${wanted}, which the field wants.`)
         } else {
           field.take(reading.value)
           setSaid('Captured into the field.')

@@ -13,7 +13,9 @@ interface Outline {
   right: number
 }
 
-const outlines: Readonly<Record<'squat' | 'bottle' | 'tall' | 'lying', Outline>> = {
+type Form = 'squat' | 'bottle' | 'tall' | 'lying' | 'hundred-pound' | 'wide'
+
+const outlines: Readonly<Record<Form, Outline>> = {
   squat: {
     width: 220,
     height: 300,
@@ -41,6 +43,26 @@ const outlines: Readonly<Record<'squat' | 'bottle' | 'tall' | 'lying', Outline>>
     left: 66,
     right: 154,
   },
+  // Tall and thin, with a collar.
+  'hundred-pound': {
+    width: 220,
+    height: 420,
+    shell: 'M58 112Q58 84 88 78H132Q162 84 162 112V376Q162 398 140 400H80Q58 398 58 376Z',
+    top: 78,
+    bottom: 400,
+    left: 58,
+    right: 162,
+  },
+  // Squat and wide, with a lid.
+  wide: {
+    width: 300,
+    height: 300,
+    shell: 'M14 116Q14 78 70 72H230Q286 78 286 116V240Q286 278 238 280H62Q14 278 14 240Z',
+    top: 72,
+    bottom: 280,
+    left: 14,
+    right: 286,
+  },
   lying: {
     width: 220,
     height: 300,
@@ -52,7 +74,7 @@ const outlines: Readonly<Record<'squat' | 'bottle' | 'tall' | 'lying', Outline>>
   },
 }
 
-const outlineOf: Readonly<Record<CylinderKind, keyof typeof outlines>> = {
+const formOf: Readonly<Record<CylinderKind, Form>> = {
   removable: 'squat',
   bottle: 'bottle',
   'refillable-bottle': 'bottle',
@@ -60,8 +82,36 @@ const outlineOf: Readonly<Record<CylinderKind, keyof typeof outlines>> = {
   co2: 'tall',
 }
 
-function Fixtures({ kind }: { kind: CylinderKind }) {
-  switch (outlineOf[kind]) {
+/** From these water capacities on a removable cylinder is the tall thin one for 100 lb, or the squat one for 420. */
+const HUNDRED_POUND_KG = 60
+const WIDE_KG = 250
+
+function drawnForm(kind: CylinderKind, waterCapacityKg: number | undefined): Form {
+  if (kind !== 'removable' || waterCapacityKg === undefined) return formOf[kind]
+  if (waterCapacityKg >= WIDE_KG) return 'wide'
+  return waterCapacityKg >= HUNDRED_POUND_KG ? 'hundred-pound' : 'squat'
+}
+
+function Fixtures({ form }: { form: Form }) {
+  switch (form) {
+    case 'hundred-pound':
+      return (
+        <>
+          <path d="M66 82V44Q66 36 74 36H146Q154 36 154 44V82" fill="none" stroke="#17302b" strokeWidth="5" />
+          <rect x="98" y="40" width="24" height="40" rx="4" fill="#b07a1e" />
+          <path d="M92 34h36" stroke="#17302b" strokeWidth="12" strokeLinecap="round" />
+          <path d="M76 400v14h68v-14" fill="none" stroke="#17302b" strokeWidth="5" />
+        </>
+      )
+    case 'wide':
+      return (
+        <>
+          <path d="M98 74Q98 36 150 34Q202 36 202 74Z" fill="#ece2ca" stroke="#17302b" strokeWidth="5" />
+          <circle cx="150" cy="56" r="10" fill="#fffdf6" stroke="#17302b" strokeWidth="3" />
+          <path d="M150 56l5 -6" stroke="#9c2f1f" strokeWidth="3" />
+          <path d="M60 280v14h180v-14" fill="none" stroke="#17302b" strokeWidth="5" />
+        </>
+      )
     case 'squat':
       return (
         <>
@@ -100,6 +150,8 @@ function Fixtures({ kind }: { kind: CylinderKind }) {
 
 export interface CylinderDrawingProps {
   kind: CylinderKind
+  /** Tells the larger removable cylinders apart, which are of other shapes. */
+  waterCapacityKg?: number
   /** Liquid's share of the inside, 0 to 1; null when nobody knows. */
   level: number | null
   /** Level at the fill limit, drawn as a mark. */
@@ -110,8 +162,16 @@ export interface CylinderDrawingProps {
 }
 
 /** A cylinder drawn with its liquid standing where it stands. */
-export function CylinderDrawing({ kind, level, limitLevel, title, width = 220 }: CylinderDrawingProps) {
-  const outline = outlines[outlineOf[kind]]
+export function CylinderDrawing({
+  kind,
+  waterCapacityKg,
+  level,
+  limitLevel,
+  title,
+  width = 220,
+}: CylinderDrawingProps) {
+  const form = drawnForm(kind, waterCapacityKg)
+  const outline = outlines[form]
   const { shell, top, bottom, left, right } = outline
   const clip = useId()
   const at = (share: number): number => bottom - share * (bottom - top)
@@ -125,9 +185,9 @@ export function CylinderDrawing({ kind, level, limitLevel, title, width = 220 }:
       <g clipPath={`url(#${clip})`}>
         {surface !== null && level !== null && level > 0 && (
           <>
-            <rect x="0" y={surface} width="220" height={bottom - surface} fill="#bfd6cc" />
+            <rect x="0" y={surface} width={outline.width} height={bottom - surface} fill="#bfd6cc" />
             <path
-              d={`M0 ${surface}q18 -6 37 0t37 0 37 0 37 0 37 0 37 0`}
+              d={`M0 ${surface}q18 -6 37 0t37 0 37 0 37 0 37 0 37 0 37 0 37 0`}
               fill="none"
               stroke="#23573f"
               strokeWidth="3"
@@ -148,7 +208,7 @@ export function CylinderDrawing({ kind, level, limitLevel, title, width = 220 }:
         )}
       </g>
       <path d={shell} fill="none" stroke="#17302b" strokeWidth="5" />
-      <Fixtures kind={kind} />
+      <Fixtures form={form} />
       {limitLevel !== null && limitLevel !== undefined && (
         <path
           d={`M${left - 8} ${at(limitLevel)}H${right + 8}`}

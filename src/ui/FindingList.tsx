@@ -4,9 +4,13 @@ import { PhraseText } from './Amount'
 import { StateMark, stateWords } from './StateMark'
 import { stationFacts } from './stationFacts'
 
-function remedyHref({ station, subjectId }: Finding['remedy']): string {
+/** A cylinder has pages of its own; at the other stations the subject is chosen on the page. */
+function remedyHref({ station, subjectId, page }: Finding['remedy']): string {
   const { route } = stationFacts[station]
-  return subjectId && station === 'cylinders' ? `${route}/${subjectId}` : route
+  if (station === 'cylinders') return [route, subjectId, page].filter(Boolean).join('/')
+  if (station === 'fill')
+    return `${[route, page].filter(Boolean).join('/')}${subjectId ? `?cylinder=${subjectId}` : ''}`
+  return route
 }
 
 /** Findings as they are said everywhere: what, why, and one button that goes to the place where it is mended. */

@@ -1,16 +1,15 @@
 'use client'
 
 import { Gauge } from 'lucide-react'
-import { useEffect, useMemo, useState } from 'react'
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Offcanvas from 'react-bootstrap/Offcanvas'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { formatMixedMass } from '@/core/units/formatMixedMass'
-import type { Reading } from '@/instruments/instrument'
-import { simulatedScale } from '@/instruments/simulatedScale'
 import { Amount } from './Amount'
 import { useCapture } from './CaptureProvider'
+import { useScale, useScaleReading } from './ScaleProvider'
 import { useUnits } from './UnitsProvider'
 
 /** Something the owner might stand on the simulated scale. */
@@ -19,25 +18,18 @@ export interface Load {
   massKg: number
 }
 
-const READINGS_MS = 150
 const HEAVIEST_KG = 60
+/** A pump throttled for a small cylinder, and the last of it. */
+const FAST_KG_S = 0.06
+const SLOW_KG_S = 0.01
 
 function ScalePanel({ loads }: { loads: readonly Load[] }) {
   const { system } = useUnits()
   const { capture, said } = useCapture()
-  const scale = useMemo(() => simulatedScale(Math.random), [])
-  const [loadKg, setLoadKg] = useState(0)
-  const [reading, setReading] = useState<Reading | null>(null)
+  const scale = useScale()
+  const reading = useScaleReading(true)
 
-  useEffect(() => {
-    const timer = setInterval(() => setReading(scale.read(performance.now())), READINGS_MS)
-    return () => clearInterval(timer)
-  }, [scale])
-
-  const put = (massKg: number): void => {
-    setLoadKg(massKg)
-    scale.load(massKg)
-  }
+  const put = (massKg: number): void => scale.load(massKg)
   const take = (): void => {
     if (reading) capture(reading.quantity)
   }
@@ -77,7 +69,7 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
             min={0}
             max={HEAVIEST_KG}
             step={0.02}
-            value={loadKg}
+            value={scale.loaded()}
             onChange={(event) => put(Number(event.target.value))}
           />
         </div>
@@ -89,6 +81,17 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
           </Button>
           <Button variant="quiet" onClick={scale.zero}>
             Zero
+          </Button>
+        </div>
+        <div className="save-line" role="group" aria-label="Gas into what stands there">
+          <Button variant="quiet" size="sm" onClick={() => scale.run(FAST_KG_S)}>
+            Let gas in
+          </Button>
+          <Button variant="quiet" size="sm" onClick={() => scale.run(SLOW_KG_S)}>
+            Slowly
+          </Button>
+          <Button variant="quiet" size="sm" onClick={() => scale.run(0)}>
+            Shut
           </Button>
         </div>
         <p className="mt-2 mb-0" role="status">

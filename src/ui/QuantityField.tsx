@@ -4,7 +4,7 @@ import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import InputGroup from 'react-bootstrap/InputGroup'
 import type { DisplayRole } from '@/core/findings/quantity'
-import { displayRoles } from '@/core/units/displayRoles'
+import { displayRoles, type PlainUnit } from '@/core/units/displayRoles'
 import { formatForField } from '@/core/units/formatForField'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { unitOf } from '@/core/units/unitOf'
@@ -14,6 +14,10 @@ import { useUnits } from './UnitsProvider'
 
 /** How long a half-typed quantity is left in peace before it is complained of. */
 const PATIENCE_MS = 900
+
+function plainSymbol({ prefix = '', suffix }: PlainUnit): string {
+  return `${prefix} ${suffix}`.trim()
+}
 
 export interface QuantityFieldProps {
   label: ReactNode
@@ -46,9 +50,8 @@ export function QuantityField({
   const id = useId()
   const [patient, setPatient] = useState(false)
   const shown = displayRoles[role]
-  if (shown.dimension === null) throw new RangeError(`${role} has no unit to type`)
-  const { dimension } = shown
-  const symbol = unitOf(dimension, shown[system].unit).symbol
+  const symbol =
+    shown.dimension === null ? plainSymbol(shown[system]) : unitOf(shown.dimension, shown[system].unit).symbol
   const reading = readQuantity(text, role, system)
 
   // When the units are switched the number in the field turns with them, or 31.4 lb would become 31.4 kg.
@@ -67,7 +70,7 @@ export function QuantityField({
   }, [patient, text])
 
   const complaint = patient ? null : (reading.issue ?? issue ?? null)
-  const spelled = /[a-z°'"]/i.test(text) && reading.value !== null
+  const spelled = shown.dimension !== null && /[a-z°'"]/i.test(text) && reading.value !== null
   return (
     <div className={`quantity-field ${compact ? 'compact' : ''} ${complaint ? 'wrong' : ''}`}>
       <Form.Label htmlFor={id} visuallyHidden={quiet ?? false}>
@@ -88,7 +91,7 @@ export function QuantityField({
           onBlur={() => setPatient(false)}
           onFocus={() =>
             focusField({
-              dimension,
+              role,
               take: (value) => onText(formatForField({ value, role }, system), 'scale'),
             })
           }

@@ -1,5 +1,5 @@
 import type { Severity } from '@/core/findings/Finding'
-import type { Verdict } from '@/core/readiness/verdict'
+import type { Verdict } from '@/core/findings/verdict'
 
 export type MarkState = Verdict | Severity | 'unbuilt' | 'none'
 

@@ -1,6 +1,7 @@
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
+import { parsePlain } from '@/core/units/parsePlain'
 import { parseQuantity } from '@/core/units/parseQuantity'
 
 /** What a field's text comes to: a number in SI, or a sentence, or nothing yet. */
@@ -16,9 +17,9 @@ export interface QuantityReading {
  */
 export function readQuantity(text: string, role: DisplayRole, system: UnitSystem): QuantityReading {
   const shown = displayRoles[role]
-  if (shown.dimension === null) throw new RangeError(`${role} has no unit to type`)
   if (text.trim() === '') return { value: null, issue: null }
   try {
+    if (shown.dimension === null) return { value: parsePlain(text, role, system), issue: null }
     return { value: parseQuantity(text, shown.dimension, { defaultUnit: shown[system].unit }), issue: null }
   } catch (error) {
     if (error instanceof InputError) return { value: null, issue: error.message }

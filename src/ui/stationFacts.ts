@@ -11,7 +11,7 @@ export interface StationFacts {
 export const stationFacts: Readonly<Record<Station, StationFacts>> = {
   trip: { name: 'Trip', route: '/', built: true },
   cylinders: { name: 'Cylinders', route: '/cylinders', built: true },
-  fill: { name: 'Fill', route: '/fill', built: false },
+  fill: { name: 'Fill', route: '/fill', built: true },
   hookup: { name: 'Hook-up', route: '/hookup', built: false },
   'leak-test': { name: 'Leak test', route: '/leak-test', built: false },
   heat: { name: 'Heat & air', route: '/heat', built: false },

@@ -1,23 +1,33 @@
 import type { Metadata } from 'next'
-import { NotBuilt } from '@/app/NotBuilt'
+import { fillFindings } from '@/core/filling/fillFindings'
+import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
+import { PumpPlate } from '@/app/cylinders/PumpPlate'
+import { CylinderPicker } from './CylinderPicker'
+import { FillSteps } from './FillSteps'
+import { fillWorld, type FillSearch } from './fillWorld'
+import { NoCylinder } from './NoCylinder'
+import { PumpBench } from './PumpBench'
 
-export const metadata: Metadata = { title: 'Fill' }
+export const metadata: Metadata = { title: 'Fill at the pump' }
 
-const steps = [
-  'Read the date on the collar: an overdue cylinder may be used up, not filled.',
-  'Stop weight = tare + 42 % of the water capacity + whatever else hangs on the scale. For CO2 it is 68 %.',
-  'Appliances and pilots out, nobody in the rig, engine off.',
-  'Stop at the weight, or at the first white spray from the bleeder; filler shut first, then bleeder, then cylinder valve.',
-  'Plug or cap back on, soap the valve, weigh once more and enter the weight under Cylinders.',
-]
-
-export default function FillPage() {
+export default async function PumpPage({ searchParams }: { searchParams: FillSearch }) {
+  const { rig, gear, chosen, ticks, today } = await fillWorld('pump', searchParams, ({ kind }) => kind === 'removable')
+  if (!chosen) return <NoCylinder />
+  const findings = fillFindings(chosen.gear, { mode: 'pump' }, today)
   return (
-    <NotBuilt
-      station="fill"
-      purpose="It will give the stop weight, the volume limit and the steps at the pump."
-      steps={steps}
-      caution="The filler’s own rules and the stamps on the cylinder come first. Outdoors, no flame, gloves and eye cover."
-    />
+    <>
+      <CylinderPicker gear={gear} chosenId={chosen.row.id} />
+      <PumpBench key={chosen.row.id} gear={chosen.gear} findings={findings}>
+        <PumpPlate answer={pumpAnswer(chosen.gear, today)} name={chosen.gear.name} />
+      </PumpBench>
+      <FillSteps
+        key={`steps ${chosen.row.id} ${ticks.length}`}
+        mode="pump"
+        rigId={rig.id}
+        cylinderId={chosen.row.id}
+        ticks={ticks}
+        stopped={findings.some(({ severity }) => severity === 'stop')}
+      />
+    </>
   )
 }

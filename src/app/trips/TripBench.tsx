@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
+import type { Equipment } from '@/core/cylinders/equipment'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { ApplianceUse } from '@/core/running/tripPlan'
@@ -28,9 +29,11 @@ import { VerdictPlate } from './VerdictPlate'
 const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
 
 function slipSub({ allWeighed, cylinders }: SupplyBalance): string {
-  const overfilled = cylinders.filter((held) => held.overfilled).map(({ cylinder }) => cylinder.name)
+  const barred = cylinders
+    .filter((held) => held.barred !== null)
+    .map((held) => `${held.cylinder.name} is ${held.barred}`)
   const weighed = allWeighed ? 'by the last weighings' : 'not every cylinder is weighed'
-  return overfilled.length === 0 ? weighed : `${weighed}; ${overfilled.join(', ')} is overfilled and does not count`
+  return barred.length === 0 ? weighed : `${weighed}; not counted: ${barred.join(', ')}`
 }
 
 /** One trip: its nights and hours against what is aboard, judged while one types. */
@@ -40,6 +43,7 @@ export function TripBench({
   uses,
   appliances,
   cylinders,
+  equipment,
   nowIso,
   suggestedDay,
 }: {
@@ -48,6 +52,7 @@ export function TripBench({
   uses: readonly ApplianceUse[]
   appliances: readonly TripAppliance[]
   cylinders: readonly CylinderGear[]
+  equipment: readonly Equipment[]
   nowIso: string
   suggestedDay: string
 }) {
@@ -66,7 +71,7 @@ export function TripBench({
   const { save, saving, issueAt, settle } = useSave(saveTripAction)
 
   const reading = readTrip(values, stored?.id ?? 'new', appliances, system)
-  const { judgement, refusal } = judgeTyped(reading, cylinders, nowIso)
+  const { judgement, refusal } = judgeTyped(reading, cylinders, nowIso, equipment)
   const used = judgement?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
 
   const set = (name: keyof Omit<TripValues, 'hours'> | `hours.${string}`, text: string): void => {

@@ -2,6 +2,7 @@ import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
+import type { Equipment } from '@/core/cylinders/equipment'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import type { UnitSystem } from '@/core/units/displayRoles'
@@ -102,6 +103,7 @@ export function readTrip(
     plan: {
       id,
       name: values.name,
+      startDay: values.startDay,
       nights,
       reserveShare: reserve / 100,
       altitudeM: altitude.value ?? 0,
@@ -118,10 +120,11 @@ export function judgeTyped(
   { plan, readable }: TripReading,
   cylinders: readonly CylinderGear[],
   nowIso: string,
+  equipment: readonly Equipment[],
 ): { judgement: TripJudgement | null; refusal: InputError | null } {
   if (!readable) return { judgement: null, refusal: null }
   try {
-    return { judgement: judgeTrip(cylinders, plan, nowIso), refusal: null }
+    return { judgement: judgeTrip(cylinders, plan, nowIso, equipment), refusal: null }
   } catch (error) {
     if (error instanceof InputError) return { judgement: null, refusal: error }
     throw error

@@ -1,15 +1,11 @@
 import { InputError } from '@/core/findings/InputError'
 import { z } from '@/core/findings/schema'
-import { densestLiquidKgM3 } from '@/core/fluids/densestLiquidKgM3'
 import { fluidSchema } from '@/core/fluids/fluid'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
 import { requireTemperature } from '@/core/fluids/requireTemperature'
-import { saturation } from '@/core/fluids/saturation'
-import { saturationTable } from '@/core/fluids/saturationTable'
 import { co2FillLimitKg } from '@/core/rules/co2FillLimitKg'
 import { propaneFillLimitKg } from '@/core/rules/propaneFillLimitKg'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
-import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
+import { contentsOfNet, type Contents } from './contentsOfNet'
 
 export const contentsSchema = z.strictObject({
   gas: fluidSchema,
@@ -26,21 +22,6 @@ export const contentsSchema = z.strictObject({
 })
 
 export type ContentsInput = z.input<typeof contentsSchema>
-
-export interface Contents {
-  netKg: number
-  limitKg: number
-  /** 1 at the limit; more when overfilled. */
-  fractionOfLimit: number
-  /** As liquid at the temperature given; null for CO2 too warm to be liquid. */
-  liquidVolumeM3: number | null
-  /** Gross heat when burnt; 0 for CO2. */
-  energyJ: number
-  overfilled: boolean
-}
-
-/** Over by no more than this share is a stamp's rounding: 20.0 lb in a 47.6 lb water capacity is 0.04 % over. */
-const ROUNDING = 0.001
 
 function requireMore(value: number, path: string, what: string): void {
   if (!(value > 0) || !Number.isFinite(value)) throw new InputError(path, `The ${what} must be more than nothing.`)
@@ -61,7 +42,6 @@ export function contents(input: ContentsInput): Contents {
   if (!(hangingKg >= 0))
     throw new InputError('hangingKg', 'What else hangs on the scale cannot weigh less than nothing.')
   requireTemperature(gas, temperatureK)
-  const volumeM3 = waterCapacityVolumeM3(waterCapacityKg)
 
   const netKg = grossKg - hangingKg - tareKg
   // A reading equal to the tare must come out empty, not as a rounding error below it.
@@ -71,23 +51,7 @@ export function contents(input: ContentsInput): Contents {
       'The scale shows less than the empty cylinder weighs. Check the scale’s zero, the unit, and that the tare is the TW stamp and not the WC.',
     )
   }
-  if (netKg > densestLiquidKgM3(gas) * volumeM3) {
-    throw new InputError(
-      'grossKg',
-      'That is more than the cylinder could hold even brim-full and icy cold. Check the unit, the tare (TW) and the water capacity (WC).',
-    )
-  }
-
   const byWeightKg = gas === 'propane' ? propaneFillLimitKg(waterCapacityKg) : co2FillLimitKg(waterCapacityKg)
   const limitKg = labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
-  const heldKg = Math.max(0, netKg)
-  const hasLiquid = temperatureK < saturationTable(gas).critical.temperatureK
-  return {
-    netKg: heldKg,
-    limitKg,
-    fractionOfLimit: heldKg / limitKg,
-    liquidVolumeM3: hasLiquid ? heldKg / saturation(gas, temperatureK).liquidDensityKgM3 : null,
-    energyJ: gas === 'propane' ? heldKg * heatingValueJPerKg() : 0,
-    overfilled: heldKg > limitKg * (1 + ROUNDING),
-  }
+  return contentsOfNet({ gas, netKg: Math.max(0, netKg), limitKg, waterCapacityKg, temperatureK })
 }

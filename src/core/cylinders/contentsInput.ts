@@ -4,7 +4,7 @@ import type { CylinderGear, Weighing } from './gear'
 
 /** What a weighing of this cylinder gives core/cylinders/contents to work with. */
 export function contentsInput(
-  cylinder: Omit<CylinderGear, 'lastWeighing'>,
+  cylinder: Pick<CylinderGear, 'kind' | 'tareKg' | 'waterCapacityKg' | 'labelNetKg'>,
   weighing: Pick<Weighing, 'grossKg' | 'hangingKg'>,
 ): ContentsInput {
   return {

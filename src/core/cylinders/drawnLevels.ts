@@ -2,7 +2,7 @@ import { InputError } from '@/core/findings/InputError'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import type { Fluid } from '@/core/fluids/fluid'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
-import type { Contents } from './contents'
+import type { Contents } from './contentsOfNet'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
 
 export interface DrawnLevels {

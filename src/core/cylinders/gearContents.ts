@@ -1,18 +1,35 @@
 import { InputError } from '@/core/findings/InputError'
-import { contents, type Contents } from './contents'
+import { contents } from './contents'
 import { contentsInput } from './contentsInput'
+import { contentsOfNet, type Contents } from './contentsOfNet'
+import { kindFacts } from './cylinderKind'
 import type { CylinderGear } from './gear'
+import { gearLimitKg } from './gearLimitKg'
+import { massOfLevelKg } from './massOfLevelKg'
+
+type Weighed = Omit<CylinderGear, 'fitness'>
+
+function byLevel(cylinder: Weighed): Contents | null {
+  if (cylinder.lastLevel === null) return null
+  const { liquidFraction, temperatureK } = cylinder.lastLevel
+  const { gas } = kindFacts[cylinder.kind]
+  const { waterCapacityKg } = cylinder
+  const netKg = massOfLevelKg(gas, waterCapacityKg, liquidFraction, temperatureK)
+  return contentsOfNet({ gas, netKg, limitKg: gearLimitKg(cylinder), waterCapacityKg, temperatureK })
+}
 
 /**
- * Contents by the last weighing.
+ * Contents by the last weighing, or by the last reading of a gauge where that is newer.
  *
- * @returns null when the cylinder was never weighed, or when its stamps were corrected since so that the
- *   weighing no longer makes sense: both mean that nobody knows
+ * @returns null when neither was ever taken, or when the stamps were corrected since so that it no longer makes
+ *   sense: both mean that nobody knows
  */
-export function gearContents(cylinder: CylinderGear): Contents | null {
-  if (cylinder.lastWeighing === null) return null
+export function gearContents(cylinder: Weighed): Contents | null {
+  const { lastWeighing, lastLevel } = cylinder
   try {
-    return contents(contentsInput(cylinder, cylinder.lastWeighing))
+    if (lastWeighing === null || (lastLevel !== null && lastLevel.readAt > lastWeighing.weighedAt))
+      return byLevel(cylinder)
+    return contents(contentsInput(cylinder, lastWeighing))
   } catch (error) {
     if (error instanceof InputError) return null
     throw error

@@ -1,10 +1,13 @@
-import type { Severity } from '@/core/findings/Finding'
+import { verdict, type Verdict } from '@/core/findings/verdict'
 import type { Quantity } from '@/core/findings/quantity'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { cylinderFindings } from './cylinderFindings'
 import { kindFacts } from './cylinderKind'
 import type { CylinderGear } from './gear'
 import { gearContents } from './gearContents'
+import { gearRequalification } from './gearRequalification'
+import type { Requalification } from './requalification'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
 
 export interface ShelfFigures {
@@ -14,13 +17,21 @@ export interface ShelfFigures {
   /** Liquid's share of the inside at 60 °F. */
   level: number | null
   /** Gravest thing to say of it. */
-  mark: Severity | 'ready'
+  mark: Verdict
+  /** Until when it may be filled. */
+  due: Requalification
 }
 
-/** What a cylinder shows at a glance, by its last weighing. */
-export function shelfFigures(cylinder: CylinderGear): ShelfFigures {
+/**
+ * What a cylinder shows at a glance.
+ *
+ * @param nowIso - the moment to judge at
+ */
+export function shelfFigures(cylinder: CylinderGear, nowIso: string): ShelfFigures {
   const held = gearContents(cylinder)
-  if (held === null) return { net: null, share: null, level: null, mark: 'fix-first' }
+  const mark = verdict(cylinderFindings(cylinder, nowIso))
+  const due = gearRequalification(cylinder, nowIso.slice(0, 10))
+  if (held === null) return { net: null, share: null, level: null, mark, due }
   const { gas, small } = kindFacts[cylinder.kind]
   const volumeM3 = waterCapacityVolumeM3(cylinder.waterCapacityKg)
   const state = held.netKg > 0 ? cylinderState(gas, held.netKg, volumeM3, SIXTY_F_K) : null
@@ -28,6 +39,7 @@ export function shelfFigures(cylinder: CylinderGear): ShelfFigures {
     net: { value: held.netKg, role: small ? 'bottleMass' : 'cylinderMass' },
     share: { value: held.fractionOfLimit, role: 'share' },
     level: state?.liquidVolumeFraction ?? 0,
-    mark: held.overfilled ? 'stop' : 'ready',
+    mark,
+    due,
   }
 }

@@ -43,6 +43,7 @@ export const typicalSizes: readonly TypicalSize[] = [
   removable(30, 71.4, 24.5),
   removable(40, 95.2, 29.5),
   removable(100, 238, 70),
+  removable(420, 1000, 270),
   {
     id: 'bottle-1',
     name: 'One-pound bottle',

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/findings/InputError'
 
 /** Water at 60 °F, the temperature at which water capacity is stated; Kell, J. Chem. Eng. Data 20 (1975) 97 [from memory]. */
-const WATER_KG_M3 = 999.016
+export const WATER_KG_M3 = 999.016
 
 /**
  * Inside volume of a cylinder from its WC stamp.

@@ -20,6 +20,8 @@ export interface Remedy {
   station: Station
   /** Identifier of the cylinder, appliance or trip to open; the station itself when absent. */
   subjectId?: string
+  /** Page of the subject or of the station, such as `dates` or `by-weight`. */
+  page?: string
 }
 
 /** The one shape in which every module says what it found. */

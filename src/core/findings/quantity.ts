@@ -21,6 +21,11 @@ export type DisplayRole =
   | 'share'
   | 'heatingValue'
   | 'count'
+  | 'money'
+  | 'pricePerVolume'
+  | 'pricePerMass'
+  | 'pricePerEnergy'
+  | 'pricePerHour'
 
 /** A number in SI with the way it is to be shown. */
 export interface Quantity {

@@ -8,9 +8,9 @@ import { propertyData, STATED_RANGE_K } from './propertyData'
  * @param temperatureK - the temperature to look at
  * @throws InputError at `temperatureK`
  */
-export function requireTemperature(fluid: Fluid, temperatureK: number): void {
+export function requireTemperature(fluid: Fluid, temperatureK: number, path = 'temperatureK'): void {
   if (!Number.isFinite(temperatureK) || temperatureK < STATED_RANGE_K.from || temperatureK > STATED_RANGE_K.to) {
-    throw new InputError('temperatureK', 'The temperature must lie between −148 °F (−100 °C) and 302 °F (150 °C).')
+    throw new InputError(path, 'The temperature must lie between −148 °F (−100 °C) and 302 °F (150 °C).')
   }
   if (temperatureK < propertyData[fluid].saturation.fromK) {
     throw new InputError(

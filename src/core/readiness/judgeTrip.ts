@@ -1,13 +1,17 @@
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import type { Equipment } from '@/core/cylinders/equipment'
+import { equipmentFindings } from '@/core/cylinders/equipmentFindings'
 import type { Finding } from '@/core/findings/Finding'
 import { gasForTrip, type SupplyBalance } from '@/core/running/gasForTrip'
 import { runningFindings } from '@/core/running/runningFindings'
+import { tripEndDay } from '@/core/running/tripEndDay'
 import type { TripPlan } from '@/core/running/tripPlan'
-import { inOrder } from './inOrder'
+import { inOrder } from '@/core/findings/inOrder'
 import { notJudged } from './notJudged'
-import { verdict, type Verdict } from './verdict'
+import { refusedAtPump } from './refusedAtPump'
+import { verdict, type Verdict } from '@/core/findings/verdict'
 
 /** Whether the gas lasts, apart from whether all else is in order. */
 export type Enough = 'enough' | 'short' | 'unknown'
@@ -39,13 +43,22 @@ function together(each: readonly { enough: Enough }[]): Enough {
  * @param cylinders - of the rig
  * @param trip - the trip
  * @param nowIso - the moment to judge at
+ * @param equipment - regulators, hoses, alarms and extinguisher of the rig
  * @throws InputError as gasForTrip does
  */
-export function judgeTrip(cylinders: readonly CylinderGear[], trip: TripPlan, nowIso: string): TripJudgement {
+export function judgeTrip(
+  cylinders: readonly CylinderGear[],
+  trip: TripPlan,
+  nowIso: string,
+  equipment: readonly Equipment[] = [],
+): TripJudgement {
   const balances = gasForTrip(cylinders, trip)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
+  const untilDay = tripEndDay(trip.startDay, trip.nights)
   const findings = inOrder([
-    ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso)),
+    ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
+    ...equipmentFindings(equipment, nowIso, untilDay),
+    ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...runningFindings(balances, trip),
     ...notJudged(),
   ])

@@ -1,5 +1,5 @@
 import type { CylinderGear } from '@/core/cylinders/gear'
-import { gearContents } from '@/core/cylinders/gearContents'
+import { barredFromUse, type Bar } from '@/core/cylinders/barredFromUse'
 import { usableGasKg } from '@/core/cylinders/usableGasKg'
 import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import { InputError } from '@/core/findings/InputError'
@@ -9,16 +9,17 @@ import type { ApplianceUse, TripPlan } from './tripPlan'
 /** A cylinder that comes along, with what of it can be burnt. */
 export interface SuppliedCylinder {
   cylinder: CylinderGear
-  /** Null when nobody knows, and when it is overfilled: then it is not to be used. */
+  /** Null when nobody knows, and when it is not to be used. */
   usableKg: number | null
-  overfilled: boolean
+  /** Why it is not to be used, if so. */
+  barred: Bar | null
 }
 
 export interface SupplyBalance {
   supply: Supply
   cylinders: readonly SuppliedCylinder[]
   uses: readonly { use: ApplianceUse; gasKg: number }[]
-  /** By the weighings there are; a cylinder nobody weighed counts as empty, an overfilled one too. */
+  /** By the weighings there are; a cylinder nobody weighed counts as empty, one that is not to be used too. */
   aboardKg: number
   /** Every cylinder that comes along was weighed. */
   allWeighed: boolean
@@ -54,7 +55,7 @@ export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): 
       .map((cylinder): SuppliedCylinder => ({
         cylinder,
         usableKg: usableGasKg(cylinder),
-        overfilled: gearContents(cylinder)?.overfilled ?? false,
+        barred: barredFromUse(cylinder),
       }))
     const uses = trip.uses
       .filter((use) => use.supply === supply)
@@ -67,7 +68,7 @@ export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): 
       cylinders: held,
       uses,
       aboardKg,
-      allWeighed: held.every(({ usableKg, overfilled }) => usableKg !== null || overfilled),
+      allWeighed: held.every(({ usableKg, barred }) => usableKg !== null || barred !== null),
       neededKg,
       reserveKg,
       leftKg: aboardKg - neededKg - reserveKg,

@@ -32,8 +32,9 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
         parts: { needed: mass(neededKg), reserve: mass(reserveKg), aboard: mass(aboardKg) },
       },
       remedy: {
-        label: 'Fill, then weigh in',
-        station: 'cylinders',
+        label: 'Fill',
+        station: 'fill',
+        page: supply === 'bottles' ? 'bottles' : 'by-weight',
         ...(remedySubject && { subjectId: remedySubject }),
       },
       basis: ['left-over', 'gas-burnt', 'gas-aboard'],

@@ -13,6 +13,8 @@ export interface ApplianceUse {
 export interface TripPlan {
   id: string
   name: string
+  /** Day of leaving, `2026-12-04`. */
+  startDay: string
   nights: number
   /** Share of the trip's gas to be left over: 0.2 for a fifth. */
   reserveShare: number

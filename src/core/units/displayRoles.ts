@@ -21,6 +21,8 @@ export interface MeasuredRole {
 /** A number with a fixed suffix. */
 export interface PlainUnit {
   scale: number
+  /** Sign before the number, as of money. */
+  prefix?: string
   suffix: string
   decimals: number
 }
@@ -42,6 +44,15 @@ const heatingValue: PlainRole = {
   dimension: null,
   us: { scale: 0.45359237 / 1055.05585262, suffix: 'BTU/lb', decimals: -1 },
   metric: { scale: 1 / 3.6e6, suffix: 'kWh/kg', decimals: 2 },
+}
+
+/** Money for an amount of something, in the owner's own currency; the sign is the usual one. */
+function money(usScale: number, usSuffix: string, metricScale: number, metricSuffix: string): PlainRole {
+  return {
+    dimension: null,
+    us: { scale: usScale, prefix: '$', suffix: usSuffix, decimals: 2 },
+    metric: { scale: metricScale, prefix: '$', suffix: metricSuffix, decimals: 2 },
+  }
 }
 
 function measured(
@@ -77,4 +88,9 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   share: plain(100, '%', 0),
   heatingValue,
   count: plain(1, '', 0),
+  money: money(1, '', 1, ''),
+  pricePerVolume: money(0.003785411784, 'per gal', 0.001, 'per L'),
+  pricePerMass: money(0.45359237, 'per lb', 1, 'per kg'),
+  pricePerEnergy: money(3.6e6, 'per kWh', 3.6e6, 'per kWh'),
+  pricePerHour: money(3600, 'per hour', 3600, 'per hour'),
 }

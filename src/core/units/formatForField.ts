@@ -1,6 +1,5 @@
 import type { Quantity } from '@/core/findings/quantity'
 import { displayRoles, type UnitSystem } from './displayRoles'
-import { formatQuantity } from './formatQuantity'
 import { roundTo } from './roundTo'
 import { toUnit } from './toUnit'
 
@@ -10,7 +9,10 @@ import { toUnit } from './toUnit'
  */
 export function formatForField(quantity: Quantity, system: UnitSystem): string {
   const role = displayRoles[quantity.role]
-  if (role.dimension === null) return formatQuantity(quantity, system)
+  if (role.dimension === null) {
+    const { scale, decimals } = role[system]
+    return String(roundTo(quantity.value * scale, decimals + 1))
+  }
   const { unit, decimals } = role[system]
   return String(roundTo(toUnit(quantity.value, role.dimension, unit), decimals + 1))
 }

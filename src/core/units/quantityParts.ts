@@ -28,8 +28,10 @@ function grouped(value: number, decimals: number, system: UnitSystem): string {
 export function quantityParts(quantity: Quantity, system: UnitSystem): QuantityParts {
   const role = displayRoles[quantity.role]
   if (role.dimension === null) {
-    const { scale, suffix, decimals } = role[system]
-    return { number: grouped(quantity.value * scale, decimals, system), unit: suffix }
+    const { scale, prefix = '', suffix, decimals } = role[system]
+    const number = grouped(quantity.value * scale, decimals, system)
+    // A minus stands before the sign of money.
+    return { number: number.startsWith('−') ? `−${prefix}${number.slice(1)}` : prefix + number, unit: suffix }
   }
   const { unit, decimals } = role[system]
   return {

@@ -10,7 +10,7 @@ test.each([
   ['2020-03', '2020-03'],
   [' 2020/3 ', '2020-03'],
   ['11-26', '2026-11'],
-  ['12-26', '1926-12'],
+  ['12-98', '1998-12'],
   ['06-98', '1998-06'],
 ])('%s is %s', (text, month) => {
   expect(readMonth(text, NOVEMBER)).toBe(month)
@@ -22,6 +22,8 @@ test.each([
   ['12-2026', /not come yet/],
   ['2027-01', /not come yet/],
   ['01-1890', /that old/],
+  ['12-26', /not come yet/],
+  ['03-31', /not come yet/],
   ['March 2020', /such as 03-20/],
   ['320', /such as 03-20/],
   ['', /such as 03-20/],

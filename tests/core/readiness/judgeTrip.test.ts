@@ -1,9 +1,9 @@
 import { applianceUse, bottleGear, cylinderGear, NOW, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import type { Finding, Severity } from '@/core/findings/Finding'
-import { inOrder } from '@/core/readiness/inOrder'
+import { inOrder } from '@/core/findings/inOrder'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
-import { verdict } from '@/core/readiness/verdict'
+import { verdict } from '@/core/findings/verdict'
 import { basis } from '@/core/rules/basis'
 import { formatPhrase } from '@/core/units/formatPhrase'
 

@@ -1,10 +1,12 @@
-import { format, parseISO } from 'date-fns'
-import type { Contents } from '@/core/cylinders/contents'
+import type { Contents } from '@/core/cylinders/contentsOfNet'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearRequalification } from '@/core/cylinders/gearRequalification'
+import { monthWords } from '@/core/cylinders/monthWords'
 import type { DisplayRole } from '@/core/findings/quantity'
 import { Amount } from '@/ui/Amount'
 import { CylinderDrawing } from '@/ui/CylinderDrawing'
+import { DueWords } from '@/app/cylinders/DueWords'
 import { useLevels } from './useLevels'
 
 /** The cylinder itself: its liquid, the mark of its limit, and its stamps below. */
@@ -12,27 +14,34 @@ export function CylinderOnBench({
   gear,
   held,
   temperatureText,
-  manufacturedMonth,
-  specification,
+  nowIso,
 }: {
   gear: CylinderGear
   held: Contents | null
   temperatureText: string
-  manufacturedMonth: string | null
-  specification: string | null
+  nowIso: string
 }) {
   const { small, gas } = kindFacts[gear.kind]
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
+  const { manufacturedMonth, specification } = gear.fitness
   const { level, limitLevel } = useLevels(gas, held, gear.waterCapacityKg, temperatureText)
   return (
     <figure className="drawing mb-0">
-      <CylinderDrawing kind={gear.kind} level={level} limitLevel={limitLevel} title={`${gear.name} with its level`} />
+      <CylinderDrawing
+        kind={gear.kind}
+        waterCapacityKg={gear.waterCapacityKg}
+        level={level}
+        limitLevel={limitLevel}
+        title={`${gear.name} with its level`}
+      />
       <figcaption>
         TW <Amount quantity={{ value: gear.tareKg, role: massRole }} /> · WC{' '}
         <Amount quantity={{ value: gear.waterCapacityKg, role: massRole }} />
         <br />
-        {manufacturedMonth ? `made ${format(parseISO(manufacturedMonth), 'MMM yyyy')}` : 'month of make not known'}
-        {specification && ` · ${specification}`}
+        {[manufacturedMonth && `made ${monthWords(manufacturedMonth)}`, specification].filter(Boolean).join(' · ') ||
+          'month of make not known'}
+        <br />
+        <DueWords {...gearRequalification(gear, nowIso.slice(0, 10))} />
         {limitLevel !== null && (
           <>
             <br />

@@ -1,4 +1,4 @@
-import type { Contents } from '@/core/cylinders/contents'
+import type { Contents } from '@/core/cylinders/contentsOfNet'
 import { stateFigures, type StateFigures } from '@/core/cylinders/stateFigures'
 import { HOT_CAR_K, SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { InputError } from '@/core/findings/InputError'

@@ -1,7 +1,8 @@
 'use client'
 
 import { useForm, useWatch } from 'react-hook-form'
-import { recordWeighingAction, voidWeighingAction } from '@/actions/cylinders'
+import { voidEventAction } from '@/actions/events'
+import { recordWeighingAction } from '@/actions/measuring'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { contents } from '@/core/cylinders/contents'
 import { contentsInput } from '@/core/cylinders/contentsInput'
@@ -40,19 +41,7 @@ function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: nu
 }
 
 /** The drawn cylinder, the weigh-in beside it, and its worked sum. */
-export function WeighBench({
-  gear,
-  manufacturedMonth,
-  specification,
-  altitudeM,
-  nowIso,
-}: {
-  gear: CylinderGear
-  manufacturedMonth: string | null
-  specification: string | null
-  altitudeM: number
-  nowIso: string
-}) {
+export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; altitudeM: number; nowIso: string }) {
   const { system } = useUnits()
   const say = useNotice()
   const { small, gas } = kindFacts[gear.kind]
@@ -101,7 +90,7 @@ export function WeighBench({
     say({
       done: `Weighing of ${gear.name} saved`,
       undo: async () =>
-        (await voidWeighingAction({ id: saved.value.id, reason: 'Undone right after it was saved' })).ok,
+        (await voidEventAction({ of: 'weighing', id: saved.value.id, reason: 'Undone right after it was saved' })).ok,
     })
   })
 
@@ -116,13 +105,7 @@ export function WeighBench({
         </section>
       )}
       <div className="weigh-bench">
-        <CylinderOnBench
-          gear={gear}
-          held={held}
-          temperatureText={temperature ?? ''}
-          manufacturedMonth={manufacturedMonth}
-          specification={specification}
-        />
+        <CylinderOnBench gear={gear} held={held} temperatureText={temperature ?? ''} nowIso={nowIso} />
         <div className="at-the-scale">
           <div className="fields">
             <QuantityField

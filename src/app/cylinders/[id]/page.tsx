@@ -1,38 +1,26 @@
 import type { Metadata } from 'next'
-import Link from 'next/link'
-import { notFound } from 'next/navigation'
-import { kindFacts } from '@/core/cylinders/cylinderKind'
-import { findCylinder, listWeighings } from '@/records/cylinders'
-import { database } from '@/records/database'
+import { meteredFills } from '@/app/cylinders/meteredFills'
+import { requireCylinder } from '@/app/cylinders/requireCylinder'
 import { loadWorld } from '@/app/world'
 import { History } from './History'
+import { historyOf } from './historyOf'
+import { LevelBench } from './level/LevelBench'
 import { WeighBench } from './WeighBench'
 
 export const metadata: Metadata = { title: 'Cylinder' }
 
 export default async function CylinderPage({ params }: { params: Promise<{ id: string }> }) {
-  const { id } = await params
-  const cylinder = findCylinder(database(), id)
-  if (!cylinder) notFound()
-  const { gear, row } = cylinder
+  const { gear, row } = requireCylinder((await params).id)
   const { trip, nowIso } = loadWorld()
+  const altitudeM = trip?.row.altitudeM ?? 0
   return (
     <>
-      <h1>
-        {gear.name} <span className="of">· {kindFacts[gear.kind].name.toLowerCase()}</span>
-      </h1>
-      <WeighBench
-        key={row.version}
-        gear={gear}
-        manufacturedMonth={row.manufacturedMonth}
-        specification={row.specification}
-        altitudeM={trip?.row.altitudeM ?? 0}
-        nowIso={nowIso}
-      />
-      <History gear={gear} weighings={listWeighings(database(), id)} />
-      <p className="mt-4">
-        <Link href={`/cylinders/${id}/stamps`}>Correct the stamps or put it away</Link>
-      </p>
+      {gear.kind === 'onboard' ? (
+        <LevelBench gear={gear} fullMark={row.fullMark} fills={meteredFills(gear.id)} altitudeM={altitudeM} />
+      ) : (
+        <WeighBench key={row.version} gear={gear} altitudeM={altitudeM} nowIso={nowIso} />
+      )}
+      <History entries={historyOf(gear)} />
     </>
   )
 }

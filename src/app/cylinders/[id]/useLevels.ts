@@ -1,4 +1,4 @@
-import type { Contents } from '@/core/cylinders/contents'
+import type { Contents } from '@/core/cylinders/contentsOfNet'
 import { drawnLevels, type DrawnLevels } from '@/core/cylinders/drawnLevels'
 import type { Fluid } from '@/core/fluids/fluid'
 import { readQuantity } from '@/ui/readQuantity'

@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'Trip' }
 export default async function OneTripPage({ params }: { params: Promise<{ id: string }> }) {
   const trip = findTrip(database(), (await params).id)
   if (!trip) notFound()
-  const { cylinders, appliances, nowIso } = loadWorld()
+  const { cylinders, appliances, equipment, nowIso } = loadWorld()
   return (
     <TripBench
       key={trip.row.version}
@@ -19,6 +19,7 @@ export default async function OneTripPage({ params }: { params: Promise<{ id: st
       uses={trip.plan.uses}
       appliances={appliances}
       cylinders={cylinders.map(({ gear }) => gear)}
+      equipment={equipment}
       nowIso={nowIso}
       suggestedDay={trip.row.startDay}
     />

@@ -7,7 +7,7 @@ import { loadWorld } from '@/app/world'
 export const metadata: Metadata = { title: 'New trip' }
 
 export default function NewTripPage() {
-  const { rig, cylinders, appliances, nowIso } = loadWorld()
+  const { rig, cylinders, appliances, equipment, nowIso } = loadWorld()
   if (!rig) redirect('/')
   return (
     <TripBench
@@ -16,6 +16,7 @@ export default function NewTripPage() {
       uses={[]}
       appliances={appliances}
       cylinders={cylinders.map(({ gear }) => gear)}
+      equipment={equipment}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />

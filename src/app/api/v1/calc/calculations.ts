@@ -1,4 +1,7 @@
 import { contents, contentsSchema } from '@/core/cylinders/contents'
+import { requalificationOfStamps, requalificationSchema } from '@/core/cylinders/requalificationOfStamps'
+import { decant, decantSchema } from '@/core/filling/decant'
+import { fillLimit, fillLimitSchema } from '@/core/filling/fillLimit'
 import { type z } from '@/core/findings/schema'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { cylinderStateSchema, saturationSchema } from '@/core/fluids/inputs'
@@ -32,7 +35,18 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     cylinderStateSchema,
     ({ fluid, massKg, volumeM3, temperatureK }) => cylinderState(fluid, massKg, volumeM3, temperatureK),
   ),
+  'fill-limit': calculation(
+    'Most gas a cylinder may hold, the weight to stop at, and how high the liquid then stands',
+    fillLimitSchema,
+    fillLimit,
+  ),
   contents: calculation('What is in a cylinder, by weight', contentsSchema, contents),
+  requalification: calculation(
+    'Until when a cylinder may be filled, from its collar as stamped',
+    requalificationSchema,
+    requalificationOfStamps,
+  ),
+  decant: calculation('Where the hiss stops when a bottle is filled from a cylinder', decantSchema, decant),
   runtime: calculation('How long propane lasts at a constant draw', runtimeSchema, ({ massKg, inputW }) => ({
     durationS: runtimeS(massKg, inputW),
   })),

@@ -1,4 +1,4 @@
-import type { Finding } from '@/core/findings/Finding'
+import type { Finding } from './Finding'
 
 export type Verdict = 'ready' | 'fix-first' | 'stop'
 

@@ -1,4 +1,4 @@
-import { stations, type Finding, type Severity } from '@/core/findings/Finding'
+import { stations, type Finding, type Severity } from './Finding'
 
 const weight: Readonly<Record<Severity, number>> = { stop: 0, 'fix-first': 1, note: 2 }
 

@@ -1,0 +1,118 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { lookOverItems } from '@/core/cylinders/lookOverItems'
+import { requalification } from '@/core/cylinders/requalification'
+import { dateClassOf } from '@/core/cylinders/specification'
+import { markLetters } from '@/core/cylinders/stampReading'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import { ruleSetOf } from '@/core/rules/ruleSetOf'
+import { OWN_RULE_ID, ownRuleSchema } from '@/core/rules/ruleSets'
+import { findCylinder, type CylinderWithGear } from '@/records/cylinders'
+import { database } from '@/records/database'
+import { addLook } from '@/records/looks'
+import { addMark } from '@/records/marks'
+import { addPhoto } from '@/records/photos'
+import { NotFoundError } from '@/records/RecordsError'
+import { saveRig } from '@/records/rigs'
+import { idField, monthField, noteField, reasonField, versionField } from './fields'
+import { act, type ActionResult } from './result'
+
+function requireCylinder(id: string): CylinderWithGear {
+  const cylinder = findCylinder(database(), id)
+  if (!cylinder) throw new NotFoundError('cylinder')
+  return cylinder
+}
+
+const markSchema = z.strictObject({
+  cylinderId: idField,
+  month: monthField,
+  letter: z.enum(markLetters).nullable(),
+  requalifier: z.string().trim().max(12).nullable(),
+  form: z.enum(['stamp', 'sticker']),
+  /** The picture's bytes in base64. */
+  photo: z.string().max(1_000_000, 'The picture is too large.').nullable(),
+})
+
+/** Enters a requalification: the one way an overdue date ends. */
+export async function addMarkAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(markSchema, input, ({ photo, ...entry }) => {
+    const { gear } = requireCylinder(entry.cylinderId)
+    const { fitness, kind } = gear
+    const dateClass = dateClassOf(kind, fitness.specification)
+    if (dateClass === 'non-refillable') {
+      throw new InputError('month', 'A bottle that is not refillable is never requalified.')
+    }
+    const enteredAt = new Date().toISOString()
+    try {
+      requalification({ ...fitness, dateClass, marks: [entry] }, fitness.rule, enteredAt.slice(0, 7))
+    } catch (error) {
+      if (error instanceof InputError) throw new InputError('month', error.message)
+      throw error
+    }
+    const records = database()
+    const { id } = records.transaction(() => {
+      const kept = photo === null ? null : addPhoto(records, gear.id, Buffer.from(photo, 'base64'), enteredAt)
+      return addMark(records, { ...entry, enteredAt, photoId: kept?.id ?? null })
+    })
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}
+
+const lookSchema = z.strictObject({
+  cylinderId: idField,
+  answers: z.record(z.string().max(40), z.enum(['sound', 'bad'])),
+  note: noteField,
+})
+
+/** Keeps a look-over; what was found bad decides whether the cylinder stays in service. */
+export async function saveLookAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(lookSchema, input, ({ cylinderId, answers, note }) => {
+    const { gear } = requireCylinder(cylinderId)
+    const known = lookOverItems(gear.kind).map(({ id }) => id)
+    const asked = Object.entries(answers).filter(([id]) => known.includes(id))
+    if (asked.length === 0) throw new InputError('answers', 'Look at something first.')
+    const lookedAt = new Date().toISOString()
+    const entry = { cylinderId, lookedAt, answers: Object.fromEntries(asked), note, clearedBy: null }
+    const { id } = addLook(database(), entry)
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}
+
+const clearSchema = z.strictObject({
+  cylinderId: idField,
+  clearedBy: z.string().trim().min(1, 'Say who looked at it.').max(80),
+  note: reasonField,
+})
+
+/** Takes a retired cylinder back into service, on the word of somebody with a licence. */
+export async function clearCylinderAction(input: unknown): Promise<ActionResult> {
+  return act(clearSchema, input, ({ cylinderId, clearedBy, note }) => {
+    const { gear } = requireCylinder(cylinderId)
+    if (gear.fitness.retiredBy === null) throw new InputError('clearedBy', 'It is in service.')
+    addLook(database(), { cylinderId, lookedAt: new Date().toISOString(), answers: {}, note, clearedBy })
+    revalidatePath('/', 'layout')
+    return null
+  })
+}
+
+const ruleSchema = z.strictObject({
+  rigId: idField,
+  version: versionField,
+  ruleSetId: z.string().max(40),
+  ownRule: ownRuleSchema.nullable(),
+})
+
+/** Picks the date rules for the rig's cylinders. */
+export async function saveRuleAction(input: unknown): Promise<ActionResult> {
+  return act(ruleSchema, input, ({ rigId, version, ruleSetId, ownRule }) => {
+    ruleSetOf(ruleSetId, ownRule)
+    // An own rule's numbers stay when another is picked, so that nothing is lost by trying.
+    saveRig(database(), rigId, version, { ruleSetId, ...(ruleSetId === OWN_RULE_ID && { ownRule }) })
+    revalidatePath('/', 'layout')
+    return null
+  })
+}

@@ -1,0 +1,68 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { contents } from '@/core/cylinders/contents'
+import { contentsInput } from '@/core/cylinders/contentsInput'
+import { fullMarks, gaugeLevel } from '@/core/cylinders/gaugeLevel'
+import { heightLevel } from '@/core/cylinders/heightLevel'
+import { massOfLevelKg } from '@/core/cylinders/massOfLevelKg'
+import { z } from '@/core/findings/schema'
+import { addLevel } from '@/records/levels'
+import { findCylinder } from '@/records/cylinders'
+import { database } from '@/records/database'
+import { NotFoundError } from '@/records/RecordsError'
+import { addWeighing } from '@/records/weighings'
+import { hangingField, idField, massField, sourceField } from './fields'
+import { act, type ActionResult } from './result'
+
+const weighingSchema = z.strictObject({
+  cylinderId: idField,
+  grossKg: massField,
+  hangingKg: hangingField,
+  source: sourceField,
+})
+
+/** Appends a weighing, judged by the stamps as they stand in the records. */
+export async function recordWeighingAction(input: unknown): Promise<ActionResult<{ id: string; weighedAt: string }>> {
+  return act(weighingSchema, input, (entry) => {
+    const records = database()
+    const cylinder = findCylinder(records, entry.cylinderId)
+    if (!cylinder) throw new NotFoundError('cylinder')
+    contents(contentsInput(cylinder.gear, entry))
+    const { id, weighedAt } = addWeighing(records, { ...entry, weighedAt: new Date().toISOString() })
+    revalidatePath('/', 'layout')
+    return { id, weighedAt }
+  })
+}
+
+const levelSchema = z.strictObject({
+  cylinderId: idField,
+  temperatureK: z.number(),
+  read: z.discriminatedUnion('way', [
+    z.strictObject({ way: z.literal('gauge'), shown: z.number(), fullMark: z.enum(fullMarks) }),
+    z.strictObject({
+      way: z.literal('height'),
+      heightM: z.number(),
+      stands: z.enum(['upright', 'lying']),
+      diameterM: z.number(),
+      lengthM: z.number(),
+    }),
+  ]),
+})
+
+/** Appends a reading of a gauge, a sensor or a warm-water line. */
+export async function recordLevelAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(levelSchema, input, ({ cylinderId, temperatureK, read }) => {
+    const records = database()
+    const cylinder = findCylinder(records, cylinderId)
+    if (!cylinder) throw new NotFoundError('cylinder')
+    const liquidFraction =
+      read.way === 'gauge' ? gaugeLevel(read.shown, read.fullMark) : heightLevel(read, read.heightM)
+    massOfLevelKg('propane', cylinder.gear.waterCapacityKg, liquidFraction, temperatureK)
+    const shown = read.way === 'gauge' ? read.shown : read.heightM
+    const readAt = new Date().toISOString()
+    const { id } = addLevel(records, { cylinderId, readAt, way: read.way, shown, liquidFraction, temperatureK })
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}

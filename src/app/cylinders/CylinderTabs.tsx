@@ -1,0 +1,21 @@
+import { PageTabs } from '@/ui/PageTabs'
+import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+
+/** Pages of one cylinder. A fixed tank never stands on a scale: its first page is its gauge. */
+export function CylinderTabs({ id, kind }: { id: string; kind: CylinderKind }) {
+  const base = `/cylinders/${id}`
+  const byLevel = kind === 'removable'
+  return (
+    <PageTabs
+      label="Pages of this cylinder"
+      tabs={[
+        { href: base, label: kind === 'onboard' ? 'Contents' : 'Weigh' },
+        ...(byLevel ? [{ href: `${base}/level`, label: 'Gauge and level' }] : []),
+        { href: `${base}/dates`, label: 'Dates' },
+        { href: `${base}/look-over`, label: 'Look-over' },
+        { href: `${base}/heat`, label: 'Hot car, cold night' },
+        { href: `${base}/stamps`, label: 'Stamps' },
+      ]}
+    />
+  )
+}

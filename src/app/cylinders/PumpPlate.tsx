@@ -1,0 +1,34 @@
+import type { PumpAnswer } from '@/core/cylinders/pumpAnswer'
+import { PhraseText } from '@/ui/Amount'
+import { StateMark, type MarkState } from '@/ui/StateMark'
+
+const answers = {
+  yes: { word: 'Yes, as far as known', mark: 'ready' },
+  ask: { word: 'Not sure', mark: 'fix-first' },
+  no: { word: 'No', mark: 'stop' },
+} as const satisfies Record<PumpAnswer['answer'], { word: string; mark: MarkState }>
+
+/** One answer to “will the pump take it?”, with every reason, before the drive. */
+export function PumpPlate({ answer, name }: { answer: PumpAnswer; name: string }) {
+  const { word, mark } = answers[answer.answer]
+  return (
+    <section className={`pump-plate ${mark}`} aria-label="Will the pump take it?">
+      <h2>Will the pump take it?</h2>
+      <p className="hint mb-2">{name}</p>
+      <p className="large">
+        <StateMark state={mark} size={34} /> {word}
+      </p>
+      <ul>
+        {answer.reasons.map(({ about, answer: own, sentence }) => (
+          <li key={about}>
+            <StateMark state={answers[own].mark} size={20} />
+            <span>
+              <PhraseText phrase={sentence} />
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="hint mb-0">The attendant decides, by what he sees and by the rules of the place.</p>
+    </section>
+  )
+}

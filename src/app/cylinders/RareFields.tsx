@@ -1,0 +1,67 @@
+'use client'
+
+import Form from 'react-bootstrap/Form'
+import type { FullMark } from '@/core/cylinders/gaugeLevel'
+import { OWN_RULE_ID, ruleSets } from '@/core/rules/ruleSets'
+import { QuantityField } from '@/ui/QuantityField'
+import type { StampFieldsProps } from './StampFields'
+
+/** Asked only where they matter: a fixed tank's gauge and relief valve, a rule of its own with its reason. */
+export function RareFields({ values, set, issueAt }: Pick<StampFieldsProps, 'values' | 'set' | 'issueAt'>) {
+  return (
+    <>
+      {values.kind === 'onboard' && (
+        <div>
+          <Form.Label htmlFor="tank-full-mark">What its gauge’s full means</Form.Label>
+          <Form.Select
+            id="tank-full-mark"
+            value={values.fullMark}
+            onChange={(event) => set({ fullMark: event.target.value as FullMark })}
+          >
+            <option value="usable">the legal full, 80 % of the inside</option>
+            <option value="eighths">eighths of that</option>
+            <option value="whole">the whole inside, in percent</option>
+          </Form.Select>
+        </div>
+      )}
+      <QuantityField
+        label="Relief valve set at"
+        role="cylinderPressure"
+        optional
+        hint="from the plate or the valve"
+        issue={issueAt('reliefGaugePa')}
+        text={values.relief}
+        onText={(relief) => set({ relief })}
+      />
+      <div>
+        <Form.Label htmlFor="own-rule">Date rule for this one</Form.Label>
+        <Form.Select
+          id="own-rule"
+          value={values.ruleSetId}
+          onChange={(event) => set({ ruleSetId: event.target.value })}
+        >
+          <option value="">the rig’s</option>
+          {ruleSets.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+          <option value={OWN_RULE_ID}>Your own rule</option>
+        </Form.Select>
+        {issueAt('ruleSet') && <p className="issue mb-0">{issueAt('ruleSet')}</p>}
+      </div>
+      {values.ruleSetId !== '' && (
+        <div>
+          <Form.Label htmlFor="rule-reason">Why it goes by another</Form.Label>
+          <Form.Control
+            id="rule-reason"
+            maxLength={200}
+            value={values.ruleReason}
+            onChange={(event) => set({ ruleReason: event.target.value })}
+          />
+          {issueAt('ruleReason') && <p className="issue mb-0">{issueAt('ruleReason')}</p>}
+        </div>
+      )}
+    </>
+  )
+}

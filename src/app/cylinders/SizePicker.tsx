@@ -1,0 +1,67 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { readSizeWords } from '@/core/cylinders/readSizeWords'
+import type { TypicalSize } from '@/core/cylinders/typicalSizes'
+import { Amount } from '@/ui/Amount'
+import { CylinderDrawing } from '@/ui/CylinderDrawing'
+
+const POUND_KG = 0.45359237
+
+/** Taller and wider where it holds more; by eye. */
+function drawnWidth({ waterCapacityKg }: TypicalSize): number {
+  return Math.min(120, 46 + 14 * Math.sqrt(waterCapacityKg / POUND_KG / 4))
+}
+
+/** A size as people call it: “five gallon”, “20 lb”, “100”; where two are meant, both are drawn with what tells them apart. */
+export function SizePicker({ take }: { take: (size: TypicalSize) => void }) {
+  const [words, setWords] = useState('')
+  const meant = readSizeWords(words)
+  return (
+    <div className="size-picker">
+      <Form.Label htmlFor="size">What people call it</Form.Label>
+      <Form.Control
+        id="size"
+        value={words}
+        placeholder="five gallon, 20 lb, 100"
+        autoComplete="off"
+        onChange={(event) => setWords(event.target.value)}
+      />
+      <p className="hint mb-2">
+        {meant.length > 1
+          ? 'A hundred pounds or a hundred gallons? They are told apart so:'
+          : 'fills in what is common; the stamp on your collar comes first'}
+      </p>
+      {meant.length > 0 && (
+        <ul className="sizes-meant">
+          {meant.map(({ size, tellTale }) => (
+            <li key={size.id}>
+              <CylinderDrawing
+                kind={size.kind}
+                waterCapacityKg={size.waterCapacityKg}
+                level={0}
+                title={size.name}
+                width={drawnWidth(size)}
+              />
+              <div>
+                <strong>{size.name}</strong>
+                <p className="hint mb-1">
+                  {tellTale}
+                  {tellTale && '; '}WC <Amount quantity={{ value: size.waterCapacityKg, role: 'cylinderMass' }} />
+                </p>
+                <Button size="sm" variant="quiet" onClick={() => take(size)}>
+                  This one
+                </Button>
+              </div>
+            </li>
+          ))}
+        </ul>
+      )}
+      {words.trim() !== '' && meant.length === 0 && (
+        <p className="hint">No common size by that name. Type the stamps below.</p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,183 @@
+'use client'
+
+import Form from 'react-bootstrap/Form'
+import { cylinderKinds, kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
+import { dateClassOf } from '@/core/cylinders/specification'
+import { MonthField } from '@/ui/MonthField'
+import { QuantityField } from '@/ui/QuantityField'
+import { Term } from '@/ui/Term'
+import { useUnits } from '@/ui/UnitsProvider'
+import { FAR, massRoleOf, turnedTo, waterRoleOf, type StampsRead, type StampValues } from './stampValues'
+import { RareFields } from './RareFields'
+
+export interface StampFieldsProps {
+  values: StampValues
+  set: (change: Partial<StampValues>) => void
+  issues: StampsRead['issues']
+  issueAt: (path: string) => string | null
+  thisMonth: string
+}
+
+/** What a collar comes to, field by field; the kind decides which are asked. */
+export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFieldsProps) {
+  const { kind } = values
+  const { system } = useUnits()
+  const { small } = kindFacts[kind]
+  const dateClass = dateClassOf(kind, values.specification)
+  const massRole = massRoleOf(kind)
+  const quantity = (name: 'tare' | 'water' | 'label') => ({
+    text: values[name],
+    onText: (text: string) => set({ [name]: text, confirmed: false }),
+  })
+  const marksIssue = issues.marks ?? issueAt('marks')
+  return (
+    <div className="fields narrow">
+      <div>
+        <Form.Label htmlFor="name">What you call it</Form.Label>
+        <Form.Control
+          id="name"
+          maxLength={60}
+          value={values.name}
+          aria-invalid={issueAt('name') !== null}
+          onChange={(event) => set({ name: event.target.value })}
+        />
+        {issueAt('name') && <p className="issue">{issueAt('name')}</p>}
+      </div>
+      <div>
+        <Form.Label htmlFor="kind">Kind</Form.Label>
+        <Form.Select
+          id="kind"
+          value={kind}
+          onChange={(event) => set(turnedTo(event.target.value as CylinderKind, values, system))}
+        >
+          {cylinderKinds.map((one) => (
+            <option key={one} value={one}>
+              {kindFacts[one].name}
+            </option>
+          ))}
+        </Form.Select>
+      </div>
+      {kind !== 'onboard' && (
+        <QuantityField
+          label={
+            <>
+              TW, the <Term id="tare">tare</Term>
+            </>
+          }
+          role={massRole}
+          hint="stamped on the collar"
+          issue={issueAt('tareKg')}
+          {...quantity('tare')}
+        />
+      )}
+      <QuantityField
+        label={
+          <>
+            WC, the <Term id="water-capacity">water capacity</Term>
+          </>
+        }
+        role={waterRoleOf(kind)}
+        hint={kind === 'onboard' ? 'water gallons on its plate' : 'stamped on the collar, more than the tare on most'}
+        issue={issueAt('waterCapacityKg')}
+        {...quantity('water')}
+      />
+      {small && (
+        <QuantityField
+          label="Net weight on the label"
+          role={massRole}
+          optional
+          hint="such as 16.4 oz"
+          issue={issueAt('labelNetKg')}
+          {...quantity('label')}
+        />
+      )}
+      <MonthField
+        label="Month it was made"
+        text={values.month}
+        onText={(month) => set({ month })}
+        latest={thisMonth}
+        issue={issues.month ?? issueAt('manufacturedMonth')}
+        hint="as on the collar: 03-20; may stay empty"
+      />
+      {dateClass !== 'fixed' && dateClass !== 'non-refillable' && (
+        <div>
+          <Form.Label htmlFor="marks">Marks to enter with it</Form.Label>
+          <Form.Control
+            id="marks"
+            value={values.marks}
+            placeholder="05-25 E"
+            aria-invalid={Boolean(marksIssue)}
+            onChange={(event) => set({ marks: event.target.value })}
+          />
+          {marksIssue && (
+            <p className="issue mb-0" role="alert">
+              {marksIssue}
+            </p>
+          )}
+          <p className="hint mb-0">requalifications on the collar, commas between; may stay empty</p>
+        </div>
+      )}
+      <div>
+        <Form.Label htmlFor="specification">Specification</Form.Label>
+        <Form.Control
+          id="specification"
+          maxLength={40}
+          value={values.specification}
+          placeholder="DOT-4BA240"
+          onChange={(event) => set({ specification: event.target.value })}
+        />
+        <p className="hint mb-0">may stay empty</p>
+      </div>
+      {kind === 'removable' && (
+        <div>
+          <Form.Label htmlFor="overfill-stop">
+            <Term id="overfill-stop">Overfill stop</Term> in its valve
+          </Form.Label>
+          <Form.Select
+            id="overfill-stop"
+            value={values.overfillStop}
+            onChange={(event) => set({ overfillStop: event.target.value as StampValues['overfillStop'] })}
+          >
+            <option value="unknown">not looked yet</option>
+            <option value="yes">yes: three-lobed wheel, OPD on it</option>
+            <option value="no">no</option>
+          </Form.Select>
+        </div>
+      )}
+      {dateClass === 'composite' && (
+        <>
+          <div>
+            <Form.Label htmlFor="label-years">Years by its own label</Form.Label>
+            <Form.Control
+              id="label-years"
+              value={values.labelYears}
+              inputMode="numeric"
+              placeholder="5"
+              onChange={(event) => set({ labelYears: event.target.value })}
+            />
+            {issues.labelYears && <p className="issue mb-0">{issues.labelYears}</p>}
+            <p className="hint mb-0">a composite goes by its label</p>
+          </div>
+          <MonthField
+            label="End of its life"
+            text={values.endOfLife}
+            onText={(endOfLife) => set({ endOfLife })}
+            latest={FAR}
+            issue={issues.endOfLife ?? issueAt('endOfLifeMonth')}
+            hint="from the label; may stay empty"
+          />
+        </>
+      )}
+      <RareFields values={values} set={set} issueAt={issueAt} />
+      <div>
+        <Form.Check
+          id="aboard"
+          label="Comes along on the trip"
+          checked={values.aboard}
+          onChange={(event) => set({ aboard: event.target.checked })}
+        />
+        {issueAt('aboard') && <p className="issue mb-0">{issueAt('aboard')}</p>}
+      </div>
+    </div>
+  )
+}

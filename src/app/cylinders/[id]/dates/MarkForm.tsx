@@ -1,0 +1,111 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { addMarkAction } from '@/actions/condition'
+import { voidEventAction } from '@/actions/events'
+import type { MarkLetter } from '@/core/cylinders/stampReading'
+import { MonthField } from '@/ui/MonthField'
+import { PhotoField } from '@/ui/PhotoField'
+import { readMonthField } from '@/ui/readMonthField'
+import { SaveLine } from '@/ui/SaveLine'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+
+const letters: readonly { value: string; letter: MarkLetter; words: string }[] = [
+  { value: 'E', letter: 'E', words: 'E: external visual' },
+  { value: 'S', letter: 'S', words: 'S: proof pressure' },
+  { value: '', letter: null, words: 'no letter: volumetric' },
+]
+
+/** A new requalification as stamped or on its sticker: the one way an overdue date ends. */
+export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; name: string; thisMonth: string }) {
+  const say = useNotice()
+  const { save, saving, issueAt, settle } = useSave(addMarkAction)
+  const [month, setMonth] = useState('')
+  const [letter, setLetter] = useState('E')
+  const [requalifier, setRequalifier] = useState('')
+  const [form, setForm] = useState<'stamp' | 'sticker'>('stamp')
+  const [photo, setPhoto] = useState<string | null>(null)
+  const [asked, setAsked] = useState(false)
+  const read = readMonthField(month, thisMonth)
+  const missing = asked && month.trim() === '' ? 'Write month and year as on the collar, such as 03-20.' : null
+
+  return (
+    <form
+      className="mt-4"
+      noValidate
+      aria-label="A new mark"
+      onSubmit={async (event) => {
+        event.preventDefault()
+        setAsked(true)
+        if (read.month === null) return
+        const chosen = letters.find(({ value }) => value === letter)
+        const saved = await save({
+          cylinderId,
+          month: read.month,
+          letter: chosen?.letter ?? null,
+          requalifier: requalifier.trim() || null,
+          form,
+          photo,
+        })
+        if (!saved) return
+        setMonth('')
+        setRequalifier('')
+        setPhoto(null)
+        setAsked(false)
+        say({
+          done: `New mark of ${name} saved`,
+          undo: async () =>
+            (await voidEventAction({ of: 'mark', id: saved.value.id, reason: 'Undone right after it was saved' })).ok,
+        })
+      }}
+    >
+      <h2>A new mark</h2>
+      <p className="hint">Stamped or stuck on by whoever requalified it. Nothing else ends an overdue date.</p>
+      <div className="fields">
+        <MonthField
+          label="Month and year"
+          text={month}
+          onText={(text) => {
+            settle()
+            setMonth(text)
+          }}
+          latest={thisMonth}
+          issue={missing ?? read.issue ?? issueAt('month')}
+          hint="of the mark, such as 05-25"
+        />
+        <div>
+          <Form.Label htmlFor="mark-letter">Letter</Form.Label>
+          <Form.Select id="mark-letter" value={letter} onChange={(event) => setLetter(event.target.value)}>
+            {letters.map(({ value, words }) => (
+              <option key={words} value={value}>
+                {words}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
+        <div>
+          <Form.Label htmlFor="mark-requalifier">Requalifier’s number</Form.Label>
+          <Form.Control
+            id="mark-requalifier"
+            value={requalifier}
+            maxLength={12}
+            placeholder="A123"
+            onChange={(event) => setRequalifier(event.target.value)}
+          />
+          <p className="hint mb-0">may stay empty</p>
+        </div>
+        <div>
+          <Form.Label htmlFor="mark-form">Where it stands</Form.Label>
+          <Form.Select id="mark-form" value={form} onChange={(event) => setForm(event.target.value as typeof form)}>
+            <option value="stamp">stamped into the collar</option>
+            <option value="sticker">on a sticker</option>
+          </Form.Select>
+        </div>
+        <PhotoField label="Photo of it" photo={photo} onPhoto={setPhoto} issue={issueAt('photo')} />
+      </div>
+      <SaveLine label="Save the mark" saving={saving} dirty={month !== ''} />
+    </form>
+  )
+}

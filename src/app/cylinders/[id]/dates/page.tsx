@@ -1,0 +1,33 @@
+import type { Metadata } from 'next'
+import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
+import { tripEndDay } from '@/core/running/tripEndDay'
+import { requireCylinder } from '@/app/cylinders/requireCylinder'
+import { loadWorld } from '@/app/world'
+import { listMarks } from '@/records/marks'
+import { database } from '@/records/database'
+import { PumpPlate } from '@/app/cylinders/PumpPlate'
+import { DueBench } from './DueBench'
+import { MarkForm } from './MarkForm'
+import { MarkList } from './MarkList'
+import { RuleOfCylinder } from './RuleOfCylinder'
+
+export const metadata: Metadata = { title: 'Dates' }
+
+export default async function DatesPage({ params }: { params: Promise<{ id: string }> }) {
+  const { gear, row } = requireCylinder((await params).id)
+  const { nowIso, trip } = loadWorld()
+  const today = nowIso.slice(0, 10)
+  const untilDay = trip ? tripEndDay(trip.row.startDay, trip.row.nights) : today
+  const dated = gear.kind !== 'onboard' && gear.kind !== 'bottle'
+  return (
+    <div className="bench-and-slip">
+      <div>
+        <DueBench gear={gear} today={today} untilDay={untilDay} />
+        {dated && <MarkForm cylinderId={gear.id} name={gear.name} thisMonth={today.slice(0, 7)} />}
+        <MarkList marks={listMarks(database(), gear.id)} />
+        {dated && <RuleOfCylinder row={row} rule={gear.fitness.rule} />}
+      </div>
+      <PumpPlate answer={pumpAnswer(gear, today)} name={gear.name} />
+    </div>
+  )
+}

@@ -1,0 +1,126 @@
+'use client'
+
+import { useState } from 'react'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { heatFigures, type HeatFigures } from '@/core/cylinders/heatFigures'
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { HOT_CAR_K } from '@/core/units/referenceTemperatures'
+import { Amount, BigAmount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { useUnits } from '@/ui/UnitsProvider'
+import { HeatChart } from './HeatChart'
+import { HeatTable } from './HeatTable'
+
+function attempt(run: () => HeatFigures): { figures: HeatFigures | null; issue: string | null } {
+  try {
+    return { figures: run(), issue: null }
+  } catch (error) {
+    if (error instanceof InputError) return { figures: null, issue: error.message }
+    throw error
+  }
+}
+
+function Large({ title, figure, hint }: { title: string; figure: HeatFigures['hot']; hint: string }) {
+  return (
+    <div>
+      <strong>{title}</strong>
+      <span className="large">
+        <FigureButton figure={figure}>
+          <BigAmount quantity={figure.quantity} />
+        </FigureButton>
+      </span>
+      <span className="hint">{hint}</span>
+    </div>
+  )
+}
+
+/** Pressure and level against temperature for what is really in it, or for what if. */
+export function HeatBench({
+  gear,
+  plateReliefPa,
+  altitudeM,
+}: {
+  gear: CylinderGear
+  plateReliefPa: number | null
+  altitudeM: number
+}) {
+  const { system } = useUnits()
+  const { gas, small } = kindFacts[gear.kind]
+  const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
+  const held = gearContents(gear)
+  const [text, setText] = useState('')
+  const typed = readQuantity(text, role, system)
+  const netKg = typed.value ?? held?.netKg ?? gearLimitKg(gear)
+  const whose = typed.value !== null ? 'as typed' : held ? 'as last measured' : 'as if full, since nobody measured it'
+  const { figures, issue } =
+    netKg > 0
+      ? attempt(() => heatFigures(gear, netKg, altitudeM, plateReliefPa))
+      : { figures: null, issue: 'Empty: there is nothing to press.' }
+  return (
+    <div className="heat-bench">
+      <div className="fields narrow">
+        <QuantityField
+          label="With this much in it"
+          role={role}
+          text={text}
+          onText={setText}
+          issue={text === '' ? null : issue}
+          hint={
+            <>
+              <Amount quantity={{ value: netKg, role }} />, {whose}
+            </>
+          }
+        />
+      </div>
+      {figures && (
+        <>
+          <div className="pressures">
+            <div className="three">
+              <Large
+                title="Parked car in the sun"
+                figure={figures.hot}
+                hint="130 °F (54 °C), by a gauge at your altitude"
+              />
+              {figures.liquidFull && (
+                <Large
+                  title="Liquid-full at"
+                  figure={figures.liquidFull}
+                  hint={
+                    gas === 'co2'
+                      ? 'full to its limit, near 80 °F: no fault'
+                      : 'from there on the pressure climbs steeply'
+                  }
+                />
+              )}
+              <Large
+                title={figures.relief.device === 'disc' ? 'Burst disc goes at' : 'Relief valve opens at'}
+                figure={figures.reliefSetting}
+                hint={figures.relief.from === 'stamp' ? 'from the stamp or plate' : 'the usual setting; read the plate'}
+              />
+              {figures.reliefAt && (
+                <Large
+                  title="which is reached at"
+                  figure={figures.reliefAt}
+                  hint={figures.relief.device === 'disc' ? 'everything in it leaves' : 'it vents until cooler'}
+                />
+              )}
+            </div>
+          </div>
+          <HeatChart figures={figures} hotK={HOT_CAR_K} />
+          <HeatTable curve={figures.curve} />
+          <p className="hint">
+            Pressure follows temperature, not contents, until the liquid has no room left. Shade it; never warm it on
+            purpose, never leave it in a parked car.
+          </p>
+        </>
+      )}
+      {!figures && text === '' && <p className="issue">{issue}</p>}
+    </div>
+  )
+}

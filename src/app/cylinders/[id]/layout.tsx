@@ -1,0 +1,24 @@
+import type { ReactNode } from 'react'
+import { kindWords } from '@/core/cylinders/cylinderKind'
+import { CylinderTabs } from '@/app/cylinders/CylinderTabs'
+import { requireCylinder } from '@/app/cylinders/requireCylinder'
+
+export default async function CylinderLayout({
+  params,
+  children,
+}: {
+  params: Promise<{ id: string }>
+  children: ReactNode
+}) {
+  const { id } = await params
+  const { name, kind } = requireCylinder(id).gear
+  return (
+    <>
+      <h1>
+        {name} <span className="of">· {kindWords(kind)}</span>
+      </h1>
+      <CylinderTabs id={id} kind={kind} />
+      {children}
+    </>
+  )
+}

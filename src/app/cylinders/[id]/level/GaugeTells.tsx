@@ -1,0 +1,64 @@
+'use client'
+
+import { useState } from 'react'
+import { pressureGaugeTells, type GaugeTelling } from '@/core/cylinders/pressureGaugeTells'
+import { InputError } from '@/core/findings/InputError'
+import type { Figure } from '@/core/rules/figure'
+import { Amount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { useUnits } from '@/ui/UnitsProvider'
+
+const tellWords: Readonly<Record<GaugeTelling['tells'], string>> = {
+  liquid: 'It fits liquid at this temperature: a cupful or a full cylinder.',
+  'nearly-gone':
+    'Far below what liquid would press: the liquid is all but gone, or the cylinder is much colder than told.',
+  'too-high': 'More than liquid would press: the cylinder is warmer than told, has no room left, or the gauge is off.',
+}
+
+/** What an in-line pressure gauge tells, and what it does not. */
+export function GaugeTells({ altitudeM, temperatureK }: { altitudeM: number; temperatureK: number }) {
+  const { system } = useUnits()
+  const [text, setText] = useState('')
+  const { value } = readQuantity(text, 'cylinderPressure', system)
+  let telling: GaugeTelling | null = null
+  let issue: string | null = null
+  if (value !== null) {
+    try {
+      telling = pressureGaugeTells(value, temperatureK, altitudeM)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      issue = error.message
+    }
+  }
+  const boiling: Figure | null = telling && {
+    basis: 'gauge-tells',
+    quantity: { value: telling.boilingK, role: 'temperature' },
+    inputs: [
+      { label: 'Gauge', quantity: { value: value ?? 0, role: 'cylinderPressure' } },
+      { label: 'Altitude', quantity: { value: altitudeM, role: 'altitude' } },
+    ],
+  }
+  return (
+    <section className="pressures" aria-label="What a pressure gauge tells">
+      <QuantityField
+        label="An in-line pressure gauge shows"
+        optional
+        role="cylinderPressure"
+        text={text}
+        onText={setText}
+        issue={issue}
+        hint="it tells the temperature, never how much is left"
+      />
+      {telling && boiling && (
+        <p className="mt-2 mb-0">
+          Liquid boils at this pressure at <FigureButton figure={boiling} />; at{' '}
+          <Amount quantity={{ value: temperatureK, role: 'temperature' }} /> it would show{' '}
+          <Amount quantity={{ value: telling.expectedGaugePa, role: 'cylinderPressure' }} />.{' '}
+          <strong>{tellWords[telling.tells]}</strong>
+        </p>
+      )}
+    </section>
+  )
+}

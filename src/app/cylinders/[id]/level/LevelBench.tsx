@@ -1,0 +1,218 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { voidEventAction } from '@/actions/events'
+import { recordLevelAction } from '@/actions/measuring'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { FIXED_TANK_FULL, type FullMark } from '@/core/cylinders/gaugeLevel'
+import { learnedGauge, type MeteredFill } from '@/core/cylinders/learnedGauge'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { Amount } from '@/ui/Amount'
+import { CylinderDrawing } from '@/ui/CylinderDrawing'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+import { useUnits } from '@/ui/UnitsProvider'
+import { GaugeTells } from './GaugeTells'
+import { readLevel, type LevelTexts } from './readLevel'
+
+const fullMarkWords: readonly [FullMark, string][] = [
+  ['usable', 'its full is the legal full, 80 % of the inside'],
+  ['eighths', 'eighths of that'],
+  ['whole', 'percent of the whole inside'],
+]
+
+/** What is in it by a gauge, or by the height of its liquid; and what a pressure gauge does tell. */
+export function LevelBench({
+  gear,
+  fullMark,
+  fills,
+  altitudeM,
+}: {
+  gear: CylinderGear
+  fullMark: FullMark | null
+  fills: readonly MeteredFill[]
+  altitudeM: number
+}) {
+  const { system } = useUnits()
+  const say = useNotice()
+  const { save, saving, issueAt, settle } = useSave(recordLevelAction)
+  const [texts, setTexts] = useState<LevelTexts>({
+    way: gear.kind === 'onboard' ? 'gauge' : 'height',
+    shown: '',
+    fullMark: fullMark ?? 'usable',
+    height: '',
+    diameter: '',
+    length: '',
+    stands: gear.kind === 'onboard' ? 'lying' : 'upright',
+    temperature: '',
+  })
+  const set = (change: Partial<LevelTexts>): void => {
+    settle()
+    setTexts({ ...texts, ...change })
+  }
+  const read = readLevel(gear, texts, system)
+  const shown = readQuantity(texts.shown, 'share', system).value
+  const learned =
+    fills.length > 0 && texts.way === 'gauge' && shown !== null && shown >= 0 && shown <= 1
+      ? learnedGauge(fills, waterCapacityVolumeM3(gear.waterCapacityKg) * FIXED_TANK_FULL, shown)
+      : null
+  const quantity = (name: 'shown' | 'height' | 'diameter' | 'length' | 'temperature') => ({
+    text: texts[name],
+    onText: (text: string) => set({ [name]: text }),
+  })
+  const level = read.liquidFraction ?? gear.lastLevel?.liquidFraction ?? null
+
+  return (
+    <form
+      className="bench-and-slip"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault()
+        if (read.toSave === null) return
+        const saved = await save(read.toSave)
+        if (!saved) return
+        setTexts({ ...texts, shown: '', height: '' })
+        say({
+          done: `Reading of ${gear.name} saved`,
+          undo: async () =>
+            (await voidEventAction({ of: 'reading', id: saved.value.id, reason: 'Undone right after it was saved' }))
+              .ok,
+        })
+      }}
+    >
+      <div className="weigh-bench">
+        <figure className="drawing mb-0">
+          <CylinderDrawing
+            kind={gear.kind}
+            waterCapacityKg={gear.waterCapacityKg}
+            level={level}
+            limitLevel={gear.kind === 'onboard' ? FIXED_TANK_FULL : null}
+            title={`${gear.name} with its level`}
+          />
+          <figcaption>
+            {gear.lastLevel ? (
+              <>
+                last read at <Amount quantity={{ value: gear.lastLevel.liquidFraction, role: 'share' }} /> of its inside
+              </>
+            ) : (
+              'not read yet'
+            )}
+          </figcaption>
+        </figure>
+        <div className="at-the-scale">
+          <Form.Label htmlFor="level-way">How it is told</Form.Label>
+          <Form.Select
+            id="level-way"
+            value={texts.way}
+            onChange={(event) => set({ way: event.target.value as LevelTexts['way'] })}
+          >
+            <option value="gauge">by its gauge</option>
+            <option value="height">by the height of the liquid</option>
+          </Form.Select>
+          <div className="fields mt-3">
+            {texts.way === 'gauge' ? (
+              <>
+                <QuantityField
+                  label="The gauge shows"
+                  role="share"
+                  issue={read.issueAt('shown') ?? issueAt('read.shown')}
+                  hint="such as 50, or 4/8"
+                  {...quantity('shown')}
+                />
+                <div>
+                  <Form.Label htmlFor="full-mark">What its full mark means</Form.Label>
+                  <Form.Select
+                    id="full-mark"
+                    value={texts.fullMark}
+                    onChange={(event) => set({ fullMark: event.target.value as FullMark })}
+                  >
+                    {fullMarkWords.map(([mark, words]) => (
+                      <option key={mark} value={mark}>
+                        {words}
+                      </option>
+                    ))}
+                  </Form.Select>
+                  <p className="hint mb-0">Most gauges: the first. At a full fill it then shows full, not 80 %.</p>
+                </div>
+              </>
+            ) : (
+              <>
+                <QuantityField
+                  label="Height of the liquid"
+                  role="length"
+                  issue={read.issueAt('heightM')}
+                  hint="by a sensor under the foot, or where the wall stays cold after warm water"
+                  {...quantity('height')}
+                />
+                <QuantityField
+                  label="Inside diameter"
+                  role="length"
+                  issue={read.issueAt('diameterM')}
+                  hint="12 in for the usual 20 and 30 lb"
+                  {...quantity('diameter')}
+                />
+                <QuantityField
+                  label={texts.stands === 'upright' ? 'Inside height' : 'Inside length'}
+                  role="length"
+                  issue={read.issueAt('lengthM')}
+                  hint="ends included"
+                  {...quantity('length')}
+                />
+                <div>
+                  <Form.Label htmlFor="level-stands">It is used</Form.Label>
+                  <Form.Select
+                    id="level-stands"
+                    value={texts.stands}
+                    onChange={(event) => set({ stands: event.target.value as LevelTexts['stands'] })}
+                  >
+                    <option value="upright">upright</option>
+                    <option value="lying">lying</option>
+                  </Form.Select>
+                </div>
+              </>
+            )}
+            <QuantityField
+              label="Temperature of the liquid"
+              optional
+              role="temperature"
+              issue={read.issueAt('temperatureK') ?? issueAt('temperatureK')}
+              hint="60 °F (16 °C) if not told"
+              {...quantity('temperature')}
+            />
+          </div>
+          {learned && (
+            <p className="learned">
+              By {learned.fills} metered {learned.fills === 1 ? 'fill' : 'fills'} this gauge means{' '}
+              <strong>
+                <Amount quantity={{ value: learned.liquidM3, role: 'liquidVolume' }} />
+              </strong>{' '}
+              of liquid
+              {learned.strayM3 !== null && (
+                <>
+                  , give or take <Amount quantity={{ value: learned.strayM3, role: 'liquidVolume' }} />
+                </>
+              )}
+              .
+            </p>
+          )}
+          <SaveLine label="Save the reading" saving={saving} dirty={read.toSave !== null} />
+        </div>
+        <GaugeTells
+          altitudeM={altitudeM}
+          temperatureK={readQuantity(texts.temperature, 'temperature', system).value ?? SIXTY_F_K}
+        />
+      </div>
+      <SlipPaper title={gear.name} sub={read.slip ? 'as typed, not saved yet' : 'by level'} slip={read.slip}>
+        {!read.slip && (
+          <p className="mb-0">Type what the gauge shows, or how high the liquid stands: the sum appears here.</p>
+        )}
+      </SlipPaper>
+    </form>
+  )
+}

@@ -1,0 +1,20 @@
+import type { Metadata } from 'next'
+import { requireCylinder } from '@/app/cylinders/requireCylinder'
+import { meteredFills } from '@/app/cylinders/meteredFills'
+import { loadWorld } from '@/app/world'
+import { LevelBench } from './LevelBench'
+
+export const metadata: Metadata = { title: 'Gauge and level' }
+
+export default async function LevelPage({ params }: { params: Promise<{ id: string }> }) {
+  const { gear, row } = requireCylinder((await params).id)
+  const { trip } = loadWorld()
+  return (
+    <LevelBench
+      gear={gear}
+      fullMark={row.fullMark}
+      fills={meteredFills(gear.id)}
+      altitudeM={trip?.row.altitudeM ?? 0}
+    />
+  )
+}

@@ -1,0 +1,61 @@
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { gaugeLevel, type FullMark } from '@/core/cylinders/gaugeLevel'
+import { heightLevel } from '@/core/cylinders/heightLevel'
+import { levelSlip } from '@/core/cylinders/levelSlip'
+import { InputError } from '@/core/findings/InputError'
+import type { Slip } from '@/core/rules/figure'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { readQuantity } from '@/ui/readQuantity'
+
+/** What stands in the fields, as typed. */
+export interface LevelTexts {
+  way: 'gauge' | 'height'
+  shown: string
+  fullMark: FullMark
+  height: string
+  diameter: string
+  length: string
+  stands: 'upright' | 'lying'
+  temperature: string
+}
+
+export interface LevelRead {
+  liquidFraction: number | null
+  slip: Slip | null
+  /** What the action is sent; null while a field is missing or cannot be read. */
+  toSave: object | null
+  issueAt: (path: string) => string | null
+}
+
+/** Reads the fields and works the sum out as far as they are filled in. */
+export function readLevel(gear: CylinderGear, texts: LevelTexts, system: UnitSystem): LevelRead {
+  const number = (text: string, role: 'share' | 'length' | 'temperature') => readQuantity(text, role, system)
+  const temperature = number(texts.temperature, 'temperature')
+  const temperatureK = temperature.value ?? SIXTY_F_K
+  const nothing: LevelRead = { liquidFraction: null, slip: null, toSave: null, issueAt: () => null }
+
+  let liquidFraction: number
+  let read: object
+  try {
+    if (texts.way === 'gauge') {
+      const shown = number(texts.shown, 'share').value
+      if (shown === null || temperature.issue) return nothing
+      liquidFraction = gaugeLevel(shown, texts.fullMark)
+      read = { way: 'gauge', shown, fullMark: texts.fullMark }
+    } else {
+      const heightM = number(texts.height, 'length').value
+      const diameterM = number(texts.diameter, 'length').value
+      const lengthM = number(texts.length, 'length').value
+      if (heightM === null || diameterM === null || lengthM === null || temperature.issue) return nothing
+      const shape = { stands: texts.stands, diameterM, lengthM }
+      liquidFraction = heightLevel(shape, heightM)
+      read = { way: 'height', heightM, ...shape }
+    }
+    const slip = levelSlip(gear, liquidFraction, temperatureK, texts.way === 'gauge' ? 'gauge-level' : 'height-level')
+    return { liquidFraction, slip, toSave: { cylinderId: gear.id, temperatureK, read }, issueAt: () => null }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { ...nothing, issueAt: (path) => error.issues.find((issue) => issue.path === path)?.message ?? null }
+  }
+}

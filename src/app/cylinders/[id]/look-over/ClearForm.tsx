@@ -1,0 +1,69 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { clearCylinderAction } from '@/actions/condition'
+import { Moment } from '@/ui/Moment'
+import { SaveLine } from '@/ui/SaveLine'
+import { StateMark } from '@/ui/StateMark'
+import { useSave } from '@/ui/useSave'
+
+/** What put it out of service, and who may say that it is back. */
+export function ClearForm({
+  cylinderId,
+  name,
+  found,
+  retiredAt,
+}: {
+  cylinderId: string
+  name: string
+  found: readonly string[]
+  retiredAt: string
+}) {
+  const { save, saving, issueAt } = useSave(clearCylinderAction)
+  const [clearedBy, setClearedBy] = useState('')
+  const [note, setNote] = useState('')
+  return (
+    <form
+      className="verdict stop clear-form"
+      noValidate
+      aria-label="Out of service"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void save({ cylinderId, clearedBy, note })
+      }}
+    >
+      <StateMark state="stop" size={48} />
+      <div>
+        <strong>Out of service</strong>
+        <p>
+          {name}, since <Moment iso={retiredAt} />. Not so: {found.join('; ').toLowerCase()}. It is neither used nor
+          filled. A licensed inspector or dealer looks at it; only his word brings it back.
+        </p>
+        <div className="fields mt-2">
+          <div>
+            <Form.Label htmlFor="cleared-by">Who cleared it</Form.Label>
+            <Form.Control
+              id="cleared-by"
+              value={clearedBy}
+              maxLength={80}
+              onChange={(event) => setClearedBy(event.target.value)}
+            />
+            {issueAt('clearedBy') && <p className="issue mb-0">{issueAt('clearedBy')}</p>}
+          </div>
+          <div>
+            <Form.Label htmlFor="clear-note">What was said or done</Form.Label>
+            <Form.Control
+              id="clear-note"
+              value={note}
+              maxLength={200}
+              onChange={(event) => setNote(event.target.value)}
+            />
+            {issueAt('note') && <p className="issue mb-0">{issueAt('note')}</p>}
+          </div>
+        </div>
+        <SaveLine label="Back into service" saving={saving} dirty={false} />
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,127 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/equipment'
+import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment'
+import { ConflictNote } from '@/ui/ConflictNote'
+import { MonthField } from '@/ui/MonthField'
+import { readMonthField } from '@/ui/readMonthField'
+import { SaveLine } from '@/ui/SaveLine'
+import { useSave } from '@/ui/useSave'
+import type { ListedEquipment } from './EquipmentList'
+
+/** Its own date may lie ahead. */
+const FAR = '2099-12'
+
+/** Enter or change one thing. */
+export function EquipmentForm({
+  rigId,
+  stored,
+  thisMonth,
+  close,
+}: {
+  rigId: string
+  stored: ListedEquipment | null
+  thisMonth: string
+  close: () => void
+}) {
+  const [kind, setKind] = useState<EquipmentKind>(stored?.kind ?? 'regulator')
+  const [name, setName] = useState(stored?.name ?? '')
+  const [made, setMade] = useState(stored?.madeMonth ?? '')
+  const [until, setUntil] = useState(stored?.replaceByMonth ?? '')
+  const { save, saving, issueAt, settle } = useSave(saveEquipmentAction)
+  const archive = useSave(archiveEquipmentAction)
+  const theirs = saving.conflict as unknown as ListedEquipment | null
+
+  const submit = async (version: number | null): Promise<void> => {
+    const madeMonth = readMonthField(made, thisMonth)
+    const replaceByMonth = readMonthField(until, FAR)
+    if (madeMonth.issue || replaceByMonth.issue) return
+    const entry = { id: stored?.id ?? null, rigId, version, kind, name: name.trim() || equipmentFacts[kind].name }
+    if (await save({ ...entry, madeMonth: madeMonth.month, replaceByMonth: replaceByMonth.month })) close()
+  }
+  return (
+    <form
+      className="py-3 w-100"
+      noValidate
+      aria-label={stored ? `Change ${stored.name}` : 'A new thing'}
+      onChange={settle}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit(stored?.version ?? null)
+      }}
+    >
+      <div className="fields narrow">
+        <div>
+          <Form.Label htmlFor="equipment-kind">What it is</Form.Label>
+          <Form.Select
+            id="equipment-kind"
+            value={kind}
+            onChange={(event) => setKind(event.target.value as EquipmentKind)}
+          >
+            {equipmentKinds.map((one) => (
+              <option key={one} value={one}>
+                {equipmentFacts[one].name}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
+        <div>
+          <Form.Label htmlFor="equipment-name">What you call it</Form.Label>
+          <Form.Control
+            id="equipment-name"
+            maxLength={60}
+            value={name}
+            placeholder={equipmentFacts[kind].name}
+            onChange={(event) => setName(event.target.value)}
+          />
+          {issueAt('name') && <p className="issue mb-0">{issueAt('name')}</p>}
+        </div>
+        <MonthField
+          label="Month it was made"
+          text={made}
+          onText={setMade}
+          latest={thisMonth}
+          issue={issueAt('madeMonth')}
+          hint="printed or stamped on it; may stay empty"
+        />
+        <MonthField
+          label="To be replaced by"
+          text={until}
+          onText={setUntil}
+          latest={FAR}
+          issue={issueAt('replaceByMonth')}
+          hint="where its own label says; may stay empty"
+        />
+      </div>
+      <SaveLine label="Save" saving={saving} dirty={false}>
+        <Button variant="quiet" onClick={close}>
+          Leave it
+        </Button>
+        {stored && (
+          <Button
+            variant="bare"
+            onClick={async () => {
+              if (await archive.save({ id: stored.id, version: stored.version })) close()
+            }}
+          >
+            Put it away
+          </Button>
+        )}
+      </SaveLine>
+      {theirs && (
+        <ConflictNote
+          rows={[
+            { label: 'Name', theirs: theirs.name, mine: name },
+            { label: 'Made', theirs: theirs.madeMonth ?? '–', mine: made || '–' },
+            { label: 'Replace by', theirs: theirs.replaceByMonth ?? '–', mine: until || '–' },
+          ]}
+          takeTheirs={close}
+          keepMine={() => void submit(theirs.version)}
+        />
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,109 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { lookAtEquipmentAction } from '@/actions/equipment'
+import { voidEventAction } from '@/actions/events'
+import { equipmentEndMonth, equipmentFacts, type Equipment } from '@/core/cylinders/equipment'
+import { monthWords } from '@/core/cylinders/monthWords'
+import { Moment } from '@/ui/Moment'
+import { useNotice } from '@/ui/UndoProvider'
+import { EquipmentForm } from './EquipmentForm'
+
+/** A thing with the version of its row. */
+export type ListedEquipment = Equipment & { version: number }
+
+function EndWords({ thing, thisMonth }: { thing: Equipment; thisMonth: string }) {
+  const end = equipmentEndMonth(thing)
+  if (end === null) return <>age not known</>
+  return end < thisMonth ? (
+    <strong className="issue">past its time, {monthWords(end)}</strong>
+  ) : (
+    <>to {monthWords(end)}</>
+  )
+}
+
+/** Everything beside the cylinders that ages, each with its look. */
+export function EquipmentList({
+  rigId,
+  equipment,
+  thisMonth,
+}: {
+  rigId: string
+  equipment: readonly ListedEquipment[]
+  thisMonth: string
+}) {
+  const say = useNotice()
+  const [open, setOpen] = useState<string | null>(null)
+  const look = async (thing: Equipment, sound: boolean): Promise<void> => {
+    const answer = await lookAtEquipmentAction({ equipmentId: thing.id, sound, note: null }).catch(() => null)
+    if (!answer?.ok) return say({ done: 'Not saved: the server does not answer. Try again when it runs.' })
+    say({
+      done: `${thing.name} looked over: ${sound ? 'sound' : 'not so'}`,
+      undo: async () =>
+        (await voidEventAction({ of: 'look', id: answer.value.id, reason: 'Undone right after it was saved' })).ok,
+    })
+  }
+  return (
+    <>
+      <ul className="equipment-list">
+        {equipment.map((thing) => (
+          <li key={thing.id}>
+            <div>
+              <strong>{thing.name}</strong>
+              <p className="hint">
+                {equipmentFacts[thing.kind].name} · <EndWords thing={thing} thisMonth={thisMonth} />
+              </p>
+            </div>
+            <p className="hint">
+              {equipmentFacts[thing.kind].look}
+              <br />
+              {thing.lastLook ? (
+                <>
+                  {thing.lastLook.sound ? 'sound' : 'not so'}, <Moment iso={thing.lastLook.lookedAt} />
+                </>
+              ) : (
+                'not looked over yet'
+              )}
+            </p>
+            <div className="row-buttons">
+              <Button size="sm" aria-label={`${thing.name} is sound`} onClick={() => void look(thing, true)}>
+                Sound
+              </Button>
+              <Button
+                variant="quiet"
+                size="sm"
+                aria-label={`${thing.name} is not sound`}
+                onClick={() => void look(thing, false)}
+              >
+                Not so
+              </Button>
+              <Button
+                variant="bare"
+                size="sm"
+                aria-label={`Change ${thing.name}`}
+                onClick={() => setOpen(open === thing.id ? null : thing.id)}
+              >
+                Change
+              </Button>
+            </div>
+            {open === thing.id && (
+              <EquipmentForm
+                key={thing.version}
+                rigId={rigId}
+                stored={thing}
+                thisMonth={thisMonth}
+                close={() => setOpen(null)}
+              />
+            )}
+          </li>
+        ))}
+      </ul>
+      {open === 'new' ? (
+        <EquipmentForm rigId={rigId} stored={null} thisMonth={thisMonth} close={() => setOpen(null)} />
+      ) : (
+        <Button onClick={() => setOpen('new')}>Add one</Button>
+      )}
+    </>
+  )
+}

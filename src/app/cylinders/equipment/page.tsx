@@ -1,0 +1,29 @@
+import type { Metadata } from 'next'
+import { redirect } from 'next/navigation'
+import { equipmentFindings } from '@/core/cylinders/equipmentFindings'
+import { tripEndDay } from '@/core/running/tripEndDay'
+import { StationTabs } from '@/app/cylinders/StationTabs'
+import { loadWorld } from '@/app/world'
+import { FindingList } from '@/ui/FindingList'
+import { EquipmentList } from './EquipmentList'
+
+export const metadata: Metadata = { title: 'Hoses, regulators, alarms' }
+
+export default function EquipmentPage() {
+  const { rig, equipment, trip, nowIso } = loadWorld()
+  if (!rig) redirect('/')
+  const today = nowIso.slice(0, 10)
+  const untilDay = trip ? tripEndDay(trip.row.startDay, trip.row.nights) : today
+  return (
+    <>
+      <h1>
+        Cylinders <span className="of">· hoses, regulators, alarms</span>
+      </h1>
+      <StationTabs />
+      <EquipmentList rigId={rig.id} equipment={equipment} thisMonth={today.slice(0, 7)} />
+      <section className="mt-4" aria-label="Findings">
+        <FindingList findings={equipmentFindings(equipment, nowIso, untilDay)} />
+      </section>
+    </>
+  )
+}

@@ -1,0 +1,109 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { saveRuleAction } from '@/actions/condition'
+import { OWN_RULE_ID, ruleSets, type OwnRule } from '@/core/rules/ruleSets'
+import { ConflictNote } from '@/ui/ConflictNote'
+import { SaveLine } from '@/ui/SaveLine'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+
+interface RuledRig {
+  id: string
+  version: number
+  ruleSetId: string
+  ownRule: OwnRule | null
+}
+
+const ownFields: readonly [keyof OwnRule, string][] = [
+  ['firstMonths', 'From manufacture'],
+  ['afterEMonths', 'After a mark E'],
+  ['afterSMonths', 'After a mark S'],
+  ['afterNoneMonths', 'After one without a letter'],
+  ['highPressureMonths', 'CO2, each time'],
+]
+
+const usualYears: OwnRule = {
+  firstMonths: 120,
+  afterEMonths: 60,
+  afterSMonths: 60,
+  afterNoneMonths: 60,
+  highPressureMonths: 60,
+}
+
+/** Which school the rig goes by; who fills decides by the rules of the place. */
+export function RuleForm({ rig }: { rig: RuledRig }) {
+  const say = useNotice()
+  const { save, saving, issueAt, settle } = useSave(saveRuleAction)
+  const [chosen, setChosen] = useState(rig.ruleSetId)
+  const start = rig.ownRule ?? usualYears
+  const [years, setYears] = useState(() => Object.fromEntries(ownFields.map(([key]) => [key, String(start[key] / 12)])))
+  const months = Object.fromEntries(ownFields.map(([key]) => [key, Math.round(Number(years[key] || NaN) * 12)]))
+  const theirs = saving.conflict as unknown as RuledRig | null
+
+  const submit = async (version: number): Promise<void> => {
+    const ownRule = chosen === OWN_RULE_ID ? months : null
+    if (await save({ rigId: rig.id, version, ruleSetId: chosen, ownRule })) say({ done: 'Date rule saved' })
+  }
+  return (
+    <form
+      noValidate
+      onChange={settle}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit(rig.version)
+      }}
+    >
+      <p className="hint">
+        People go by different rules, and the filler’s own come first. The one picked here judges every cylinder of the
+        rig that has none of its own.
+      </p>
+      <fieldset className="schools">
+        <legend className="visually-hidden">Rule</legend>
+        {ruleSets.map(({ id, name, words, source, standing }) => (
+          <label key={id} className={chosen === id ? 'chosen' : ''}>
+            <input type="radio" name="rule" checked={chosen === id} onChange={() => setChosen(id)} />
+            <span>
+              <strong>{name}</strong> {words}
+              <small>
+                {source} · {standing}
+              </small>
+            </span>
+          </label>
+        ))}
+        <label className={chosen === OWN_RULE_ID ? 'chosen' : ''}>
+          <input type="radio" name="rule" checked={chosen === OWN_RULE_ID} onChange={() => setChosen(OWN_RULE_ID)} />
+          <span>
+            <strong>Your own rule</strong> In years, as your filler or your country has it.
+          </span>
+        </label>
+      </fieldset>
+      {chosen === OWN_RULE_ID && (
+        <div className="fields narrow mt-3">
+          {ownFields.map(([key, label]) => (
+            <div key={key}>
+              <Form.Label htmlFor={key}>{label}, years</Form.Label>
+              <Form.Control
+                id={key}
+                inputMode="decimal"
+                value={years[key] ?? ''}
+                onChange={(event) => setYears({ ...years, [key]: event.target.value })}
+              />
+              {issueAt(`ownRule.${key}`) && <p className="issue mb-0">Enter years, such as 5.</p>}
+            </div>
+          ))}
+        </div>
+      )}
+      {issueAt('ruleSet') && <p className="issue">{issueAt('ruleSet')}</p>}
+      <SaveLine label="Go by this" saving={saving} dirty={chosen !== rig.ruleSetId} />
+      {theirs && (
+        <ConflictNote
+          rows={[{ label: 'Rule', theirs: theirs.ruleSetId, mine: chosen }]}
+          takeTheirs={() => setChosen(theirs.ruleSetId)}
+          keepMine={() => void submit(theirs.version)}
+        />
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,209 @@
+import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { FullMark } from '@/core/cylinders/gaugeLevel'
+import { readMarks } from '@/core/cylinders/readMarks'
+import { stampDoubts, type StampDoubt } from '@/core/cylinders/stampDoubts'
+import type { StampReading } from '@/core/cylinders/stampReading'
+import { WATER_KG_M3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { writeMarks } from '@/core/cylinders/readMarks'
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { formatForField } from '@/core/units/formatForField'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { readMonthField } from '@/ui/readMonthField'
+import { readQuantity } from '@/ui/readQuantity'
+
+/** A stored cylinder as the form begins from it. */
+export interface StoredStamps {
+  id: string
+  version: number
+  name: string
+  kind: CylinderKind
+  tareKg: number
+  waterCapacityKg: number
+  labelNetKg: number | null
+  manufacturedMonth: string | null
+  specification: string | null
+  stampsText: string | null
+  overfillStop: 'yes' | 'no' | 'unknown'
+  labelIntervalMonths: number | null
+  endOfLifeMonth: string | null
+  ruleSetId: string | null
+  ruleReason: string | null
+  reliefGaugePa: number | null
+  fullMark: FullMark | null
+  aboard: boolean
+}
+
+/** What stands in the fields, as typed. */
+export interface StampValues {
+  name: string
+  kind: CylinderKind
+  collar: string
+  tare: string
+  water: string
+  label: string
+  month: string
+  marks: string
+  specification: string
+  overfillStop: 'yes' | 'no' | 'unknown'
+  labelYears: string
+  endOfLife: string
+  ruleSetId: string
+  ruleReason: string
+  relief: string
+  fullMark: FullMark
+  aboard: boolean
+  confirmed: boolean
+}
+
+/** A composite's label may lie ahead. */
+export const FAR = '2099-12'
+
+export function massRoleOf(kind: CylinderKind): DisplayRole {
+  return kindFacts[kind].small ? 'bottleMass' : 'cylinderMass'
+}
+
+/** A fixed tank is known by its water gallons. */
+export function waterRoleOf(kind: CylinderKind): DisplayRole {
+  return kind === 'onboard' ? 'liquidVolume' : massRoleOf(kind)
+}
+
+function field(value: number | null, role: DisplayRole, system: UnitSystem): string {
+  return value === null ? '' : formatForField({ value, role }, system)
+}
+
+export function waterField(waterCapacityKg: number, kind: CylinderKind, system: UnitSystem): string {
+  const value = kind === 'onboard' ? waterCapacityKg / WATER_KG_M3 : waterCapacityKg
+  return field(value, waterRoleOf(kind), system)
+}
+
+/** Fields of a stored cylinder, or of a new one. */
+export function stampValues(from: StoredStamps | null, system: UnitSystem): StampValues {
+  const kind = from?.kind ?? 'removable'
+  return {
+    name: from?.name ?? '',
+    kind,
+    collar: from?.stampsText ?? '',
+    tare: from && kind !== 'onboard' ? field(from.tareKg, massRoleOf(kind), system) : '',
+    water: from ? waterField(from.waterCapacityKg, kind, system) : '',
+    label: from ? field(from.labelNetKg, massRoleOf(kind), system) : '',
+    month: from?.manufacturedMonth ?? '',
+    marks: '',
+    specification: from?.specification ?? '',
+    overfillStop: from?.overfillStop ?? 'unknown',
+    labelYears: from?.labelIntervalMonths ? String(from.labelIntervalMonths / 12) : '',
+    endOfLife: from?.endOfLifeMonth ?? '',
+    ruleSetId: from?.ruleSetId ?? '',
+    ruleReason: from?.ruleReason ?? '',
+    relief: field(from?.reliefGaugePa ?? null, 'cylinderPressure', system),
+    fullMark: from?.fullMark ?? 'usable',
+    aboard: from?.aboard ?? true,
+    confirmed: false,
+  }
+}
+
+/** The same weights in the units of another kind: 47.6 lb must not become 47.6 gal. */
+export function turnedTo(kind: CylinderKind, values: StampValues, system: UnitSystem): Partial<StampValues> {
+  const tare = readQuantity(values.tare, massRoleOf(values.kind), system).value
+  const label = readQuantity(values.label, massRoleOf(values.kind), system).value
+  const water = readQuantity(values.water, waterRoleOf(values.kind), system).value
+  const waterKg = water === null ? null : water * (values.kind === 'onboard' ? WATER_KG_M3 : 1)
+  return {
+    kind,
+    ...(tare !== null && { tare: field(tare, massRoleOf(kind), system) }),
+    ...(label !== null && { label: field(label, massRoleOf(kind), system) }),
+    ...(waterKg !== null && { water: waterField(waterKg, kind, system) }),
+  }
+}
+
+/** The fields that a collar fills in; what it does not say stays as it is. */
+export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, system: UnitSystem): Partial<StampValues> {
+  const kind = reading.kind ?? kindNow
+  const role = massRoleOf(kind)
+  return {
+    kind,
+    ...(reading.tareKg !== null && { tare: field(reading.tareKg, role, system) }),
+    ...(reading.waterCapacityKg !== null && { water: waterField(reading.waterCapacityKg, kind, system) }),
+    ...(reading.labelNetKg !== null && { label: field(reading.labelNetKg, role, system) }),
+    ...(reading.manufacturedMonth !== null && { month: reading.manufacturedMonth }),
+    ...(reading.marks.length > 0 && { marks: writeMarks(reading.marks) }),
+    ...(reading.specification !== null && { specification: reading.specification }),
+    ...(reading.overfillStop && { overfillStop: 'yes' as const }),
+    confirmed: false,
+  }
+}
+
+export interface StampsRead {
+  /** What the action is sent, without identifiers; null while a field cannot be read. */
+  entry: object | null
+  issues: Readonly<Partial<Record<'month' | 'marks' | 'labelYears' | 'endOfLife', string>>>
+  doubts: readonly StampDoubt[]
+}
+
+function marksOf(text: string, thisMonth: string): { marks: ReturnType<typeof readMarks>; issue: string | null } {
+  try {
+    return { marks: readMarks(text, thisMonth), issue: null }
+  } catch (error) {
+    if (error instanceof InputError) return { marks: [], issue: error.message }
+    throw error
+  }
+}
+
+/** Reads the fields; a sentence at each that cannot be read, and the doubts about those that can. */
+export function readStampFields(values: StampValues, thisMonth: string, system: UnitSystem): StampsRead {
+  const { kind } = values
+  const { small } = kindFacts[kind]
+  const tare = readQuantity(values.tare, massRoleOf(kind), system)
+  const water = readQuantity(values.water, waterRoleOf(kind), system)
+  const label = readQuantity(values.label, massRoleOf(kind), system)
+  const relief = readQuantity(values.relief, 'cylinderPressure', system)
+  const month = readMonthField(values.month, thisMonth)
+  const endOfLife = readMonthField(values.endOfLife, FAR)
+  const { marks, issue: marksIssue } = marksOf(values.marks, thisMonth)
+  const years = Number(values.labelYears.trim() || NaN)
+  const yearsWrong = values.labelYears.trim() !== '' && !(Number.isInteger(years) && years >= 1 && years <= 50)
+  const issues = {
+    ...(month.issue && { month: month.issue }),
+    ...(marksIssue && { marks: marksIssue }),
+    ...(yearsWrong && { labelYears: 'Enter whole years, such as 5.' }),
+    ...(endOfLife.issue && { endOfLife: endOfLife.issue }),
+  }
+  const tareKg = kind === 'onboard' ? 0 : (tare.value ?? 0)
+  const waterCapacityKg = (water.value ?? 0) * (kind === 'onboard' ? WATER_KG_M3 : 1)
+  const labelNetKg = small ? (label.value ?? null) : null
+  const unreadable = [
+    kind === 'onboard' ? null : tare.issue,
+    water.issue,
+    small ? label.issue : null,
+    relief.issue,
+  ].some(Boolean)
+  const doubts = waterCapacityKg > 0 && tareKg > 0 ? stampDoubts({ kind, tareKg, waterCapacityKg, labelNetKg }) : []
+  return {
+    issues,
+    doubts,
+    entry:
+      unreadable || Object.keys(issues).length > 0
+        ? null
+        : {
+            name: values.name,
+            kind,
+            tareKg,
+            waterCapacityKg,
+            labelNetKg,
+            manufacturedMonth: month.month,
+            specification: values.specification.trim() || null,
+            stampsText: values.collar.trim() || null,
+            overfillStop: values.overfillStop,
+            labelIntervalMonths: Number.isFinite(years) ? years * 12 : null,
+            endOfLifeMonth: endOfLife.month,
+            ruleSetId: values.ruleSetId || null,
+            ruleReason: values.ruleSetId ? values.ruleReason.trim() || null : null,
+            reliefGaugePa: relief.value,
+            fullMark: kind === 'onboard' ? values.fullMark : null,
+            aboard: values.aboard,
+            marks,
+            confirmed: values.confirmed,
+          },
+  }
+}

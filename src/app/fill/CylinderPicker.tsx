@@ -1,0 +1,28 @@
+'use client'
+
+import { usePathname, useRouter } from 'next/navigation'
+import Form from 'react-bootstrap/Form'
+import { kindWords } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/gear'
+
+/** Which cylinder stands on the bench. Those of another kind can be chosen too: the bench then says why not. */
+export function CylinderPicker({ gear, chosenId }: { gear: readonly CylinderGear[]; chosenId: string }) {
+  const router = useRouter()
+  const here = usePathname()
+  return (
+    <div className="cylinder-picker">
+      <Form.Label htmlFor="fill-cylinder">On the bench</Form.Label>
+      <Form.Select
+        id="fill-cylinder"
+        value={chosenId}
+        onChange={(event) => router.push(`${here}?cylinder=${encodeURIComponent(event.target.value)}`)}
+      >
+        {gear.map(({ id, name, kind }) => (
+          <option key={id} value={id}>
+            {name} · {kindWords(kind)}
+          </option>
+        ))}
+      </Form.Select>
+    </div>
+  )
+}

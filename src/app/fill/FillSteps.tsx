@@ -1,0 +1,33 @@
+'use client'
+
+import type { FillMode } from '@/core/filling/fillModes'
+import { fillSteps } from '@/core/filling/fillSteps'
+import { useTicks, type LoggedTick } from '@/app/useTicks'
+import { StepRail } from '@/ui/StepRail'
+
+/** The procedure of this fill, ticked as it goes; nothing is ticked while something stands against filling. */
+export function FillSteps({
+  mode,
+  rigId,
+  cylinderId,
+  ticks: logged,
+  stopped,
+}: {
+  mode: FillMode
+  rigId: string
+  cylinderId: string
+  ticks: readonly LoggedTick[]
+  stopped: boolean
+}) {
+  const { ticks, tick, untick } = useTicks({ rigId, procedure: `fill ${mode}`, subjectId: cylinderId }, logged)
+  return (
+    <StepRail
+      label="Procedure"
+      steps={fillSteps(mode)}
+      ticks={ticks}
+      tick={tick}
+      untick={untick}
+      held={stopped ? 'It is not to be filled; the reason stands above.' : null}
+    />
+  )
+}

@@ -1,0 +1,11 @@
+import Link from 'next/link'
+
+/** Nothing to fill yet. */
+export function NoCylinder() {
+  return (
+    <p>
+      No cylinder is entered yet. <Link href="/cylinders/new">Enter the first</Link> as it is stamped on its collar;
+      then its stop weight stands here.
+    </p>
+  )
+}

@@ -1,0 +1,187 @@
+'use client'
+
+import { useState, type ReactNode } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { InputError } from '@/core/findings/InputError'
+import type { Finding } from '@/core/findings/Finding'
+import { pumpSlip, type PumpFill } from '@/core/filling/pumpSlip'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { CylinderDrawing } from '@/ui/CylinderDrawing'
+import { FindingList } from '@/ui/FindingList'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useUnits } from '@/ui/UnitsProvider'
+import { useFill } from './useFill'
+
+/** How attendants know that it is full. */
+const pumpWays = [
+  {
+    id: 'bleeder',
+    name: 'bleeder open a quarter turn',
+    words: 'White spray at the bleeder: full. Filler shut first, then bleeder, then the cylinder’s valve.',
+  },
+  {
+    id: 'stops-itself',
+    name: 'the pump stops itself',
+    words:
+      'It vents back and stops by its own float or flow. Weigh it afterwards, or read its gauge: nobody saw the level.',
+  },
+  {
+    id: 'no-bleeder',
+    name: 'no bleeder is used',
+    words:
+      'Then only the overfill stop in the valve stands between full and too full. Weigh it before it goes into the car.',
+  },
+] as const
+
+/** At the pump: what it should take by level, what it took, and what it weighs afterwards. */
+export function PumpBench({
+  gear,
+  findings,
+  children,
+}: {
+  gear: CylinderGear
+  findings: readonly Finding[]
+  children: ReactNode
+}) {
+  const { system } = useUnits()
+  const [way, setWay] = useState<(typeof pumpWays)[number]['id']>('bleeder')
+  const [temperature, setTemperature] = useState('')
+  const [metered, setMetered] = useState('')
+  const [paid, setPaid] = useState('')
+  const [gross, setGross] = useState('')
+  const [source, setSource] = useState<'typed' | 'scale'>('typed')
+  const { saveFill, saving, issueAt, settle } = useFill(gear.name)
+  const held = gearContents(gear)
+  const stopped = findings.some(({ severity }) => severity === 'stop')
+  const read = {
+    temperature: readQuantity(temperature, 'temperature', system),
+    metered: readQuantity(metered, 'liquidVolume', system),
+    paid: readQuantity(paid, 'money', system),
+    gross: readQuantity(gross, 'cylinderMass', system),
+  }
+  let pump: PumpFill | null = null
+  let issue: string | null = null
+  try {
+    pump = pumpSlip(gear, held?.netKg ?? null, read.temperature.value ?? SIXTY_F_K)
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    issue = error.message
+  }
+  const toSave = [read.metered, read.paid, read.gross].every((field) => field.issue === null)
+
+  return (
+    <form
+      className="bench-and-slip"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault()
+        if (!toSave) return
+        const after =
+          read.gross.value === null ? null : { way: 'weighed', grossKg: read.gross.value, hangingKg: 0, source }
+        const fill = { mode: 'pump', after, meteredM3: read.metered.value, shownBefore: null, paid: read.paid.value }
+        if (
+          await saveFill({ cylinderId: gear.id, ...fill, note: pumpWays.find(({ id }) => id === way)?.name ?? null })
+        ) {
+          setMetered('')
+          setPaid('')
+          setGross('')
+        }
+      }}
+    >
+      {findings.length > 0 && (
+        <section className="across" aria-label="Findings">
+          <FindingList findings={findings} />
+        </section>
+      )}
+      <div>
+        <div className="weigh-bench">
+          <figure className="drawing mb-0">
+            <CylinderDrawing
+              kind={gear.kind}
+              waterCapacityKg={gear.waterCapacityKg}
+              level={held ? Math.min(1, held.fractionOfLimit * (pump?.volumeLimitFraction ?? 0)) : null}
+              limitLevel={pump?.volumeLimitFraction ?? null}
+              title={`${gear.name} with its level`}
+            />
+            <figcaption>red mark: level to stop at</figcaption>
+          </figure>
+          <div className="at-the-scale">
+            <div className="fields">
+              <div>
+                <Form.Label htmlFor="pump-way">How the attendant knows</Form.Label>
+                <Form.Select id="pump-way" value={way} onChange={(event) => setWay(event.target.value as typeof way)}>
+                  {pumpWays.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                </Form.Select>
+                <p className="hint mb-0">{pumpWays.find(({ id }) => id === way)?.words}</p>
+              </div>
+              <QuantityField
+                label="Temperature of the liquid"
+                optional
+                role="temperature"
+                text={temperature}
+                issue={issue}
+                hint="about that of the pump’s tank: cold liquid stops lower"
+                onText={setTemperature}
+              />
+            </div>
+            {!stopped && (
+              <>
+                <h2 className="mt-3">Afterwards</h2>
+                <div className="fields">
+                  <QuantityField
+                    label="The pump metered"
+                    optional
+                    role="liquidVolume"
+                    text={metered}
+                    issue={issueAt('meteredM3')}
+                    onText={setMetered}
+                  />
+                  <QuantityField
+                    label="Paid"
+                    optional
+                    role="money"
+                    text={paid}
+                    issue={issueAt('paid')}
+                    onText={setPaid}
+                  />
+                  <QuantityField
+                    label="On the scale afterwards"
+                    optional
+                    role="cylinderMass"
+                    text={gross}
+                    issue={issueAt('grossKg') ?? issueAt('after.grossKg')}
+                    hint="the only sure way"
+                    onText={(text, from) => {
+                      settle()
+                      setGross(text)
+                      setSource(from)
+                    }}
+                  />
+                </div>
+                <SaveLine label="Save the fill" saving={saving} dirty={metered + paid + gross !== ''} />
+              </>
+            )}
+          </div>
+        </div>
+      </div>
+      <div>
+        <SlipPaper title={gear.name} sub="what the pump should take" slip={stopped ? null : (pump?.slip ?? null)}>
+          {stopped && <p className="mb-0">Nothing: it may not be filled.</p>}
+          {!stopped && held === null && (
+            <p className="hint mb-0">Nobody knows what is in it: this is for an empty one.</p>
+          )}
+        </SlipPaper>
+        <div className="mt-3">{children}</div>
+      </div>
+    </form>
+  )
+}

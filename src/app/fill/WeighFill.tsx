@@ -1,0 +1,216 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { drawnLevels } from '@/core/cylinders/drawnLevels'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { contents } from '@/core/cylinders/contents'
+import { contentsInput } from '@/core/cylinders/contentsInput'
+import type { Contents } from '@/core/cylinders/contentsOfNet'
+import { InputError } from '@/core/findings/InputError'
+import type { Finding } from '@/core/findings/Finding'
+import type { FillMode } from '@/core/filling/fillModes'
+import { stopWeightSlip, type StopWeight } from '@/core/filling/stopWeightSlip'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { formatForField } from '@/core/units/formatForField'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { Amount } from '@/ui/Amount'
+import { CylinderDrawing } from '@/ui/CylinderDrawing'
+import { FindingList } from '@/ui/FindingList'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { StateMark } from '@/ui/StateMark'
+import { useUnits } from '@/ui/UnitsProvider'
+import { LiveScale } from './LiveScale'
+import { useFill } from './useFill'
+
+interface Worked {
+  stop: StopWeight | null
+  held: Contents | null
+  issues: InputError | null
+}
+
+/** Filling on a scale: the mark, the live reading against it, and the weight that is kept. */
+export function WeighFill({
+  gear,
+  mode,
+  share,
+  by = 'weight',
+  findings,
+  children,
+}: {
+  gear: CylinderGear
+  mode: FillMode
+  /** Of the limit: 1, or 0.75 by the home school. */
+  share: number
+  by?: 'weight' | 'pressure'
+  findings: readonly Finding[]
+  children?: React.ReactNode
+}) {
+  const { system } = useUnits()
+  const { gas, small } = kindFacts[gear.kind]
+  const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
+  const [gross, setGross] = useState('')
+  const [source, setSource] = useState<'typed' | 'scale'>('typed')
+  const [hanging, setHanging] = useState('')
+  const [temperature, setTemperature] = useState('')
+  const [live, setLive] = useState(false)
+  const { saveFill, saving, issueAt, settle } = useFill(gear.name)
+  const stopped = findings.some(({ severity }) => severity === 'stop')
+
+  const grossRead = readQuantity(gross, role, system)
+  const hangingRead = readQuantity(hanging, role, system)
+  const temperatureRead = readQuantity(temperature, 'temperature', system)
+  const hangingKg = hangingRead.value ?? 0
+  const worked = ((): Worked => {
+    try {
+      const liquidTemperatureK = temperatureRead.value ?? SIXTY_F_K
+      const stop = stopWeightSlip(gear, { hangingKg, grossKg: grossRead.value, liquidTemperatureK, share })
+      const held =
+        grossRead.value === null
+          ? gearContents(gear)
+          : contents(contentsInput(gear, { grossKg: grossRead.value, hangingKg }))
+      return { stop, held, issues: null }
+    } catch (error) {
+      if (error instanceof InputError) return { stop: null, held: null, issues: error }
+      throw error
+    }
+  })()
+  const wrongAt = (path: string): string | null =>
+    worked.issues?.issues.find((issue) => issue.path === path)?.message ?? null
+  const { level, limitLevel } = drawnLevels(gas, worked.held, gear.waterCapacityKg, temperatureRead.value)
+
+  return (
+    <form
+      className="bench-and-slip"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault()
+        if (grossRead.value === null || hangingRead.issue) return
+        const after = { way: 'weighed', grossKg: grossRead.value, hangingKg, source }
+        const fill = {
+          cylinderId: gear.id,
+          mode,
+          by,
+          after,
+          meteredM3: null,
+          shownBefore: null,
+          paid: null,
+          note: null,
+        }
+        if (await saveFill(fill)) setGross('')
+      }}
+    >
+      {findings.length > 0 && (
+        <section className="across" aria-label="Findings">
+          <FindingList findings={findings} />
+        </section>
+      )}
+      <div>
+        <div className="weigh-bench">
+          <figure className="drawing mb-0">
+            <CylinderDrawing
+              kind={gear.kind}
+              waterCapacityKg={gear.waterCapacityKg}
+              level={level}
+              limitLevel={limitLevel}
+              title={`${gear.name} with its level`}
+            />
+            <figcaption>
+              TW <Amount quantity={{ value: gear.tareKg, role }} /> · WC{' '}
+              <Amount quantity={{ value: gear.waterCapacityKg, role }} />
+            </figcaption>
+          </figure>
+          <div className="at-the-scale">
+            <div className="fields">
+              <QuantityField
+                label="On the scale"
+                role={role}
+                text={gross}
+                issue={wrongAt('grossKg') ?? issueAt('after.grossKg') ?? issueAt('grossKg')}
+                hint="now, and once more when it is full"
+                onText={(text, from) => {
+                  settle()
+                  setGross(text)
+                  setSource(from)
+                }}
+              />
+              <QuantityField
+                label="Also hanging on the scale"
+                optional
+                role={role}
+                text={hanging}
+                issue={wrongAt('hangingKg') ?? issueAt('after.hangingKg')}
+                hint="hose, adapter, plug"
+                onText={setHanging}
+              />
+              <QuantityField
+                label="Temperature of the liquid"
+                optional
+                role="temperature"
+                text={temperature}
+                issue={wrongAt('liquidTemperatureK')}
+                hint="for the level only; the weight does not need it"
+                onText={setTemperature}
+              />
+              <Form.Check
+                type="switch"
+                id="live"
+                label="Follow the scale live"
+                checked={live}
+                onChange={(event) => setLive(event.target.checked)}
+              />
+            </div>
+            {live && !stopped && worked.stop && (
+              <LiveScale
+                stopKg={worked.stop.stopKg}
+                limitKg={worked.stop.targetKg}
+                role={role}
+                take={(grossKg) => {
+                  setGross(formatForField({ value: grossKg, role }, system))
+                  setSource('scale')
+                }}
+              />
+            )}
+            {worked.held?.overfilled && grossRead.value !== null && <Overfilled />}
+            {children}
+            {stopped ? (
+              <p className="stopped" role="status">
+                <StateMark state="stop" /> Not to be filled. A weight alone is kept under Cylinders.
+              </p>
+            ) : (
+              <SaveLine label="Save the fill" saving={saving} dirty={gross !== ''} />
+            )}
+          </div>
+        </div>
+      </div>
+      <SlipPaper
+        title={gear.name}
+        sub={stopped ? 'not to be filled' : 'where to stop'}
+        slip={stopped ? null : (worked.stop?.slip ?? null)}
+      >
+        {stopped && <p className="mb-0">No stop weight is given for a cylinder that may not be filled.</p>}
+      </SlipPaper>
+    </form>
+  )
+}
+
+/** What to do, and what not, with one that is over its limit. */
+function Overfilled() {
+  return (
+    <div className="overfilled" role="alert">
+      <p className="mb-1">
+        <StateMark state="stop" /> <strong>Overfilled.</strong> Its liquid has too little room to swell.
+      </p>
+      <ul className="mb-0">
+        <li>Do not heat, carry or use it; keep it outdoors, upright, in the shade, away from flames.</li>
+        <li>Do not bleed it off near anything that could light it.</li>
+        <li>Let a dealer draw it down. Save the weight, so that everything here knows of it.</li>
+      </ul>
+    </div>
+  )
+}

@@ -1,0 +1,45 @@
+'use client'
+
+import { saveSchoolAction } from '@/actions/fill'
+import type { BottleSchool } from '@/core/filling/fillModes'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+
+const schools: readonly { id: BottleSchool; name: string; words: string }[] = [
+  { id: 'never', name: 'Never', words: 'bought full, or filled by an attendant' },
+  { id: 'refillable', name: 'Only refillable ones', words: 'bottles marked so, to their net weight' },
+  { id: 'home', name: 'At home only', words: 'any bottle, to three quarters, never carried on a road' },
+]
+
+/** The three schools of filling one-pound bottles; the owner picks, and the program says what follows. */
+export function SchoolForm({ rig }: { rig: { id: string; version: number; bottleSchool: BottleSchool } }) {
+  const say = useNotice()
+  const { save, saving } = useSave(saveSchoolAction)
+  return (
+    <fieldset className="schools in-row">
+      <legend>Which school</legend>
+      {schools.map(({ id, name, words }) => (
+        <label key={id} className={rig.bottleSchool === id ? 'chosen' : ''}>
+          <input
+            type="radio"
+            name="school"
+            checked={rig.bottleSchool === id}
+            disabled={saving.state === 'saving'}
+            onChange={async () => {
+              if (await save({ rigId: rig.id, version: rig.version, bottleSchool: id }))
+                say({ done: `School: ${name.toLowerCase()}` })
+            }}
+          />
+          <span>
+            <strong>{name}</strong> {words}
+          </span>
+        </label>
+      ))}
+      {saving.issues.map(({ message }) => (
+        <p key={message} className="issue" role="alert">
+          {message} Reload to see it.
+        </p>
+      ))}
+    </fieldset>
+  )
+}

@@ -1,0 +1,34 @@
+'use client'
+
+import { useState } from 'react'
+import { tareDoubt } from '@/core/filling/tareDoubt'
+import { PhraseText } from '@/ui/Amount'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { useUnits } from '@/ui/UnitsProvider'
+
+/** The known-empty bottle against its stamp, before anything goes in. */
+export function WeighEmpty({ tareKg }: { tareKg: number }) {
+  const { system } = useUnits()
+  const [text, setText] = useState('')
+  const { value } = readQuantity(text, 'bottleMass', system)
+  const doubt = value === null ? null : tareDoubt(value, tareKg, 'bottleMass')
+  return (
+    <div className="mt-3">
+      <QuantityField
+        label="Weighed empty"
+        optional
+        role="bottleMass"
+        text={text}
+        onText={setText}
+        hint="before filling, adapter off, against the stamp"
+      />
+      {doubt && (
+        <p className="issue" role="alert">
+          <PhraseText phrase={doubt} />
+        </p>
+      )}
+      {value !== null && !doubt && <p className="hint">Agrees with its stamp within 2 %.</p>}
+    </div>
+  )
+}

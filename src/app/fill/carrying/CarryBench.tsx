@@ -1,0 +1,116 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { carriers, carryCheck, carryItems, type Carrier } from '@/core/filling/carryCheck'
+import { inOrder } from '@/core/findings/inOrder'
+import { verdict } from '@/core/findings/verdict'
+import { useTicks, type LoggedTick } from '@/app/useTicks'
+import { FindingList } from '@/ui/FindingList'
+import { StateMark } from '@/ui/StateMark'
+import { StepRail, type RailStep } from '@/ui/StepRail'
+
+const carrierWords: Readonly<Record<Carrier, string>> = {
+  'closed-car': 'inside a closed car',
+  'open-bed': 'in an open bed',
+  'outside-locker': 'in a locker vented to the outside',
+  'living-space': 'in the living space of the rig',
+}
+
+const steps: readonly RailStep[] = carryItems.map(({ id, title, why }) => ({ id, title, does: '', why, holds: false }))
+
+const leaveWords = {
+  ready: 'Nothing stands against leaving, as far as ticked',
+  'fix-first': 'See to this first',
+  stop: 'Do not leave like this',
+} as const
+
+/** Before leaving for the pump: which, where they ride, what is ticked, and what stands against it. */
+export function CarryBench({
+  rigId,
+  cylinders,
+  asked,
+  ticks: logged,
+}: {
+  rigId: string
+  cylinders: readonly CylinderGear[]
+  asked: string | null
+  ticks: readonly LoggedTick[]
+}) {
+  const [chosen, setChosen] = useState<readonly string[]>(asked ? [asked] : [])
+  const [carrier, setCarrier] = useState<Carrier>('closed-car')
+  const { ticks, tick, untick } = useTicks({ rigId, procedure: 'carry', subjectId: '' }, logged)
+  const carried = cylinders.filter(({ id }) => chosen.includes(id))
+  const findings = inOrder(
+    carryCheck(
+      carried,
+      carrier,
+      ticks.map(({ stepId }) => stepId),
+    ),
+  )
+  const outcome = verdict(findings)
+  return (
+    <>
+      <div className="carry-bench">
+        <fieldset>
+          <legend>Which go along</legend>
+          {cylinders.map(({ id, name }) => (
+            <Form.Check
+              key={id}
+              id={`carry-${id}`}
+              label={name}
+              checked={chosen.includes(id)}
+              onChange={(event) =>
+                setChosen(event.target.checked ? [...chosen, id] : chosen.filter((other) => other !== id))
+              }
+            />
+          ))}
+        </fieldset>
+        <div>
+          <Form.Label htmlFor="carrier">Where they ride</Form.Label>
+          <Form.Select id="carrier" value={carrier} onChange={(event) => setCarrier(event.target.value as Carrier)}>
+            {carriers.map((one) => (
+              <option key={one} value={one}>
+                {carrierWords[one]}
+              </option>
+            ))}
+          </Form.Select>
+          <div className="carry-verdict mt-3" role="status">
+            {carried.length === 0 ? (
+              <p className="mb-0">Choose what goes along.</p>
+            ) : (
+              <p className="large mb-0">
+                <StateMark state={outcome} size={34} /> {leaveWords[outcome]}
+              </p>
+            )}
+          </div>
+        </div>
+      </div>
+      <StepRail label="Before leaving" steps={steps} ticks={ticks} tick={tick} untick={untick} />
+      {carried.length > 0 && (
+        <section className="mt-3" aria-label="Findings">
+          <FindingList findings={findings} />
+        </section>
+      )}
+      <section className="mt-4">
+        <h2>Taking it out, and back</h2>
+        <ol>
+          <li>Valve shut, lines burnt down at an appliance, regulator or pigtail off, plug in.</li>
+          <li>
+            Hold-down nut and bar off, the cylinder lifted out upright. Back the other way round: the bar must really
+            clamp.
+          </li>
+          <li>In a car a belt from each side of the middle seat holds it; one elastic strap does not.</li>
+          <li>
+            CO2 the same, capped, with a window open: five pounds let go in a closed car are air one cannot breathe.
+          </li>
+        </ol>
+        <p className="hint">
+          Local law comes first. What is counted here is each cylinder filled to its limit, since that is how it comes
+          home.
+        </p>
+      </section>
+    </>
+  )
+}

@@ -1,0 +1,31 @@
+import type { Metadata } from 'next'
+import { redirect } from 'next/navigation'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { ticksSince } from '@/records/ticks'
+import { CarryBench } from './CarryBench'
+
+export const metadata: Metadata = { title: 'Carrying' }
+
+/** A drive to the pump and back. */
+const LONGEST_DRIVE_MS = 6 * 3_600_000
+
+export default async function CarryingPage({
+  searchParams,
+}: {
+  searchParams: Promise<{ cylinder?: string | string[] }>
+}) {
+  const { rig, cylinders, nowIso } = loadWorld()
+  if (!rig) redirect('/')
+  const asked = (await searchParams).cylinder
+  const since = new Date(Date.parse(nowIso) - LONGEST_DRIVE_MS).toISOString()
+  const ticks = ticksSince(database(), { rigId: rig.id, procedure: 'carry', subjectId: '' }, since)
+  return (
+    <CarryBench
+      rigId={rig.id}
+      cylinders={cylinders.map(({ gear }) => gear)}
+      asked={typeof asked === 'string' ? asked : null}
+      ticks={ticks}
+    />
+  )
+}

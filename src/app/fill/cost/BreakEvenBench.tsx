@@ -1,0 +1,76 @@
+'use client'
+
+import { useState } from 'react'
+import { breakEvenFills } from '@/core/filling/breakEvenFills'
+import { fillCosts } from '@/core/filling/fillCosts'
+import type { Figure } from '@/core/rules/figure'
+import { fromUnit } from '@/core/units/fromUnit'
+import { BigAmount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { useUnits } from '@/ui/UnitsProvider'
+import type { ListedOffer } from './CostBench'
+
+const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
+
+/** After how many fills a refillable bottle has paid for itself, at the prices above. */
+export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
+  const { system } = useUnits()
+  const [outlay, setOutlay] = useState('')
+  const read = readQuantity(outlay, 'money', system)
+  const bottle = offers.filter(({ way }) => way === 'bottles').toSorted((a, b) => a.price - b.price)[0]
+  const bulk = fillCosts(
+    offers.filter(({ way }) => way === 'by-volume' || way === 'by-weight'),
+    { residualKg: 0, heaterW: 1 },
+  )[0]
+  const result =
+    bottle && bulk?.perKg && read.value !== null && read.value >= 0
+      ? breakEvenFills(read.value, bottle.price, bottle.containsKg ?? BOTTLE_KG, bulk.perKg)
+      : null
+  const figure: Figure | null =
+    result && result.fills !== null && bottle && bulk?.perKg
+      ? {
+          basis: 'break-even',
+          quantity: { value: result.fills, role: 'count' },
+          inputs: [
+            { label: 'Bottle and adapter', quantity: { value: read.value ?? 0, role: 'money' } },
+            { label: 'Throw-away bottle', quantity: { value: bottle.price, role: 'money' } },
+            { label: 'Bulk gas', quantity: { value: bulk.perKg, role: 'pricePerMass' } },
+            { label: 'Saved each time', quantity: { value: result.savedPerFill, role: 'money' } },
+          ],
+        }
+      : null
+  return (
+    <section className="mt-4" aria-label="When a refillable bottle pays">
+      <h2>When a refillable bottle pays</h2>
+      <div className="fields narrow">
+        <QuantityField
+          label="Bottle and adapter together"
+          role="money"
+          text={outlay}
+          onText={setOutlay}
+          hint="against the cheapest throw-away bottle and the cheapest bulk gas above"
+          issue={read.value !== null && read.value < 0 ? 'An outlay cannot be less than nothing.' : null}
+        />
+        <div aria-live="polite">
+          {(!bottle || !bulk) && <p className="hint">Wants a price of a throw-away bottle and one of bulk gas.</p>}
+          {figure && (
+            <p className="mb-0">
+              Paid for after{' '}
+              <span className="large">
+                <FigureButton figure={figure}>
+                  <BigAmount quantity={figure.quantity} />
+                </FigureButton>
+              </span>{' '}
+              fills
+            </p>
+          )}
+          {result && result.fills === null && (
+            <p>Never, at these prices: bulk gas costs more than the throw-away bottle.</p>
+          )}
+        </div>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,124 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { archiveOfferAction, saveOfferAction } from '@/actions/fill'
+import { priceWays, type PriceWay } from '@/core/filling/fillCosts'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { formatForField } from '@/core/units/formatForField'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { ConflictNote } from '@/ui/ConflictNote'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SaveLine } from '@/ui/SaveLine'
+import { useSave } from '@/ui/useSave'
+import { useUnits } from '@/ui/UnitsProvider'
+import type { ListedOffer } from './CostBench'
+
+const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contains: DisplayRole | null }>> = {
+  'by-volume': { name: 'metered, by the gallon or litre', role: 'pricePerVolume', contains: null },
+  'by-weight': { name: 'on a scale, by weight', role: 'pricePerMass', contains: null },
+  exchange: { name: 'exchange of a cylinder', role: 'money', contains: 'cylinderMass' },
+  bottles: { name: 'one-pound bottle, thrown away', role: 'money', contains: 'bottleMass' },
+}
+
+/** Enter or change one price. */
+export function OfferForm({ rigId, stored, close }: { rigId: string; stored: ListedOffer | null; close: () => void }) {
+  const { system } = useUnits()
+  const [place, setPlace] = useState(stored?.place ?? '')
+  const [way, setWay] = useState<PriceWay>(stored?.way ?? 'by-volume')
+  const { role, contains } = ways[way]
+  const field = (value: number | null, as: DisplayRole): string =>
+    value === null ? '' : formatForField({ value, role: as }, system)
+  const [price, setPrice] = useState(stored ? field(stored.price, ways[stored.way].role) : '')
+  const [amount, setAmount] = useState(
+    stored ? field(stored.containsKg, ways[stored.way].contains ?? 'cylinderMass') : '',
+  )
+  const { save, saving, issueAt, settle } = useSave(saveOfferAction)
+  const archive = useSave(archiveOfferAction)
+  const theirs = saving.conflict as unknown as ListedOffer | null
+
+  const submit = async (version: number | null): Promise<void> => {
+    const priceRead = readQuantity(price, role, system)
+    const amountRead = contains === null ? null : readQuantity(amount, contains, system)
+    if (priceRead.issue || amountRead?.issue) return
+    const entry = { place, way, price: priceRead.value ?? 0, containsKg: amountRead?.value ?? null }
+    if (await save({ id: stored?.id ?? null, rigId, version, ...entry })) close()
+  }
+  return (
+    <form
+      className="py-3"
+      noValidate
+      aria-label={stored ? `Change ${stored.place}` : 'A new price'}
+      onChange={settle}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit(stored?.version ?? null)
+      }}
+    >
+      <div className="fields narrow">
+        <div>
+          <Form.Label htmlFor="offer-place">Where</Form.Label>
+          <Form.Control
+            id="offer-place"
+            maxLength={60}
+            value={place}
+            onChange={(event) => setPlace(event.target.value)}
+          />
+          {issueAt('place') && <p className="issue mb-0">{issueAt('place')}</p>}
+        </div>
+        <div>
+          <Form.Label htmlFor="offer-way">How it is sold</Form.Label>
+          <Form.Select id="offer-way" value={way} onChange={(event) => setWay(event.target.value as PriceWay)}>
+            {priceWays.map((one) => (
+              <option key={one} value={one}>
+                {ways[one].name}
+              </option>
+            ))}
+          </Form.Select>
+        </div>
+        <QuantityField label="Price, tax in it" role={role} text={price} issue={issueAt('price')} onText={setPrice} />
+        {contains && (
+          <QuantityField
+            label="Gas it contains"
+            role={contains}
+            text={amount}
+            issue={issueAt('containsKg')}
+            hint={way === 'exchange' ? 'often only 15 lb in a 20 lb cylinder' : '16.4 oz, tall thin ones 14.1'}
+            onText={setAmount}
+          />
+        )}
+      </div>
+      <SaveLine label="Save the price" saving={saving} dirty={false}>
+        <Button variant="quiet" onClick={close}>
+          Leave it
+        </Button>
+        {stored && (
+          <Button
+            variant="bare"
+            onClick={async () => {
+              if (await archive.save({ id: stored.id, version: stored.version })) close()
+            }}
+          >
+            Take it off
+          </Button>
+        )}
+      </SaveLine>
+      {theirs && (
+        <ConflictNote
+          rows={[
+            { label: 'Where', theirs: theirs.place, mine: place },
+            {
+              label: 'Price',
+              theirs: formatQuantity({ value: theirs.price, role: ways[theirs.way].role }, system),
+              mine: price,
+            },
+          ]}
+          takeTheirs={close}
+          keepMine={() => void submit(theirs.version)}
+        />
+      )}
+    </form>
+  )
+}

@@ -1,0 +1,63 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { saveOfferAction } from '@/actions/fill'
+import type { DisplayRole } from '@/core/findings/quantity'
+import type { PriceWay } from '@/core/filling/fillCosts'
+import { simulatedPriceBoard, type BoardPrice } from '@/instruments/simulatedPriceBoard'
+import { Amount } from '@/ui/Amount'
+import { useNotice } from '@/ui/UndoProvider'
+import { wayWords } from './CostTable'
+
+const roleOf: Readonly<Record<PriceWay, DisplayRole>> = {
+  'by-volume': 'pricePerVolume',
+  'by-weight': 'pricePerMass',
+  exchange: 'money',
+  bottles: 'money',
+}
+
+/** A board of prices as a service might send it; simulated, with invented places. Any of them can be taken over. */
+export function PriceBoard({ rigId }: { rigId: string }) {
+  const say = useNotice()
+  const [board, setBoard] = useState<BoardPrice[] | null>(null)
+  const [taken, setTaken] = useState<readonly string[]>([])
+  const take = async (offer: BoardPrice): Promise<void> => {
+    const answer = await saveOfferAction({ id: null, rigId, version: null, ...offer }).catch(() => null)
+    if (!answer?.ok) return say({ done: 'Not saved: the server does not answer. Try again when it runs.' })
+    setTaken([...taken, offer.place])
+    say({ done: `Price of ${offer.place} taken over` })
+  }
+  return (
+    <section className="price-board mt-4" aria-label="Price board">
+      <h2>Price board</h2>
+      <p className="hint">Simulated, with invented places: it stands in for a service that could be connected.</p>
+      {board === null ? (
+        <Button variant="quiet" onClick={() => setBoard(simulatedPriceBoard(Math.random))}>
+          Read the board
+        </Button>
+      ) : (
+        <ul>
+          {board.map((offer) => (
+            <li key={offer.place}>
+              <span>{offer.place}</span>
+              <span className="hint">{wayWords[offer.way]}</span>
+              <b>
+                <Amount quantity={{ value: offer.price, role: roleOf[offer.way] }} />
+              </b>
+              <Button
+                variant="quiet"
+                size="sm"
+                disabled={taken.includes(offer.place)}
+                aria-label={`Take over the price of ${offer.place}`}
+                onClick={() => void take(offer)}
+              >
+                {taken.includes(offer.place) ? 'Taken' : 'Take it'}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}

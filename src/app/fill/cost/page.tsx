@@ -1,0 +1,26 @@
+import type { Metadata } from 'next'
+import { redirect } from 'next/navigation'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { listOffers } from '@/records/offers'
+import { CostBench } from './CostBench'
+
+export const metadata: Metadata = { title: 'What a fill costs' }
+
+export default function CostPage() {
+  const { rig, cylinders, appliances } = loadWorld()
+  if (!rig) redirect('/')
+  const held = cylinders.flatMap(({ gear }) => {
+    const contents = gear.kind === 'removable' ? gearContents(gear) : null
+    return contents ? [{ id: gear.id, name: gear.name, netKg: contents.netKg }] : []
+  })
+  return (
+    <CostBench
+      rigId={rig.id}
+      offers={listOffers(database(), rig.id)}
+      held={held}
+      heaters={appliances.map(({ id, name, inputW }) => ({ id, name, inputW }))}
+    />
+  )
+}

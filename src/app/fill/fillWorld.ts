@@ -1,0 +1,62 @@
+import { redirect } from 'next/navigation'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import type { FillMode } from '@/core/filling/fillModes'
+import { loadWorld } from '@/app/world'
+import type { CylinderWithGear } from '@/records/cylinders'
+import { database } from '@/records/database'
+import { listFills } from '@/records/fills'
+import type { Rig } from '@/records/rigs'
+import { ticksSince, type StoredTick } from '@/records/ticks'
+
+/** What the address chooses. */
+export type FillSearch = Promise<{ cylinder?: string | string[] }>
+
+export interface FillWorld {
+  rig: Rig
+  /** Every cylinder, for choosing. */
+  gear: readonly CylinderGear[]
+  chosen: CylinderWithGear | null
+  ticks: readonly StoredTick[]
+  altitudeM: number
+  coldestK: number | null
+  today: string
+}
+
+/** A procedure begun longer ago than this is not the one going on. */
+const LONGEST_RUN_MS = 12 * 3_600_000
+
+/** Steps ticked in the fill that is going on: since the last one was saved, and today. */
+function openTicks(rigId: string, procedure: string, cylinderId: string, nowIso: string): StoredTick[] {
+  const records = database()
+  const lastFill = listFills(records, cylinderId).find(({ voidedAt }) => voidedAt === null)?.filledAt ?? ''
+  const earliest = new Date(Date.parse(nowIso) - LONGEST_RUN_MS).toISOString()
+  return ticksSince(records, { rigId, procedure, subjectId: cylinderId }, lastFill > earliest ? lastFill : earliest)
+}
+
+/**
+ * What every mode of the bench needs: the cylinder the address names, else the first that suits.
+ *
+ * @param mode - of the bench
+ * @param search - of the page
+ * @param suits - which cylinders belong to this mode
+ */
+export async function fillWorld(
+  mode: FillMode,
+  search: FillSearch,
+  suits: (gear: CylinderGear) => boolean,
+): Promise<FillWorld> {
+  const { rig, cylinders, trip, nowIso } = loadWorld()
+  if (!rig) redirect('/')
+  const asked = (await search).cylinder
+  const chosen =
+    cylinders.find(({ row }) => row.id === asked) ?? cylinders.find(({ gear }) => suits(gear)) ?? cylinders[0] ?? null
+  return {
+    rig,
+    gear: cylinders.map((cylinder) => cylinder.gear),
+    chosen,
+    ticks: chosen ? openTicks(rig.id, `fill ${mode}`, chosen.row.id, nowIso) : [],
+    altitudeM: trip?.row.altitudeM ?? 0,
+    coldestK: trip?.row.coldestK ?? null,
+    today: nowIso.slice(0, 10),
+  }
+}

@@ -1,0 +1,206 @@
+'use client'
+
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { FIXED_TANK_FULL, gaugeLevel, type FullMark } from '@/core/cylinders/gaugeLevel'
+import { learnedGauge, type MeteredFill } from '@/core/cylinders/learnedGauge'
+import { WATER_KG_M3, waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import type { Finding } from '@/core/findings/Finding'
+import { InputError } from '@/core/findings/InputError'
+import { onboardSlip } from '@/core/filling/onboardSlip'
+import type { Slip } from '@/core/rules/figure'
+import { CylinderDrawing } from '@/ui/CylinderDrawing'
+import { FindingList } from '@/ui/FindingList'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useUnits } from '@/ui/UnitsProvider'
+import { useFill } from '@/app/fill/useFill'
+
+interface Worked {
+  slip: Slip | null
+  level: number | null
+  issue: string | null
+}
+
+/** From the gauge to gallons and money; a fill that was metered teaches what the gauge means. */
+export function OnboardBench({
+  gear,
+  fullMark,
+  fills,
+  findings,
+}: {
+  /** Null for a tank that is not in the records: a sum only. */
+  gear: CylinderGear | null
+  fullMark: FullMark | null
+  fills: readonly MeteredFill[]
+  findings: readonly Finding[]
+}) {
+  const { system } = useUnits()
+  const [water, setWater] = useState('')
+  const [shown, setShown] = useState('')
+  const [mark, setMark] = useState<FullMark>(fullMark ?? 'usable')
+  const [learn, setLearn] = useState(fills.length >= 3)
+  const [price, setPrice] = useState('')
+  const [metered, setMetered] = useState('')
+  const [paid, setPaid] = useState('')
+  const [after, setAfter] = useState('')
+  const { saveFill, saving, issueAt } = useFill(gear?.name ?? 'the tank')
+  const stopped = findings.some(({ severity }) => severity === 'stop')
+  const read = {
+    water: readQuantity(water, 'liquidVolume', system),
+    shown: readQuantity(shown, 'share', system),
+    price: readQuantity(price, 'pricePerVolume', system),
+    metered: readQuantity(metered, 'liquidVolume', system),
+    paid: readQuantity(paid, 'money', system),
+    after: readQuantity(after, 'share', system),
+  }
+  const waterCapacityKg = gear?.waterCapacityKg ?? (read.water.value ?? 0) * WATER_KG_M3
+  const worked = ((): Worked => {
+    const { value } = read.shown
+    if (value === null || waterCapacityKg === 0) {
+      return { slip: null, level: gear?.lastLevel?.liquidFraction ?? null, issue: null }
+    }
+    try {
+      const fullM3 = waterCapacityVolumeM3(waterCapacityKg) * FIXED_TANK_FULL
+      const level = gaugeLevel(value, mark)
+      const learnedM3 = learn && fills.length > 0 ? learnedGauge(fills, fullM3, value).liquidM3 : null
+      const slip = onboardSlip({
+        waterCapacityKg,
+        shown: value,
+        fullMark: mark,
+        learnedM3,
+        pricePerM3: read.price.value,
+      })
+      return { slip, level, issue: null }
+    } catch (error) {
+      if (error instanceof InputError) return { slip: null, level: null, issue: error.message }
+      throw error
+    }
+  })()
+  const readable = Object.values(read).every(({ issue }) => issue === null) && worked.issue === null
+
+  return (
+    <form
+      className="bench-and-slip"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault()
+        if (!readable || !gear) return
+        const reading = read.after.value === null ? null : { way: 'gauge', shown: read.after.value, fullMark: mark }
+        const fill = { meteredM3: read.metered.value, shownBefore: read.shown.value, paid: read.paid.value, note: null }
+        if (await saveFill({ cylinderId: gear.id, mode: 'onboard', after: reading, ...fill })) {
+          setShown('')
+          setMetered('')
+          setPaid('')
+          setAfter('')
+        }
+      }}
+    >
+      {findings.length > 0 && (
+        <section className="across" aria-label="Findings">
+          <FindingList findings={findings} />
+        </section>
+      )}
+      <div className="weigh-bench">
+        <figure className="drawing mb-0">
+          <CylinderDrawing
+            kind={gear?.kind ?? 'onboard'}
+            level={worked.level}
+            limitLevel={stopped ? null : FIXED_TANK_FULL}
+            title={`${gear?.name ?? 'A fixed tank'} with its level`}
+          />
+          <figcaption>red mark: 80 % of its inside</figcaption>
+        </figure>
+        <div className="at-the-scale">
+          <div className="fields">
+            {!gear && (
+              <QuantityField
+                label="Water gallons on its plate"
+                role="liquidVolume"
+                text={water}
+                hint="no fixed tank is entered; a sum only"
+                onText={setWater}
+              />
+            )}
+            <QuantityField
+              label="The gauge shows"
+              role="share"
+              text={shown}
+              issue={worked.issue}
+              hint="such as 50, or 4/8"
+              onText={setShown}
+            />
+            <div>
+              <Form.Label htmlFor="onboard-mark">What its full mark means</Form.Label>
+              <Form.Select id="onboard-mark" value={mark} onChange={(event) => setMark(event.target.value as FullMark)}>
+                <option value="usable">the legal full, 80 % of the inside</option>
+                <option value="eighths">eighths of that</option>
+                <option value="whole">the whole inside, in percent</option>
+              </Form.Select>
+            </div>
+            <QuantityField
+              label="Price"
+              optional
+              role="pricePerVolume"
+              text={price}
+              onText={setPrice}
+              hint="as asked at the pump"
+            />
+            {fills.length > 0 && (
+              <Form.Check
+                id="learn"
+                label={`Go by ${fills.length} metered ${fills.length === 1 ? 'fill' : 'fills'} instead of the dial`}
+                checked={learn}
+                onChange={(event) => setLearn(event.target.checked)}
+              />
+            )}
+          </div>
+          {!stopped && gear && (
+            <>
+              <h2 className="mt-3">Afterwards</h2>
+              <div className="fields">
+                <QuantityField
+                  label="The pump metered"
+                  optional
+                  role="liquidVolume"
+                  text={metered}
+                  issue={issueAt('meteredM3')}
+                  hint="filled to its stop: the gauge is learned from it"
+                  onText={setMetered}
+                />
+                <QuantityField
+                  label="Paid"
+                  optional
+                  role="money"
+                  text={paid}
+                  issue={issueAt('paid')}
+                  onText={setPaid}
+                />
+                <QuantityField
+                  label="The gauge shows then"
+                  optional
+                  role="share"
+                  text={after}
+                  issue={issueAt('shown')}
+                  onText={setAfter}
+                />
+              </div>
+              <SaveLine label="Save the fill" saving={saving} dirty={metered + paid + after !== ''} />
+            </>
+          )}
+        </div>
+      </div>
+      <SlipPaper
+        title={gear?.name ?? 'A fixed tank'}
+        sub="from the gauge to gallons"
+        slip={stopped ? null : worked.slip}
+      >
+        {stopped && <p className="mb-0">Choose a fixed tank.</p>}
+        {!stopped && !worked.slip && <p className="mb-0">Type what the gauge shows: what it takes appears here.</p>}
+      </SlipPaper>
+    </form>
+  )
+}

@@ -1,0 +1,53 @@
+import { monthsLater } from './monthsLater'
+
+/** What else is looked over before a trip, beside the cylinders. */
+export const equipmentKinds = ['regulator', 'hose', 'propane-alarm', 'co-alarm', 'extinguisher'] as const
+
+export type EquipmentKind = (typeof equipmentKinds)[number]
+
+export interface EquipmentFacts {
+  name: string
+  /** What is looked at. */
+  look: string
+  /** Age from which it is to be replaced; null where only its own date counts. */
+  oldMonths: number | null
+}
+
+/** Ages are common practice; a date on the thing itself comes first. */
+export const equipmentFacts: Readonly<Record<EquipmentKind, EquipmentFacts>> = {
+  regulator: {
+    name: 'Regulator',
+    look: 'cover whole, vent clear and pointing down, no rust, no oil',
+    oldMonths: 180,
+  },
+  hose: { name: 'Hose or pigtail', look: 'not cracked, stiff, chafed or kinked; ends sound', oldMonths: 60 },
+  'propane-alarm': { name: 'Propane alarm', look: 'sounds on its test button, sits low, free of dust', oldMonths: 60 },
+  'co-alarm': { name: 'CO alarm', look: 'sounds on its test button, at sleeping height', oldMonths: 84 },
+  extinguisher: {
+    name: 'Fire extinguisher',
+    look: 'needle in the green, pin and seal in, in reach of the door',
+    oldMonths: 144,
+  },
+}
+
+/** One thing with its dates and its last look. */
+export interface Equipment {
+  id: string
+  kind: EquipmentKind
+  name: string
+  madeMonth: string | null
+  /** Printed on it. */
+  replaceByMonth: string | null
+  lastLook: { sound: boolean; lookedAt: string; note: string | null } | null
+}
+
+/**
+ * Last month in which a thing is to be used.
+ *
+ * @returns null when neither its own date nor its age is known
+ */
+export function equipmentEndMonth({ kind, madeMonth, replaceByMonth }: Equipment): string | null {
+  if (replaceByMonth !== null) return replaceByMonth
+  const { oldMonths } = equipmentFacts[kind]
+  return madeMonth === null || oldMonths === null ? null : monthsLater(madeMonth, oldMonths)
+}

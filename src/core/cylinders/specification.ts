@@ -1,0 +1,64 @@
+import { fromUnit } from '@/core/units/fromUnit'
+import type { CylinderKind } from './cylinderKind'
+
+/** The class that settles which date rule holds. */
+export const dateClasses = ['welded', 'high-pressure', 'composite', 'non-refillable', 'fixed'] as const
+
+export type DateClass = (typeof dateClasses)[number]
+
+/** A specification as stamped, taken apart. */
+export interface Specification {
+  /** In one spelling: `DOT-4BA240`. */
+  name: string
+  dateClass: DateClass
+  /** Gauge pressure; null where the stamp does not say. */
+  servicePressurePa: number | null
+}
+
+/** Authority, class and service pressure; the letters alone are understood too. */
+const NUMBERED = /^(?:(DOT|TC|CTC|ICC)[\s-]*)?([34](?:AL|AA|BA|BW|B|E|A))(M?)[\s-]?(\d{2,4})(?:ET)?$/
+const DISPOSABLE = /^(?:(DOT|TC|CTC)[\s-]*)?39(?:[\s-]?(?:NRC[\s-]?)?\d{2,3}(?:\/\d{2,3})?)?$/
+const PERMIT = /^(DOT|TC)[\s-]*(SP|SU|E)[\s-]*(\d{4,5})$/
+
+/**
+ * Takes a specification stamp apart.
+ *
+ * @param text - `DOT-4BA240`, `tc 4bam17`, `DOT-39`, `DOT-SP 13957`
+ * @returns null when it is none that is known
+ * @see 49 CFR part 178, subpart C, for the classes [from memory]
+ */
+export function readSpecification(text: string): Specification | null {
+  const upper = text.trim().toUpperCase()
+  const numbered = NUMBERED.exec(upper)
+  if (numbered) {
+    const [, authority = 'DOT', letters = '', metric = '', pressure = ''] = numbered
+    return {
+      name: `${authority}-${letters}${metric}${pressure}`,
+      dateClass: letters.startsWith('3') ? 'high-pressure' : 'welded',
+      // An M after the class means that the pressure is stamped in bar.
+      servicePressurePa: fromUnit(Number(pressure), 'gaugePressure', metric ? 'bar' : 'psi'),
+    }
+  }
+  const disposable = DISPOSABLE.exec(upper)
+  if (disposable && (disposable[1] || upper === '39')) {
+    return { name: `${disposable[1] ?? 'DOT'}-39`, dateClass: 'non-refillable', servicePressurePa: null }
+  }
+  const permit = PERMIT.exec(upper)
+  if (permit) {
+    return { name: `${permit[1]}-${permit[2]}${permit[3]}`, dateClass: 'composite', servicePressurePa: null }
+  }
+  return null
+}
+
+/**
+ * Which date rule holds for a cylinder: its kind where that settles it, else its specification.
+ *
+ * @param specification - as stamped; null or one not known leaves it to the kind
+ */
+export function dateClassOf(kind: CylinderKind, specification: string | null): DateClass {
+  if (kind === 'onboard') return 'fixed'
+  if (kind === 'bottle') return 'non-refillable'
+  const stamped = specification === null ? null : readSpecification(specification)
+  if (stamped) return stamped.dateClass
+  return kind === 'co2' ? 'high-pressure' : 'welded'
+}

@@ -1,0 +1,171 @@
+/** What a pattern found on the collar. */
+export type StampToken =
+  | { type: 'specification'; text: string }
+  | { type: 'weight'; of: 'tare' | 'water-capacity' | 'net'; number: string; unit: string }
+  | { type: 'water-gallons'; number: string }
+  | { type: 'pressure'; number: string }
+  | { type: 'serial' }
+  | { type: 'valve' }
+  | { type: 'gas'; gas: 'propane' | 'co2' }
+  | { type: 'non-refillable' }
+  | { type: 'fixed' }
+  | {
+      type: 'date'
+      month: string
+      year: string
+      requalifier: string | null
+      letter: string | null
+      label: 'made' | 'mark' | null
+    }
+  | { type: 'letter'; letter: string }
+  | { type: 'requalifier'; number: string }
+  | { type: 'unread' }
+
+export interface PlacedToken {
+  token: StampToken
+  from: number
+  to: number
+}
+
+const CLAIMED = '\u0001'
+const UNIT = String.raw`(?:(LBS?|#|KGS?|OZ|G|LITERS?|LITRES?|L)(?![A-Z])\.?)?`
+const NUMBER = String.raw`(\d+(?:[.,]\d+)?)(?![\d.,]*\d)`
+// The same weight in the other units, as Canadian collars carry it.
+const AGAIN = String.raw`(?:\s*[/(]\s*\d+(?:[.,]\d+)?\s*(?:LBS?|KGS?)\b\.?\)?)?`
+const LABEL = String.raw`(T\s?\.?\s?W(?![A-Z])\.?T?\.?|TARE(?:\s*W(?:EIGH)?T\.?)?(?![A-Z])|T\.?(?=\s*[:=]?\s*\d)|W\s?\.?\s?C(?![A-Z])\.?|WATER\s?CAP(?:ACITY)?(?![A-Z])\.?|NET(?:\s*W(?:EIGH)?T\.?)?(?![A-Z]))`
+
+const SPACED_DATE = /^\s*(?:0[1-9]|1[0-2])\s+(?:[A-Z]\d{3,6}\s+)?(?:\d{4}|\d{2})(?![\d.,]*\d)/
+
+function labelled(label: string): 'tare' | 'water-capacity' | 'net' {
+  if (label.startsWith('T')) return 'tare'
+  return label.startsWith('W') ? 'water-capacity' : 'net'
+}
+
+/** Same length as the text, so that places in one are places in the other. */
+function plain(text: string): string {
+  return text
+    .replace(/[a-z]/g, (letter) => letter.toUpperCase())
+    .replace(/[–—−]/g, '-')
+    .replace(/\s/g, ' ')
+}
+
+/** On some collars the number stands before its letters: then the last letters have no number behind them. */
+function numbersComeFirst(text: string): boolean {
+  const labels = [...text.matchAll(new RegExp(String.raw`(?<![A-Z])${LABEL}`, 'g'))]
+  const first = labels[0]
+  const last = labels.at(-1)
+  if (!first || !last) return false
+  const before = new RegExp(String.raw`(?<![-/\d])${NUMBER}\s*${UNIT}\s*$`).test(text.slice(0, first.index))
+  const after = text.slice(last.index + last[0].length)
+  const behind = new RegExp(String.raw`^\s*[:=]?\s*${NUMBER}(?![-/])`).test(after) && !SPACED_DATE.test(after)
+  return before && !behind
+}
+
+type Claim = [pattern: RegExp, read: (match: RegExpExecArray) => StampToken | null]
+
+const isMonth = (digits: string): boolean => Number(digits) >= 1 && Number(digits) <= 12
+
+function readDate(match: RegExpExecArray): StampToken | null {
+  const [, label, month = '', separator = '', requalifier, , year = '', letter] = match
+  const marked = requalifier !== undefined
+  // A dash or a slash is meant as a date even where the month is wrong; a space or a point only where it makes one.
+  const sure = marked || /[-/]/.test(separator)
+  if (!sure && !(isMonth(month) && (separator.includes('.') || month.length === 2))) return null
+  return {
+    type: 'date',
+    month,
+    year,
+    requalifier: requalifier ?? null,
+    letter: letter ?? null,
+    label: label === undefined ? null : /^R/.test(label) ? 'mark' : 'made',
+  }
+}
+
+const MADE = String.raw`(?:(MFG|MFD|MFR|DOM|MADE|BORN|RETEST(?:ED)?|REQ(?:UAL)?)\s*[.:]?\s*)?`
+const SEPARATOR = String.raw`(\s*[-/.]\s*|\s+)`
+
+const claims = (reversed: boolean): Claim[] => [
+  [
+    /(?<![A-Z0-9])(?:(?:DOT|TC|CTC|ICC)[\s-]*)(?:[34](?:AL|AA|BA|BW|B|E|A)M?[\s-]?\d{2,4}(?:ET)?|39(?:[\s-]?(?:NRC[\s-]?)?\d{2,3}(?:\/\d{2,3})?)?|(?:SP|SU|E)[\s-]*\d{4,5})(?![A-Z0-9])/g,
+    ([text]) => ({ type: 'specification', text }),
+  ],
+  [
+    /(?<![A-Z0-9-])[34](?:AL|AA|BA|BW|B|E|A)M?\d{2,4}(?:ET)?(?![A-Z0-9])/g,
+    ([text]) => ({ type: 'specification', text }),
+  ],
+  [
+    new RegExp(
+      String.raw`(?<![A-Z0-9.])(?:(?:W\.?\s?G|WATER\s?GAL(?:LON)?S?)\b\.?\s*[:=]?\s*${NUMBER}|${NUMBER}\s*(?:U\.?S\.?\s*)?(?:W\.?\s?G\b\.?|WATER\s?GAL(?:LON)?S?\b|GAL(?:LON)?S?\s+(?:W\.?C\b\.?|WATER)))`,
+      'g',
+    ),
+    ([, behind, before]) => ({ type: 'water-gallons', number: behind ?? before ?? '' }),
+  ],
+  reversed
+    ? [
+        new RegExp(String.raw`(?<![-/A-Z\d.])${NUMBER}\s*${UNIT}\s*${LABEL}`, 'g'),
+        ([, number = '', unit = '', label = '']) => ({ type: 'weight', of: labelled(label), number, unit }),
+      ]
+    : [
+        new RegExp(String.raw`(?<![A-Z])${LABEL}\s*[:=]?\s*${NUMBER}(?![-/]\d)\s*${UNIT}${AGAIN}`, 'g'),
+        ([, label = '', number = '', unit = '']) => ({ type: 'weight', of: labelled(label), number, unit }),
+      ],
+  [
+    /(?<![A-Z0-9])(?:S\/N|SN|SER(?:IAL)?(?:\s?NO)?|NO)\b\s*[.:#]?\s*[A-Z]{0,3}\d[A-Z0-9]{2,}/g,
+    () => ({ type: 'serial' }),
+  ],
+  [
+    /(?<![A-Z0-9])(?:(?:MAWP|SERVICE PRESSURE|SP|WP)\s*[:=]?\s*)?(\d{2,4})\s*PSI[G]?\b/g,
+    ([, number = '']) => ({ type: 'pressure', number }),
+  ],
+  [/(?<![A-Z0-9])OPD(?![A-Z0-9])/g, () => ({ type: 'valve' })],
+  [/(?<![A-Z0-9])(?:LP-?GAS|LPG|PROPANE|C3H8)(?![A-Z0-9])/g, () => ({ type: 'gas', gas: 'propane' })],
+  [/(?<![A-Z0-9])(?:CO2|CARBON DIOXIDE)(?![A-Z0-9])/g, () => ({ type: 'gas', gas: 'co2' })],
+  [/(?<![A-Z0-9])(?:NON[- ]?REFILLABLE|NRC|DO NOT REFILL)(?![A-Z0-9])/g, () => ({ type: 'non-refillable' })],
+  [/(?<![A-Z0-9])ASME(?![A-Z0-9])/g, () => ({ type: 'fixed' })],
+  [
+    new RegExp(
+      String.raw`(?<![A-Z0-9./-])${MADE}(\d{1,2})${SEPARATOR}(?:([A-Z]\d{3,6})${SEPARATOR})?(\d{4}|\d{2})([ES])?(?![A-Z0-9]|[./-]\d)`,
+      'g',
+    ),
+    readDate,
+  ],
+  [
+    /(?<![A-Z0-9./-])((?:19|20)\d\d)[-/.](\d{1,2})([ES])?(?![A-Z0-9]|[./-]\d)/g,
+    ([, year = '', month = '', letter]) => ({
+      type: 'date',
+      month,
+      year,
+      requalifier: null,
+      letter: letter ?? null,
+      label: null,
+    }),
+  ],
+  [/(?<![A-Z0-9])([ES])(?![A-Z0-9])/g, ([, letter = '']) => ({ type: 'letter', letter })],
+  [/(?<![A-Z0-9])([A-Z]\d{3}|V\d{6})(?![A-Z0-9])/g, ([, number = '']) => ({ type: 'requalifier', number })],
+  [
+    new RegExp(String.raw`[^\s${CLAIMED},;|·]+`, 'g'),
+    ([text]) => (/[\p{L}\p{N}]/u.test(text) ? { type: 'unread' } : null),
+  ],
+]
+
+/**
+ * Finds the pieces of a collar. Whatever no pattern claims comes out as `unread`, never lost.
+ *
+ * @param text - as typed
+ * @returns in the order of the text
+ */
+export function stampTokens(text: string): PlacedToken[] {
+  let rest = plain(text)
+  const found: PlacedToken[] = []
+  for (const [pattern, read] of claims(numbersComeFirst(rest))) {
+    for (const match of rest.matchAll(pattern)) {
+      const token = read(match as RegExpExecArray)
+      if (!token) continue
+      const from = match.index
+      const to = from + match[0].length
+      found.push({ token, from, to })
+      rest = rest.slice(0, from) + CLAIMED.repeat(to - from) + rest.slice(to)
+    }
+  }
+  return found.toSorted((a, b) => a.from - b.from)
+}

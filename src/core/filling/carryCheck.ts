@@ -1,0 +1,166 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
+import type { Finding, Severity } from '@/core/findings/Finding'
+import type { Quantity } from '@/core/findings/quantity'
+import { fromUnit } from '@/core/units/fromUnit'
+
+/** Where the cylinders ride. */
+export const carriers = ['closed-car', 'open-bed', 'outside-locker', 'living-space'] as const
+
+export type Carrier = (typeof carriers)[number]
+
+/** What an owner ticks before leaving for the pump. */
+export interface CarryItem {
+  id: 'valve-shut' | 'plugged' | 'upright' | 'held' | 'windows' | 'straight'
+  title: string
+  why: string
+  /** Missing, it stops the drive rather than being fixed on the way. */
+  severity: Severity
+}
+
+/** In the order of doing; common practice, and NFPA 58 for what is held and upright [from memory]. */
+export const carryItems: readonly CarryItem[] = [
+  { id: 'valve-shut', title: 'Valve shut', why: 'By hand, clockwise to its end.', severity: 'stop' },
+  {
+    id: 'plugged',
+    title: 'Plug or cap in the outlet',
+    why: 'A valve that is knocked open then leaks nothing.',
+    severity: 'stop',
+  },
+  {
+    id: 'upright',
+    title: 'Upright, as it is used',
+    why: 'The relief valve must stand in the vapour: lying, it would throw out liquid.',
+    severity: 'stop',
+  },
+  {
+    id: 'held',
+    title: 'Held in every direction',
+    why: 'A belt from each side does it; one stretchy strap does not. In a crash it weighs a ton.',
+    severity: 'stop',
+  },
+  {
+    id: 'windows',
+    title: 'Windows open',
+    why: 'A little gas is enough for a closed car; CO2 takes the air out of it.',
+    severity: 'fix-first',
+  },
+  {
+    id: 'straight',
+    title: 'Straight there and back',
+    why: 'No errands, and never left in a parked car: the sun makes an oven of it.',
+    severity: 'fix-first',
+  },
+]
+
+/** NFPA 58, in a closed passenger vehicle [from memory]. */
+const MOST_EACH_KG = fromUnit(45, 'mass', 'lb')
+const MOST_TOGETHER_KG = fromUnit(90, 'mass', 'lb')
+
+/** Most gas a cylinder may come home with: full, or more where it is overfilled now. */
+function heaviestKg(cylinder: CylinderGear): number {
+  return Math.max(gearLimitKg(cylinder), gearContents(cylinder)?.netKg ?? 0)
+}
+
+/**
+ * What stands against leaving for the pump with these cylinders.
+ *
+ * @param cylinders - those to be carried
+ * @param carrier - where they ride
+ * @param done - identifiers of the items ticked
+ */
+export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier, done: readonly string[]): Finding[] {
+  const found: Finding[] = []
+  const add = (
+    code: string,
+    severity: Severity,
+    text: string,
+    why: string,
+    parts: Record<string, Quantity | string> = {},
+  ): void => {
+    found.push({
+      code,
+      station: 'fill',
+      severity,
+      sentence: { text, parts },
+      reason: { text: why, parts },
+      remedy: { label: 'To the check', station: 'fill', page: 'carrying' },
+      basis: ['carry-limit'],
+    })
+  }
+  if (carrier === 'living-space') {
+    add(
+      'carry-living-space',
+      'stop',
+      'No cylinder rides in the living space.',
+      'Only in a locker that is sealed to the inside and vented to the outside. Some people do it for years; every rule says no.',
+    )
+  }
+  for (const cylinder of cylinders) {
+    const { name, kind, fitness } = cylinder
+    if (kind === 'bottle' && fitness.refilledAt !== null) {
+      add(
+        'carry-refilled',
+        'stop',
+        '{name} was refilled and may not be carried.',
+        'In the US an offence, up to $500,000 and five years. It stays at home.',
+        { name },
+      )
+    }
+    if (gearContents(cylinder)?.overfilled) {
+      add(
+        'carry-overfilled',
+        'stop',
+        '{name} is overfilled and is not carried.',
+        'Warm in the car it would go liquid-full. Let a dealer come and draw it down.',
+        { name },
+      )
+    }
+    if (kind === 'onboard') {
+      add(
+        'carry-fixed',
+        'stop',
+        '{name} is fixed to the rig.',
+        'The rig is driven to the pump, or the truck comes to it.',
+        { name },
+      )
+    }
+  }
+  if (carrier === 'closed-car') {
+    const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane' && kind !== 'onboard')
+    for (const cylinder of propane) {
+      if (heaviestKg(cylinder) <= MOST_EACH_KG) continue
+      const parts = { name: cylinder.name, most: { value: MOST_EACH_KG, role: 'cylinderMass' as const } }
+      add(
+        'carry-too-big',
+        'stop',
+        '{name} is too big for a closed car.',
+        'At most {most} of propane in one cylinder. An open bed, or a dealer who delivers.',
+        parts,
+      )
+    }
+    const togetherKg = propane.reduce((sum, cylinder) => sum + heaviestKg(cylinder), 0)
+    if (togetherKg > MOST_TOGETHER_KG) {
+      const parts: Record<string, Quantity> = {
+        together: { value: togetherKg, role: 'cylinderMass' },
+        most: { value: MOST_TOGETHER_KG, role: 'cylinderMass' },
+      }
+      add(
+        'carry-too-much',
+        'stop',
+        'Filled, these hold {together}: too much for a closed car.',
+        'At most {most} of propane in all. Go twice.',
+        parts,
+      )
+    }
+  }
+  const open = carryItems.filter(({ id }) => !done.includes(id))
+  for (const { id, title, why, severity } of open) {
+    // In an open bed the wind does what a window would.
+    if (id === 'windows' && carrier !== 'closed-car') continue
+    add(`carry-${id}`, severity, 'Not ticked yet: {title}.', why, { title: title.toLowerCase() })
+  }
+  return found
+}

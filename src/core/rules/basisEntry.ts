@@ -1,0 +1,16 @@
+/** How sure the ground under a figure is. */
+export type Standing = 'published' | 'common practice' | 'from memory' | 'your entry'
+
+/** Where a figure comes from: what stands behind a line of a slip when it is opened. */
+export interface BasisEntry {
+  title: string
+  /** The formula in words. */
+  formula: string
+  source: string
+  standing: Standing
+  caution?: string
+}
+
+/** The source that most states of a fluid share. */
+export const equationOfState =
+  'Short Helmholtz equations of Span and Wagner, Int. J. Thermophys. 24 (2003) 41 (propane) and 111 (CO2)'

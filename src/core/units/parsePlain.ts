@@ -1,0 +1,30 @@
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { displayRoles, type UnitSystem } from './displayRoles'
+
+/**
+ * Reads a number whose unit is fixed by its role, such as a price or a percentage.
+ *
+ * @param text - as typed: `3.49`, `$3.49`, `50 %`, `4/8`
+ * @param role - a role without a dimension
+ * @param system - units the owner reads in
+ * @param path - field path to carry in errors
+ * @returns the value in SI
+ * @throws InputError for what is no number, RangeError for a role that has a dimension
+ */
+export function parsePlain(text: string, role: DisplayRole, system: UnitSystem, path = ''): number {
+  const shown = displayRoles[role]
+  if (shown.dimension !== null) throw new RangeError(`${role} is read by parseQuantity`)
+  const { scale, prefix = '', suffix } = shown[system]
+  const bare = text.replace(prefix, '').replace(suffix, '').trim()
+  const fraction = /^(\d+)\s*\/\s*([1-9]\d*)$/.exec(bare)
+  // Eighths of a dial are a share as they stand; everything else is in the unit shown.
+  if (fraction && role === 'share') return Number(fraction[1]) / Number(fraction[2])
+  if (!/^[+-]?(\d+([.,]\d+)?|[.,]\d+)$/.test(bare)) {
+    throw new InputError(
+      path,
+      `“${text.trim()}” is not a number. Write it like ${role === 'share' ? '50 or 4/8' : '3.49'}.`,
+    )
+  }
+  return Number(bare.replace(',', '.')) / scale
+}

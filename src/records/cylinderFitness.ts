@@ -1,0 +1,50 @@
+import type { CylinderFitness } from '@/core/cylinders/gear'
+import { judgeLookOver } from '@/core/cylinders/judgeLookOver'
+import { ruleSetOf } from '@/core/rules/ruleSetOf'
+import type { RuleSet } from '@/core/rules/ruleSets'
+import type { Database } from './databaseType'
+import { lastFills } from './fills'
+import { standingLooks, type StoredLook } from './looks'
+import { standingMarks } from './marks'
+import type { Rig } from './rigs'
+import type { cylinders } from './schema'
+
+type Cylinder = typeof cylinders.$inferSelect
+
+/** The rule set of the rig, or a cylinder's own. */
+export function ruleOf(rig: Rig, cylinder: Pick<Cylinder, 'ruleSetId'>): RuleSet {
+  return ruleSetOf(cylinder.ruleSetId ?? rig.ruleSetId, rig.ownRule)
+}
+
+/** The look-over that retired a cylinder, unless somebody cleared it since. */
+function retiring(kind: Cylinder['kind'], newestFirst: readonly StoredLook[]): StoredLook | null {
+  const cleared = newestFirst.findIndex(({ clearedBy }) => clearedBy !== null)
+  const since = cleared === -1 ? newestFirst : newestFirst.slice(0, cleared)
+  return since.findLast(({ answers }) => judgeLookOver(kind, answers).retiring.length > 0) ?? null
+}
+
+/** Dates, marks, look-overs and what else decides whether each cylinder may be filled. */
+export function loadFitness(database: Database, rig: Rig, rows: readonly Cylinder[]): Map<string, CylinderFitness> {
+  const ids = rows.map(({ id }) => id)
+  const marks = standingMarks(database, ids)
+  const looks = standingLooks(database, ids)
+  const fills = lastFills(database, ids)
+  return new Map(
+    rows.map((row) => {
+      const own = looks.get(row.id) ?? []
+      const fitness: CylinderFitness = {
+        specification: row.specification,
+        manufacturedMonth: row.manufacturedMonth,
+        marks: marks.get(row.id) ?? [],
+        labelIntervalMonths: row.labelIntervalMonths,
+        endOfLifeMonth: row.endOfLifeMonth,
+        overfillStop: row.overfillStop,
+        rule: ruleOf(rig, row),
+        lastLook: own.find(({ clearedBy }) => clearedBy === null) ?? null,
+        retiredBy: retiring(row.kind, own),
+        refilledAt: row.kind === 'bottle' ? (fills.get(row.id)?.filledAt ?? null) : null,
+      }
+      return [row.id, fitness]
+    }),
+  )
+}

@@ -1,0 +1,51 @@
+import { eq } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import fs from 'node:fs'
+import path from 'node:path'
+import { InputError } from '@/core/findings/InputError'
+import type { Database } from './databaseType'
+import { photos } from './schema'
+
+export type StoredPhoto = typeof photos.$inferSelect
+
+const LARGEST = 700 * 1024
+
+/** First bytes of the kinds that are kept. */
+const signatures: readonly [StoredPhoto['type'], (bytes: Buffer) => boolean][] = [
+  ['image/jpeg', (bytes) => bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff]))],
+  ['image/png', (bytes) => bytes.subarray(0, 8).equals(Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'))],
+  ['image/webp', (bytes) => bytes.toString('latin1', 0, 4) === 'RIFF' && bytes.toString('latin1', 8, 12) === 'WEBP'],
+]
+
+/** Pictures lie in a folder beside the database. */
+function placeOf(database: Database, id: string): string {
+  return path.join(/* turbopackIgnore: true */ path.dirname(database.$client.name), 'photos', id)
+}
+
+/**
+ * Keeps a picture beside the database.
+ *
+ * @throws InputError at `photo` for what is no picture, or too large
+ */
+export function addPhoto(
+  database: Database,
+  cylinderId: string,
+  bytes: Buffer,
+  takenAt: string,
+  id: string = randomUUID(),
+): StoredPhoto {
+  if (bytes.length > LARGEST) throw new InputError('photo', 'The picture is too large: 700 KiB at most.')
+  const type = signatures.find(([, fits]) => fits(bytes))?.[0]
+  if (!type) throw new InputError('photo', 'This is no picture: a JPEG, PNG or WebP is wanted.')
+  const place = placeOf(database, id)
+  fs.mkdirSync(path.dirname(place), { recursive: true })
+  fs.writeFileSync(place, bytes, { flush: true })
+  return database.insert(photos).values({ id, cylinderId, takenAt, type, bytes: bytes.length }).returning().get()
+}
+
+/** A picture with its bytes; undefined when it is not in the records or its file is gone. */
+export function readPhoto(database: Database, id: string): { row: StoredPhoto; bytes: Buffer } | undefined {
+  const row = database.select().from(photos).where(eq(photos.id, id)).get()
+  const place = row && placeOf(database, row.id)
+  return row && place && fs.existsSync(place) ? { row, bytes: fs.readFileSync(place) } : undefined
+}

@@ -1,0 +1,46 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { useSave, type Answer } from './useSave'
+
+/** Asks why an event is voided; the reason stays in the history. */
+export function VoidForm({
+  id,
+  send,
+  close,
+}: {
+  id: string
+  send: (reason: string) => Promise<Answer<null>>
+  close: () => void
+}) {
+  const [reason, setReason] = useState('')
+  const { save, issueAt } = useSave(send)
+  const wrong = issueAt('reason') ?? issueAt('')
+  return (
+    <form
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault()
+        if (await save(reason)) close()
+      }}
+    >
+      <Form.Label htmlFor={`why-${id}`}>Why is it wrong?</Form.Label>
+      <Form.Control id={`why-${id}`} value={reason} autoFocus onChange={(event) => setReason(event.target.value)} />
+      {wrong && (
+        <p className="issue mb-0" role="alert">
+          {wrong}
+        </p>
+      )}
+      <div className="save-line mt-2">
+        <Button type="submit" size="sm">
+          Void it
+        </Button>
+        <Button variant="quiet" size="sm" onClick={close}>
+          Leave it
+        </Button>
+      </div>
+    </form>
+  )
+}

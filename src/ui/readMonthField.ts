@@ -1,0 +1,24 @@
+import { InputError } from '@/core/findings/InputError'
+import { readMonth } from '@/core/cylinders/readMonth'
+
+/** What a month's text comes to: a month, or a sentence, or nothing yet. */
+export interface MonthReading {
+  month: string | null
+  issue: string | null
+}
+
+/**
+ * Reads a month as typed; empty gives neither month nor complaint.
+ *
+ * @param text - `03-20`, `2020-03`
+ * @param latest - the last month that can be meant; `2099-12` where the future may be
+ */
+export function readMonthField(text: string, latest: string): MonthReading {
+  if (text.trim() === '') return { month: null, issue: null }
+  try {
+    return { month: readMonth(text, latest, ''), issue: null }
+  } catch (error) {
+    if (error instanceof InputError) return { month: null, issue: error.message }
+    throw error
+  }
+}
