@@ -2,9 +2,15 @@ import os from 'node:os'
 import { Bench } from 'tinybench'
 import { contents } from '@/core/cylinders/contents'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearRequalification } from '@/core/cylinders/gearRequalification'
+import { heatCurve } from '@/core/cylinders/heatCurve'
+import { readStamps } from '@/core/cylinders/readStamps'
+import { decant } from '@/core/filling/decant'
+import { fillLimit } from '@/core/filling/fillLimit'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { saturation } from '@/core/fluids/saturation'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { ruleSetOf } from '@/core/rules/ruleSetOf'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { parseQuantity } from '@/core/units/parseQuantity'
 import { temporaryServer } from './server'
@@ -20,10 +26,24 @@ const gear: CylinderGear = {
   labelNetKg: null,
   aboard: true,
   lastWeighing: { grossKg: 14.24, hangingKg: 0, weighedAt: '2026-11-30T00:00:00Z' },
+  lastLevel: null,
+  fitness: {
+    specification: 'DOT-4BA240',
+    manufacturedMonth: '2020-03',
+    marks: [{ month: '2025-05', letter: 'E', requalifier: null }],
+    labelIntervalMonths: null,
+    endOfLifeMonth: null,
+    overfillStop: 'yes',
+    rule: ruleSetOf('us-dot'),
+    lastLook: null,
+    retiredBy: null,
+    refilledAt: null,
+  },
 }
 const trip: TripPlan = {
   id: 'trip',
   name: 'Trip',
+  startDay: '2026-12-04',
   nights: 4,
   reserveShare: 0.2,
   altitudeM: 2410,
@@ -45,6 +65,20 @@ async function benchCore(): Promise<void> {
     .add('cylinder state, CO2 supercritical', () => cylinderState('co2', 2.27, 0.00334, 310 + (kelvin() - 220) / 4))
     .add('contents by weight', () => contents({ gas: 'propane', grossKg: 14.24, tareKg: 8.07, waterCapacityKg: 21.59 }))
     .add('reading “1 lb 11.6 oz”', () => parseQuantity('1 lb 11.6 oz', 'mass'))
+    .add('reading a collar', () => readStamps('TW 17.8 WC 47.6 DOT-4BA240 06-11 E 05-25', '2026-11'))
+    .add('until when it may be filled', () => gearRequalification(gear, '2026-11-24'))
+    .add('fill limit', () => fillLimit({ gas: 'propane', waterCapacityKg: 21.59, liquidTemperatureK: kelvin() }))
+    .add('decanting one bottle', () =>
+      decant({
+        supplyTemperatureK: 300,
+        bottleTemperatureK: kelvin() - 10,
+        bottleTareKg: 0.41,
+        bottleWaterCapacityKg: 1.107,
+      }),
+    )
+    .add('heat curve, 106 points', () =>
+      heatCurve({ gas: 'propane', netKg: 9, waterCapacityKg: 21.59, altitudeM: walk, reliefGaugePa: 2.6e6 }),
+    )
     .add('a trip judged', () => judgeTrip([gear, gear], trip, '2026-12-01T00:00:00Z'))
   await bench.run()
   for (const { name, result } of bench.tasks) {
@@ -86,8 +120,21 @@ async function benchServer(): Promise<void> {
     await benchRequest('API saturation', `${calc}/saturation`, json({ fluid: 'propane', temperatureK: 290 }))
     const weighed = { gas: 'propane', grossKg: 14.24, tareKg: 8.07, waterCapacityKg: 21.59 }
     await benchRequest('API contents', `${calc}/contents`, json(weighed))
+    await benchRequest(
+      'API requalification',
+      `${calc}/requalification`,
+      json({ stamps: '06-11 E 05-25', ruleSet: 'us-dot', on: '2026-11-24' }),
+    )
     await benchRequest('API index', calc)
-    for (const place of ['/', '/cylinders', '/cylinders/left', '/run']) {
+    for (const place of [
+      '/',
+      '/cylinders',
+      '/cylinders/left',
+      '/cylinders/left/dates',
+      '/fill',
+      '/fill/bottles',
+      '/run',
+    ]) {
       await benchRequest(`Page ${place}`, server.url + place)
     }
   } finally {

@@ -1,8 +1,36 @@
-import type { CylinderGear } from '@/core/cylinders/gear'
+import type { CylinderFitness, CylinderGear } from '@/core/cylinders/gear'
+import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+import type { Equipment } from '@/core/cylinders/equipment'
+import { equipmentKinds } from '@/core/cylinders/equipment'
+import { lookOverItems, type LookAnswers } from '@/core/cylinders/lookOverItems'
+import { ruleSetOf } from '@/core/rules/ruleSetOf'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import { BTU_PER_HOUR_W, fahrenheit, OUNCE_KG, POUND_KG } from './tradeUnits'
 
 export const NOW = '2026-12-01T18:00:00.000Z'
+export const TODAY = '2026-12-01'
+
+/** Every item looked at; all sound but those named. */
+export function answers(kind: CylinderKind, bad: readonly string[] = []): LookAnswers {
+  return Object.fromEntries(lookOverItems(kind).map(({ id }) => [id, bad.includes(id) ? 'bad' : 'sound']))
+}
+
+/** In date and looked over the day before; change what a test is about. */
+export function fitness(kind: CylinderKind, change: Partial<CylinderFitness> = {}): CylinderFitness {
+  return {
+    specification: 'DOT-4BA240',
+    manufacturedMonth: '2020-03',
+    marks: [],
+    labelIntervalMonths: null,
+    endOfLifeMonth: null,
+    overfillStop: 'yes',
+    rule: ruleSetOf('ten-then-five'),
+    lastLook: { answers: answers(kind), lookedAt: '2026-11-30T09:00:00.000Z' },
+    retiredBy: null,
+    refilledAt: null,
+    ...change,
+  }
+}
 
 /** A 20 lb cylinder with 13.6 lb aboard, weighed the day before; change what a test is about. */
 export function cylinderGear(change: Partial<CylinderGear> = {}): CylinderGear {
@@ -15,6 +43,8 @@ export function cylinderGear(change: Partial<CylinderGear> = {}): CylinderGear {
     labelNetKg: null,
     aboard: true,
     lastWeighing: { grossKg: 31.4 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T09:42:00.000Z' },
+    lastLevel: null,
+    fitness: fitness(change.kind ?? 'removable'),
     ...change,
   }
 }
@@ -29,8 +59,50 @@ export function bottleGear(change: Partial<CylinderGear> = {}): CylinderGear {
     waterCapacityKg: 1.107,
     labelNetKg: 16.4 * OUNCE_KG,
     lastWeighing: { grossKg: 27.6 * OUNCE_KG, hangingKg: 0, weighedAt: '2026-11-30T09:42:00.000Z' },
+    fitness: fitness(change.kind ?? 'refillable-bottle', { specification: null }),
     ...change,
   })
+}
+
+/** A 5 lb CO2 cylinder, full to its limit. */
+export function co2Gear(change: Partial<CylinderGear> = {}): CylinderGear {
+  return cylinderGear({
+    id: 'soda',
+    name: 'Soda cylinder',
+    kind: 'co2',
+    tareKg: 7.6 * POUND_KG,
+    waterCapacityKg: 7.35 * POUND_KG,
+    lastWeighing: { grossKg: 12.59 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T09:42:00.000Z' },
+    fitness: fitness('co2', { specification: 'DOT-3AL1800', manufacturedMonth: '2022-09' }),
+    ...change,
+  })
+}
+
+/** A 6 gal fixed tank, read at half of its dial. */
+export function tankGear(change: Partial<CylinderGear> = {}): CylinderGear {
+  return cylinderGear({
+    id: 'tank',
+    name: 'Tank',
+    kind: 'onboard',
+    tareKg: 0,
+    waterCapacityKg: 6 * 3.785411784e-3 * 999.016,
+    lastWeighing: null,
+    lastLevel: { liquidFraction: 0.4, temperatureK: fahrenheit(60), readAt: '2026-11-30T09:42:00.000Z' },
+    fitness: fitness('onboard', { specification: null, manufacturedMonth: null }),
+    ...change,
+  })
+}
+
+/** One of each, young and looked over. */
+export function soundEquipment(): Equipment[] {
+  return equipmentKinds.map((kind) => ({
+    id: kind,
+    kind,
+    name: kind,
+    madeMonth: '2024-06',
+    replaceByMonth: null,
+    lastLook: { sound: true, lookedAt: '2026-11-30T09:42:00.000Z', note: null },
+  }))
 }
 
 export function applianceUse(change: Partial<ApplianceUse> = {}): ApplianceUse {
@@ -48,6 +120,7 @@ export function tripPlan(change: Partial<TripPlan> = {}): TripPlan {
   return {
     id: 'trip',
     name: 'Larkspur Saddle',
+    startDay: '2026-12-04',
     nights: 4,
     reserveShare: 0.2,
     altitudeM: 2410,

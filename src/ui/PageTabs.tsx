@@ -2,6 +2,7 @@
 
 import Link from 'next/link'
 import { usePathname, useSearchParams } from 'next/navigation'
+import { useEffect, useRef } from 'react'
 
 export interface PageTab {
   href: string
@@ -12,8 +13,15 @@ export interface PageTab {
 export function PageTabs({ tabs, label, keep }: { tabs: readonly PageTab[]; label: string; keep?: string }) {
   const here = usePathname()
   const kept = useSearchParams().get(keep ?? '')
+  const nav = useRef<HTMLElement>(null)
+
+  // On a phone the row is longer than the screen: bring the page one stands at into view.
+  useEffect(() => {
+    const current = nav.current?.querySelector<HTMLElement>('[aria-current]')
+    if (nav.current && current) nav.current.scrollLeft = current.offsetLeft - nav.current.offsetLeft
+  }, [here])
   return (
-    <nav className="page-tabs" aria-label={label}>
+    <nav className="page-tabs" aria-label={label} ref={nav}>
       {tabs.map(({ href, label: name }) => (
         <Link
           key={href}

@@ -17,7 +17,10 @@ test('the index names every calculation with its schema', async () => {
   expect(calculations.map(({ name }: { name: string }) => name)).toEqual([
     'saturation',
     'fluid-state',
+    'fill-limit',
     'contents',
+    'requalification',
+    'decant',
     'runtime',
   ])
   for (const { schema, path } of calculations) {

@@ -1,17 +1,26 @@
-import { bottleGear, cylinderGear, NOW, tripPlan } from '@tests/gear'
+import { bottleGear, cylinderGear, NOW, soundEquipment, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { stationStates, type World } from '@/app/world'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import { plainCylinder } from '@/records/cylinders'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
 
 function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
-  const row = { rigId: 'rig', manufacturedMonth: null, specification: null, position: 0, archivedAt: null, version: 1 }
+  const row = { ...plainCylinder, rigId: 'rig', position: 0, archivedAt: null, version: 1 }
   return {
-    rig: { id: 'rig', name: 'Marigold', version: 1 },
-    cylinders: cylinders.map((gear) => ({ gear, row: { ...gear, ...row } })),
+    rig: {
+      id: 'rig',
+      name: 'Marigold',
+      ruleSetId: 'ten-then-five',
+      ownRule: null,
+      bottleSchool: 'refillable',
+      version: 1,
+    },
+    cylinders: cylinders.map((gear) => ({ gear, row: { ...row, ...gear } })),
     appliances: [],
+    equipment: [],
     trip: undefined,
-    judgement: withTrip ? judgeTrip(cylinders, tripPlan(), NOW) : null,
+    judgement: withTrip ? judgeTrip(cylinders, tripPlan(), NOW, soundEquipment()) : null,
     nowIso: NOW,
   }
 }
@@ -21,13 +30,13 @@ const overfilled = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangin
 test('the trip counts every finding, a station its own', () => {
   const states = stationStates(world([overfilled, bottleGear()], true))
   expect(states.trip).toMatchObject({ mark: 'stop' })
-  expect(states.cylinders).toEqual({ mark: 'stop', count: 2 })
+  expect(states.cylinders).toEqual({ mark: 'stop', count: 1 })
   expect(states.trip.count).toBeGreaterThan(states.cylinders.count)
 })
 
 test('stations not built say so, whatever is found for them', () => {
   const states = stationStates(world([cylinderGear()], true))
-  for (const station of ['fill', 'hookup', 'leak-test', 'heat', 'log', 'practice'] as const) {
+  for (const station of ['hookup', 'leak-test', 'heat', 'log', 'practice'] as const) {
     expect(states[station]).toEqual({ mark: 'unbuilt', count: 0 })
   }
 })
@@ -48,5 +57,5 @@ test('a note is no work: it is not counted', () => {
   const old = cylinderGear({ lastWeighing: { grossKg: 14, hangingKg: 0, weighedAt: '2026-10-01T00:00:00Z' } })
   const { judgement, ...rest } = world([old], true)
   expect(judgement?.findings.some(({ code }) => code === 'weighing-old')).toBe(true)
-  expect(stationStates({ ...rest, judgement }).cylinders.count).toBe(1)
+  expect(stationStates({ ...rest, judgement }).cylinders.count).toBe(0)
 })

@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process'
 import path from 'node:path'
-import { listWeighings } from '@/records/cylinders'
+import { listWeighings } from '@/records/weighings'
 import { openDatabase } from '@/records/openDatabase'
 import { temporaryFile } from './temporary'
 

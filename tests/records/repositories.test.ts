@@ -2,14 +2,14 @@ import { BTU_PER_HOUR_W, POUND_KG } from '@tests/tradeUnits'
 import { addAppliance, findAppliance, listAppliances, saveAppliance } from '@/records/appliances'
 import {
   addCylinder,
-  addWeighing,
   findCylinder,
   listCylinders,
-  listWeighings,
   saveCylinder,
-  voidWeighing,
+  plainCylinder,
   type CylinderEntry,
 } from '@/records/cylinders'
+import { voidEvent } from '@/records/events'
+import { addWeighing, listWeighings } from '@/records/weighings'
 import type { Database } from '@/records/databaseType'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 import { addRig } from '@/records/rigs'
@@ -17,11 +17,11 @@ import { addTrip, findTrip, listTrips, nextTrip, saveTrip, type TripEntry } from
 import { temporaryDatabase } from './temporary'
 
 const entry: CylinderEntry = {
+  ...plainCylinder,
   name: 'Left',
   kind: 'removable',
   tareKg: 17.8 * POUND_KG,
   waterCapacityKg: 47.6 * POUND_KG,
-  labelNetKg: null,
   manufacturedMonth: '2020-03',
   specification: 'DOT-4BA240',
   aboard: true,
@@ -63,19 +63,19 @@ describe('cylinders and weighings', () => {
     weigh('left', 31, '2026-11-02T10:00:00.000Z')
     const last = weigh('left', 34, '2026-11-03T10:00:00.000Z')
     expect(findCylinder(records, 'left')?.gear.lastWeighing).toMatchObject({ id: last.id })
-    voidWeighing(records, last.id, '2026-11-04T00:00:00.000Z', 'adapter forgotten')
+    voidEvent(records, 'weighing', last.id, '2026-11-04T00:00:00.000Z', 'adapter forgotten')
     expect(listCylinders(records, 'rig')[0]?.gear.lastWeighing?.grossKg).toBeCloseTo(35 * POUND_KG, 12)
   })
 
   test('a voided weighing stays, with its reason; voiding twice keeps the first reason', () => {
     addCylinder(records, 'rig', entry, 'left')
     const { id } = weigh('left', 30, '2026-11-01T10:00:00.000Z')
-    voidWeighing(records, id, '2026-11-02T00:00:00.000Z', 'wrong cylinder')
-    voidWeighing(records, id, '2026-11-03T00:00:00.000Z', 'another reason')
+    voidEvent(records, 'weighing', id, '2026-11-02T00:00:00.000Z', 'wrong cylinder')
+    voidEvent(records, 'weighing', id, '2026-11-03T00:00:00.000Z', 'another reason')
     expect(listWeighings(records, 'left')).toMatchObject([
       { voidedAt: '2026-11-02T00:00:00.000Z', voidReason: 'wrong cylinder' },
     ])
-    expect(() => voidWeighing(records, 'nowhere', 'x', 'y')).toThrow(NotFoundError)
+    expect(() => voidEvent(records, 'weighing', 'nowhere', 'x', 'y')).toThrow(NotFoundError)
   })
 
   test('the file itself lets no weighing be changed or erased', () => {
@@ -84,7 +84,7 @@ describe('cylinders and weighings', () => {
     const sql = records.$client
     expect(() => sql.prepare('DELETE FROM weighings').run()).toThrow(/never erased/)
     expect(() => sql.prepare('UPDATE weighings SET gross_kg = 1').run()).toThrow(/never changed/)
-    voidWeighing(records, id, '2026-11-02T00:00:00.000Z', 'wrong')
+    voidEvent(records, 'weighing', id, '2026-11-02T00:00:00.000Z', 'wrong')
     expect(() => sql.prepare('UPDATE weighings SET voided_at = NULL, void_reason = NULL').run()).toThrow(
       /never changed/,
     )

@@ -1,6 +1,7 @@
-import { addCylinder, addWeighing } from '@/records/cylinders'
+import { addCylinder, plainCylinder } from '@/records/cylinders'
 import { openDatabase } from '@/records/openDatabase'
 import { addRig } from '@/records/rigs'
+import { addWeighing } from '@/records/weighings'
 
 // Run by crash.test.ts: writes weighings without end and names each one once it is saved.
 const records = openDatabase(process.argv[2] ?? '')
@@ -9,14 +10,11 @@ addCylinder(
   records,
   'rig',
   {
+    ...plainCylinder,
     name: 'Left',
     kind: 'removable',
     tareKg: 8,
     waterCapacityKg: 21.6,
-    labelNetKg: null,
-    manufacturedMonth: null,
-    specification: null,
-    aboard: true,
   },
   'left',
 )

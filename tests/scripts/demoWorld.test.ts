@@ -4,6 +4,7 @@ import { judgeTrip } from '@/core/readiness/judgeTrip'
 import { listAppliances } from '@/records/appliances'
 import { listCylinders } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
+import { listEquipment } from '@/records/equipment'
 import { listRigs, readFact } from '@/records/rigs'
 import { nextTrip } from '@/records/trips'
 import { loadDemoWorld } from '../../scripts/demoWorld'
@@ -25,7 +26,7 @@ test('is marked as the demo, and is the Marigold on its way to Larkspur Saddle',
   expect(trip?.plan.uses).toHaveLength(listAppliances(records, 'marigold').length)
 })
 
-test('its gear: two cylinders, three bottles, CO2, and nothing that cannot be', () => {
+test('its gear: two cylinders, four bottles, CO2, and nothing that cannot be', () => {
   const kinds = listCylinders(records, 'marigold').map(({ row }) => row.kind)
   expect(kinds).toEqual([
     'removable',
@@ -33,6 +34,7 @@ test('its gear: two cylinders, three bottles, CO2, and nothing that cannot be', 
     'refillable-bottle',
     'refillable-bottle',
     'refillable-bottle',
+    'bottle',
     'co2',
   ])
   for (const { gear } of listCylinders(records, 'marigold')) {
@@ -44,7 +46,7 @@ test('every fault planted in it is found', () => {
   const cylinders = listCylinders(records, 'marigold').map(({ gear }) => gear)
   const trip = nextTrip(records, 'marigold', '2026-11-24')
   if (!trip) throw new Error('no trip')
-  const judged = judgeTrip(cylinders, trip.plan, now.toISOString())
+  const judged = judgeTrip(cylinders, trip.plan, now.toISOString(), listEquipment(records, 'marigold'))
   expect(judged.verdict).toBe('stop')
   expect(judged.enoughBySupply).toEqual([
     { supply: 'line', enough: 'enough' },
@@ -52,13 +54,20 @@ test('every fault planted in it is found', () => {
   ])
   expect(judged.findings.map(({ code, remedy }) => [code, remedy.subjectId ?? ''])).toEqual([
     ['cylinder-overfilled', 'bottle-2'],
+    ['refilled-non-refillable', 'throwaway'],
+    ['look-over-found', 'right'],
+    ['date-overdue', 'right'],
     ['cylinder-not-weighed', 'bottle-3'],
-    ['dates-not-judged', ''],
+    ['never-looked-over', 'bottle-3'],
+    ['equipment-old', ''],
+    ['equipment-not-looked-at', ''],
+    ['refused-at-pump', 'bottle-2'],
     ['hookup-not-judged', ''],
     ['leak-test-not-judged', ''],
     ['heat-not-judged', ''],
     ['gas-not-enough', 'bottle-1'],
     ['cold-draw-not-judged', ''],
+    ['weighing-old', 'throwaway'],
     ['weighing-old', 'soda'],
   ])
 })

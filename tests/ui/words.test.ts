@@ -66,6 +66,7 @@ describe('a field’s text', () => {
 
   test('what cannot be read is a sentence, not an error', () => {
     expect(readQuantity('heavy', 'cylinderMass', 'us').issue).toMatch(/does not begin with a number/)
-    expect(() => readQuantity('50', 'share', 'us')).toThrow(RangeError)
+    expect(readQuantity('50', 'share', 'us')).toEqual({ value: 0.5, issue: null })
+    expect(readQuantity('half', 'share', 'us').issue).toMatch(/is not a number/)
   })
 })

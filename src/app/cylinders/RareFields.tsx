@@ -4,7 +4,7 @@ import Form from 'react-bootstrap/Form'
 import type { FullMark } from '@/core/cylinders/gaugeLevel'
 import { OWN_RULE_ID, ruleSets } from '@/core/rules/ruleSets'
 import { QuantityField } from '@/ui/QuantityField'
-import type { StampFieldsProps } from './StampFields'
+import type { StampFieldsProps } from './stampValues'
 
 /** Asked only where they matter: a fixed tank's gauge and relief valve, a rule of its own with its reason. */
 export function RareFields({ values, set, issueAt }: Pick<StampFieldsProps, 'values' | 'set' | 'issueAt'>) {

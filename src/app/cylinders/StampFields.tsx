@@ -7,16 +7,8 @@ import { MonthField } from '@/ui/MonthField'
 import { QuantityField } from '@/ui/QuantityField'
 import { Term } from '@/ui/Term'
 import { useUnits } from '@/ui/UnitsProvider'
-import { FAR, massRoleOf, turnedTo, waterRoleOf, type StampsRead, type StampValues } from './stampValues'
+import { FAR, massRoleOf, turnedTo, waterRoleOf, type StampFieldsProps, type StampValues } from './stampValues'
 import { RareFields } from './RareFields'
-
-export interface StampFieldsProps {
-  values: StampValues
-  set: (change: Partial<StampValues>) => void
-  issues: StampsRead['issues']
-  issueAt: (path: string) => string | null
-  thisMonth: string
-}
 
 /** What a collar comes to, field by field; the kind decides which are asked. */
 export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFieldsProps) {

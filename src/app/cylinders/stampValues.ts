@@ -207,3 +207,12 @@ export function readStampFields(values: StampValues, thisMonth: string, system: 
           },
   }
 }
+
+/** What every group of fields is given. */
+export interface StampFieldsProps {
+  values: StampValues
+  set: (change: Partial<StampValues>) => void
+  issues: StampsRead['issues']
+  issueAt: (path: string) => string | null
+  thisMonth: string
+}

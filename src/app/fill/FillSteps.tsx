@@ -1,11 +1,12 @@
 'use client'
 
 import type { FillMode } from '@/core/filling/fillModes'
+import { fillCautions } from '@/core/filling/fillCautions'
 import { fillSteps } from '@/core/filling/fillSteps'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
 import { StepRail } from '@/ui/StepRail'
 
-/** The procedure of this fill, ticked as it goes; nothing is ticked while something stands against filling. */
+/** The procedure of this fill with its cautions; nothing is ticked while something stands against filling. */
 export function FillSteps({
   mode,
   rigId,
@@ -21,13 +22,20 @@ export function FillSteps({
 }) {
   const { ticks, tick, untick } = useTicks({ rigId, procedure: `fill ${mode}`, subjectId: cylinderId }, logged)
   return (
-    <StepRail
-      label="Procedure"
-      steps={fillSteps(mode)}
-      ticks={ticks}
-      tick={tick}
-      untick={untick}
-      held={stopped ? 'It is not to be filled; the reason stands above.' : null}
-    />
+    <>
+      <StepRail
+        label="Procedure"
+        steps={fillSteps(mode)}
+        ticks={ticks}
+        tick={tick}
+        untick={untick}
+        held={stopped ? 'It is not to be filled; the reason stands above.' : null}
+      />
+      <ul className="cautions" aria-label="Cautions">
+        {fillCautions(mode).map((caution) => (
+          <li key={caution}>{caution}</li>
+        ))}
+      </ul>
+    </>
   )
 }

@@ -76,7 +76,7 @@ export function PumpBench({
 
   return (
     <form
-      className="bench-and-slip"
+      className="bench-and-slip fill-form"
       noValidate
       onSubmit={async (event) => {
         event.preventDefault()
@@ -173,7 +173,7 @@ export function PumpBench({
           </div>
         </div>
       </div>
-      <div>
+      <div className="slip-side">
         <SlipPaper title={gear.name} sub="what the pump should take" slip={stopped ? null : (pump?.slip ?? null)}>
           {stopped && <p className="mb-0">Nothing: it may not be filled.</p>}
           {!stopped && held === null && (

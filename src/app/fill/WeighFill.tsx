@@ -86,7 +86,7 @@ export function WeighFill({
 
   return (
     <form
-      className="bench-and-slip"
+      className="bench-and-slip fill-form"
       noValidate
       onSubmit={async (event) => {
         event.preventDefault()

@@ -2,6 +2,8 @@ import type { Metadata } from 'next'
 import { fillFindings } from '@/core/filling/fillFindings'
 import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
+import { loadWorld } from '@/app/world'
+import { FindingList } from '@/ui/FindingList'
 import { CylinderPicker } from './CylinderPicker'
 import { FillSteps } from './FillSteps'
 import { fillWorld, type FillSearch } from './fillWorld'
@@ -13,6 +15,7 @@ export const metadata: Metadata = { title: 'Fill at the pump' }
 export default async function PumpPage({ searchParams }: { searchParams: FillSearch }) {
   const { rig, gear, chosen, ticks, today } = await fillWorld('pump', searchParams, ({ kind }) => kind === 'removable')
   if (!chosen) return <NoCylinder />
+  const onTheLine = (loadWorld().judgement?.findings ?? []).filter(({ station }) => station === 'fill')
   const findings = fillFindings(chosen.gear, { mode: 'pump' }, today)
   return (
     <>
@@ -28,6 +31,12 @@ export default async function PumpPage({ searchParams }: { searchParams: FillSea
         ticks={ticks}
         stopped={findings.some(({ severity }) => severity === 'stop')}
       />
+      {onTheLine.length > 0 && (
+        <section className="mt-4" aria-label="For this trip">
+          <h2>For this trip</h2>
+          <FindingList findings={onTheLine} />
+        </section>
+      )}
     </>
   )
 }

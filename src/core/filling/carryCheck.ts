@@ -79,6 +79,7 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
     text: string,
     why: string,
     parts: Record<string, Quantity | string> = {},
+    cylinder?: CylinderGear,
   ): void => {
     found.push({
       code,
@@ -86,7 +87,9 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
       severity,
       sentence: { text, parts },
       reason: { text: why, parts },
-      remedy: { label: 'To the check', station: 'fill', page: 'carrying' },
+      remedy: cylinder
+        ? { label: 'To the cylinder', station: 'cylinders', subjectId: cylinder.id }
+        : { label: 'To the check', station: 'fill', page: 'carrying' },
       basis: ['carry-limit'],
     })
   }
@@ -107,6 +110,7 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
         '{name} was refilled and may not be carried.',
         'In the US an offence, up to $500,000 and five years. It stays at home.',
         { name },
+        cylinder,
       )
     }
     if (gearContents(cylinder)?.overfilled) {
@@ -116,6 +120,7 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
         '{name} is overfilled and is not carried.',
         'Warm in the car it would go liquid-full. Let a dealer come and draw it down.',
         { name },
+        cylinder,
       )
     }
     if (kind === 'onboard') {
@@ -125,6 +130,7 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
         '{name} is fixed to the rig.',
         'The rig is driven to the pump, or the truck comes to it.',
         { name },
+        cylinder,
       )
     }
   }
@@ -139,6 +145,7 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
         '{name} is too big for a closed car.',
         'At most {most} of propane in one cylinder. An open bed, or a dealer who delivers.',
         parts,
+        cylinder,
       )
     }
     const togetherKg = propane.reduce((sum, cylinder) => sum + heaviestKg(cylinder), 0)
@@ -156,11 +163,16 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
       )
     }
   }
-  const open = carryItems.filter(({ id }) => !done.includes(id))
-  for (const { id, title, why, severity } of open) {
+  const open = carryItems
+    .filter(({ id }) => !done.includes(id))
     // In an open bed the wind does what a window would.
-    if (id === 'windows' && carrier !== 'closed-car') continue
-    add(`carry-${id}`, severity, 'Not ticked yet: {title}.', why, { title: title.toLowerCase() })
+    .filter(({ id }) => id !== 'windows' || carrier === 'closed-car')
+  if (open.length > 0) {
+    const titles = open.map(({ title }) => title.toLowerCase()).join('; ')
+    const severity = open.some((item) => item.severity === 'stop') ? 'stop' : 'fix-first'
+    add('carry-not-ticked', severity, 'Not ticked yet: {titles}.', 'Each has its reason: tap it in the row above.', {
+      titles,
+    })
   }
   return found
 }

@@ -1,4 +1,4 @@
-import { applianceUse, bottleGear, cylinderGear, NOW, tripPlan } from '@tests/gear'
+import { applianceUse, bottleGear, cylinderGear, NOW, soundEquipment, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import type { Finding, Severity } from '@/core/findings/Finding'
 import { inOrder } from '@/core/findings/inOrder'
@@ -46,11 +46,10 @@ describe('the verdict', () => {
 
 describe('a trip judged', () => {
   test('enough gas alone is never “ready” while stations are not judged', () => {
-    const judged = judgeTrip([cylinderGear()], tripPlan(), NOW)
+    const judged = judgeTrip([cylinderGear()], tripPlan(), NOW, soundEquipment())
     expect(judged.enough).toBe('enough')
     expect(judged.verdict).toBe('fix-first')
     expect(judged.findings.map(({ code }) => code)).toEqual([
-      'dates-not-judged',
       'hookup-not-judged',
       'leak-test-not-judged',
       'heat-not-judged',

@@ -1,4 +1,4 @@
-import { applianceUse, bottleGear, cylinderGear, tripPlan } from '@tests/gear'
+import { applianceUse, bottleGear, cylinderGear, NOW, tripPlan } from '@tests/gear'
 import { OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { contents } from '@/core/cylinders/contents'
 import { contentsInput } from '@/core/cylinders/contentsInput'
@@ -53,14 +53,14 @@ describe('the bars', () => {
 
 describe('the shelf and the drawing', () => {
   test('a cylinder at a glance', () => {
-    expect(shelfFigures(cylinderGear())).toMatchObject({ mark: 'ready', share: { value: 13.6 / 19.992 } })
-    expect(shelfFigures(cylinderGear({ lastWeighing: null }))).toMatchObject({
+    expect(shelfFigures(cylinderGear(), NOW)).toMatchObject({ mark: 'ready', share: { value: 13.6 / 19.992 } })
+    expect(shelfFigures(cylinderGear({ lastWeighing: null }), NOW)).toMatchObject({
       net: null,
       level: null,
       mark: 'fix-first',
     })
     const full = { grossKg: 39 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T00:00:00Z' }
-    expect(shelfFigures(cylinderGear({ lastWeighing: full })).mark).toBe('stop')
+    expect(shelfFigures(cylinderGear({ lastWeighing: full }), NOW).mark).toBe('stop')
   })
 
   test('the level rises with warmth and stays below the limit’s', () => {

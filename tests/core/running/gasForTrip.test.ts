@@ -139,6 +139,6 @@ test('an overfilled cylinder does not count: it is not to be used', () => {
   expect((line?.aboardKg ?? 0) / POUND_KG).toBeCloseTo(13.6, 9)
   expect(line).toMatchObject({
     allWeighed: true,
-    cylinders: [{ overfilled: false }, { overfilled: true, usableKg: null }],
+    cylinders: [{ barred: null }, { barred: 'overfilled', usableKg: null }],
   })
 })

@@ -10,7 +10,7 @@ import { MonthField } from '@/ui/MonthField'
 import { readMonthField } from '@/ui/readMonthField'
 import { SaveLine } from '@/ui/SaveLine'
 import { useSave } from '@/ui/useSave'
-import type { ListedEquipment } from './EquipmentList'
+import type { ListedEquipment } from './listedEquipment'
 
 /** Its own date may lie ahead. */
 const FAR = '2099-12'

@@ -9,9 +9,7 @@ import { monthWords } from '@/core/cylinders/monthWords'
 import { Moment } from '@/ui/Moment'
 import { useNotice } from '@/ui/UndoProvider'
 import { EquipmentForm } from './EquipmentForm'
-
-/** A thing with the version of its row. */
-export type ListedEquipment = Equipment & { version: number }
+import type { ListedEquipment } from './listedEquipment'
 
 function EndWords({ thing, thisMonth }: { thing: Equipment; thisMonth: string }) {
   const end = equipmentEndMonth(thing)
@@ -67,7 +65,12 @@ export function EquipmentList({
               )}
             </p>
             <div className="row-buttons">
-              <Button size="sm" aria-label={`${thing.name} is sound`} onClick={() => void look(thing, true)}>
+              <Button
+                variant="quiet"
+                size="sm"
+                aria-label={`${thing.name} is sound`}
+                onClick={() => void look(thing, true)}
+              >
                 Sound
               </Button>
               <Button

@@ -10,7 +10,7 @@ import { FigureButton } from '@/ui/FigureButton'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
-import type { ListedOffer } from './CostBench'
+import type { ListedOffer } from './listedOffer'
 
 const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
 
@@ -42,7 +42,7 @@ export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
         }
       : null
   return (
-    <section className="mt-4" aria-label="When a refillable bottle pays">
+    <section className="break-even mt-4" aria-label="When a refillable bottle pays">
       <h2>When a refillable bottle pays</h2>
       <div className="fields narrow">
         <QuantityField

@@ -3,15 +3,12 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { PriceOffer } from '@/core/filling/fillCosts'
 import { fromUnit } from '@/core/units/fromUnit'
 import { BreakEvenBench } from './BreakEvenBench'
 import { CostTable } from './CostTable'
+import type { ListedOffer } from './listedOffer'
 import { OfferForm } from './OfferForm'
 import { PriceBoard } from './PriceBoard'
-
-/** A price with the version of its row. */
-export type ListedOffer = PriceOffer & { version: number }
 
 /** A usual panel heater, where the rig has no appliance yet. */
 const USUAL_HEATER_W = fromUnit(3000, 'power', 'btuh')

@@ -2,17 +2,10 @@
 
 import Button from 'react-bootstrap/Button'
 import { costFigures } from '@/core/filling/costFigures'
-import { fillCosts, type PriceWay } from '@/core/filling/fillCosts'
+import { fillCosts } from '@/core/filling/fillCosts'
 import type { Figure } from '@/core/rules/figure'
 import { FigureButton } from '@/ui/FigureButton'
-import type { ListedOffer } from './CostBench'
-
-export const wayWords: Readonly<Record<PriceWay, string>> = {
-  'by-volume': 'metered',
-  'by-weight': 'by weight',
-  exchange: 'exchange',
-  bottles: 'throw-away bottle',
-}
+import { wayWords, type ListedOffer } from './listedOffer'
 
 function Cell({ figure, none = '–' }: { figure: Figure | null; none?: string }) {
   return <td className="number">{figure ? <FigureButton figure={figure} /> : none}</td>

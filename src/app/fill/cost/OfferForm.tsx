@@ -14,7 +14,7 @@ import { readQuantity } from '@/ui/readQuantity'
 import { SaveLine } from '@/ui/SaveLine'
 import { useSave } from '@/ui/useSave'
 import { useUnits } from '@/ui/UnitsProvider'
-import type { ListedOffer } from './CostBench'
+import type { ListedOffer } from './listedOffer'
 
 const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contains: DisplayRole | null }>> = {
   'by-volume': { name: 'metered, by the gallon or litre', role: 'pricePerVolume', contains: null },

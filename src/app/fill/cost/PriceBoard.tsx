@@ -8,7 +8,7 @@ import type { PriceWay } from '@/core/filling/fillCosts'
 import { simulatedPriceBoard, type BoardPrice } from '@/instruments/simulatedPriceBoard'
 import { Amount } from '@/ui/Amount'
 import { useNotice } from '@/ui/UndoProvider'
-import { wayWords } from './CostTable'
+import { wayWords } from './listedOffer'
 
 const roleOf: Readonly<Record<PriceWay, DisplayRole>> = {
   'by-volume': 'pricePerVolume',

@@ -84,7 +84,7 @@ export function OnboardBench({
 
   return (
     <form
-      className="bench-and-slip"
+      className="bench-and-slip fill-form"
       noValidate
       onSubmit={async (event) => {
         event.preventDefault()
