@@ -1,0 +1,237 @@
+import { answers, bottleGear, co2Gear, cylinderGear, fitness, NOW, soundEquipment, tankGear, TODAY } from '@tests/gear'
+import { fahrenheit, OUNCE_KG, POUND_KG, PSI_PA } from '@tests/tradeUnits'
+import { barredFromUse } from '@/core/cylinders/barredFromUse'
+import { conditionFindings } from '@/core/cylinders/conditionFindings'
+import { cylinderKinds, kindWords } from '@/core/cylinders/cylinderKind'
+import { equipmentEndMonth, type Equipment } from '@/core/cylinders/equipment'
+import { equipmentFindings } from '@/core/cylinders/equipmentFindings'
+import { gearRequalification } from '@/core/cylinders/gearRequalification'
+import { heatCurve } from '@/core/cylinders/heatCurve'
+import { heatFigures } from '@/core/cylinders/heatFigures'
+import { judgeLookOver } from '@/core/cylinders/judgeLookOver'
+import { lookOverItems } from '@/core/cylinders/lookOverItems'
+import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
+import { readSizeWords } from '@/core/cylinders/readSizeWords'
+import { reliefPressurePa } from '@/core/cylinders/reliefPressurePa'
+import { stampDoubts } from '@/core/cylinders/stampDoubts'
+import { usableGasKg } from '@/core/cylinders/usableGasKg'
+
+const codes = (...found: { code: string }[]) => found.map(({ code }) => code)
+const lookedAt = '2026-11-30T09:00:00.000Z'
+
+describe('dates and condition of one cylinder', () => {
+  const found = (change: Parameters<typeof fitness>[1], until = TODAY) =>
+    conditionFindings(cylinderGear({ fitness: fitness('removable', change) }), NOW, until)
+
+  test('in date and looked over: nothing', () => {
+    expect(found({})).toEqual([])
+  })
+  test('overdue may be used up: fix first, and its remedy is a new mark', () => {
+    const [finding] = found({ manufacturedMonth: '2011-06' })
+    expect(finding).toMatchObject({
+      code: 'date-overdue',
+      severity: 'fix-first',
+      remedy: { page: 'dates', label: 'Enter its new mark' },
+    })
+  })
+  test('runs out on the trip, or nobody knows', () => {
+    expect(codes(...found({ manufacturedMonth: '2016-12' }, '2027-01-03'))).toEqual(['date-due-in-trip'])
+    expect(codes(...found({ manufacturedMonth: null }))).toEqual(['date-unknown'])
+  })
+  test('stored dates that contradict each other are unknown, not an error', () => {
+    const marks = [{ month: '2031-01', letter: 'E', requalifier: null }] as const
+    expect(gearRequalification(cylinderGear({ fitness: fitness('removable', { marks }) }), TODAY).status).toBe(
+      'unknown',
+    )
+  })
+  test('never looked over, too long ago, something to mend, not finished', () => {
+    expect(codes(...found({ lastLook: null }))).toEqual(['never-looked-over'])
+    expect(codes(...found({ lastLook: { answers: answers('removable'), lookedAt: '2026-10-01T00:00:00Z' } }))).toEqual([
+      'look-over-old',
+    ])
+    expect(codes(...found({ lastLook: { answers: answers('removable', ['plug']), lookedAt } }))).toEqual([
+      'look-over-found',
+    ])
+    expect(codes(...found({ lastLook: { answers: { bulge: 'sound' }, lookedAt } }))).toEqual(['look-over-unfinished'])
+  })
+  test('retired is a stop, whatever was looked at since', () => {
+    const retiredBy = { answers: answers('removable', ['bulge']), lookedAt: '2026-10-01T00:00:00Z' }
+    const cylinder = cylinderGear({ fitness: fitness('removable', { retiredBy }) })
+    expect(conditionFindings(cylinder, NOW, TODAY)[0]).toMatchObject({ code: 'cylinder-retired', severity: 'stop' })
+    expect(barredFromUse(cylinder)).toBe('out of service')
+    expect(usableGasKg(cylinder)).toBeNull()
+  })
+  test('a refilled throw-away bottle is a stop for any trip, and its gas does not count', () => {
+    const refilled = bottleGear({
+      kind: 'bottle',
+      fitness: fitness('bottle', { specification: 'DOT-39', refilledAt: NOW }),
+    })
+    expect(codes(...conditionFindings(refilled, NOW, TODAY))).toEqual(['refilled-non-refillable'])
+    expect(usableGasKg(refilled)).toBeNull()
+    expect(usableGasKg(bottleGear())).toBeCloseTo(13 * OUNCE_KG, 9)
+  })
+  test('each kind is looked over by its own list, and every retiring item retires', () => {
+    for (const kind of cylinderKinds) {
+      const items = lookOverItems(kind)
+      expect(new Set(items.map(({ id }) => id)).size).toBe(items.length)
+      for (const { id, retires } of items) {
+        const judged = judgeLookOver(kind, answers(kind, [id]))
+        expect(codes(...judged.retiring.map((item) => ({ code: item.id })))).toEqual(retires ? [id] : [])
+        expect(judged.missing).toEqual([])
+      }
+    }
+    expect(kindWords('co2')).toBe('CO2 cylinder')
+    expect(kindWords('removable')).toBe('removable cylinder')
+  })
+})
+
+describe('will the pump take it', () => {
+  const answer = (change: Parameters<typeof fitness>[1]) =>
+    pumpAnswer(cylinderGear({ fitness: fitness('removable', change) }), TODAY)
+
+  test('one answer, the gravest reason first', () => {
+    expect(answer({}).answer).toBe('yes')
+    expect(answer({ manufacturedMonth: '2011-06', overfillStop: 'unknown' })).toMatchObject({
+      answer: 'no',
+      reasons: [{ about: 'date', answer: 'no' }, { about: 'overfill-stop', answer: 'ask' }, {}, {}],
+    })
+    expect(answer({ lastLook: null })).toMatchObject({ answer: 'ask', reasons: [{ about: 'condition' }, {}, {}, {}] })
+  })
+  /** NFPA 58: 4 to 40 lb [from memory]. */
+  test('no overfill stop is a no from 4 to 40 lb, and not asked of others', () => {
+    expect(answer({ overfillStop: 'no' }).answer).toBe('no')
+    const big = cylinderGear({
+      waterCapacityKg: 238 * POUND_KG,
+      tareKg: 70 * POUND_KG,
+      lastWeighing: null,
+      fitness: fitness('removable', { overfillStop: 'no' }),
+    })
+    expect(pumpAnswer(big, TODAY).answer).toBe('yes')
+    expect(pumpAnswer(bottleGear(), TODAY).reasons.some(({ about }) => about === 'overfill-stop')).toBe(false)
+  })
+  test('overfilled, throw-away, fixed', () => {
+    const over = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
+    expect(pumpAnswer(over, TODAY).reasons[0]).toMatchObject({ about: 'contents', answer: 'no' })
+    expect(pumpAnswer(bottleGear({ kind: 'bottle' }), TODAY).answer).toBe('no')
+    expect(pumpAnswer(tankGear(), TODAY).answer).toBe('yes')
+  })
+})
+
+describe('stamps that are asked about', () => {
+  const ask = (
+    tareLb: number,
+    waterLb: number,
+    kind: 'removable' | 'refillable-bottle' = 'removable',
+    labelNetKg: number | null = null,
+  ) => codes(...stampDoubts({ kind, tareKg: tareLb * POUND_KG, waterCapacityKg: waterLb * POUND_KG, labelNetKg }))
+  test('usual collars raise none', () => {
+    for (const [tare, water] of [
+      [7, 11.9],
+      [11, 23.8],
+      [17.5, 47.6],
+      [24.5, 71.4],
+      [29.5, 95.2],
+      [70, 238],
+      [270, 1000],
+    ] as const) {
+      expect(ask(tare, water)).toEqual([])
+    }
+    expect(ask(14.6 / 16, 2.44, 'refillable-bottle', 16.4 * OUNCE_KG)).toEqual([])
+  })
+  test('the wrong way round; 20 lb where the water capacity belongs; a label over the limit', () => {
+    expect(ask(47.6, 17.8)).toEqual(['tare-over-half'])
+    expect(ask(25, 47.6)).toEqual(['tare-over-half'])
+    expect(ask(17.8, 20)).toEqual(['nominal-for-water-capacity'])
+    expect(ask(11, 10)).toEqual(['nominal-for-water-capacity'])
+    expect(ask(14.6 / 16, 2.0, 'refillable-bottle', 16.4 * OUNCE_KG)).toEqual(['label-over-limit'])
+  })
+})
+
+/** Common practice: what people call a size. */
+test.each([
+  ['five gallon', ['removable-20']],
+  ['5 gal', ['removable-20']],
+  ['2 1/2 gallon', ['removable-10']],
+  ['two and a half gallons', ['removable-10']],
+  ['20 lb', ['removable-20']],
+  ['20#', ['removable-20']],
+  ['thirty', ['removable-30']],
+  ['grill', ['removable-20']],
+  ['1 lb', ['bottle-1']],
+  ['100 lb', ['removable-100']],
+  ['100 gal', ['removable-420']],
+  ['100', ['removable-100', 'removable-420']],
+  ['a hundred', ['removable-100', 'removable-420']],
+  ['5 lb CO2', ['co2-5']],
+  ['a dragon', []],
+  ['13 gal', []],
+])('“%s” means %j', (words, ids) => {
+  expect(readSizeWords(words).map(({ size }) => size.id)).toEqual(ids)
+})
+
+describe('hot car, cold night', () => {
+  test('relief devices by stamp and kind', () => {
+    const psi = (cylinder: Parameters<typeof reliefPressurePa>[0], specification: string | null) =>
+      Math.round(reliefPressurePa(cylinder, specification).gaugePa / PSI_PA)
+    expect(psi({ kind: 'removable' }, 'DOT-4BA240')).toBe(375)
+    expect(psi({ kind: 'removable' }, null)).toBe(375)
+    expect(psi({ kind: 'onboard' }, null)).toBe(250)
+    expect(psi({ kind: 'co2' }, 'DOT-3AL1800')).toBe(3000)
+  })
+  test('a full cylinder: liquid-full near 147 °F, and the relief valve opens soon after', () => {
+    const curve = heatCurve({
+      gas: 'propane',
+      netKg: 20 * POUND_KG,
+      waterCapacityKg: 47.6 * POUND_KG,
+      altitudeM: 0,
+      reliefGaugePa: 375 * PSI_PA,
+    })
+    expect(curve.liquidFullK ?? 0).toBeCloseTo(fahrenheit(146.4), 0)
+    expect(curve.reliefAtK ?? 0).toBeGreaterThan(curve.liquidFullK ?? 0)
+    expect((curve.reliefAtK ?? 0) - (curve.liquidFullK ?? 0)).toBeLessThan(3)
+    const pressures = curve.points.map(({ gaugePa }) => gaugePa)
+    expect(pressures).toEqual(pressures.toSorted((a, b) => a - b))
+  })
+  /** At 68 % about 2,260 psig at 130 °F; a 3,000 psi disc near 157 °F; by the fluid data. */
+  test('CO2 at its limit: near 5/4 at 130 °F, the disc near 157 °F', () => {
+    const figures = heatFigures(co2Gear(), 7.35 * 0.68 * POUND_KG, 0, null)
+    expect(figures.hot.quantity.value / PSI_PA).toBeCloseTo(2262, -1)
+    expect((figures.fiveQuartersPa ?? 0) / PSI_PA).toBeCloseTo(2250, 6)
+    expect(figures.reliefAt?.quantity.value ?? 0).toBeCloseTo(fahrenheit(157), 0)
+  })
+  test('the plate’s setting comes before the usual one', () => {
+    const figures = heatFigures(tankGear(), 5, 0, 312 * PSI_PA)
+    expect(figures.reliefSetting.quantity.value / PSI_PA).toBeCloseTo(312, 6)
+    expect(figures.relief.from).toBe('stamp')
+  })
+})
+
+describe('hoses, regulators, alarms', () => {
+  const thing = (change: Partial<Equipment> = {}): Equipment => ({
+    id: 'hose',
+    kind: 'hose',
+    name: 'Pigtail',
+    madeMonth: '2024-06',
+    replaceByMonth: null,
+    lastLook: { sound: true, lookedAt, note: null },
+    ...change,
+  })
+  const found = (change: Partial<Equipment>) =>
+    codes(...equipmentFindings([thing(change), ...soundEquipment().filter(({ kind }) => kind !== 'hose')], NOW, TODAY))
+
+  test('young and looked at: nothing; none entered: said', () => {
+    expect(equipmentFindings(soundEquipment(), NOW, TODAY)).toEqual([])
+    expect(codes(...equipmentFindings([], NOW, TODAY))).toEqual(['equipment-not-entered'])
+  })
+  test('its own date comes before its age', () => {
+    expect(equipmentEndMonth(thing())).toBe('2029-06')
+    expect(equipmentEndMonth(thing({ replaceByMonth: '2027-01' }))).toBe('2027-01')
+    expect(equipmentEndMonth(thing({ madeMonth: null }))).toBeNull()
+  })
+  test('seven years, no date, found bad, not looked at', () => {
+    expect(found({ madeMonth: '2019-10' })).toEqual(['equipment-old'])
+    expect(found({ madeMonth: null })).toEqual(['equipment-date-unknown'])
+    expect(found({ lastLook: { sound: false, lookedAt, note: null } })).toEqual(['equipment-bad'])
+    expect(found({ lastLook: null })).toEqual(['equipment-not-looked-at'])
+  })
+})

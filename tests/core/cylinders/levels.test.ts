@@ -1,0 +1,152 @@
+import fc from 'fast-check'
+import { cylinderGear, tankGear } from '@tests/gear'
+import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
+import { gaugeLevel } from '@/core/cylinders/gaugeLevel'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
+import { heightLevel, type VesselShape } from '@/core/cylinders/heightLevel'
+import { learnedGauge } from '@/core/cylinders/learnedGauge'
+import { levelSlip } from '@/core/cylinders/levelSlip'
+import { massOfLevelKg } from '@/core/cylinders/massOfLevelKg'
+import { pressureGaugeTells } from '@/core/cylinders/pressureGaugeTells'
+import { cylinderState } from '@/core/fluids/cylinderState'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+
+const INCH_M = 0.0254
+
+describe('a gauge', () => {
+  test('both meanings of its full mark', () => {
+    expect(gaugeLevel(0.5, 'usable')).toBeCloseTo(0.4, 12)
+    expect(gaugeLevel(4 / 8, 'eighths')).toBeCloseTo(0.4, 12)
+    expect(gaugeLevel(0.5, 'whole')).toBe(0.5)
+    expect(() => gaugeLevel(1.01, 'whole')).toThrow(/from empty to full/)
+    expect(() => gaugeLevel(NaN, 'usable')).toThrow(/from empty to full/)
+  })
+
+  test('a fixed tank is known by its gauge; a later weighing or reading counts', () => {
+    const tank = tankGear()
+    expect(gearContents(tank)?.fractionOfLimit).toBeCloseTo(0.51, 1)
+    expect(gearContents(tankGear({ lastLevel: null }))).toBeNull()
+    const level = { liquidFraction: 0.2, temperatureK: SIXTY_F_K, readAt: '2026-11-30T10:00:00.000Z' }
+    const later = gearContents(cylinderGear({ lastLevel: level }))
+    expect(later?.netKg).toBeCloseTo(massOfLevelKg('propane', 47.6 * POUND_KG, 0.2, SIXTY_F_K), 9)
+    const earlier = cylinderGear({ lastLevel: { ...level, readAt: '2026-11-29T10:00:00.000Z' } })
+    expect((gearContents(earlier)?.netKg ?? 0) / POUND_KG).toBeCloseTo(13.6, 9)
+  })
+
+  test('full to its stop it is full, not overfilled', () => {
+    const full = tankGear({
+      lastLevel: { liquidFraction: 0.8, temperatureK: SIXTY_F_K, readAt: '2026-11-30T10:00:00Z' },
+    })
+    expect(gearContents(full)).toMatchObject({ overfilled: false })
+    expect(gearContents(full)?.netKg).toBeCloseTo(gearLimitKg(full), 9)
+  })
+})
+
+test('mass from level and level from mass are each other’s undoing', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 0.02, max: 0.98, noNaN: true }),
+      fc.double({ min: 230, max: 340, noNaN: true }),
+      (share, kelvin) => {
+        const massKg = massOfLevelKg('propane', 21.59, share, kelvin)
+        expect(cylinderState('propane', massKg, 21.59 / 999.016, kelvin).liquidVolumeFraction).toBeCloseTo(share, 9)
+      },
+    ),
+  )
+  expect(() => massOfLevelKg('propane', 21.59, 1.1, 290)).toThrow(/between empty and brim-full/)
+})
+
+describe('height of the liquid', () => {
+  const upright: VesselShape = { stands: 'upright', diameterM: 12 * INCH_M, lengthM: 15 * INCH_M }
+  const lying: VesselShape = { stands: 'lying', diameterM: 16 * INCH_M, lengthM: 40 * INCH_M }
+
+  test('empty, half and brim-full, by symmetry', () => {
+    for (const shape of [upright, lying]) {
+      const highest = shape.stands === 'upright' ? shape.lengthM : shape.diameterM
+      expect(heightLevel(shape, 0)).toBeCloseTo(0, 12)
+      expect(heightLevel(shape, highest / 2)).toBeCloseTo(0.5, 12)
+      expect(heightLevel(shape, highest)).toBeCloseTo(1, 12)
+    }
+  })
+
+  /** Geometry: a spheroid of two 2:1 ends alone, its axis upright, holds 2/3 of the cylinder around it. */
+  test('two ends alone are a spheroid', () => {
+    const ball: VesselShape = { stands: 'upright', diameterM: 1, lengthM: 0.5 }
+    const z = 0.3
+    expect(heightLevel(ball, 0.5 * z)).toBeCloseTo(z * z * (3 - 2 * z), 9)
+    expect(heightLevel({ stands: 'lying', diameterM: 1, lengthM: 0.5 }, z)).toBeCloseTo(z * z * (3 - 2 * z), 9)
+  })
+
+  test('more height is never less liquid', () => {
+    const height = fc.double({ min: 0, max: 1, noNaN: true })
+    fc.assert(
+      fc.property(fc.constantFrom(upright, lying), height, height, (shape, a, b) => {
+        const highest = shape.stands === 'upright' ? shape.lengthM : shape.diameterM
+        const [low, high] = [Math.min(a, b), Math.max(a, b)]
+        expect(heightLevel(shape, high * highest)).toBeGreaterThanOrEqual(heightLevel(shape, low * highest) - 1e-12)
+      }),
+    )
+  })
+
+  test('what cannot be', () => {
+    expect(() => heightLevel(upright, 16 * INCH_M)).toThrow(/higher than the vessel/)
+    expect(() => heightLevel({ ...upright, lengthM: 0.1 }, 0.05)).toThrow(/shorter than its two dished ends/)
+    expect(() => heightLevel({ ...upright, diameterM: 0 }, 0.05)).toThrow(/diameter/)
+  })
+
+  test('the sum on the slip', () => {
+    const slip = levelSlip(cylinderGear(), 0.4, SIXTY_F_K, 'height-level')
+    expect(slip.result.figure.quantity.value).toBeCloseTo(massOfLevelKg('propane', 47.6 * POUND_KG, 0.4, SIXTY_F_K), 12)
+    expect(slip.lines.map(({ sign }) => sign)).toEqual(['', '×', '='])
+  })
+})
+
+describe('a gauge that jumps, learned', () => {
+  const full = 4.8
+  test('without fills the dial is taken at its word, in a straight line', () => {
+    expect(learnedGauge([], full, 0.5)).toEqual({ liquidM3: full / 2, strayM3: null, fills: 0 })
+  })
+  test('a fill that took more than the dial said pulls the line down there', () => {
+    const fills = [0.5, 0.5, 0.5].map((shown) => ({ shown, meteredM3: 3.6 }))
+    const { liquidM3, strayM3 } = learnedGauge(fills, full, 0.5)
+    expect(liquidM3).toBeCloseTo(1.2, 9)
+    expect(strayM3).toBeCloseTo(0, 9)
+  })
+  test('more on the dial never means less in the tank', () => {
+    const share = fc.double({ min: 0, max: 1, noNaN: true })
+    const fill = fc.record({ shown: share, meteredM3: fc.double({ min: 0, max: full, noNaN: true }) })
+    fc.assert(
+      fc.property(fc.array(fill, { maxLength: 8 }), share, share, (fills, a, b) => {
+        const at = (shown: number) => learnedGauge(fills, full, shown).liquidM3
+        expect(at(Math.max(a, b))).toBeGreaterThanOrEqual(at(Math.min(a, b)) - 1e-9)
+        expect(at(a)).toBeGreaterThanOrEqual(-1e-9)
+        expect(at(a)).toBeLessThanOrEqual(full + 1e-9)
+      }),
+    )
+  })
+  test('more metered than the tank holds is refused', () => {
+    expect(() => learnedGauge([{ shown: 0.2, meteredM3: 5.2 }], full, 0.5)).toThrow(/more than the tank holds/)
+  })
+})
+
+describe('a pressure gauge', () => {
+  test('tells the temperature of the liquid, whatever is left', () => {
+    const { boilingK, tells } = pressureGaugeTells(174 * PSI_PA, fahrenheit(100), 0)
+    expect(boilingK).toBeCloseTo(fahrenheit(100), 0)
+    expect(tells).toBe('liquid')
+  })
+  test('far too low: the liquid is all but gone; far too high: no room, or the gauge is off', () => {
+    expect(pressureGaugeTells(40 * PSI_PA, fahrenheit(80), 0).tells).toBe('nearly-gone')
+    expect(pressureGaugeTells(200 * PSI_PA, fahrenheit(60), 0).tells).toBe('too-high')
+  })
+  test('the same absolute pressure at altitude shows more on the gauge', () => {
+    const sea = pressureGaugeTells(100 * PSI_PA, 290, 0)
+    const high = pressureGaugeTells(100 * PSI_PA, 290, 2410)
+    expect(high.expectedGaugePa - sea.expectedGaugePa).toBeCloseTo(3.7 * PSI_PA, -3)
+  })
+  test('behind the regulator it makes no sense', () => {
+    expect(() => pressureGaugeTells(-100_000, 290, 0)).toThrow(/behind the regulator/)
+    expect(() => pressureGaugeTells(900 * PSI_PA, 290, 0)).toThrow(/No propane cylinder/)
+  })
+})
