@@ -12,6 +12,16 @@ interface Picture {
   before?: (page: Page) => Promise<void>
 }
 
+/** The cylinder on the simulated scale, followed live. */
+async function followScale(page: Page): Promise<void> {
+  await page.getByLabel('On the scale', { exact: true }).fill('31.4')
+  await page.getByLabel('Follow the scale live').check()
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByLabel('What stands on it').selectOption({ label: 'Left cylinder' })
+  await page.locator('.tray .btn-close').click()
+  await page.getByRole('button', { name: 'Take this weight' }).waitFor()
+}
+
 const pictures: readonly Picture[] = [
   { name: 'trip', place: '/' },
   { name: 'cylinders', place: '/cylinders' },
@@ -23,6 +33,32 @@ const pictures: readonly Picture[] = [
       await page.getByLabel('Temperature of the liquid').fill('52')
     },
   },
+  {
+    name: 'stamps',
+    place: '/cylinders/new',
+    before: async (page) => {
+      await page.getByLabel('The collar, as stamped').fill('TW 17.8 WC 47.6 DOT-4BA240 06-11 E 05-25 HELIO 13-20')
+      await page.getByLabel('What people call it').fill('100')
+    },
+  },
+  { name: 'dates', place: '/cylinders/right/dates' },
+  { name: 'look-over', place: '/cylinders/right/look-over' },
+  { name: 'heat', place: '/cylinders/left/heat' },
+  { name: 'fill', place: '/fill/by-weight', before: followScale },
+  {
+    name: 'bottles',
+    place: '/fill/bottles',
+    before: async (page) => {
+      const bench = page.getByRole('region', { name: 'Where the hiss will stop' })
+      await bench.getByLabel('Supply’s temperature').fill('70')
+      await bench.getByLabel('Bottle’s temperature').fill('20')
+      await bench.getByLabel('Bottles in a row').selectOption('3')
+      await bench.scrollIntoViewIfNeeded()
+      await page.evaluate(() => window.scrollBy(0, 420))
+    },
+  },
+  { name: 'cost', place: '/fill/cost' },
+  { name: 'fill-phone', place: '/fill/by-weight', width: 390 },
   { name: 'run', place: '/run' },
   {
     name: 'emergency',

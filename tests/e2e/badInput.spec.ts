@@ -10,7 +10,7 @@ test.afterAll(() => kettle.stop())
 test('at the scale each wrong thing gets its sentence at the field, and nothing is stored', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
   const field = page.getByLabel('On the scale now')
-  const rows = page.getByRole('region', { name: 'Weighings' }).getByRole('row')
+  const rows = page.getByRole('region', { name: 'History' }).getByRole('row')
   const before = await rows.count()
   for (const [text, sentence] of [
     ['heavy', /does not begin with a number/],

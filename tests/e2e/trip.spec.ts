@@ -103,7 +103,7 @@ test('a server that dies: nothing shown as saved is lost, and what is not saved 
 
   await kettle.restart()
   await page.reload()
-  await expect(page.getByRole('region', { name: 'Weighings' })).toContainText('33.3 lb')
-  await expect(page.getByRole('region', { name: 'Weighings' })).not.toContainText('30.1 lb')
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('33.3 lb')
+  await expect(page.getByRole('region', { name: 'History' })).not.toContainText('30.1 lb')
   await expect(page.getByLabel('On the scale now')).toHaveValue('30.1')
 })

@@ -23,7 +23,9 @@ for (const [name, viewport] of [
     await expect(page.getByText('as typed, not saved yet')).toBeVisible()
     await page.getByRole('button', { name: 'Save the weighing' }).click()
     await expect(page.getByText('Weighing of Bottle 3 saved')).toBeVisible()
-    await expect(page.getByRole('region', { name: 'Weighings' })).toContainText('27.6 oz')
+    await expect(page.getByRole('region', { name: 'History' })).toContainText(
+      '27.6 oz on the scale, typed: 13.0 oz aboard',
+    )
 
     await page.reload()
     await expect(page.getByRole('region', { name: 'Bottle 3' })).toContainText('by the last weighing')
@@ -76,7 +78,7 @@ for (const viewport of [
     await expect(page.getByText('Taken back: Weighing of Left cylinder saved')).toBeVisible()
     await expect(page.getByRole('region', { name: 'The rig’s line' })).toContainText('13.6 lb')
     await page.goBack()
-    await expect(page.getByRole('region', { name: 'Weighings' })).toContainText('Undone right after it was saved')
+    await expect(page.getByRole('region', { name: 'History' })).toContainText('Undone right after it was saved')
   })
 }
 
@@ -97,7 +99,7 @@ test('a reading is captured from the scale into the field', async ({ page }) => 
   await expect(page.getByText('Captured into the field.')).toBeVisible()
   expect(Number(await page.getByLabel('On the scale now').inputValue())).toBeCloseTo(35.9, 0)
   await page.getByRole('button', { name: 'Save the weighing' }).click()
-  await expect(page.getByRole('region', { name: 'Weighings' })).toContainText('captured')
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('captured')
 })
 
 test('switching units turns every figure and what is half typed', async ({ page }) => {
@@ -124,7 +126,10 @@ test('any line of the slip and any figure opens to what it rests on', async ({ p
 
 test('a mistaken weighing is voided with a reason and stays in view', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/soda`)
-  await page.getByRole('button', { name: 'Void', exact: true }).click()
+  await page
+    .getByRole('row', { name: /Weighed/ })
+    .getByRole('button', { name: 'Void', exact: true })
+    .click()
   await page.getByRole('button', { name: 'Void it' }).click()
   await expect(page.getByText('Say why, in a few words.')).toBeVisible()
   await page.getByLabel('Why is it wrong?').fill('the adapter was on it')

@@ -1,6 +1,7 @@
 'use client'
 
 import { useRouter } from 'next/navigation'
+import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveCylinderAction } from '@/actions/cylinders'
@@ -48,6 +49,7 @@ export function StampForm({
   const draft = useDraft(`stamps ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const values = { ...stampValues(stored, system), ...useWatch({ control: form.control }) }
   const { save, saving, issueAt, settle } = useSave(saveCylinderAction)
+  const [asked, setAsked] = useState(false)
   const reading = readStamps(values.collar.slice(0, LONGEST_COLLAR), thisMonth)
   const { issues, doubts } = readStampFields(values, thisMonth, system)
 
@@ -67,7 +69,10 @@ export function StampForm({
       ...(values.name === '' && { name }),
     })
   }
+  // A part that cannot be right stops the saving; one that is only not understood does not.
+  const collarWrong = reading.parts.some(({ issue }) => issue !== null)
   const submit = async (version: number): Promise<void> => {
+    if (collarWrong) return setAsked(true)
     // Read from the form itself: what was drawn last may lag behind what was typed last.
     const { entry } = readStampFields(form.getValues(), thisMonth, system)
     // A field that cannot be read keeps its own sentence; nothing is sent meanwhile.
@@ -108,6 +113,11 @@ export function StampForm({
           <p className="hint mb-2">
             In any order; what was read stands below, and in the fields, where it can be corrected.
           </p>
+          {collarWrong && asked && (
+            <p className="issue" role="alert">
+              Correct or take out the part that is marked below; nothing was saved.
+            </p>
+          )}
           <CollarDrawing parts={reading.parts} />
         </div>
         <SizePicker take={takeSize} />

@@ -21,10 +21,27 @@ interface Point {
   weight: number
 }
 
+/** Fills from one place of the dial are one point: nobody reads a dial finer than this. */
+const DIAL_STEP = 0.01
+
+function together(points: readonly Point[]): Point[] {
+  const byPlace = new Map<number, Point[]>()
+  for (const point of points) {
+    const place = Math.round(point.shown / DIAL_STEP)
+    byPlace.set(place, [...(byPlace.get(place) ?? []), point])
+  }
+  return [...byPlace.values()].map((same) => {
+    const weight = same.reduce((sum, point) => sum + point.weight, 0)
+    const mean = (of: (point: Point) => number): number =>
+      same.reduce((sum, point) => sum + of(point) * point.weight, 0) / weight
+    return { shown: mean((point) => point.shown), liquidM3: mean((point) => point.liquidM3), weight }
+  })
+}
+
 /** Pools neighbours until more on the dial never means less in the tank. */
 function neverFalling(points: readonly Point[]): Point[] {
   const pooled: Point[] = []
-  for (const point of points.toSorted((a, b) => a.shown - b.shown)) {
+  for (const point of together(points).toSorted((a, b) => a.shown - b.shown)) {
     let last = { ...point }
     for (let before = pooled.at(-1); before && before.liquidM3 >= last.liquidM3; before = pooled.at(-1)) {
       pooled.pop()

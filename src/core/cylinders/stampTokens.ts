@@ -57,7 +57,8 @@ function numbersComeFirst(text: string): boolean {
   if (!first || !last) return false
   const before = new RegExp(String.raw`(?<![-/\d])${NUMBER}\s*${UNIT}\s*$`).test(text.slice(0, first.index))
   const after = text.slice(last.index + last[0].length)
-  const behind = new RegExp(String.raw`^\s*[:=]?\s*${NUMBER}(?![-/])\s*${UNIT}(?![A-Z])`).test(after) && !SPACED_DATE.test(after)
+  const behind =
+    new RegExp(String.raw`^\s*[:=]?\s*${NUMBER}(?![-/])\s*${UNIT}(?![A-Z])`).test(after) && !SPACED_DATE.test(after)
   return before && !behind
 }
 

@@ -113,6 +113,16 @@ describe('a gauge that jumps, learned', () => {
     expect(liquidM3).toBeCloseTo(1.2, 9)
     expect(strayM3).toBeCloseTo(0, 9)
   })
+  test('fills from one place of the dial are averaged, in whatever order they came', () => {
+    const fill = (meteredM3: number) => ({ shown: 0.5, meteredM3 })
+    for (const order of [
+      [3.5, 3.6, 3.7],
+      [3.7, 3.5, 3.6],
+      [3.6, 3.7, 3.5],
+    ]) {
+      expect(learnedGauge(order.map(fill), full, 0.5).liquidM3).toBeCloseTo(1.2, 9)
+    }
+  })
   test('more on the dial never means less in the tank', () => {
     const share = fc.double({ min: 0, max: 1, noNaN: true })
     const fill = fc.record({ shown: share, meteredM3: fc.double({ min: 0, max: full, noNaN: true }) })

@@ -1,5 +1,6 @@
 'use client'
 
+import { useState } from 'react'
 import { saveSchoolAction } from '@/actions/fill'
 import type { BottleSchool } from '@/core/filling/fillModes'
 import { useNotice } from '@/ui/UndoProvider'
@@ -15,20 +16,25 @@ const schools: readonly { id: BottleSchool; name: string; words: string }[] = [
 export function SchoolForm({ rig }: { rig: { id: string; version: number; bottleSchool: BottleSchool } }) {
   const say = useNotice()
   const { save, saving } = useSave(saveSchoolAction)
+  const [chosen, setChosen] = useState(rig.bottleSchool)
+
+  const choose = async (id: BottleSchool, name: string): Promise<void> => {
+    setChosen(id)
+    const saved = await save({ rigId: rig.id, version: rig.version, bottleSchool: id })
+    if (saved) say({ done: `School: ${name.toLowerCase()}` })
+    else setChosen(rig.bottleSchool)
+  }
   return (
     <fieldset className="schools in-row">
       <legend>Which school</legend>
       {schools.map(({ id, name, words }) => (
-        <label key={id} className={rig.bottleSchool === id ? 'chosen' : ''}>
+        <label key={id} className={chosen === id ? 'chosen' : ''}>
           <input
             type="radio"
             name="school"
-            checked={rig.bottleSchool === id}
+            checked={chosen === id}
             disabled={saving.state === 'saving'}
-            onChange={async () => {
-              if (await save({ rigId: rig.id, version: rig.version, bottleSchool: id }))
-                say({ done: `School: ${name.toLowerCase()}` })
-            }}
+            onChange={() => void choose(id, name)}
           />
           <span>
             <strong>{name}</strong> {words}

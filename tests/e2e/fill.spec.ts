@@ -1,0 +1,242 @@
+import { expect, test, type Page } from '@playwright/test'
+import { startKettle, watchConsole, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('demo')
+})
+test.afterAll(() => kettle.stop())
+
+const findings = (page: Page) => page.getByRole('region', { name: 'Findings' })
+
+test('a stranger’s job: collar, refused as overdue, new mark, filled by the scale to the mark, in the history', async ({
+  page,
+}) => {
+  test.setTimeout(120_000)
+  const quiet = watchConsole(page)
+  await page.goto(`${kettle.url}/cylinders/new`)
+  await page.getByLabel('The collar, as stamped').fill('TW 17.4 WC 47.6 DOT-4BA240 06-11 OPD')
+  await page.getByLabel('What you call it').fill('Stranger')
+  await page.getByRole('button', { name: 'Save the stamps' }).click()
+  await page.getByRole('link', { name: 'Look-over' }).click()
+  await expect(page.getByText('0 of 11 looked at')).toBeVisible()
+  for (const sound of await page.getByRole('radio', { name: 'Sound' }).all()) await sound.check()
+  await page.getByRole('button', { name: 'Save the look-over' }).click()
+  await expect(page.getByText('Look-over of Stranger saved')).toBeVisible()
+
+  await page.locator('body').press('3')
+  await page.getByRole('link', { name: 'By weight' }).click()
+  await page.getByLabel('On the bench').selectOption({ label: 'Stranger · removable cylinder' })
+  await expect(findings(page)).toContainText('Stranger: Out of date since the end of June 2021')
+  await expect(page.getByText('No stop weight is given', { exact: false })).toBeVisible()
+  await expect(page.getByRole('button', { name: /^Step 1/ })).toBeDisabled()
+
+  await findings(page).getByRole('link', { name: 'Enter its new mark' }).click()
+  await page.getByLabel('Month and year').fill('10-26')
+  await page.getByRole('button', { name: 'Save the mark' }).click()
+  await expect(page.getByText('New mark of Stranger saved')).toBeVisible()
+
+  const id = /cylinders\/([^/]+)/.exec(page.url())?.[1]
+  await page.goto(`${kettle.url}/fill/by-weight?cylinder=${id}`)
+  await expect(page.getByRole('region', { name: 'Stranger' })).toContainText('37.4 lb')
+  for (const step of [1, 2, 3, 4, 5]) await page.getByRole('button', { name: new RegExp(`^Step ${step}:`) }).click()
+  await expect(page.getByRole('button', { name: /^Step 7/ })).toBeDisabled()
+
+  await page.getByLabel('Follow the scale live').check()
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  // As good as full already: the last 60 g run in slowly.
+  await page.getByLabel('or any load').fill('16.9')
+  const live = page.getByRole('region', { name: 'The scale, live' })
+  await expect(live).toContainText('slow down', { timeout: 15_000 })
+  await page.getByRole('button', { name: 'Slowly' }).click()
+  await expect(live).toContainText('stop: shut it now', { timeout: 30_000 })
+  await page.getByRole('button', { name: 'Shut', exact: true }).click()
+  await page.locator('.tray .btn-close').click()
+  await page.getByRole('button', { name: 'Take this weight' }).click({ timeout: 15_000 })
+  const weight = Number(await page.getByLabel('On the scale', { exact: true }).inputValue())
+  expect(Math.abs(weight - 37.39)).toBeLessThan(0.12)
+  await page.getByRole('button', { name: 'Save the fill' }).click()
+  await expect(page.getByText('Fill of Stranger saved')).toBeVisible()
+
+  await page.keyboard.press('Escape')
+  await page.goto(`${kettle.url}/cylinders`)
+  await page.getByRole('link', { name: /Stranger/ }).click()
+  const history = page.getByRole('region', { name: 'History' })
+  await expect(history.getByRole('row', { name: /Filled by weight/ })).toContainText('lb aboard afterwards')
+  await expect(history.getByRole('row', { name: /Weighed/ })).toContainText('captured')
+  quiet()
+})
+
+for (const viewport of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]) {
+  test(`by keyboard alone at ${viewport.width}: to Fill, by weight, type, save, undo`, async ({ page }) => {
+    await page.setViewportSize(viewport)
+    await page.goto(kettle.url)
+    await page.locator('body').press('3')
+    await expect(page.getByRole('heading', { level: 1 })).toContainText('Fill')
+    const tabTo = async (reached: () => Promise<boolean>): Promise<void> => {
+      for (let i = 0; i < 60 && !(await reached()); i += 1) await page.keyboard.press('Tab')
+      expect(await reached()).toBe(true)
+    }
+    const focusedText = () => page.evaluate(() => document.activeElement?.textContent ?? '')
+    await tabTo(async () => (await focusedText()) === 'By weight')
+    await page.keyboard.press('Enter')
+    await expect(page).toHaveURL(/by-weight/)
+    const focusedLabel = () =>
+      page.evaluate(() => (document.activeElement as HTMLInputElement | null)?.labels?.[0]?.textContent ?? '')
+    await tabTo(async () => (await focusedLabel()) === 'On the scale')
+    await page.keyboard.type('37.7 lb')
+    await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('To go')
+    await page.keyboard.press('Enter')
+    await expect(page.getByText('Fill of Left cylinder saved')).toBeVisible()
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur())
+    await page.keyboard.press('u')
+    await expect(page.getByText('Taken back: Fill of Left cylinder saved')).toBeVisible()
+  })
+}
+
+test('over the mark it says what to do and what not, and the weight is kept', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
+  for (const [text, sentence] of [
+    ['heavy', /does not begin with a number/],
+    ['10', /less than the empty cylinder/],
+    ['99', /brim-full/],
+  ] as const) {
+    await page.getByLabel('On the scale', { exact: true }).fill(text)
+    await page.getByLabel('On the scale', { exact: true }).blur()
+    await expect(page.getByText(sentence)).toBeVisible()
+  }
+  await page.getByLabel('On the scale', { exact: true }).fill('39')
+  await expect(page.getByRole('alert').filter({ hasText: 'Overfilled.' })).toContainText('Let a dealer draw it down.')
+  await page.getByRole('button', { name: 'Save the fill' }).click()
+  await expect(findings(page)).toContainText('It is overfilled.')
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('37.8 lb')
+})
+
+test('CO2: by the scale only, and never into a propane cylinder', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/co2`)
+  await expect(page.getByRole('region', { name: 'Soda cylinder' })).toContainText('12.6 lb')
+  await page.getByLabel('How the filler measures').selectOption({ label: 'by the pressure gauge' })
+  await expect(findings(page)).toContainText('CO2 is never filled by pressure.')
+  await page.getByLabel('On the bench').selectOption({ label: 'Left cylinder · removable cylinder' })
+  await expect(findings(page)).toContainText('CO2 does not go into it.')
+})
+
+test('bottles: the school decides, the scale too; a throw-away one filled at home stays there', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/bottles?cylinder=throwaway`)
+  await expect(findings(page)).toContainText('is not made to be refilled.')
+  await page.getByLabel(/^Never/).check()
+  await expect(findings(page)).toContainText('You chose never to fill bottles yourself.')
+  await page.getByLabel(/^At home only/).check()
+  await expect(findings(page)).toContainText('from then on it stays at home')
+  await expect(page.getByRole('region', { name: 'Throw-away bottle' })).toContainText('26.9 oz')
+  await page.getByLabel('Weighed empty').fill('15.2')
+  await expect(page.getByText('more than its stamp', { exact: false })).toBeVisible()
+  await page.getByLabel('On the scale', { exact: true }).fill('26.5')
+  await page.getByRole('button', { name: 'Save the fill' }).click()
+  await expect(page.getByText('Fill of Throw-away bottle saved')).toBeVisible()
+  await page.goto(`${kettle.url}/cylinders/throwaway/stamps`)
+  await expect(page.getByLabel('Comes along on the trip')).not.toBeChecked()
+  await page.getByLabel('Comes along on the trip').check()
+  await page.getByRole('button', { name: 'Save the stamps' }).click()
+  await expect(page.getByText('no trip may carry it', { exact: false })).toBeVisible()
+})
+
+test('where the hiss stops: chilled, not chilled, vented, a row, and a supply that is the colder', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/bottles`)
+  const bench = page.getByRole('region', { name: 'Where the hiss will stop' })
+  await bench.getByLabel('Supply’s temperature').fill('70')
+  await bench.getByLabel('Bottle’s temperature').fill('20')
+  await expect(bench).toContainText('80 % of its limit')
+  await expect(bench).toContainText('over its limit: that is why not to')
+  await bench.getByLabel('Bottles in a row').selectOption('3')
+  await expect(bench.getByRole('row')).toHaveCount(4)
+  await bench.getByLabel('Bottle’s temperature').fill('75')
+  await expect(bench).toContainText('count on nothing')
+  await bench.getByLabel('Supply’s temperature').fill('300')
+  await expect(bench.getByText('must lie between', { exact: false })).toBeVisible()
+})
+
+test('an onboard tank at half takes 2.4 gal, or 1.8, and says which was taken', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/onboard`)
+  await page.getByLabel('Water gallons on its plate').fill('6')
+  await page.getByLabel('The gauge shows').fill('4/8')
+  const slip = page.getByRole('region', { name: 'A fixed tank' })
+  await expect(slip.locator('.slip-result')).toContainText('2.4 gal')
+  await expect(slip).toContainText('its full is 80 % of the inside')
+  await page.getByLabel('What its full mark means').selectOption('whole')
+  await expect(slip.locator('.slip-result')).toContainText('1.8 gal')
+  await page.getByLabel('Price').fill('3.00')
+  await expect(slip).toContainText('$5.40')
+})
+
+test('a fixed tank in the records: filled, metered, and its gauge learned', async ({ page }) => {
+  await page.goto(`${kettle.url}/cylinders/new`)
+  await page.getByLabel('The collar, as stamped').fill('ASME 6 WG MAWP 250 PSI')
+  await page.getByLabel('What you call it').fill('Belly tank')
+  await page.getByRole('button', { name: 'Save the stamps' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Belly tank')
+  await page.goto(`${kettle.url}/fill/onboard`)
+  for (const metered of ['3.6', '3.5', '3.7']) {
+    await page.getByLabel('The gauge shows', { exact: true }).fill('50')
+    await page.getByLabel('The pump metered').fill(metered)
+    await page.getByLabel('The gauge shows then').fill('100')
+    await page.getByRole('button', { name: 'Save the fill' }).click()
+    await expect(page.getByLabel('The pump metered')).toHaveValue('')
+  }
+  await page.getByLabel('Go by 3 metered fills instead of the dial').check()
+  await page.getByLabel('The gauge shows', { exact: true }).fill('50')
+  await expect(page.getByRole('region', { name: 'Belly tank' }).locator('.slip-result')).toContainText('3.6 gal')
+})
+
+test('prices compared, one from the board, and when a refillable bottle pays', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/cost`)
+  const table = page.getByRole('region', { name: 'Prices compared' })
+  await expect(table.getByRole('row').nth(1)).toContainText('Quarry Road Farm Store')
+  await page.getByLabel('Which cylinder goes').selectOption({ label: 'Right cylinder, as it is' })
+  await expect(table).toContainText('nothing gained')
+  await page.getByRole('button', { name: 'Read the board' }).click()
+  await page.getByRole('button', { name: 'Take over the price of Two Pines Camp' }).click()
+  await expect(table).toContainText('Two Pines Camp')
+  await page.getByLabel('Bottle and adapter together').fill('45')
+  await expect(page.getByRole('region', { name: 'When a refillable bottle pays' })).toContainText(
+    /Paid for after\s*8\s*fills/,
+  )
+  await page.getByRole('button', { name: 'Add a price' }).click()
+  await page.getByRole('button', { name: 'Save the price' }).click()
+  await expect(page.getByText('A price is more than nothing.')).toBeVisible()
+})
+
+test('before leaving: what is ticked is logged, what stands against it is said', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/carrying?cylinder=left`)
+  const outcome = page.locator('.carry-verdict')
+  await expect(outcome).toContainText('Do not leave like this')
+  for (const step of [1, 2, 3, 4, 5, 6]) {
+    await page.getByRole('button', { name: new RegExp(`^Step ${step}:`) }).click()
+    await expect(page.getByRole('button', { name: new RegExp(`^Step ${step}:`) })).toHaveAttribute(
+      'aria-pressed',
+      'true',
+    )
+  }
+  await expect(outcome).toContainText('Nothing stands against leaving')
+  await page.reload()
+  await expect(outcome).toContainText('Nothing stands against leaving')
+  await page.getByLabel('Where they ride').selectOption({ label: 'in the living space of the rig' })
+  await expect(findings(page)).toContainText('No cylinder rides in the living space.')
+})
+
+test('at the pump: one answer before the drive, and what it should take', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill?cylinder=left`)
+  await expect(page.getByRole('region', { name: 'Will the pump take it?' })).toContainText('Yes, as far as known')
+  await page.getByLabel('Temperature of the liquid').fill('0')
+  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('76 %')
+  await page.getByLabel('The pump metered').fill('1.2')
+  await page.getByLabel('Paid').fill('$4.50')
+  await page.getByRole('button', { name: 'Save the fill' }).click()
+  await expect(page.getByText('Fill of Left cylinder saved')).toBeVisible()
+  await page.goto(`${kettle.url}/cylinders/left`)
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('1.2 gal metered, $4.50 paid')
+})
