@@ -26,6 +26,7 @@ test('a stranger’s job: collar, refused as overdue, new mark, filled by the sc
 
   await page.locator('body').press('3')
   await page.getByRole('link', { name: 'By weight' }).click()
+  await expect(page).toHaveURL(/by-weight/)
   await page.getByLabel('On the bench').selectOption({ label: 'Stranger · removable cylinder' })
   await expect(findings(page)).toContainText('Stranger: Out of date since the end of June 2021')
   await expect(page.getByText('No stop weight is given', { exact: false })).toBeVisible()

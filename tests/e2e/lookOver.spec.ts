@@ -23,7 +23,7 @@ test('a find retires the cylinder; only somebody with a licence brings it back; 
   await expect(retired).toContainText('no bulge')
 
   await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
-  await expect(page.getByText('Not to be filled.', { exact: false })).toBeVisible()
+  await expect(page.getByText('A weight alone is kept under Cylinders', { exact: false })).toBeVisible()
   await expect(page.getByRole('button', { name: 'Save the fill' })).toHaveCount(0)
   await page.getByRole('link', { name: 'See what was found' }).click()
 
