@@ -15,6 +15,7 @@ import { readQuantity } from '@/ui/readQuantity'
 import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import { useFill } from './useFill'
 
 /** How attendants know that it is full. */
@@ -50,10 +51,10 @@ export function PumpBench({
 }) {
   const { system } = useUnits()
   const [way, setWay] = useState<(typeof pumpWays)[number]['id']>('bleeder')
-  const [temperature, setTemperature] = useState('')
-  const [metered, setMetered] = useState('')
-  const [paid, setPaid] = useState('')
-  const [gross, setGross] = useState('')
+  const [temperature, setTemperature] = useKept(`fill pump ${gear.id} temperature`, '')
+  const [metered, setMetered] = useKept(`fill pump ${gear.id} metered`, '')
+  const [paid, setPaid] = useKept(`fill pump ${gear.id} paid`, '')
+  const [gross, setGross] = useKept(`fill pump ${gear.id} gross`, '')
   const [source, setSource] = useState<'typed' | 'scale'>('typed')
   const { saveFill, saving, issueAt, settle } = useFill(gear.name)
   const held = gearContents(gear)

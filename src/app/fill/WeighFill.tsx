@@ -25,6 +25,7 @@ import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { StateMark } from '@/ui/StateMark'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import { LiveScale } from './LiveScale'
 import { useFill } from './useFill'
 
@@ -54,10 +55,10 @@ export function WeighFill({
   const { system } = useUnits()
   const { gas, small } = kindFacts[gear.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
-  const [gross, setGross] = useState('')
+  const [gross, setGross] = useKept(`fill ${mode} ${gear.id} gross`, '')
   const [source, setSource] = useState<'typed' | 'scale'>('typed')
-  const [hanging, setHanging] = useState('')
-  const [temperature, setTemperature] = useState('')
+  const [hanging, setHanging] = useKept(`fill ${mode} ${gear.id} hanging`, '')
+  const [temperature, setTemperature] = useKept(`fill ${mode} ${gear.id} temperature`, '')
   const [live, setLive] = useState(false)
   const { saveFill, saving, issueAt, settle } = useFill(gear.name)
   const stopped = findings.some(({ severity }) => severity === 'stop')

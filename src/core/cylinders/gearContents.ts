@@ -4,6 +4,7 @@ import { contentsInput } from './contentsInput'
 import { contentsOfNet, type Contents } from './contentsOfNet'
 import { kindFacts } from './cylinderKind'
 import type { CylinderGear } from './gear'
+import { FIXED_TANK_FULL } from './gaugeLevel'
 import { gearLimitKg } from './gearLimitKg'
 import { massOfLevelKg } from './massOfLevelKg'
 
@@ -15,7 +16,12 @@ function byLevel(cylinder: Weighed): Contents | null {
   const { gas } = kindFacts[cylinder.kind]
   const { waterCapacityKg } = cylinder
   const netKg = massOfLevelKg(gas, waterCapacityKg, liquidFraction, temperatureK)
-  return contentsOfNet({ gas, netKg, limitKg: gearLimitKg(cylinder), waterCapacityKg, temperatureK })
+  // A fixed tank is full at 80 % of its inside, whatever the temperature of what was filled.
+  const limitKg =
+    cylinder.kind === 'onboard'
+      ? massOfLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, temperatureK)
+      : gearLimitKg(cylinder)
+  return contentsOfNet({ gas, netKg, limitKg, waterCapacityKg, temperatureK })
 }
 
 /**

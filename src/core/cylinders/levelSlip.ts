@@ -4,6 +4,7 @@ import type { BasisId } from '@/core/rules/basis'
 import type { FigureInput, Slip, SlipLine } from '@/core/rules/figure'
 import { kindFacts } from './cylinderKind'
 import type { CylinderGear } from './gear'
+import { FIXED_TANK_FULL } from './gaugeLevel'
 import { gearLimitKg } from './gearLimitKg'
 import { massOfLevelKg } from './massOfLevelKg'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
@@ -27,7 +28,10 @@ export function levelSlip(
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const insideM3 = waterCapacityVolumeM3(cylinder.waterCapacityKg)
   const netKg = massOfLevelKg(gas, cylinder.waterCapacityKg, liquidFraction, temperatureK)
-  const limitKg = gearLimitKg(cylinder)
+  const limitKg =
+    cylinder.kind === 'onboard'
+      ? massOfLevelKg(gas, cylinder.waterCapacityKg, FIXED_TANK_FULL, temperatureK)
+      : gearLimitKg(cylinder)
   const mass = (value: number): Quantity => ({ value, role })
   const volume = (value: number): Quantity => ({ value, role: 'liquidVolume' })
   const share: Quantity = { value: liquidFraction, role: 'share' }

@@ -4,6 +4,9 @@ import { gearContents } from '@/core/cylinders/gearContents'
 import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
 import type { Finding, Severity } from '@/core/findings/Finding'
 import type { Quantity } from '@/core/findings/quantity'
+import { liquidFullTemperatureK } from '@/core/fluids/liquidFullTemperatureK'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { HOT_CAR_K } from '@/core/units/referenceTemperatures'
 import { fromUnit } from '@/core/units/fromUnit'
 
 /** Where the cylinders ride. */
@@ -62,6 +65,31 @@ const MOST_TOGETHER_KG = fromUnit(90, 'mass', 'lb')
 /** Most gas a cylinder may come home with: full, or more where it is overfilled now. */
 function heaviestKg(cylinder: CylinderGear): number {
   return Math.max(gearLimitKg(cylinder), gearContents(cylinder)?.netKg ?? 0)
+}
+
+/** What a parked car does to it once it is filled, and what its gas does to a closed one. */
+function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
+  const { id, name, kind, waterCapacityKg } = cylinder
+  if (kind === 'onboard' || carrier !== 'closed-car') return []
+  const { gas } = kindFacts[kind]
+  const fullK = liquidFullTemperatureK(gas, gearLimitKg(cylinder), waterCapacityVolumeM3(waterCapacityKg))
+  const full: Quantity = { value: fullK ?? HOT_CAR_K, role: 'temperature' }
+  return [
+    {
+      code: gas === 'co2' ? 'carry-co2' : 'carry-heat',
+      station: 'fill',
+      severity: 'note',
+      sentence: { text: 'Full, {name} is liquid-full at {full}.', parts: { name, full } },
+      reason: {
+        text:
+          gas === 'co2'
+            ? 'That is a warm day, and no fault; but its disc lets all of it go at once, and five pounds in a closed car are unbreathable. A window stays open.'
+            : 'A parked car in the sun comes near it. Straight back, in the shade, and out of the car.',
+      },
+      remedy: { label: 'See the curve', station: 'cylinders', subjectId: id, page: 'heat' },
+      basis: ['liquid-full-temperature'],
+    },
+  ]
 }
 
 /**
@@ -163,6 +191,7 @@ export function carryCheck(cylinders: readonly CylinderGear[], carrier: Carrier,
       )
     }
   }
+  for (const cylinder of cylinders) found.push(...inTheHeat(cylinder, carrier))
   const open = carryItems
     .filter(({ id }) => !done.includes(id))
     // In an open bed the wind does what a window would.

@@ -92,7 +92,8 @@ describe('when a refillable bottle pays', () => {
 
 describe('leaving for the pump', () => {
   const all = carryItems.map(({ id }) => id)
-  const codes = (...args: Parameters<typeof carryCheck>) => carryCheck(...args).map(({ code }) => code)
+  const codes = (...args: Parameters<typeof carryCheck>) =>
+    carryCheck(...args).flatMap(({ code, severity }) => (severity === 'note' ? [] : [code]))
   const large = (id: string) =>
     cylinderGear({ id, waterCapacityKg: 95.2 * POUND_KG, tareKg: 29.5 * POUND_KG, lastWeighing: null })
 
@@ -107,6 +108,14 @@ describe('leaving for the pump', () => {
     expect(codes([large('a'), large('b')], 'closed-car', all)).toEqual([])
     expect(codes([large('a'), large('b'), cylinderGear()], 'closed-car', all)).toEqual(['carry-too-much'])
   })
+  test('in a closed car the heat is told for each, and what CO2 does there', () => {
+    const notes = carryCheck([cylinderGear(), co2Gear()], 'closed-car', all)
+    expect(notes.map(({ code, severity }) => [code, severity])).toEqual([
+      ['carry-heat', 'note'],
+      ['carry-co2', 'note'],
+    ])
+    expect(carryCheck([cylinderGear()], 'open-bed', all)).toEqual([])
+  })
   test('never in the living space, never a refilled throw-away, never overfilled', () => {
     expect(codes([cylinderGear()], 'living-space', all)).toEqual(['carry-living-space'])
     const refilled = bottleGear({ kind: 'bottle', fitness: fitness('bottle', { refilledAt: NOW }) })
@@ -117,8 +126,10 @@ describe('leaving for the pump', () => {
   })
   test('what is not ticked stops, but for windows and errands; an open bed has no windows', () => {
     const without = (...ids: string[]) => all.filter((id) => !ids.includes(id))
-    expect(carryCheck([cylinderGear()], 'closed-car', without('held'))[0]).toMatchObject({ severity: 'stop' })
-    expect(carryCheck([cylinderGear()], 'closed-car', without('windows'))[0]).toMatchObject({ severity: 'fix-first' })
+    expect(carryCheck([cylinderGear()], 'closed-car', without('held')).at(-1)).toMatchObject({ severity: 'stop' })
+    expect(carryCheck([cylinderGear()], 'closed-car', without('windows')).at(-1)).toMatchObject({
+      severity: 'fix-first',
+    })
     expect(codes([cylinderGear()], 'open-bed', without('windows'))).toEqual([])
   })
 })

@@ -1,6 +1,5 @@
 'use client'
 
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/equipment'
@@ -10,10 +9,13 @@ import { MonthField } from '@/ui/MonthField'
 import { readMonthField } from '@/ui/readMonthField'
 import { SaveLine } from '@/ui/SaveLine'
 import { useSave } from '@/ui/useSave'
+import { useKept } from '@/ui/useKept'
 import type { ListedEquipment } from './listedEquipment'
 
 /** Its own date may lie ahead. */
 const FAR = '2099-12'
+
+const FIRST_KIND: EquipmentKind = 'regulator'
 
 /** Enter or change one thing. */
 export function EquipmentForm({
@@ -27,20 +29,30 @@ export function EquipmentForm({
   thisMonth: string
   close: () => void
 }) {
-  const [kind, setKind] = useState<EquipmentKind>(stored?.kind ?? 'regulator')
-  const [name, setName] = useState(stored?.name ?? '')
-  const [made, setMade] = useState(stored?.madeMonth ?? '')
-  const [until, setUntil] = useState(stored?.replaceByMonth ?? '')
+  // The version goes along: what was typed over an older one must not overwrite a newer unseen.
+  const [typed, setTyped, forget] = useKept(`equipment ${stored?.id ?? 'new'}`, {
+    version: stored?.version ?? null,
+    kind: stored?.kind ?? FIRST_KIND,
+    name: stored?.name ?? '',
+    made: stored?.madeMonth ?? '',
+    until: stored?.replaceByMonth ?? '',
+  })
+  const { kind, name, made, until } = typed
+  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const { save, saving, issueAt, settle } = useSave(saveEquipmentAction)
   const archive = useSave(archiveEquipmentAction)
   const theirs = saving.conflict as unknown as ListedEquipment | null
 
+  const leave = (): void => {
+    forget()
+    close()
+  }
   const submit = async (version: number | null): Promise<void> => {
     const madeMonth = readMonthField(made, thisMonth)
     const replaceByMonth = readMonthField(until, FAR)
     if (madeMonth.issue || replaceByMonth.issue) return
     const entry = { id: stored?.id ?? null, rigId, version, kind, name: name.trim() || equipmentFacts[kind].name }
-    if (await save({ ...entry, madeMonth: madeMonth.month, replaceByMonth: replaceByMonth.month })) close()
+    if (await save({ ...entry, madeMonth: madeMonth.month, replaceByMonth: replaceByMonth.month })) leave()
   }
   return (
     <form
@@ -50,7 +62,7 @@ export function EquipmentForm({
       onChange={settle}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(stored?.version ?? null)
+        void submit(typed.version)
       }}
     >
       <div className="fields narrow">
@@ -59,7 +71,7 @@ export function EquipmentForm({
           <Form.Select
             id="equipment-kind"
             value={kind}
-            onChange={(event) => setKind(event.target.value as EquipmentKind)}
+            onChange={(event) => set({ kind: event.target.value as EquipmentKind })}
           >
             {equipmentKinds.map((one) => (
               <option key={one} value={one}>
@@ -75,14 +87,14 @@ export function EquipmentForm({
             maxLength={60}
             value={name}
             placeholder={equipmentFacts[kind].name}
-            onChange={(event) => setName(event.target.value)}
+            onChange={(event) => set({ name: event.target.value })}
           />
           {issueAt('name') && <p className="issue mb-0">{issueAt('name')}</p>}
         </div>
         <MonthField
           label="Month it was made"
           text={made}
-          onText={setMade}
+          onText={(text) => set({ made: text })}
           latest={thisMonth}
           issue={issueAt('madeMonth')}
           hint="printed or stamped on it; may stay empty"
@@ -90,21 +102,21 @@ export function EquipmentForm({
         <MonthField
           label="To be replaced by"
           text={until}
-          onText={setUntil}
+          onText={(text) => set({ until: text })}
           latest={FAR}
           issue={issueAt('replaceByMonth')}
           hint="where its own label says; may stay empty"
         />
       </div>
       <SaveLine label="Save" saving={saving} dirty={false}>
-        <Button variant="quiet" onClick={close}>
+        <Button variant="quiet" onClick={leave}>
           Leave it
         </Button>
         {stored && (
           <Button
             variant="bare"
             onClick={async () => {
-              if (await archive.save({ id: stored.id, version: stored.version })) close()
+              if (await archive.save({ id: stored.id, version: stored.version })) leave()
             }}
           >
             Put it away
@@ -118,7 +130,7 @@ export function EquipmentForm({
             { label: 'Made', theirs: theirs.madeMonth ?? '–', mine: made || '–' },
             { label: 'Replace by', theirs: theirs.replaceByMonth ?? '–', mine: until || '–' },
           ]}
-          takeTheirs={close}
+          takeTheirs={leave}
           keepMine={() => void submit(theirs.version)}
         />
       )}

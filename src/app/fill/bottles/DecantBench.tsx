@@ -9,6 +9,7 @@ import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import { DecantResult } from './DecantResult'
 
 /** A cylinder that could be turned upside down. */
@@ -26,9 +27,9 @@ const MOST_IN_A_ROW = 12
 export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; supplies: readonly SupplyCylinder[] }) {
   const { system } = useUnits()
   const [supplyId, setSupplyId] = useState(supplies[0]?.id ?? '')
-  const [supplyText, setSupplyText] = useState('')
-  const [bottleText, setBottleText] = useState('')
-  const [residualText, setResidualText] = useState('')
+  const [supplyText, setSupplyText] = useKept('decant supplyText', '')
+  const [bottleText, setBottleText] = useKept('decant bottleText', '')
+  const [residualText, setResidualText] = useKept('decant residualText', '')
   const [count, setCount] = useState(1)
   const supply = supplies.find(({ id }) => id === supplyId)
   const read = {

@@ -1,16 +1,16 @@
 'use client'
 
-import { useState } from 'react'
 import { tareDoubt } from '@/core/filling/tareDoubt'
 import { PhraseText } from '@/ui/Amount'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 
 /** The known-empty bottle against its stamp, before anything goes in. */
 export function WeighEmpty({ tareKg }: { tareKg: number }) {
   const { system } = useUnits()
-  const [text, setText] = useState('')
+  const [text, setText] = useKept('weighed empty', '')
   const { value } = readQuantity(text, 'bottleMass', system)
   const doubt = value === null ? null : tareDoubt(value, tareKg, 'bottleMass')
   return (

@@ -10,6 +10,7 @@ import { useTicks, type LoggedTick } from '@/app/useTicks'
 import { FindingList } from '@/ui/FindingList'
 import { StateMark } from '@/ui/StateMark'
 import { StepRail, type RailStep } from '@/ui/StepRail'
+import { useKept } from '@/ui/useKept'
 
 const carrierWords: Readonly<Record<Carrier, string>> = {
   'closed-car': 'inside a closed car',
@@ -38,7 +39,7 @@ export function CarryBench({
   asked: string | null
   ticks: readonly LoggedTick[]
 }) {
-  const [chosen, setChosen] = useState<readonly string[]>(asked ? [asked] : [])
+  const [chosen, setChosen] = useKept<readonly string[]>(`carry ${asked ?? ''}`, asked ? [asked] : [])
   const [carrier, setCarrier] = useState<Carrier>('closed-car')
   const { ticks, tick, untick } = useTicks({ rigId, procedure: 'carry', subjectId: '' }, logged)
   const carried = cylinders.filter(({ id }) => chosen.includes(id))

@@ -1,6 +1,5 @@
 'use client'
 
-import { useState } from 'react'
 import { breakEvenFills } from '@/core/filling/breakEvenFills'
 import { fillCosts } from '@/core/filling/fillCosts'
 import type { Figure } from '@/core/rules/figure'
@@ -10,6 +9,7 @@ import { FigureButton } from '@/ui/FigureButton'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import type { ListedOffer } from './listedOffer'
 
 const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
@@ -17,7 +17,7 @@ const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
 /** After how many fills a refillable bottle has paid for itself, at the prices above. */
 export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
   const { system } = useUnits()
-  const [outlay, setOutlay] = useState('')
+  const [outlay, setOutlay] = useKept('break-even outlay', '')
   const read = readQuantity(outlay, 'money', system)
   const bottle = offers.filter(({ way }) => way === 'bottles').toSorted((a, b) => a.price - b.price)[0]
   const bulk = fillCosts(

@@ -1,6 +1,5 @@
 'use client'
 
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { archiveOfferAction, saveOfferAction } from '@/actions/fill'
@@ -14,6 +13,7 @@ import { readQuantity } from '@/ui/readQuantity'
 import { SaveLine } from '@/ui/SaveLine'
 import { useSave } from '@/ui/useSave'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import type { ListedOffer } from './listedOffer'
 
 const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contains: DisplayRole | null }>> = {
@@ -23,28 +23,38 @@ const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contain
   bottles: { name: 'one-pound bottle, thrown away', role: 'money', contains: 'bottleMass' },
 }
 
+const FIRST_WAY: PriceWay = 'by-volume'
+
 /** Enter or change one price. */
 export function OfferForm({ rigId, stored, close }: { rigId: string; stored: ListedOffer | null; close: () => void }) {
   const { system } = useUnits()
-  const [place, setPlace] = useState(stored?.place ?? '')
-  const [way, setWay] = useState<PriceWay>(stored?.way ?? 'by-volume')
-  const { role, contains } = ways[way]
   const field = (value: number | null, as: DisplayRole): string =>
     value === null ? '' : formatForField({ value, role: as }, system)
-  const [price, setPrice] = useState(stored ? field(stored.price, ways[stored.way].role) : '')
-  const [amount, setAmount] = useState(
-    stored ? field(stored.containsKg, ways[stored.way].contains ?? 'cylinderMass') : '',
-  )
+  // The version goes along: what was typed over an older one must not overwrite a newer unseen.
+  const [typed, setTyped, forget] = useKept(`offer ${stored?.id ?? 'new'}`, {
+    version: stored?.version ?? null,
+    place: stored?.place ?? '',
+    way: stored?.way ?? FIRST_WAY,
+    price: stored ? field(stored.price, ways[stored.way].role) : '',
+    amount: stored ? field(stored.containsKg, ways[stored.way].contains ?? 'cylinderMass') : '',
+  })
+  const { place, way, price, amount } = typed
+  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+  const { role, contains } = ways[way]
   const { save, saving, issueAt, settle } = useSave(saveOfferAction)
   const archive = useSave(archiveOfferAction)
   const theirs = saving.conflict as unknown as ListedOffer | null
 
+  const leave = (): void => {
+    forget()
+    close()
+  }
   const submit = async (version: number | null): Promise<void> => {
     const priceRead = readQuantity(price, role, system)
     const amountRead = contains === null ? null : readQuantity(amount, contains, system)
     if (priceRead.issue || amountRead?.issue) return
     const entry = { place, way, price: priceRead.value ?? 0, containsKg: amountRead?.value ?? null }
-    if (await save({ id: stored?.id ?? null, rigId, version, ...entry })) close()
+    if (await save({ id: stored?.id ?? null, rigId, version, ...entry })) leave()
   }
   return (
     <form
@@ -54,7 +64,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
       onChange={settle}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(stored?.version ?? null)
+        void submit(typed.version)
       }}
     >
       <div className="fields narrow">
@@ -64,13 +74,13 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
             id="offer-place"
             maxLength={60}
             value={place}
-            onChange={(event) => setPlace(event.target.value)}
+            onChange={(event) => set({ place: event.target.value })}
           />
           {issueAt('place') && <p className="issue mb-0">{issueAt('place')}</p>}
         </div>
         <div>
           <Form.Label htmlFor="offer-way">How it is sold</Form.Label>
-          <Form.Select id="offer-way" value={way} onChange={(event) => setWay(event.target.value as PriceWay)}>
+          <Form.Select id="offer-way" value={way} onChange={(event) => set({ way: event.target.value as PriceWay })}>
             {priceWays.map((one) => (
               <option key={one} value={one}>
                 {ways[one].name}
@@ -78,7 +88,13 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
             ))}
           </Form.Select>
         </div>
-        <QuantityField label="Price, tax in it" role={role} text={price} issue={issueAt('price')} onText={setPrice} />
+        <QuantityField
+          label="Price, tax in it"
+          role={role}
+          text={price}
+          issue={issueAt('price')}
+          onText={(text) => set({ price: text })}
+        />
         {contains && (
           <QuantityField
             label="Gas it contains"
@@ -86,19 +102,19 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
             text={amount}
             issue={issueAt('containsKg')}
             hint={way === 'exchange' ? 'often only 15 lb in a 20 lb cylinder' : '16.4 oz, tall thin ones 14.1'}
-            onText={setAmount}
+            onText={(text) => set({ amount: text })}
           />
         )}
       </div>
       <SaveLine label="Save the price" saving={saving} dirty={false}>
-        <Button variant="quiet" onClick={close}>
+        <Button variant="quiet" onClick={leave}>
           Leave it
         </Button>
         {stored && (
           <Button
             variant="bare"
             onClick={async () => {
-              if (await archive.save({ id: stored.id, version: stored.version })) close()
+              if (await archive.save({ id: stored.id, version: stored.version })) leave()
             }}
           >
             Take it off
@@ -115,7 +131,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
               mine: price,
             },
           ]}
-          takeTheirs={close}
+          takeTheirs={leave}
           keepMine={() => void submit(theirs.version)}
         />
       )}

@@ -17,6 +17,7 @@ import { readQuantity } from '@/ui/readQuantity'
 import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import { useFill } from '@/app/fill/useFill'
 
 interface Worked {
@@ -39,14 +40,14 @@ export function OnboardBench({
   findings: readonly Finding[]
 }) {
   const { system } = useUnits()
-  const [water, setWater] = useState('')
-  const [shown, setShown] = useState('')
+  const [water, setWater] = useKept(`fill onboard ${gear?.id ?? ''} water`, '')
+  const [shown, setShown] = useKept(`fill onboard ${gear?.id ?? ''} shown`, '')
   const [mark, setMark] = useState<FullMark>(fullMark ?? 'usable')
   const [learn, setLearn] = useState(fills.length >= 3)
-  const [price, setPrice] = useState('')
-  const [metered, setMetered] = useState('')
-  const [paid, setPaid] = useState('')
-  const [after, setAfter] = useState('')
+  const [price, setPrice] = useKept(`fill onboard ${gear?.id ?? ''} price`, '')
+  const [metered, setMetered] = useKept(`fill onboard ${gear?.id ?? ''} metered`, '')
+  const [paid, setPaid] = useKept(`fill onboard ${gear?.id ?? ''} paid`, '')
+  const [after, setAfter] = useKept(`fill onboard ${gear?.id ?? ''} after`, '')
   const { saveFill, saving, issueAt } = useFill(gear?.name ?? 'the tank')
   const stopped = findings.some(({ severity }) => severity === 'stop')
   const read = {

@@ -11,6 +11,7 @@ import { readMonthField } from '@/ui/readMonthField'
 import { SaveLine } from '@/ui/SaveLine'
 import { useNotice } from '@/ui/UndoProvider'
 import { useSave } from '@/ui/useSave'
+import { useKept } from '@/ui/useKept'
 
 const letters: readonly { value: string; letter: MarkLetter; words: string }[] = [
   { value: 'E', letter: 'E', words: 'E: external visual' },
@@ -22,9 +23,9 @@ const letters: readonly { value: string; letter: MarkLetter; words: string }[] =
 export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; name: string; thisMonth: string }) {
   const say = useNotice()
   const { save, saving, issueAt, settle } = useSave(addMarkAction)
-  const [month, setMonth] = useState('')
+  const [month, setMonth] = useKept(`mark ${cylinderId} month`, '')
   const [letter, setLetter] = useState('E')
-  const [requalifier, setRequalifier] = useState('')
+  const [requalifier, setRequalifier] = useKept(`mark ${cylinderId} requalifier`, '')
   const [form, setForm] = useState<'stamp' | 'sticker'>('stamp')
   const [photo, setPhoto] = useState<string | null>(null)
   const [asked, setAsked] = useState(false)

@@ -1,6 +1,5 @@
 'use client'
 
-import { useState } from 'react'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { gearContents } from '@/core/cylinders/gearContents'
 import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
@@ -14,6 +13,7 @@ import { FigureButton } from '@/ui/FigureButton'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import { HeatChart } from './HeatChart'
 import { HeatTable } from './HeatTable'
 
@@ -54,7 +54,7 @@ export function HeatBench({
   const { gas, small } = kindFacts[gear.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const held = gearContents(gear)
-  const [text, setText] = useState('')
+  const [text, setText] = useKept(`heat ${gear.id}`, '')
   const typed = readQuantity(text, role, system)
   const netKg = typed.value ?? held?.netKg ?? gearLimitKg(gear)
   const whose = typed.value !== null ? 'as typed' : held ? 'as last measured' : 'as if full, since nobody measured it'

@@ -1,6 +1,5 @@
 'use client'
 
-import { useState } from 'react'
 import { pressureGaugeTells, type GaugeTelling } from '@/core/cylinders/pressureGaugeTells'
 import { InputError } from '@/core/findings/InputError'
 import type { Figure } from '@/core/rules/figure'
@@ -9,6 +8,7 @@ import { FigureButton } from '@/ui/FigureButton'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 
 const tellWords: Readonly<Record<GaugeTelling['tells'], string>> = {
   liquid: 'It fits liquid at this temperature: a cupful or a full cylinder.',
@@ -20,7 +20,7 @@ const tellWords: Readonly<Record<GaugeTelling['tells'], string>> = {
 /** What an in-line pressure gauge tells, and what it does not. */
 export function GaugeTells({ altitudeM, temperatureK }: { altitudeM: number; temperatureK: number }) {
   const { system } = useUnits()
-  const [text, setText] = useState('')
+  const [text, setText] = useKept('gauge tells', '')
   const { value } = readQuantity(text, 'cylinderPressure', system)
   let telling: GaugeTelling | null = null
   let issue: string | null = null

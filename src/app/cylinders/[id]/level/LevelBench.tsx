@@ -1,6 +1,5 @@
 'use client'
 
-import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { voidEventAction } from '@/actions/events'
 import { recordLevelAction } from '@/actions/measuring'
@@ -18,6 +17,7 @@ import { SlipPaper } from '@/ui/SlipPaper'
 import { useNotice } from '@/ui/UndoProvider'
 import { useSave } from '@/ui/useSave'
 import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
 import { GaugeTells } from './GaugeTells'
 import { readLevel, type LevelTexts } from './readLevel'
 
@@ -42,7 +42,7 @@ export function LevelBench({
   const { system } = useUnits()
   const say = useNotice()
   const { save, saving, issueAt, settle } = useSave(recordLevelAction)
-  const [texts, setTexts] = useState<LevelTexts>({
+  const [texts, setTexts] = useKept<LevelTexts>(`level ${gear.id}`, {
     way: gear.kind === 'onboard' ? 'gauge' : 'height',
     shown: '',
     fullMark: fullMark ?? 'usable',

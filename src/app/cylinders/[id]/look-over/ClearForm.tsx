@@ -1,12 +1,12 @@
 'use client'
 
-import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { clearCylinderAction } from '@/actions/condition'
 import { Moment } from '@/ui/Moment'
 import { SaveLine } from '@/ui/SaveLine'
 import { StateMark } from '@/ui/StateMark'
 import { useSave } from '@/ui/useSave'
+import { useKept } from '@/ui/useKept'
 
 /** What put it out of service, and who may say that it is back. */
 export function ClearForm({
@@ -21,8 +21,8 @@ export function ClearForm({
   retiredAt: string
 }) {
   const { save, saving, issueAt } = useSave(clearCylinderAction)
-  const [clearedBy, setClearedBy] = useState('')
-  const [note, setNote] = useState('')
+  const [clearedBy, setClearedBy] = useKept(`clear ${cylinderId} clearedBy`, '')
+  const [note, setNote] = useKept(`clear ${cylinderId} note`, '')
   return (
     <form
       className="verdict stop clear-form"

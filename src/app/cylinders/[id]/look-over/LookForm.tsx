@@ -10,6 +10,7 @@ import { Moment } from '@/ui/Moment'
 import { SaveLine } from '@/ui/SaveLine'
 import { useNotice } from '@/ui/UndoProvider'
 import { useSave } from '@/ui/useSave'
+import { useKept } from '@/ui/useKept'
 
 const answerWords: readonly [LookAnswer, string][] = [
   ['sound', 'Sound'],
@@ -29,8 +30,8 @@ export function LookForm({
   last: LookOver | null
 }) {
   const say = useNotice()
-  const [answers, setAnswers] = useState<LookAnswers>({})
-  const [note, setNote] = useState('')
+  const [answers, setAnswers] = useKept<LookAnswers>(`look ${cylinderId} answers`, {})
+  const [note, setNote] = useKept(`look ${cylinderId} note`, '')
   const [open, setOpen] = useState<string | null>(null)
   const { save, saving, issueAt, settle } = useSave(saveLookAction)
   const looked = items.filter(({ id }) => answers[id] !== undefined).length

@@ -1,0 +1,47 @@
+'use client'
+
+import { useMemo, useState, useSyncExternalStore } from 'react'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { useUnits } from './UnitsProvider'
+
+const never = (): (() => void) => () => undefined
+
+/** What was kept, if it was typed in the units the page came up with: a bare number means its field's unit. */
+function readKept<Value>(raw: string | null, system: UnitSystem): Value | undefined {
+  try {
+    const kept = JSON.parse(raw ?? 'null') as { system: UnitSystem; value: Value } | null
+    return kept?.system === system ? kept.value : undefined
+  } catch {
+    // Nothing of ours: as good as none.
+    return undefined
+  }
+}
+
+/**
+ * State of a small form that lives through a reload, in this tab.
+ *
+ * @param slot - names the form, the field and what it is about
+ * @param initial - before anything is typed
+ * @returns the value, how to set it, and how to let go of what is kept
+ */
+export function useKept<Value>(slot: string, initial: Value): [Value, (next: Value) => void, () => void] {
+  const { system } = useUnits()
+  const [cameUpIn] = useState(system)
+  const [own, setOwn] = useState<Value | undefined>(undefined)
+  const key = `gold-kettle-kept ${slot}`
+  const raw = useSyncExternalStore(
+    never,
+    () => sessionStorage.getItem(key),
+    () => null,
+  )
+  const kept = useMemo(() => readKept<Value>(raw, cameUpIn), [raw, cameUpIn])
+  const set = (next: Value): void => {
+    setOwn(next)
+    sessionStorage.setItem(key, JSON.stringify({ system, value: next }))
+  }
+  const forget = (): void => {
+    setOwn(undefined)
+    sessionStorage.removeItem(key)
+  }
+  return [own ?? kept ?? initial, set, forget]
+}
