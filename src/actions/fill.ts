@@ -6,6 +6,7 @@ import { contentsInput } from '@/core/cylinders/contentsInput'
 import { fullMarks, gaugeLevel } from '@/core/cylinders/gaugeLevel'
 import { massOfLevelKg } from '@/core/cylinders/massOfLevelKg'
 import { InputError } from '@/core/findings/InputError'
+import { isStopped } from '@/core/findings/verdict'
 import { z } from '@/core/findings/schema'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { priceWays } from '@/core/filling/fillCosts'
@@ -44,8 +45,7 @@ function requireFillable({ gear, row }: CylinderWithGear, { mode, by }: Fill): v
   if (!rig) throw new NotFoundError('rig')
   const today = new Date().toISOString().slice(0, 10)
   const findings = fillFindings(gear, { mode, by, school: rig.bottleSchool }, today)
-  const stops = findings.filter(({ severity }) => severity === 'stop')
-  if (stops.length > 0) {
+  if (isStopped(findings)) {
     throw new InputError('', 'It may not be filled; the reason stands above. Nothing was saved.')
   }
 }

@@ -1,7 +1,9 @@
 import type { Instrument, Reading } from './instrument'
 
-/** Steps of a hanging or bench scale for cylinders. */
-export const SCALE_STEP_KG = 0.02
+/** Two ranges, as kitchen and bench scales have them: fine steps for bottles, coarse ones for cylinders. */
+const FINE_TO_KG = 3
+const FINE_STEP_KG = 0.002
+const COARSE_STEP_KG = 0.02
 /** Time in which the pointer comes two thirds of the way. */
 const SETTLING_S = 0.45
 const STEADY_S = 3
@@ -15,6 +17,11 @@ export interface SimulatedScale extends Instrument {
   loaded: () => number
   /** Takes what stands there for nothing. */
   zero: () => void
+}
+
+/** Step of the scale at a load. */
+export function scaleStepKg(massKg: number): number {
+  return massKg < FINE_TO_KG ? FINE_STEP_KG : COARSE_STEP_KG
 }
 
 /**
@@ -31,7 +38,8 @@ export function simulatedScale(random: () => number): SimulatedScale {
   let restingSinceMs: number | null = null
   let restingStep = 0
 
-  const steps = (): number => Math.round((shownKg - zeroKg) / SCALE_STEP_KG)
+  const stepKg = (): number => scaleStepKg(shownKg - zeroKg)
+  const steps = (): number => Math.round((shownKg - zeroKg) / stepKg())
 
   return {
     id: 'scale',
@@ -51,14 +59,14 @@ export function simulatedScale(random: () => number): SimulatedScale {
       const elapsedS = lastMs === null ? 0 : Math.max(0, (nowMs - lastMs) / 1000)
       lastMs = nowMs
       loadKg += runKgPerS * elapsedS
-      const swingKg = (random() - 0.5) * 0.4 * SCALE_STEP_KG
+      const swingKg = (random() - 0.5) * 0.4 * stepKg()
       shownKg += (loadKg - shownKg) * (1 - Math.exp(-elapsedS / SETTLING_S)) + (elapsedS > 0 ? swingKg : 0)
       if (restingSinceMs === null || Math.abs(steps() - restingStep) > 1) {
         restingSinceMs = nowMs
         restingStep = steps()
       }
       return {
-        quantity: { value: steps() * SCALE_STEP_KG, role: 'cylinderMass' },
+        quantity: { value: steps() * stepKg(), role: 'cylinderMass' },
         steady: nowMs - restingSinceMs >= STEADY_S * 1000,
       }
     },

@@ -3,7 +3,7 @@
 import Button from 'react-bootstrap/Button'
 import { scaleStage, type ScaleStage } from '@/core/filling/scaleStage'
 import type { DisplayRole } from '@/core/findings/quantity'
-import { SCALE_STEP_KG } from '@/instruments/simulatedScale'
+import { scaleStepKg } from '@/instruments/simulatedScale'
 import { Amount, BigAmount } from '@/ui/Amount'
 import { useScaleReading } from '@/ui/ScaleProvider'
 
@@ -28,11 +28,11 @@ export function LiveScale({
 }) {
   const reading = useScaleReading(true)
   const grossKg = reading?.quantity.value ?? 0
-  const { stage, toGoKg } = scaleStage(grossKg, stopKg, limitKg, SCALE_STEP_KG)
+  const { stage, toGoKg } = scaleStage(grossKg, stopKg, limitKg, scaleStepKg(stopKg))
   // The bar ends a tenth of the limit past the mark.
   const span = limitKg * 1.1
   const share = Math.min(1, Math.max(0, (grossKg - (stopKg - limitKg)) / span))
-  const idle = grossKg < stopKg - limitKg - SCALE_STEP_KG
+  const idle = grossKg < stopKg - limitKg - scaleStepKg(stopKg)
   return (
     <section className={`live-scale ${idle ? 'idle' : stage}`} aria-label="The scale, live">
       <div className="live-figures">

@@ -6,6 +6,7 @@ import type { CylinderGear } from '@/core/cylinders/gear'
 import { gearContents } from '@/core/cylinders/gearContents'
 import { InputError } from '@/core/findings/InputError'
 import type { Finding } from '@/core/findings/Finding'
+import { isStopped } from '@/core/findings/verdict'
 import { pumpSlip, type PumpFill } from '@/core/filling/pumpSlip'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { CylinderDrawing } from '@/ui/CylinderDrawing'
@@ -58,7 +59,7 @@ export function PumpBench({
   const [source, setSource] = useState<'typed' | 'scale'>('typed')
   const { saveFill, saving, issueAt, settle } = useFill(gear.name)
   const held = gearContents(gear)
-  const stopped = findings.some(({ severity }) => severity === 'stop')
+  const stopped = isStopped(findings)
   const read = {
     temperature: readQuantity(temperature, 'temperature', system),
     metered: readQuantity(metered, 'liquidVolume', system),

@@ -11,6 +11,7 @@ import { contentsInput } from '@/core/cylinders/contentsInput'
 import type { Contents } from '@/core/cylinders/contentsOfNet'
 import { InputError } from '@/core/findings/InputError'
 import type { Finding } from '@/core/findings/Finding'
+import { isStopped } from '@/core/findings/verdict'
 import type { FillMode } from '@/core/filling/fillModes'
 import { stopWeightSlip, type StopWeight } from '@/core/filling/stopWeightSlip'
 import type { DisplayRole } from '@/core/findings/quantity'
@@ -61,7 +62,7 @@ export function WeighFill({
   const [temperature, setTemperature] = useKept(`fill ${mode} ${gear.id} temperature`, '')
   const [live, setLive] = useState(false)
   const { saveFill, saving, issueAt, settle } = useFill(gear.name)
-  const stopped = findings.some(({ severity }) => severity === 'stop')
+  const stopped = isStopped(findings)
 
   const grossRead = readQuantity(gross, role, system)
   const hangingRead = readQuantity(hanging, role, system)

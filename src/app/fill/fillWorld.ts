@@ -17,8 +17,6 @@ export interface FillWorld {
   gear: readonly CylinderGear[]
   chosen: CylinderWithGear | null
   ticks: readonly StoredTick[]
-  altitudeM: number
-  coldestK: number | null
   today: string
 }
 
@@ -45,7 +43,7 @@ export async function fillWorld(
   search: FillSearch,
   suits: (gear: CylinderGear) => boolean,
 ): Promise<FillWorld> {
-  const { rig, cylinders, trip, nowIso } = loadWorld()
+  const { rig, cylinders, nowIso } = loadWorld()
   if (!rig) redirect('/')
   const asked = (await search).cylinder
   const chosen =
@@ -55,8 +53,6 @@ export async function fillWorld(
     gear: cylinders.map((cylinder) => cylinder.gear),
     chosen,
     ticks: chosen ? openTicks(rig.id, `fill ${mode}`, chosen.row.id, nowIso) : [],
-    altitudeM: trip?.row.altitudeM ?? 0,
-    coldestK: trip?.row.coldestK ?? null,
     today: nowIso.slice(0, 10),
   }
 }

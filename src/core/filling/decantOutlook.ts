@@ -12,6 +12,9 @@ export interface DecantOutlook {
   vented: Decant
   row: readonly DecantedBottle[]
   figure: Figure
+  /** As shares of the limit. */
+  unchilledShare: Figure
+  ventedShare: Figure
   low: Figure
   high: Figure
 }
@@ -50,11 +53,23 @@ export function decantOutlook({ supply, bottle, count }: OutlookInput): DecantOu
     quantity: { value, role: 'bottleMass' },
     inputs,
   })
+  const share = ({ fractionOfLimit, wallTemperatureK }: Decant): Figure => ({
+    basis: 'decant',
+    quantity: { value: fractionOfLimit, role: 'share' },
+    inputs: [
+      ...inputs.slice(0, 1),
+      { label: 'Wall cools to', quantity: { value: wallTemperatureK, role: 'temperature' } },
+    ],
+  })
+  const unchilled = decant({ ...input, bottleTemperatureK: supply.temperatureK })
+  const vented = decant({ ...input, ventedFirst: true })
   return {
     expected,
     band,
-    unchilled: decant({ ...input, bottleTemperatureK: supply.temperatureK }),
-    vented: decant({ ...input, ventedFirst: true }),
+    unchilled,
+    vented,
+    unchilledShare: share(unchilled),
+    ventedShare: share(vented),
     row: decantRow(
       supply,
       Array.from({ length: count }, () => bottle),

@@ -7,7 +7,7 @@ const share = (value: number) => <Amount quantity={{ value, role: 'share' }} />
 
 /** The estimate in large, its band, and what would change it. */
 export function DecantResult({ outlook }: { outlook: DecantOutlook }) {
-  const { expected, unchilled, vented, row, figure, low, high } = outlook
+  const { expected, vented, unchilledShare, ventedShare, row, figure, low, high } = outlook
   return (
     <>
       <div className="pressures">
@@ -26,12 +26,16 @@ export function DecantResult({ outlook }: { outlook: DecantOutlook }) {
           </div>
           <div>
             <strong>Not chilled</strong>
-            <span className="large">{share(unchilled.fractionOfLimit)}</span>
+            <span className="large">
+              <FigureButton figure={unchilledShare} />
+            </span>
             <span className="hint">bottle as warm as the supply</span>
           </div>
           <div>
             <strong>Vented first</strong>
-            <span className="large">{share(vented.fractionOfLimit)}</span>
+            <span className="large">
+              <FigureButton figure={ventedShare} />
+            </span>
             <span className="hint">
               {vented.fractionOfLimit > 1 ? 'over its limit: that is why not to' : 'near its limit: that is why not to'}
               ; venting has cost people valves too

@@ -1,56 +1,44 @@
 import type { Metadata } from 'next'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/gear'
 import { gearContents } from '@/core/cylinders/gearContents'
+import { isStopped } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/filling/fillFindings'
 import { HOME_SHARE } from '@/core/filling/fillModes'
-import { CylinderPicker } from '@/app/fill/CylinderPicker'
-import { FillSteps } from '@/app/fill/FillSteps'
+import { FillPage } from '@/app/fill/FillPage'
 import { fillWorld, type FillSearch } from '@/app/fill/fillWorld'
 import { NoCylinder } from '@/app/fill/NoCylinder'
 import { WeighFill } from '@/app/fill/WeighFill'
-import { DecantBench } from './DecantBench'
+import { DecantBench, type SupplyCylinder } from './DecantBench'
 import { SchoolForm } from './SchoolForm'
 import { WeighEmpty } from './WeighEmpty'
 
 export const metadata: Metadata = { title: 'Fill small bottles' }
 
+/** A cylinder that was weighed can be turned upside down over a bottle. */
+function asSupply(cylinder: CylinderGear): SupplyCylinder[] {
+  const { id, name, kind, tareKg, waterCapacityKg } = cylinder
+  const held = kind === 'removable' ? gearContents(cylinder) : null
+  return held ? [{ id, name, netKg: held.netKg, tareKg, waterCapacityKg }] : []
+}
+
 export default async function BottlesPage({ searchParams }: { searchParams: FillSearch }) {
-  const { rig, gear, chosen, ticks, today } = await fillWorld(
-    'bottles',
-    searchParams,
-    ({ kind }) => kindFacts[kind].small,
-  )
-  if (!chosen) return <NoCylinder />
-  const findings = fillFindings(chosen.gear, { mode: 'bottles', school: rig.bottleSchool }, today)
-  const stopped = findings.some(({ severity }) => severity === 'stop')
-  const supplies = gear.flatMap((one) => {
-    const held = one.kind === 'removable' ? gearContents(one) : null
-    return held
-      ? [{ id: one.id, name: one.name, netKg: held.netKg, tareKg: one.tareKg, waterCapacityKg: one.waterCapacityKg }]
-      : []
-  })
+  const world = await fillWorld('bottles', searchParams, ({ kind }) => kindFacts[kind].small)
+  if (!world.chosen) return <NoCylinder />
+  const { rig, today } = world
+  const { gear, row } = world.chosen
+  const findings = fillFindings(gear, { mode: 'bottles', school: rig.bottleSchool }, today)
+  const stopped = isStopped(findings)
+  const share = rig.bottleSchool === 'home' ? HOME_SHARE : 1
   return (
     <>
       <SchoolForm key={rig.version} rig={rig} />
-      <CylinderPicker gear={gear} chosenId={chosen.row.id} />
-      <WeighFill
-        key={chosen.row.id}
-        gear={chosen.gear}
-        mode="bottles"
-        share={rig.bottleSchool === 'home' ? HOME_SHARE : 1}
-        findings={findings}
-      >
-        {kindFacts[chosen.gear.kind].small && <WeighEmpty tareKg={chosen.gear.tareKg} />}
-      </WeighFill>
-      {!stopped && <DecantBench bottle={chosen.gear} supplies={supplies} />}
-      <FillSteps
-        key={`steps ${chosen.row.id} ${ticks.length}`}
-        mode="bottles"
-        rigId={rig.id}
-        cylinderId={chosen.row.id}
-        ticks={ticks}
-        stopped={stopped}
-      />
+      <FillPage mode="bottles" world={world} cylinderId={row.id} stopped={stopped}>
+        <WeighFill key={row.id} gear={gear} mode="bottles" share={share} findings={findings}>
+          {kindFacts[row.kind].small && <WeighEmpty tareKg={row.tareKg} />}
+        </WeighFill>
+        {!stopped && <DecantBench bottle={gear} supplies={world.gear.flatMap(asSupply)} />}
+      </FillPage>
     </>
   )
 }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
+import { isStopped } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/filling/fillFindings'
-import { CylinderPicker } from '@/app/fill/CylinderPicker'
-import { FillSteps } from '@/app/fill/FillSteps'
+import { FillPage } from '@/app/fill/FillPage'
 import { fillWorld, type FillSearch } from '@/app/fill/fillWorld'
 import { NoCylinder } from '@/app/fill/NoCylinder'
 import { WeighFill } from '@/app/fill/WeighFill'
@@ -9,26 +9,13 @@ import { WeighFill } from '@/app/fill/WeighFill'
 export const metadata: Metadata = { title: 'Fill by weight' }
 
 export default async function ByWeightPage({ searchParams }: { searchParams: FillSearch }) {
-  const { rig, gear, chosen, ticks, today } = await fillWorld(
-    'by-weight',
-    searchParams,
-    ({ kind }) => kind === 'removable',
-  )
-  if (!chosen) return <NoCylinder />
-  const findings = fillFindings(chosen.gear, { mode: 'by-weight' }, today)
-  const stopped = findings.some(({ severity }) => severity === 'stop')
+  const world = await fillWorld('by-weight', searchParams, ({ kind }) => kind === 'removable')
+  if (!world.chosen) return <NoCylinder />
+  const { gear, row } = world.chosen
+  const findings = fillFindings(gear, { mode: 'by-weight' }, world.today)
   return (
-    <>
-      <CylinderPicker gear={gear} chosenId={chosen.row.id} />
-      <WeighFill key={chosen.row.id} gear={chosen.gear} mode="by-weight" share={1} findings={findings} />
-      <FillSteps
-        key={`steps ${chosen.row.id} ${ticks.length}`}
-        mode="by-weight"
-        rigId={rig.id}
-        cylinderId={chosen.row.id}
-        ticks={ticks}
-        stopped={stopped}
-      />
-    </>
+    <FillPage mode="by-weight" world={world} cylinderId={row.id} stopped={isStopped(findings)}>
+      <WeighFill key={row.id} gear={gear} mode="by-weight" share={1} findings={findings} />
+    </FillPage>
   )
 }

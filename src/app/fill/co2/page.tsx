@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
-import { CylinderPicker } from '@/app/fill/CylinderPicker'
-import { FillSteps } from '@/app/fill/FillSteps'
+import { isStopped } from '@/core/findings/verdict'
+import { fillFindings } from '@/core/filling/fillFindings'
+import { FillPage } from '@/app/fill/FillPage'
 import { fillWorld, type FillSearch } from '@/app/fill/fillWorld'
 import { NoCylinder } from '@/app/fill/NoCylinder'
 import { Co2Bench } from './Co2Bench'
@@ -8,20 +9,13 @@ import { Co2Bench } from './Co2Bench'
 export const metadata: Metadata = { title: 'Fill CO2' }
 
 export default async function Co2Page({ searchParams }: { searchParams: FillSearch }) {
-  const { rig, gear, chosen, ticks, today } = await fillWorld('co2', searchParams, ({ kind }) => kind === 'co2')
-  if (!chosen) return <NoCylinder />
+  const world = await fillWorld('co2', searchParams, ({ kind }) => kind === 'co2')
+  if (!world.chosen) return <NoCylinder />
+  const { gear, row } = world.chosen
+  const stopped = isStopped(fillFindings(gear, { mode: 'co2' }, world.today))
   return (
-    <>
-      <CylinderPicker gear={gear} chosenId={chosen.row.id} />
-      <Co2Bench key={chosen.row.id} gear={chosen.gear} today={today} />
-      <FillSteps
-        key={`steps ${chosen.row.id} ${ticks.length}`}
-        mode="co2"
-        rigId={rig.id}
-        cylinderId={chosen.row.id}
-        ticks={ticks}
-        stopped={chosen.gear.kind !== 'co2'}
-      />
-    </>
+    <FillPage mode="co2" world={world} cylinderId={row.id} stopped={stopped}>
+      <Co2Bench key={row.id} gear={gear} today={world.today} />
+    </FillPage>
   )
 }

@@ -7,6 +7,7 @@ import { FIXED_TANK_FULL, gaugeLevel, type FullMark } from '@/core/cylinders/gau
 import { learnedGauge, type MeteredFill } from '@/core/cylinders/learnedGauge'
 import { WATER_KG_M3, waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
 import type { Finding } from '@/core/findings/Finding'
+import { isStopped } from '@/core/findings/verdict'
 import { InputError } from '@/core/findings/InputError'
 import { onboardSlip } from '@/core/filling/onboardSlip'
 import type { Slip } from '@/core/rules/figure'
@@ -49,7 +50,7 @@ export function OnboardBench({
   const [paid, setPaid] = useKept(`fill onboard ${gear?.id ?? ''} paid`, '')
   const [after, setAfter] = useKept(`fill onboard ${gear?.id ?? ''} after`, '')
   const { saveFill, saving, issueAt } = useFill(gear?.name ?? 'the tank')
-  const stopped = findings.some(({ severity }) => severity === 'stop')
+  const stopped = isStopped(findings)
   const read = {
     water: readQuantity(water, 'liquidVolume', system),
     shown: readQuantity(shown, 'share', system),

@@ -1,0 +1,35 @@
+import type { ReactNode } from 'react'
+import type { FillMode } from '@/core/filling/fillModes'
+import { CylinderPicker } from './CylinderPicker'
+import { FillSteps } from './FillSteps'
+import type { FillWorld } from './fillWorld'
+
+/** One mode of the bench: what is chosen above it, its procedure and cautions below. */
+export function FillPage({
+  mode,
+  world,
+  cylinderId,
+  stopped,
+  children,
+}: {
+  mode: FillMode
+  world: FillWorld
+  cylinderId: string
+  stopped: boolean
+  children: ReactNode
+}) {
+  return (
+    <>
+      <CylinderPicker gear={world.gear} chosenId={cylinderId} />
+      {children}
+      <FillSteps
+        key={`${cylinderId} ${world.ticks.length}`}
+        mode={mode}
+        rigId={world.rig.id}
+        cylinderId={cylinderId}
+        ticks={world.ticks}
+        stopped={stopped}
+      />
+    </>
+  )
+}
