@@ -13,7 +13,7 @@ export interface HeatFigures {
   curve: HeatCurve
   relief: ReliefSetting
   /** For CO2: 5/4 of the service pressure. */
-  fiveQuartersPa: number | null
+  fiveQuarters: Figure | null
   hot: Figure
   liquidFull: Figure | null
   reliefSetting: Figure
@@ -53,11 +53,19 @@ export function heatFigures(
     label: 'Relief setting',
     quantity: { value: relief.gaugePa, role: 'cylinderPressure' },
   }
-  const service = fitness.specification === null ? null : readSpecification(fitness.specification)?.servicePressurePa
+  const stamped = fitness.specification === null ? null : readSpecification(fitness.specification)?.servicePressurePa
+  const servicePa = stamped ?? USUAL_CO2_SERVICE_PA
   return {
     curve,
     relief,
-    fiveQuartersPa: gas === 'co2' ? (service ?? USUAL_CO2_SERVICE_PA) * FIVE_QUARTERS : null,
+    fiveQuarters:
+      gas === 'co2'
+        ? {
+            basis: 'five-quarters',
+            quantity: { value: servicePa * FIVE_QUARTERS, role: 'cylinderPressure' },
+            inputs: [{ label: 'Service pressure', quantity: { value: servicePa, role: 'cylinderPressure' } }],
+          }
+        : null,
     hot: hot.pressure,
     liquidFull: hot.liquidFull,
     reliefSetting: { basis: 'relief-setting', quantity: setting.quantity, inputs: [] },

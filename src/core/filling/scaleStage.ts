@@ -7,6 +7,8 @@ export interface ScaleStage {
 
 /** The scale reads over by no more than this share of the limit for a stamp's rounding. */
 const ROUNDING = 0.001
+/** A reading that lies on the border counts as on the mark, whatever binary fractions make of it. */
+const BORDER_KG = 1e-9
 /** Slow down this far before the mark: a twentieth of the limit. */
 const SLOW_SHARE = 0.05
 
@@ -22,6 +24,12 @@ export function scaleStage(grossKg: number, stopKg: number, limitKg: number, ste
   const toGoKg = stopKg - grossKg
   const lenienceKg = Math.max(limitKg * ROUNDING, stepKg / 2)
   const stage =
-    toGoKg < -lenienceKg ? 'over' : toGoKg <= stepKg / 2 ? 'stop' : toGoKg <= limitKg * SLOW_SHARE ? 'slow' : 'under'
+    toGoKg < -lenienceKg - BORDER_KG
+      ? 'over'
+      : toGoKg <= stepKg / 2 + BORDER_KG
+        ? 'stop'
+        : toGoKg <= limitKg * SLOW_SHARE
+          ? 'slow'
+          : 'under'
   return { stage, toGoKg }
 }

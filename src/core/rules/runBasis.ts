@@ -40,12 +40,6 @@ export const runBasis = {
     source: 'Your weighings',
     standing: 'your entry',
   },
-  'gas-needed': {
-    title: 'Gas for the trip',
-    formula: 'Sum of the appliances’ gas.',
-    source: 'From the lines above',
-    standing: 'published',
-  },
   reserve: {
     title: 'Reserve',
     formula: 'Share of the trip’s gas that you want left over.',

@@ -196,7 +196,7 @@ describe('hot car, cold night', () => {
   test('CO2 at its limit: near 5/4 at 130 °F, the disc near 157 °F', () => {
     const figures = heatFigures(co2Gear(), 7.35 * 0.68 * POUND_KG, 0, null)
     expect(figures.hot.quantity.value / PSI_PA).toBeCloseTo(2262, -1)
-    expect((figures.fiveQuartersPa ?? 0) / PSI_PA).toBeCloseTo(2250, 6)
+    expect((figures.fiveQuarters?.quantity.value ?? 0) / PSI_PA).toBeCloseTo(2250, 6)
     expect(figures.reliefAt?.quantity.value ?? 0).toBeCloseTo(fahrenheit(157), 0)
   })
   test('the plate’s setting comes before the usual one', () => {

@@ -83,7 +83,7 @@ export function historyOf(gear: CylinderGear): HistoryEntry[] {
     const bad = [...retiring, ...toMend].map(({ title }) => title.toLowerCase())
     const found =
       look.clearedBy !== null
-        ? { text: 'Cleared by {who}: {note}', parts: { who: look.clearedBy, note: look.note ?? '' } }
+        ? { text: 'By {who}: {note}', parts: { who: look.clearedBy, note: look.note ?? '' } }
         : bad.length > 0
           ? { text: `Not so: ${bad.join('; ')}` }
           : { text: missing.length > 0 ? `Sound as far as looked at; ${missing.length} left` : 'All sound' }

@@ -98,6 +98,13 @@ export function HeatBench({
                   }
                 />
               )}
+              {figures.fiveQuarters && (
+                <Large
+                  title="5/4 of service pressure"
+                  figure={figures.fiveQuarters}
+                  hint="a full one comes near it in a hot car"
+                />
+              )}
               <Large
                 title={figures.relief.device === 'disc' ? 'Burst disc goes at' : 'Relief valve opens at'}
                 figure={figures.reliefSetting}

@@ -35,7 +35,7 @@ function marksBetween(from: number, to: number): number[] {
 /** Pressure as a line, level as a dashed one; the marks that matter are drawn across and named at their ends. */
 export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: number }) {
   const { system } = useUnits()
-  const { curve, relief, fiveQuartersPa } = figures
+  const { curve, relief, fiveQuarters } = figures
   const data = curve.points.map(({ temperatureK, gaugePa, liquidFraction }) => ({
     temperature: inUnits(temperatureK, 'temperature', system),
     pressure: inUnits(Math.max(gaugePa, 0), 'cylinderPressure', system),
@@ -105,10 +105,10 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
               fontWeight: 600,
             }}
           />
-          {fiveQuartersPa !== null && (
+          {fiveQuarters && (
             <ReferenceLine
               yAxisId="pressure"
-              y={press(fiveQuartersPa)}
+              y={press(fiveQuarters.quantity.value)}
               stroke={BRASS}
               strokeDasharray="3 4"
               label={{ value: '5/4 of service pressure', position: 'insideTopLeft', dy: -20, fill: BRASS }}

@@ -1,0 +1,147 @@
+import { POUND_KG, PSI_PA } from '@tests/tradeUnits'
+import {
+  fieldsOfCollar,
+  readStampFields,
+  stampValues,
+  turnedTo,
+  type StampValues,
+  type StoredStamps,
+} from '@/app/cylinders/stampValues'
+import { readStamps } from '@/core/cylinders/readStamps'
+
+const MONTH = '2026-11'
+const GALLON_WATER_KG = 3.785411784e-3 * 999.016
+
+const stored: StoredStamps = {
+  id: 'left',
+  version: 3,
+  name: 'Left',
+  kind: 'removable',
+  tareKg: 17.8 * POUND_KG,
+  waterCapacityKg: 47.6 * POUND_KG,
+  labelNetKg: null,
+  manufacturedMonth: '2020-03',
+  specification: 'DOT-4BA240',
+  stampsText: 'TW 17.8',
+  overfillStop: 'yes',
+  labelIntervalMonths: 60,
+  endOfLifeMonth: '2031-01',
+  ruleSetId: 'canada',
+  ruleReason: 'bought there',
+  reliefGaugePa: 375 * PSI_PA,
+  fullMark: null,
+  aboard: true,
+}
+const values = (change: Partial<StampValues> = {}): StampValues => ({ ...stampValues(stored, 'us'), ...change })
+const read = (change: Partial<StampValues> = {}) => readStampFields(values(change), MONTH, 'us')
+
+describe('fields of a stored cylinder', () => {
+  test('in pounds and in kilograms', () => {
+    expect(values()).toMatchObject({ tare: '17.8', water: '47.6', month: '2020-03', relief: '375', labelYears: '5' })
+    expect(stampValues(stored, 'metric')).toMatchObject({ tare: '8.074', water: '21.591', relief: '25.86' })
+  })
+  test('a new one begins empty, unknown and aboard', () => {
+    expect(stampValues(null, 'us')).toMatchObject({
+      name: '',
+      tare: '',
+      overfillStop: 'unknown',
+      aboard: true,
+      confirmed: false,
+    })
+  })
+  test('a fixed tank stands in gallons and has no tare', () => {
+    const tank = stampValues({ ...stored, kind: 'onboard', tareKg: 0, waterCapacityKg: 24 * GALLON_WATER_KG }, 'us')
+    expect(tank).toMatchObject({ tare: '', water: '24', kind: 'onboard' })
+  })
+  test('what was shown comes back as it was stored', () => {
+    const { entry } = read()
+    expect(entry).toMatchObject({
+      name: 'Left',
+      manufacturedMonth: '2020-03',
+      labelIntervalMonths: 60,
+      endOfLifeMonth: '2031-01',
+      ruleSetId: 'canada',
+      ruleReason: 'bought there',
+      marks: [],
+    })
+    const back = entry as { tareKg: number; waterCapacityKg: number; reliefGaugePa: number }
+    expect(back.tareKg).toBeCloseTo(stored.tareKg, 9)
+    expect(back.waterCapacityKg).toBeCloseTo(stored.waterCapacityKg, 9)
+    expect(back.reliefGaugePa / PSI_PA).toBeCloseTo(375, 6)
+  })
+})
+
+describe('a collar fills the fields in', () => {
+  test('what it says, and nothing it does not say', () => {
+    const filled = fieldsOfCollar(readStamps('WC 47.6 06-11 05-25E OPD', MONTH), 'removable', 'us')
+    expect(filled).toEqual({
+      kind: 'removable',
+      water: '47.6',
+      month: '2011-06',
+      marks: '05-2025 E',
+      overfillStop: 'yes',
+      confirmed: false,
+    })
+  })
+  test('in the owner’s units, and by its kind', () => {
+    expect(fieldsOfCollar(readStamps('TW 17.8 WC 47.6', MONTH), 'removable', 'metric')).toMatchObject({ tare: '8.074' })
+    expect(fieldsOfCollar(readStamps('DOT-39 NET WT 16.4 OZ', MONTH), 'removable', 'us')).toMatchObject({
+      kind: 'bottle',
+      label: '16.4',
+    })
+    expect(fieldsOfCollar(readStamps('ASME 24.1 WG', MONTH), 'removable', 'us')).toMatchObject({
+      kind: 'onboard',
+      water: '24.1',
+    })
+  })
+})
+
+describe('another kind turns the numbers, so that 47.6 lb does not become 47.6 gal', () => {
+  test('to a fixed tank and back', () => {
+    const tank = { ...values(), ...turnedTo('onboard', values(), 'us') }
+    expect(Number(tank.water)).toBeCloseTo((47.6 * POUND_KG) / GALLON_WATER_KG, 1)
+    const back = turnedTo('removable', tank, 'us')
+    expect(Number(back.water)).toBeCloseTo(47.6, 0)
+  })
+  test('to a bottle, in ounces', () => {
+    const bottle = turnedTo('refillable-bottle', values({ tare: '0.9', water: '2.4' }), 'us')
+    expect(bottle).toEqual({ kind: 'refillable-bottle', tare: '14.4', water: '38.4' })
+  })
+  test('what cannot be read stays as it is', () => {
+    expect(turnedTo('onboard', values({ water: 'much', tare: '' }), 'us')).toEqual({ kind: 'onboard' })
+  })
+})
+
+describe('what cannot be read keeps its sentence and sends nothing', () => {
+  test.each([
+    [{ month: '13-20' }, 'month', /no month 13/],
+    [{ month: '12-2026' }, 'month', /not come yet/],
+    [{ marks: 'soon' }, 'marks', /is no mark/],
+    [{ labelYears: 'five' }, 'labelYears', /whole years/],
+    [{ labelYears: '99' }, 'labelYears', /whole years/],
+    [{ endOfLife: '00-30' }, 'endOfLife', /no month 00/],
+  ] as const)('%j', (change, field, sentence) => {
+    const { entry, issues } = read(change)
+    expect(entry).toBeNull()
+    expect(issues[field]).toMatch(sentence)
+  })
+  test.each([{ tare: 'heavy' }, { water: '5 gal' }, { relief: 'high' }])(
+    '%j has its sentence at the field itself',
+    (change) => {
+      expect(read(change)).toMatchObject({ entry: null, issues: {} })
+    },
+  )
+  test('fields that the kind does not ask are not looked at', () => {
+    expect(read({ label: 'nonsense' }).entry).not.toBeNull()
+    expect(read({ kind: 'onboard', tare: 'nonsense', water: '24' }).entry).toMatchObject({
+      tareKg: 0,
+      fullMark: 'usable',
+    })
+  })
+})
+
+test('doubts are raised while one types, and none before there is something to doubt', () => {
+  expect(read({ tare: '', water: '' }).doubts).toEqual([])
+  expect(read({ tare: '47.6', water: '17.8' }).doubts).toHaveLength(1)
+  expect(read({ ruleSetId: '', ruleReason: 'left over' }).entry).toMatchObject({ ruleSetId: null, ruleReason: null })
+})

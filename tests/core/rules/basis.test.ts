@@ -1,0 +1,37 @@
+import fs from 'node:fs'
+import path from 'node:path'
+import { basis } from '@/core/rules/basis'
+import { cylinderBasis } from '@/core/rules/cylinderBasis'
+import { fillBasis } from '@/core/rules/fillBasis'
+import { runBasis } from '@/core/rules/runBasis'
+
+function textBelow(folder: string): string {
+  return fs
+    .readdirSync(folder, { withFileTypes: true })
+    .map((entry) => {
+      const place = path.join(folder, entry.name)
+      if (entry.isDirectory()) return textBelow(place)
+      return /Basis\.ts$/.test(entry.name) ? '' : fs.readFileSync(place, 'utf8')
+    })
+    .join('\n')
+}
+
+const code = textBelow(path.resolve('src'))
+
+test.each(Object.entries(basis))('%s says what it is, how, whence and how sure', (_, entry) => {
+  expect(entry.title).toMatch(/^\S.*\S$/)
+  expect(entry.formula).toMatch(/\.$/)
+  expect(entry.source.length).toBeGreaterThan(3)
+  expect(['published', 'common practice', 'from memory', 'your entry']).toContain(entry.standing)
+  if ('caution' in entry) expect(entry.caution).toMatch(/\.$/)
+})
+
+test.each(Object.keys(basis))('something rests on %s', (id) => {
+  expect(code).toContain(`'${id}'`)
+})
+
+test('no entry stands in two lists', () => {
+  const all = [cylinderBasis, fillBasis, runBasis].flatMap((list) => Object.keys(list))
+  expect(new Set(all).size).toBe(all.length)
+  expect(all.length).toBe(Object.keys(basis).length)
+})

@@ -1,0 +1,67 @@
+import fc from 'fast-check'
+import type { DisplayRole } from '@/core/findings/quantity'
+import { formatForField } from '@/core/units/formatForField'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { parsePlain } from '@/core/units/parsePlain'
+
+const GALLON_M3 = 0.003785411784
+const POUND_KG = 0.45359237
+
+test.each([
+  ['3.49', 'pricePerVolume', 3.49 / GALLON_M3],
+  ['$3.49', 'pricePerVolume', 3.49 / GALLON_M3],
+  ['$ 3.49 per gal', 'pricePerVolume', 3.49 / GALLON_M3],
+  ['0,95', 'pricePerMass', 0.95 / POUND_KG],
+  ['45', 'money', 45],
+  ['50', 'share', 0.5],
+  ['50 %', 'share', 0.5],
+  ['4/8', 'share', 0.5],
+  ['3 / 8', 'share', 0.375],
+  ['-5', 'money', -5],
+] as const)('“%s” as %s', (text, role, value) => {
+  expect(parsePlain(text, role, 'us')).toBeCloseTo(value, 9)
+})
+
+test('metric prices are for a litre and a kilogram', () => {
+  expect(parsePlain('1.20', 'pricePerVolume', 'metric')).toBeCloseTo(1200, 9)
+  expect(parsePlain('2.10', 'pricePerMass', 'metric')).toBeCloseTo(2.1, 9)
+})
+
+test.each(['', 'half', '1.2.3', '4/0', '1e3', 'NaN', '$'])('“%s” is not a number', (text) => {
+  expect(() => parsePlain(text, 'share', 'us')).toThrow(/is not a number/)
+})
+
+test('eighths are a share only', () => {
+  expect(() => parsePlain('4/8', 'money', 'us')).toThrow(/is not a number/)
+})
+
+test('a role with units is a fault of the program, not of the owner', () => {
+  expect(() => parsePlain('4', 'temperature', 'us')).toThrow(RangeError)
+})
+
+test('money reads with its sign in front, a loss too', () => {
+  const shown = (value: number, role: DisplayRole, system: 'us' | 'metric' = 'us') =>
+    formatQuantity({ value, role }, system).replaceAll('\u00a0', ' ')
+  expect(shown(7.9, 'money')).toBe('$7.90')
+  expect(shown(-7.9, 'money')).toBe('−$7.90')
+  expect(shown(3.29 / GALLON_M3, 'pricePerVolume')).toBe('$3.29 per gal')
+  expect(shown(2.1, 'pricePerMass', 'metric')).toBe('$2.10 per kg')
+  expect(shown(0.12 / 3.6e6, 'pricePerEnergy')).toBe('$0.12 per kWh')
+  expect(shown(0.14 / 3600, 'pricePerHour')).toBe('$0.14 per hour')
+})
+
+test('what a field shows is read back as it was, in both families', () => {
+  const role = fc.constantFrom<DisplayRole>('money', 'pricePerVolume', 'pricePerMass', 'share')
+  fc.assert(
+    fc.property(
+      role,
+      fc.constantFrom('us' as const, 'metric' as const),
+      fc.double({ min: 0, max: 5000, noNaN: true }),
+      (as, system, value) => {
+        const text = formatForField({ value, role: as }, system)
+        // Rounding to the field's decimals once is all that may be lost.
+        expect(formatForField({ value: parsePlain(text, as, system), role: as }, system)).toBe(text)
+      },
+    ),
+  )
+})
