@@ -1,10 +1,14 @@
 import { temporaryDatabase } from '@tests/records/temporary'
 import { gearContents } from '@/core/cylinders/gearContents'
+import { equipmentEndMonth } from '@/core/cylinders/equipment'
+import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
+import { fillCosts } from '@/core/filling/fillCosts'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
 import { listAppliances } from '@/records/appliances'
 import { listCylinders } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
 import { listEquipment } from '@/records/equipment'
+import { listOffers } from '@/records/offers'
 import { listRigs, readFact } from '@/records/rigs'
 import { nextTrip } from '@/records/trips'
 import { loadDemoWorld } from '../../scripts/demoWorld'
@@ -70,4 +74,28 @@ test('every fault planted in it is found', () => {
     ['weighing-old', 'throwaway'],
     ['weighing-old', 'soda'],
   ])
+})
+
+test('something is wrong at each station that is built, and can be put right there', () => {
+  const gear = new Map(listCylinders(records, 'marigold').map((one) => [one.row.id, one.gear]))
+  const of = (id: string) => {
+    const found = gear.get(id)
+    if (!found) throw new Error(id)
+    return found
+  }
+  expect(pumpAnswer(of('left'), '2026-11-24').answer).toBe('yes')
+  expect(pumpAnswer(of('right'), '2026-11-24')).toMatchObject({
+    answer: 'no',
+    reasons: [{ about: 'date' }, {}, {}, {}],
+  })
+  expect(of('throwaway').fitness.refilledAt).not.toBeNull()
+  const old = listEquipment(records, 'marigold').filter((thing) => (equipmentEndMonth(thing) ?? '') < '2026-11')
+  expect(old.map(({ name }) => name)).toEqual(['Left pigtail'])
+})
+
+test('its prices are of every way of selling, and come out as they are meant', () => {
+  const offers = listOffers(records, 'marigold')
+  expect(new Set(offers.map(({ way }) => way)).size).toBe(4)
+  const [cheapest] = fillCosts(offers, { residualKg: 0, heaterW: 880 })
+  expect(cheapest?.offer.place).toBe('Quarry Road Farm Store')
 })

@@ -1,7 +1,7 @@
 import type { Fluid } from '@/core/fluids/fluid'
-import { InputError } from '@/core/findings/InputError'
 import { cylinderState } from '@/core/fluids/cylinderState'
-import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
+import { pressureCurve } from '@/core/fluids/pressureCurve'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 import { fromUnit } from '@/core/units/fromUnit'
 import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
 
@@ -31,7 +31,21 @@ export interface HeatCurveInput {
 /** A cold night on a mountain to a closed car in the desert. */
 export const CURVE_FROM_K = fromUnit(-40, 'temperature', 'F')
 export const CURVE_TO_K = fromUnit(170, 'temperature', 'F')
-const STEPS = 105
+const POINTS = 106
+/** So far past the relief setting the curve still tells something. */
+const BEYOND = 1.6
+
+/** Temperature between two at which the state presses as hard as this. */
+function crossing(fromK: number, toK: number, isOver: (temperatureK: number) => boolean): number {
+  let below = fromK
+  let above = toK
+  for (let i = 0; i < 40; i += 1) {
+    const middle = (below + above) / 2
+    if (isOver(middle)) above = middle
+    else below = middle
+  }
+  return above
+}
 
 /**
  * Pressure and level of a closed cylinder from a cold night to a hot car.
@@ -43,46 +57,27 @@ const STEPS = 105
  */
 export function heatCurve({ gas, netKg, waterCapacityKg, altitudeM, reliefGaugePa }: HeatCurveInput): HeatCurve {
   const volumeM3 = waterCapacityVolumeM3(waterCapacityKg)
-  const at = (temperatureK: number): HeatCurvePoint & { fullK: number | null } => {
-    const state = cylinderState(gas, netKg, volumeM3, temperatureK)
-    return {
+  const airPa = standardAtmospherePa(altitudeM)
+  const reliefPa = reliefGaugePa + airPa
+  const untilPa = BEYOND * reliefGaugePa + airPa
+  const span = { fromK: CURVE_FROM_K, toK: CURVE_TO_K, points: POINTS, untilPa }
+  const states = pressureCurve(gas, netKg, volumeM3, span)
+  const opened = states.findIndex(({ pressurePa }) => pressurePa >= reliefPa)
+  const [before, after] = [states[opened - 1], states[opened]]
+  return {
+    points: states.map(({ temperatureK, pressurePa, liquidVolumeFraction }) => ({
       temperatureK,
-      gaugePa: gaugePressurePa(state.pressurePa, altitudeM),
-      liquidFraction: state.liquidVolumeFraction,
-      fullK: state.liquidFullTemperatureK,
-    }
+      gaugePa: pressurePa - airPa,
+      liquidFraction: liquidVolumeFraction,
+    })),
+    liquidFullK: states[0]?.liquidFullTemperatureK ?? null,
+    reliefAtK:
+      before && after
+        ? crossing(
+            before.temperatureK,
+            after.temperatureK,
+            (kelvin) => cylinderState(gas, netKg, volumeM3, kelvin).pressurePa >= reliefPa,
+          )
+        : (after?.temperatureK ?? null),
   }
-  const first = at(CURVE_FROM_K)
-  const points: HeatCurvePoint[] = []
-  let reliefAtK = first.gaugePa >= reliefGaugePa ? CURVE_FROM_K : null
-  for (let i = 0; i <= STEPS; i += 1) {
-    const temperatureK = CURVE_FROM_K + ((CURVE_TO_K - CURVE_FROM_K) * i) / STEPS
-    let point: HeatCurvePoint
-    try {
-      const { fullK, ...shown } = at(temperatureK)
-      point = shown
-    } catch (error) {
-      // Beyond 1,000 bar the equation of state ends, and so would the cylinder.
-      if (error instanceof InputError) break
-      throw error
-    }
-    const before = points.at(-1)
-    if (reliefAtK === null && before && point.gaugePa >= reliefGaugePa) {
-      reliefAtK = crossing(before.temperatureK, temperatureK, (kelvin) => at(kelvin).gaugePa - reliefGaugePa)
-    }
-    points.push(point)
-    if (point.gaugePa > 1.6 * reliefGaugePa) break
-  }
-  return { points, liquidFullK: first.fullK, reliefAtK }
-}
-
-function crossing(fromK: number, toK: number, over: (temperatureK: number) => number): number {
-  let below = fromK
-  let above = toK
-  for (let i = 0; i < 40; i += 1) {
-    const middle = (below + above) / 2
-    if (over(middle) < 0) below = middle
-    else above = middle
-  }
-  return above
 }

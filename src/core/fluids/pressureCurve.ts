@@ -11,6 +11,8 @@ export interface TemperatureSpan {
   fromK: number
   toK: number
   points: number
+  /** The curve ends with the first point above this absolute pressure; by default it goes on. */
+  untilPa?: number
 }
 
 /**
@@ -19,11 +21,13 @@ export interface TemperatureSpan {
  * @throws InputError for a span that runs backwards or has fewer than two points, and as cylinderState does
  */
 export function pressureCurve(fluid: Fluid, massKg: number, volumeM3: number, span: TemperatureSpan): CurvePoint[] {
-  const { fromK, toK, points } = span
+  const { fromK, toK, points, untilPa = Infinity } = span
   if (!(toK > fromK)) throw new InputError('toK', 'The curve must end warmer than it begins.')
   if (!Number.isInteger(points) || points < 2) throw new InputError('points', 'A curve needs two points or more.')
-  return Array.from({ length: points }, (_, i) => {
+  const curve: CurvePoint[] = []
+  for (let i = 0; i < points && (curve.at(-1)?.pressurePa ?? 0) <= untilPa; i += 1) {
     const temperatureK = fromK + ((toK - fromK) * i) / (points - 1)
-    return { temperatureK, ...cylinderState(fluid, massKg, volumeM3, temperatureK) }
-  })
+    curve.push({ temperatureK, ...cylinderState(fluid, massKg, volumeM3, temperatureK) })
+  }
+  return curve
 }

@@ -214,3 +214,13 @@ describe('outside the range', () => {
     expect(refused(run)).toBe(path)
   })
 })
+
+test('a curve ends with the first point above the pressure asked for', () => {
+  const span = { fromK: 250, toK: 360, points: 56 }
+  const whole = pressureCurve('propane', 9, 0.0216, span)
+  const cut = pressureCurve('propane', 9, 0.0216, { ...span, untilPa: 1.5e6 })
+  expect(whole).toHaveLength(56)
+  expect(cut).toEqual(whole.slice(0, cut.length))
+  expect(cut.at(-1)?.pressurePa).toBeGreaterThan(1.5e6)
+  expect(cut.at(-2)?.pressurePa).toBeLessThanOrEqual(1.5e6)
+})
