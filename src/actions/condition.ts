@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { lookOverItems } from '@/core/cylinders/lookOverItems'
 import { requalification } from '@/core/cylinders/requalification'
-import { dateClassOf } from '@/core/cylinders/specification'
+import { dateClassOf } from '@/core/cylinders/dateClassOf'
 import { markLetters } from '@/core/cylinders/stampReading'
 import { InputError } from '@/core/findings/InputError'
 import { z } from '@/core/findings/schema'
@@ -18,6 +18,7 @@ import { NotFoundError } from '@/records/RecordsError'
 import { saveRig } from '@/records/rigs'
 import { idField, monthField, noteField, reasonField, versionField } from './fields'
 import { act, type ActionResult } from './result'
+import { today } from './today'
 
 function requireCylinder(id: string): CylinderWithGear {
   const cylinder = findCylinder(database(), id)
@@ -46,7 +47,7 @@ export async function addMarkAction(input: unknown): Promise<ActionResult<{ id: 
     }
     const enteredAt = new Date().toISOString()
     try {
-      requalification({ ...fitness, dateClass, marks: [entry] }, fitness.rule, enteredAt.slice(0, 7))
+      requalification({ ...fitness, dateClass, marks: [entry] }, fitness.rule, today().slice(0, 7))
     } catch (error) {
       if (error instanceof InputError) throw new InputError('month', error.message)
       throw error

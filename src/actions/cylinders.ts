@@ -5,7 +5,7 @@ import { contents } from '@/core/cylinders/contents'
 import { cylinderKinds, kindFacts } from '@/core/cylinders/cylinderKind'
 import { fullMarks } from '@/core/cylinders/gaugeLevel'
 import { requalification } from '@/core/cylinders/requalification'
-import { dateClassOf } from '@/core/cylinders/specification'
+import { dateClassOf } from '@/core/cylinders/dateClassOf'
 import { stampDoubts } from '@/core/cylinders/stampDoubts'
 import { markLetters } from '@/core/cylinders/stampReading'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
@@ -19,6 +19,7 @@ import { NotFoundError } from '@/records/RecordsError'
 import { findRig } from '@/records/rigs'
 import { idField, massField, monthField, nameField, reasonField, versionField } from './fields'
 import { act, type ActionResult } from './result'
+import { today } from './today'
 
 const markSchema = z.strictObject({
   month: monthField,
@@ -84,13 +85,13 @@ export async function saveCylinderAction(input: unknown): Promise<ActionResult<{
   return act(cylinderSchema, input, (checked) => {
     const { id, rigId, version, marks, confirmed, ...rest } = checked
     const now = new Date().toISOString()
-    requireSense(checked, now.slice(0, 7))
+    requireSense(checked, today().slice(0, 7))
     const records = database()
     const rig = findRig(records, rigId)
     if (!rig) throw new NotFoundError('rig')
     const entry = { ...rest, tareKg: rest.kind === 'onboard' ? 0 : rest.tareKg }
     const dates = { ...entry, dateClass: dateClassOf(entry.kind, entry.specification), marks }
-    requalification(dates, ruleOf(rig, entry), now.slice(0, 7))
+    requalification(dates, ruleOf(rig, entry), today().slice(0, 7))
     const stored = id === null ? undefined : findCylinder(records, id)
     if (entry.aboard && stored?.gear.fitness.refilledAt) {
       throw new InputError('aboard', 'It was refilled and is not made for it: no trip may carry it.')

@@ -10,6 +10,7 @@ import { NotFoundError } from '@/records/RecordsError'
 import { findRig } from '@/records/rigs'
 import { idField, monthField, nameField, noteField, versionField } from './fields'
 import { act, type ActionResult } from './result'
+import { today } from './today'
 
 const equipmentSchema = z.strictObject({
   id: idField.nullable(),
@@ -24,7 +25,7 @@ const equipmentSchema = z.strictObject({
 /** Saves a regulator, hose, alarm or extinguisher. */
 export async function saveEquipmentAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(equipmentSchema, input, ({ id, rigId, version, ...entry }) => {
-    if (entry.madeMonth !== null && entry.madeMonth > new Date().toISOString().slice(0, 7)) {
+    if (entry.madeMonth !== null && entry.madeMonth > today().slice(0, 7)) {
       throw new InputError('madeMonth', 'That month has not come yet. Check the year.')
     }
     if (entry.madeMonth !== null && entry.replaceByMonth !== null && entry.replaceByMonth < entry.madeMonth) {

@@ -6,7 +6,7 @@ import { contentsInput } from '@/core/cylinders/contentsInput'
 import { fullMarks, gaugeLevel } from '@/core/cylinders/gaugeLevel'
 import { massOfLevelKg } from '@/core/cylinders/massOfLevelKg'
 import { InputError } from '@/core/findings/InputError'
-import { isStopped } from '@/core/findings/verdict'
+import { isStopped } from '@/core/findings/isStopped'
 import { z } from '@/core/findings/schema'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { priceWays } from '@/core/filling/fillCosts'
@@ -21,6 +21,7 @@ import { findRig, saveRig } from '@/records/rigs'
 import { addTick } from '@/records/ticks'
 import { hangingField, idField, massField, nameField, noteField, priceField, sourceField, versionField } from './fields'
 import { act, type ActionResult } from './result'
+import { today } from './today'
 
 const fillSchema = z.strictObject({
   cylinderId: idField,
@@ -43,8 +44,7 @@ type Fill = z.output<typeof fillSchema>
 function requireFillable({ gear, row }: CylinderWithGear, { mode, by }: Fill): void {
   const rig = findRig(database(), row.rigId)
   if (!rig) throw new NotFoundError('rig')
-  const today = new Date().toISOString().slice(0, 10)
-  const findings = fillFindings(gear, { mode, by, school: rig.bottleSchool }, today)
+  const findings = fillFindings(gear, { mode, by, school: rig.bottleSchool }, today())
   if (isStopped(findings)) {
     throw new InputError('', 'It may not be filled; the reason stands above. Nothing was saved.')
   }

@@ -1,4 +1,4 @@
-import { format } from 'date-fns'
+import { format, formatISO } from 'date-fns'
 import { cookies } from 'next/headers'
 import { cache } from 'react'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
@@ -31,7 +31,8 @@ export interface World {
 export const loadWorld = cache((): World => {
   const records = database()
   const now = new Date()
-  const nowIso = now.toISOString()
+  // With the offset of where the owner is: its first ten characters are his own day.
+  const nowIso = formatISO(now)
   const rig = listRigs(records)[0]
   if (!rig) return { rig, cylinders: [], appliances: [], equipment: [], trip: undefined, judgement: null, nowIso }
   const cylinders = listCylinders(records, rig.id)

@@ -1,6 +1,6 @@
 import { temporaryDatabase } from '@tests/records/temporary'
 import { gearContents } from '@/core/cylinders/gearContents'
-import { equipmentEndMonth } from '@/core/cylinders/equipment'
+import { equipmentEndMonth } from '@/core/cylinders/equipmentEndMonth'
 import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
 import { fillCosts } from '@/core/filling/fillCosts'
 import { judgeTrip } from '@/core/readiness/judgeTrip'

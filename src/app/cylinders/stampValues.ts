@@ -4,8 +4,9 @@ import type { FullMark } from '@/core/cylinders/gaugeLevel'
 import { readMarks } from '@/core/cylinders/readMarks'
 import { stampDoubts, type StampDoubt } from '@/core/cylinders/stampDoubts'
 import type { StampReading } from '@/core/cylinders/stampReading'
-import { WATER_KG_M3 } from '@/core/cylinders/waterCapacityVolumeM3'
-import { writeMarks } from '@/core/cylinders/readMarks'
+import { waterCapacityOfVolumeKg } from '@/core/cylinders/waterCapacityOfVolumeKg'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { writeMarks } from '@/core/cylinders/writeMarks'
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import { formatForField } from '@/core/units/formatForField'
@@ -73,8 +74,13 @@ function field(value: number | null, role: DisplayRole, system: UnitSystem): str
   return value === null ? '' : formatForField({ value, role }, system)
 }
 
+/** What a field of the water capacity comes to. */
+function waterKgOf(typed: number, kind: CylinderKind): number {
+  return kind === 'onboard' ? waterCapacityOfVolumeKg(typed) : typed
+}
+
 export function waterField(waterCapacityKg: number, kind: CylinderKind, system: UnitSystem): string {
-  const value = kind === 'onboard' ? waterCapacityKg / WATER_KG_M3 : waterCapacityKg
+  const value = kind === 'onboard' ? waterCapacityVolumeM3(waterCapacityKg) : waterCapacityKg
   return field(value, waterRoleOf(kind), system)
 }
 
@@ -108,7 +114,7 @@ export function turnedTo(kind: CylinderKind, values: StampValues, system: UnitSy
   const tare = readQuantity(values.tare, massRoleOf(values.kind), system).value
   const label = readQuantity(values.label, massRoleOf(values.kind), system).value
   const water = readQuantity(values.water, waterRoleOf(values.kind), system).value
-  const waterKg = water === null ? null : water * (values.kind === 'onboard' ? WATER_KG_M3 : 1)
+  const waterKg = water === null ? null : waterKgOf(water, values.kind)
   return {
     kind,
     ...(tare !== null && { tare: field(tare, massRoleOf(kind), system) }),
@@ -170,7 +176,7 @@ export function readStampFields(values: StampValues, thisMonth: string, system: 
     ...(endOfLife.issue && { endOfLife: endOfLife.issue }),
   }
   const tareKg = kind === 'onboard' ? 0 : (tare.value ?? 0)
-  const waterCapacityKg = (water.value ?? 0) * (kind === 'onboard' ? WATER_KG_M3 : 1)
+  const waterCapacityKg = waterKgOf(water.value ?? 0, kind)
   const labelNetKg = small ? (label.value ?? null) : null
   const unreadable = [
     kind === 'onboard' ? null : tare.issue,

@@ -3,10 +3,11 @@
 import { useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import { drawnLevels } from '@/core/cylinders/drawnLevels'
 import { gearContents } from '@/core/cylinders/gearContents'
 import { InputError } from '@/core/findings/InputError'
 import type { Finding } from '@/core/findings/Finding'
-import { isStopped } from '@/core/findings/verdict'
+import { isStopped } from '@/core/findings/isStopped'
 import { pumpSlip, type PumpFill } from '@/core/filling/pumpSlip'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { CylinderDrawing } from '@/ui/CylinderDrawing'
@@ -106,7 +107,7 @@ export function PumpBench({
             <CylinderDrawing
               kind={gear.kind}
               waterCapacityKg={gear.waterCapacityKg}
-              level={held ? Math.min(1, held.fractionOfLimit * (pump?.volumeLimitFraction ?? 0)) : null}
+              level={drawnLevels('propane', held, gear.waterCapacityKg, read.temperature.value).level}
               limitLevel={pump?.volumeLimitFraction ?? null}
               title={`${gear.name} with its level`}
             />

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
-import { isStopped } from '@/core/findings/verdict'
+import { isStopped } from '@/core/findings/isStopped'
 import { fillFindings } from '@/core/filling/fillFindings'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
 import { loadWorld } from '@/app/world'

@@ -19,12 +19,6 @@ export interface KindFacts {
   supply: Supply | null
 }
 
-/** A kind's name within a sentence: only its first word's capital goes, an abbreviation's stay. */
-export function kindWords(kind: CylinderKind): string {
-  const { name } = kindFacts[kind]
-  return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name
-}
-
 export const kindFacts: Readonly<Record<CylinderKind, KindFacts>> = {
   removable: { name: 'Removable cylinder', gas: 'propane', small: false, supply: 'line' },
   bottle: { name: 'One-pound bottle, not refillable', gas: 'propane', small: true, supply: 'bottles' },

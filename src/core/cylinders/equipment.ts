@@ -1,5 +1,3 @@
-import { monthsLater } from './monthsLater'
-
 /** What else is looked over before a trip, beside the cylinders. */
 export const equipmentKinds = ['regulator', 'hose', 'propane-alarm', 'co-alarm', 'extinguisher'] as const
 
@@ -39,15 +37,4 @@ export interface Equipment {
   /** Printed on it. */
   replaceByMonth: string | null
   lastLook: { sound: boolean; lookedAt: string; note: string | null } | null
-}
-
-/**
- * Last month in which a thing is to be used.
- *
- * @returns null when neither its own date nor its age is known
- */
-export function equipmentEndMonth({ kind, madeMonth, replaceByMonth }: Equipment): string | null {
-  if (replaceByMonth !== null) return replaceByMonth
-  const { oldMonths } = equipmentFacts[kind]
-  return madeMonth === null || oldMonths === null ? null : monthsLater(madeMonth, oldMonths)
 }

@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
-import { equipmentEndMonth, equipmentFacts, equipmentKinds, type Equipment } from './equipment'
+import { equipmentEndMonth } from './equipmentEndMonth'
+import { equipmentFacts, equipmentKinds, type Equipment } from './equipment'
 import { monthWords } from './monthWords'
 import { LOOK_HOLDS_DAYS } from './conditionFindings'
 

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/findings/InputError'
 import type { CylinderGear } from './gear'
 import { requalification, type Requalification } from './requalification'
-import { dateClassOf } from './specification'
+import { dateClassOf } from './dateClassOf'
 
 /**
  * Until when a cylinder of the rig may be filled; unknown when its stored dates contradict each other.

@@ -6,7 +6,7 @@ import { kindFacts } from './cylinderKind'
 import type { CylinderGear } from './gear'
 import { heatCurve, type HeatCurve } from './heatCurve'
 import { reliefPressurePa, type ReliefSetting } from './reliefPressurePa'
-import { readSpecification } from './specification'
+import { readSpecification } from './readSpecification'
 import { stateFigures } from './stateFigures'
 
 export interface HeatFigures {

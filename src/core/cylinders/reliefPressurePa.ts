@@ -1,6 +1,6 @@
 import { fromUnit } from '@/core/units/fromUnit'
 import type { CylinderGear } from './gear'
-import { readSpecification } from './specification'
+import { readSpecification } from './readSpecification'
 
 export interface ReliefSetting {
   gaugePa: number

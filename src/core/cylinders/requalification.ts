@@ -2,7 +2,7 @@ import { InputError } from '@/core/findings/InputError'
 import type { RuleSet } from '@/core/rules/ruleSets'
 import { monthsLater } from './monthsLater'
 import { monthWords } from './monthWords'
-import type { DateClass } from './specification'
+import type { DateClass } from './dateClass'
 import type { Mark } from './stampReading'
 
 /** What is known of a cylinder's dates. */

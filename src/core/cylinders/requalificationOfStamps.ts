@@ -4,7 +4,7 @@ import { ruleSetOf } from '@/core/rules/ruleSetOf'
 import { OWN_RULE_ID, ownRuleSchema } from '@/core/rules/ruleSets'
 import { readStamps } from './readStamps'
 import { requalification, type Requalification } from './requalification'
-import { dateClassOf } from './specification'
+import { dateClassOf } from './dateClassOf'
 import type { Mark } from './stampReading'
 import { cylinderKinds } from './cylinderKind'
 

@@ -187,6 +187,7 @@ describe('the live scale', () => {
   const stopKg = 17.14
   const stage = (grossKg: number) => scaleStage(grossKg, stopKg, limitKg, 0.02).stage
   test('filling, slow down, stop, over', () => {
+    expect(stage(3)).toBe('idle')
     expect([stage(12), stage(16.8), stage(17.135), stage(17.14), stage(17.145), stage(17.16)]).toEqual([
       'under',
       'slow',

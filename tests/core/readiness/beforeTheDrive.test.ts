@@ -1,6 +1,6 @@
 import { applianceUse, bottleGear, cylinderGear, fitness, NOW, soundEquipment, tripPlan, TODAY } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
-import { isStopped } from '@/core/findings/verdict'
+import { isStopped } from '@/core/findings/isStopped'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
 import { refusedAtPump } from '@/core/readiness/refusedAtPump'
 import { gasForTrip } from '@/core/running/gasForTrip'

@@ -94,7 +94,8 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
     })
   })
 
-  const judged = typing && held && shown ? { ...gear, lastWeighing: { ...shown, weighedAt: nowIso } } : gear
+  const judged =
+    typing && held && shown ? { ...gear, lastLevel: null, lastWeighing: { ...shown, weighedAt: nowIso } } : gear
   const findings = cylinderFindings(judged, nowIso)
 
   return (

@@ -5,9 +5,10 @@ import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { FIXED_TANK_FULL, gaugeLevel, type FullMark } from '@/core/cylinders/gaugeLevel'
 import { learnedGauge, type MeteredFill } from '@/core/cylinders/learnedGauge'
-import { WATER_KG_M3, waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { fixedTankFullM3 } from '@/core/cylinders/fixedTankFullM3'
+import { waterCapacityOfVolumeKg } from '@/core/cylinders/waterCapacityOfVolumeKg'
 import type { Finding } from '@/core/findings/Finding'
-import { isStopped } from '@/core/findings/verdict'
+import { isStopped } from '@/core/findings/isStopped'
 import { InputError } from '@/core/findings/InputError'
 import { onboardSlip } from '@/core/filling/onboardSlip'
 import type { Slip } from '@/core/rules/figure'
@@ -59,16 +60,16 @@ export function OnboardBench({
     paid: readQuantity(paid, 'money', system),
     after: readQuantity(after, 'share', system),
   }
-  const waterCapacityKg = gear?.waterCapacityKg ?? (read.water.value ?? 0) * WATER_KG_M3
+  const waterCapacityKg = gear?.waterCapacityKg ?? waterCapacityOfVolumeKg(read.water.value ?? 0)
   const worked = ((): Worked => {
     const { value } = read.shown
     if (value === null || waterCapacityKg === 0) {
       return { slip: null, level: gear?.lastLevel?.liquidFraction ?? null, issue: null }
     }
     try {
-      const fullM3 = waterCapacityVolumeM3(waterCapacityKg) * FIXED_TANK_FULL
       const level = gaugeLevel(value, mark)
-      const learnedM3 = learn && fills.length > 0 ? learnedGauge(fills, fullM3, value).liquidM3 : null
+      const learnedM3 =
+        learn && fills.length > 0 ? learnedGauge(fills, fixedTankFullM3(waterCapacityKg), value).liquidM3 : null
       const slip = onboardSlip({
         waterCapacityKg,
         shown: value,

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { isStopped } from '@/core/findings/verdict'
+import { isStopped } from '@/core/findings/isStopped'
 import { fillFindings } from '@/core/filling/fillFindings'
 import { meteredFills } from '@/app/cylinders/meteredFills'
 import { FillPage } from '@/app/fill/FillPage'

@@ -6,7 +6,7 @@ import { recordLevelAction } from '@/actions/measuring'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { FIXED_TANK_FULL, type FullMark } from '@/core/cylinders/gaugeLevel'
 import { learnedGauge, type MeteredFill } from '@/core/cylinders/learnedGauge'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { fixedTankFullM3 } from '@/core/cylinders/fixedTankFullM3'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { Amount } from '@/ui/Amount'
 import { CylinderDrawing } from '@/ui/CylinderDrawing'
@@ -60,7 +60,7 @@ export function LevelBench({
   const shown = readQuantity(texts.shown, 'share', system).value
   const learned =
     fills.length > 0 && texts.way === 'gauge' && shown !== null && shown >= 0 && shown <= 1
-      ? learnedGauge(fills, waterCapacityVolumeM3(gear.waterCapacityKg) * FIXED_TANK_FULL, shown)
+      ? learnedGauge(fills, fixedTankFullM3(gear.waterCapacityKg), shown)
       : null
   const quantity = (name: 'shown' | 'height' | 'diameter' | 'length' | 'temperature') => ({
     text: texts[name],

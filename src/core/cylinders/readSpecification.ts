@@ -1,10 +1,5 @@
 import { fromUnit } from '@/core/units/fromUnit'
-import type { CylinderKind } from './cylinderKind'
-
-/** The class that settles which date rule holds. */
-export const dateClasses = ['welded', 'high-pressure', 'composite', 'non-refillable', 'fixed'] as const
-
-export type DateClass = (typeof dateClasses)[number]
+import type { DateClass } from './dateClass'
 
 /** A specification as stamped, taken apart. */
 export interface Specification {
@@ -48,17 +43,4 @@ export function readSpecification(text: string): Specification | null {
     return { name: `${permit[1]}-${permit[2]}${permit[3]}`, dateClass: 'composite', servicePressurePa: null }
   }
   return null
-}
-
-/**
- * Which date rule holds for a cylinder: its kind where that settles it, else its specification.
- *
- * @param specification - as stamped; null or one not known leaves it to the kind
- */
-export function dateClassOf(kind: CylinderKind, specification: string | null): DateClass {
-  if (kind === 'onboard') return 'fixed'
-  if (kind === 'bottle') return 'non-refillable'
-  const stamped = specification === null ? null : readSpecification(specification)
-  if (stamped) return stamped.dateClass
-  return kind === 'co2' ? 'high-pressure' : 'welded'
 }
