@@ -117,6 +117,38 @@ test('over the mark it says what to do and what not, and the weight is kept', as
   await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('37.8 lb')
 })
 
+test('over the mark the live scale alarms, in words and in sound, until the load is off', async ({ page }) => {
+  await page.addInitScript(() => {
+    const sounding = new Set<AudioContext>()
+    Object.assign(window, { sounding })
+    const Real = window.AudioContext
+    window.AudioContext = class extends Real {
+      constructor() {
+        super()
+        sounding.add(this)
+      }
+      override close(): Promise<void> {
+        sounding.delete(this)
+        return super.close()
+      }
+    }
+  })
+  const sounding = () => page.evaluate(() => (window as unknown as { sounding: Set<unknown> }).sounding.size)
+  await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
+  await page.getByLabel('Follow the scale live').check()
+  await page.getByRole('button', { name: 'Instruments' }).click()
+  const live = page.getByRole('region', { name: 'The scale, live' })
+  await page.getByLabel('or any load').fill('15')
+  await expect(live).toContainText('to go')
+  expect(await sounding()).toBe(0)
+  await page.getByLabel('or any load').fill('18')
+  await expect(live.getByRole('alert')).toContainText('over the mark: shut it')
+  expect(await sounding()).toBe(1)
+  await page.getByLabel('or any load').fill('10')
+  await expect(live).toContainText('filling')
+  expect(await sounding()).toBe(0)
+})
+
 test('CO2: by the scale only, and never into a propane cylinder', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/co2`)
   await expect(page.getByRole('region', { name: 'Soda cylinder' })).toContainText('12.6 lb')

@@ -6,6 +6,7 @@ import type { DisplayRole } from '@/core/findings/quantity'
 import { scaleStepKg } from '@/instruments/simulatedScale'
 import { Amount, BigAmount } from '@/ui/Amount'
 import { useScaleReading } from '@/ui/ScaleProvider'
+import { useAlarm } from '@/ui/useAlarm'
 
 const stageWords: Readonly<Record<ScaleStage['stage'], string>> = {
   idle: 'nothing on the scale that is heavy enough',
@@ -18,7 +19,7 @@ const stageWords: Readonly<Record<ScaleStage['stage'], string>> = {
 /** Length of the bar in the drawing's own units. */
 const BAR = 440
 
-/** The scale, live, against the stop mark: far off, slow down, stop, over. */
+/** The scale, live, against the stop mark: far off, slow down, stop, and over, which sounds. */
 export function LiveScale({
   stopKg,
   limitKg,
@@ -34,6 +35,7 @@ export function LiveScale({
   const grossKg = reading?.quantity.value ?? 0
   const { stage, toGoKg, share } = scaleStage(grossKg, stopKg, limitKg, scaleStepKg(stopKg))
   const idle = stage === 'idle'
+  useAlarm(stage === 'over')
   return (
     <section className={`live-scale ${stage}`} aria-label="The scale, live">
       <div className="live-figures">

@@ -67,7 +67,7 @@ type Claim = [pattern: RegExp, read: (match: RegExpExecArray) => StampToken | nu
 const isMonth = (digits: string): boolean => Number(digits) >= 1 && Number(digits) <= 12
 
 function readDate(match: RegExpExecArray): StampToken | null {
-  const [, label, month = '', separator = '', requalifier, , year = '', letter] = match
+  const [, label, lead, month = '', separator = '', requalifier, , year = '', letter] = match
   const marked = requalifier !== undefined
   // A dash or a slash is meant as a date even where the month is wrong; a space or a point only where it makes one.
   const sure = marked || /[-/]/.test(separator)
@@ -77,7 +77,7 @@ function readDate(match: RegExpExecArray): StampToken | null {
     month,
     year,
     requalifier: requalifier ?? null,
-    letter: letter ?? null,
+    letter: letter ?? lead ?? null,
     label: label === undefined ? null : /^R/.test(label) ? 'mark' : 'made',
   }
 }
@@ -125,7 +125,7 @@ const claims = (reversed: boolean): Claim[] => [
   [/(?<![A-Z0-9])ASME(?![A-Z0-9])/g, () => ({ type: 'fixed' })],
   [
     new RegExp(
-      String.raw`(?<![A-Z0-9./-])${MADE}(\d{1,2})${SEPARATOR}(?:([A-Z]\d{3,6})${SEPARATOR})?(\d{4}|\d{2})([ES])?(?![A-Z0-9]|[./-]\d)`,
+      String.raw`(?<![A-Z0-9./-])${MADE}([ES](?=\d))?(\d{1,2})${SEPARATOR}(?:([A-Z]\d{3,6})${SEPARATOR})?(\d{4}|\d{2})([ES])?(?![A-Z0-9]|[./-]\d)`,
       'g',
     ),
     readDate,

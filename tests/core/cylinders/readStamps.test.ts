@@ -18,6 +18,8 @@ describe('a collar in the spellings people use', () => {
     '17.8 TW 47.6 WC 4BA240 06 11 05 A123 25E',
     '17.8 lb T.W.  47.6 lb W.C. DOT–4BA240 2011-06 2025-05E',
     'TW: 17.8 WC: 47.6 DOT-4BA240 MFG 06-11 RETEST 05-25 E',
+    'TW 17.8 WC 47.6 DOT-4BA240 06-11 E05-25',
+    'TW 17.8 WC 47.6 DOT-4BA240 06-11 05-25-E',
     'DOT-4BA240\nTARE WT. 17.8\nWC 47.6\n06.2011 · 05.2025E',
   ])('%s', (text) => {
     const reading = read(text)
