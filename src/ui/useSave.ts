@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import type { InputIssue } from '@/core/findings/InputError'
 
 /** What an action answers. */
@@ -27,21 +27,32 @@ const UNANSWERED: InputIssue = {
 export function useSave<Input, Value>(send: (input: Input) => Promise<Answer<Value>>) {
   const [saving, setSaving] = useState<Saving>({ state: 'idle', issues: [], conflict: null })
 
+  // An answer to what has been typed over since must not speak about what stands there now.
+  const turn = useRef(0)
+
   const save = async (input: Input): Promise<{ value: Value } | null> => {
-    setSaving({ state: 'saving', issues: [], conflict: null })
+    turn.current += 1
+    const mine = turn.current
+    const show = (next: Saving): void => {
+      if (mine === turn.current) setSaving(next)
+    }
+    show({ state: 'saving', issues: [], conflict: null })
     try {
       const answer = await send(input)
       if (answer.ok) {
-        setSaving({ state: 'saved', issues: [], conflict: null })
+        show({ state: 'saved', issues: [], conflict: null })
         return { value: answer.value }
       }
-      setSaving({ state: 'refused', issues: answer.issues, conflict: answer.conflict ?? null })
+      show({ state: 'refused', issues: answer.issues, conflict: answer.conflict ?? null })
     } catch {
-      setSaving({ state: 'refused', issues: [UNANSWERED], conflict: null })
+      show({ state: 'refused', issues: [UNANSWERED], conflict: null })
     }
     return null
   }
   const issueAt = (path: string): string | null => saving.issues.find((issue) => issue.path === path)?.message ?? null
-  const settle = (): void => setSaving({ state: 'idle', issues: [], conflict: null })
+  const settle = (): void => {
+    turn.current += 1
+    setSaving({ state: 'idle', issues: [], conflict: null })
+  }
   return { save, saving, issueAt, settle }
 }

@@ -35,6 +35,25 @@ test('at the scale each wrong thing gets its sentence at the field, and nothing 
   expect(await rows.count()).toBe(before)
 })
 
+test('a slow answer does not speak about what was typed since', async ({ page }) => {
+  await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
+  await page.route('**/fill/by-weight*', async (route) => {
+    if (route.request().method() === 'POST') await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  const field = page.getByLabel('On the scale', { exact: true })
+  await field.fill('99')
+  await field.blur()
+  await expect(page.getByText('brim-full', { exact: false })).toBeVisible()
+  const answered = page.waitForResponse((response) => response.request().method() === 'POST')
+  await page.getByRole('button', { name: 'Save the fill' }).click()
+  await field.fill('31.4')
+  await answered
+  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('13.6 lb')
+  await expect(page.getByText('brim-full', { exact: false })).toHaveCount(0)
+  await expect(field).toHaveAttribute('aria-invalid', 'false')
+})
+
 test('temperatures out of range are refused at their field', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
   for (const text of ['-101 C', '151 C']) {
