@@ -21,6 +21,8 @@ const config: NextConfig = {
     serverActions: { bodySizeLimit: '1mb' },
     proxyClientMaxBodySize: '1mb',
   },
+  // Browsers ask for it unasked, whatever icon the page names.
+  rewrites: async () => [{ source: '/favicon.ico', destination: '/icon.svg' }],
   headers: async () => [{ source: '/(.*)', headers: securityHeaders }],
 }
 

@@ -19,8 +19,9 @@ export default defineConfig({
   workers: 1,
   retries: 0,
   forbidOnly: true,
-  timeout: 60_000,
-  expect: { timeout: 10_000 },
+  // Generous, for a machine that others share.
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   reporter: [['list'], ['json']],
   use: {
     launchOptions,

@@ -9,6 +9,7 @@ import type { ReactNode } from 'react'
 import { CaptureProvider } from '@/ui/CaptureProvider'
 import { Emergency } from '@/ui/Emergency'
 import { GasLine } from '@/ui/GasLine'
+import { KeepEarlyTyping } from '@/ui/KeepEarlyTyping'
 import { HelpAndFind, type Place } from '@/ui/HelpAndFind'
 import { InstrumentsTray, type Load } from '@/ui/InstrumentsTray'
 import { ScaleProvider } from '@/ui/ScaleProvider'
@@ -76,6 +77,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             </ScaleProvider>
           </CaptureProvider>
         </UnitsProvider>
+        <KeepEarlyTyping />
       </body>
     </html>
   )

@@ -105,3 +105,18 @@ test('a fill made in one tab is judged by what another has found since', async (
   await expect(page.getByText('It may not be filled', { exact: false })).toBeVisible()
   await expect(page.getByLabel('On the scale', { exact: true })).toHaveValue('37.2')
 })
+
+test('what is typed before the page’s scripts have come is taken, not lost', async ({ page }) => {
+  await page.route('**/_next/static/**/*.js', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await page.goto(`${kettle.url}/cylinders/bottle-1`, { waitUntil: 'commit' })
+  await page.getByLabel('On the scale now').fill('27.6')
+  await expect(page.getByText('as typed, not saved yet')).toBeVisible()
+  await expect(page.getByRole('region', { name: 'Bottle 1' })).toContainText('13.0 oz')
+  await page.goto(`${kettle.url}/cylinders/new`, { waitUntil: 'commit' })
+  await page.getByLabel('The collar, as stamped').fill('TW 17.8')
+  await expect(page.getByText('Tare 17.8 lb', { exact: false })).toBeVisible()
+  await expect(page.getByLabel('TW, the tare')).toHaveValue('17.8')
+})

@@ -97,6 +97,12 @@ test('calculations answer a program, and wrong input never with a 500 or a trace
   expect((await request.post(`${kettle.url}/api/v1/calc/nothing`, { data: {} })).status()).toBe(404)
 })
 
+test('the icon is there under the name browsers ask for unasked', async ({ request }) => {
+  const icon = await request.get(`${kettle.url}/favicon.ico`)
+  expect(icon.status()).toBe(200)
+  expect(icon.headers()['content-type']).toMatch(/^image\//)
+})
+
 test('an action called with nonsense answers without a trace', async () => {
   const host = `127.0.0.1:${kettle.port}`
   const headers = { host, origin: `http://${host}`, 'next-action': '00'.repeat(21), 'content-type': 'text/plain' }
