@@ -94,6 +94,9 @@ test('a server that dies: nothing shown as saved is lost, and what is not saved 
   await page.getByLabel('On the scale now').fill('33.3')
   await page.getByRole('button', { name: 'Save the weighing' }).click()
   await expect(page.getByText('Weighing of Left cylinder saved')).toBeVisible()
+  // The page has been told of it in full: a stream cut in the middle would take the page itself away.
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('33.3 lb')
+  await page.waitForLoadState('networkidle')
   await kettle.kill()
 
   await page.getByLabel('On the scale now').fill('30.1')
