@@ -17,8 +17,7 @@ export const launchOptions = {
 export default defineConfig({
   testDir: 'tests/e2e',
   workers: 1,
-  // Once more, for a machine that others share; what passed only then is named at the end.
-  retries: 1,
+  retries: 0,
   forbidOnly: true,
   // Generous, for a machine that others share.
   timeout: 120_000,
