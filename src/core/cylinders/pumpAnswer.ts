@@ -10,7 +10,7 @@ import { monthWords } from './monthWords'
 
 /** One thing the attendant looks at. */
 export interface PumpReason {
-  about: 'kind' | 'date' | 'overfill-stop' | 'condition' | 'contents'
+  about: 'date' | 'overfill-stop' | 'condition' | 'contents'
   /** `yes` is no obstacle, `ask` may be one, `no` is one. */
   answer: 'yes' | 'ask' | 'no'
   sentence: Phrase

@@ -116,7 +116,6 @@ const refusals: Readonly<Record<PumpReason['about'], Pick<Said, 'code' | 'page' 
   condition: { code: 'fill-retired', page: 'look-over', label: 'See what was found' },
   contents: { code: 'fill-overfilled', page: '', label: 'See the weighing' },
   'overfill-stop': { code: 'fill-no-overfill-stop', page: 'stamps', label: 'To its stamps' },
-  kind: { code: 'fill-not-refillable', page: '', label: 'To the cylinder' },
 }
 
 const questions: Partial<Record<PumpReason['about'], Pick<Said, 'code' | 'page' | 'label'>>> = {
