@@ -22,6 +22,8 @@ export interface Remedy {
   subjectId?: string
   /** Page of the subject or of the station, such as `dates` or `by-weight`. */
   page?: string
+  /** The thing of the subject that is meant, such as a joint of a line. */
+  about?: string
 }
 
 /** The one shape in which every module says what it found. */

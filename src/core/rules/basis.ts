@@ -1,8 +1,9 @@
 import { cylinderBasis } from './cylinderBasis'
 import { fillBasis } from './fillBasis'
+import { hookupBasis } from './hookupBasis'
 import { runBasis } from './runBasis'
 
 /** Every figure a screen can show has an entry here; docs/models.md has the equations in full. */
-export const basis = { ...cylinderBasis, ...fillBasis, ...runBasis } as const
+export const basis = { ...cylinderBasis, ...fillBasis, ...hookupBasis, ...runBasis } as const
 
 export type BasisId = keyof typeof basis

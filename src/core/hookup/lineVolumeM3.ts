@@ -1,0 +1,30 @@
+import type { LineGraph } from './lineGraph'
+import type { PartZones } from './lineZones'
+
+/** A fitting, a valve body, a burner pipe: a thimble each. A guess. */
+const OTHER_PART_M3 = 10e-6
+
+/** Side of the line that a gauge watches. */
+export type LineSide = 'low' | 'cylinder'
+
+/**
+ * Inside of the line on one side of its regulators.
+ *
+ * @param graph - of the line
+ * @param zones - from lineZones
+ * @param side - behind the last regulator, or all at cylinder pressure
+ * @returns m³; 0 when nothing of the line is on that side
+ */
+export function lineVolumeM3(graph: LineGraph, zones: ReadonlyMap<string, PartZones>, side: LineSide): number {
+  const wanted = side === 'low' ? ['low', 'co2-low', 'intermediate'] : ['cylinder', 'co2-cylinder']
+  return graph.parts
+    .filter(({ part, type }) => {
+      const zone = zones.get(part.id)?.outlet
+      return zone && wanted.includes(zone) && !['cylinder', 'bottle', 'tank', 'plug', 'keg'].includes(type.role)
+    })
+    .reduce(
+      (sum, { boreM, lengthM }) =>
+        sum + (boreM > 0 && lengthM > 0 ? (Math.PI / 4) * boreM ** 2 * lengthM : OTHER_PART_M3),
+      0,
+    )
+}

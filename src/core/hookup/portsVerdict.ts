@@ -1,0 +1,39 @@
+import { connectionVerdict, type ConnectionVerdict } from './connectionVerdict'
+import type { ConnectionId } from './connections'
+import type { Fit } from './partType'
+
+export interface PortsVerdict {
+  verdict: ConnectionVerdict
+  /** The connection that is made, of the upstream part. */
+  connection: ConnectionId
+  other: ConnectionId
+  /** Right connection, but both ends are outside or both inside. */
+  sameSex: boolean
+}
+
+const pairs = (one: Fit, other: Fit): boolean => one.sex === 'both' || other.sex === 'both' || one.sex !== other.sex
+
+/**
+ * The best joint two ports can make: of all they offer, one that mates, else one that looks alike, else none.
+ *
+ * @param from - what the upstream port offers, at least one
+ * @param to - what the downstream port offers, at least one
+ */
+export function portsVerdict(from: readonly Fit[], to: readonly Fit[]): PortsVerdict {
+  const rank = { mates: 0, lookalike: 1, 'does-not-fit': 2 } as const
+  const tries = from.flatMap((one) =>
+    to.map((other): PortsVerdict => {
+      const found = connectionVerdict(one.connection, other.connection)
+      const sameSex = found === 'mates' && !pairs(one, other)
+      return {
+        verdict: sameSex ? 'does-not-fit' : found,
+        connection: one.connection,
+        other: other.connection,
+        sameSex,
+      }
+    }),
+  )
+  const [first, ...rest] = tries
+  if (!first) throw new RangeError('a port offers at least one connection')
+  return rest.reduce((best, next) => (rank[next.verdict] < rank[best.verdict] ? next : best), first)
+}
