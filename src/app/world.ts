@@ -4,17 +4,23 @@ import { cache } from 'react'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
 import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { lineFindings, type JudgedLine } from '@/core/readiness/lineFindings'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { verdict } from '@/core/findings/verdict'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { listAppliances, type Appliance } from '@/records/appliances'
 import { listCylinders, type CylinderWithGear } from '@/records/cylinders'
 import { listEquipment, type EquipmentWithVersion } from '@/records/equipment'
 import { database } from '@/records/database'
+import { listJudgedLines } from '@/records/judgedLines'
 import { listRigs, type Rig } from '@/records/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/trips'
 import type { StationState } from '@/ui/GasLine'
 import { stationFacts } from '@/ui/stationFacts'
 import { UNITS_COOKIE } from '@/ui/unitsCookie'
+
+/** Without a trip nobody knows where the rig stands. */
+const SEA_LEVEL_PA = 101325
 
 /** All a page needs to know of the rig one stands at. */
 export interface World {
@@ -22,6 +28,7 @@ export interface World {
   cylinders: CylinderWithGear[]
   appliances: Appliance[]
   equipment: EquipmentWithVersion[]
+  lines: JudgedLine[]
   trip: TripWithPlan | undefined
   judgement: TripJudgement | null
   nowIso: string
@@ -34,19 +41,24 @@ export const loadWorld = cache((): World => {
   // With the offset of where the owner is: its first ten characters are his own day.
   const nowIso = formatISO(now)
   const rig = listRigs(records)[0]
-  if (!rig) return { rig, cylinders: [], appliances: [], equipment: [], trip: undefined, judgement: null, nowIso }
+  if (!rig) {
+    const nothing = { cylinders: [], appliances: [], equipment: [], lines: [] }
+    return { rig, ...nothing, trip: undefined, judgement: null, nowIso }
+  }
   const cylinders = listCylinders(records, rig.id)
   const trip = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
   const equipment = listEquipment(records, rig.id)
+  const lines = listJudgedLines(records, rig.id)
   const judgement = trip
     ? judgeTrip(
         cylinders.map(({ gear }) => gear),
         trip.plan,
         nowIso,
         equipment,
+        lines,
       )
     : null
-  return { rig, cylinders, appliances: listAppliances(records, rig.id), equipment, trip, judgement, nowIso }
+  return { rig, cylinders, appliances: listAppliances(records, rig.id), equipment, lines, trip, judgement, nowIso }
 })
 
 /** The family of units the reader chose in this browser. */
@@ -55,9 +67,11 @@ export async function chosenUnits(): Promise<UnitSystem> {
 }
 
 /** State of every station for the gas line: its own findings' worst, and how many are to be mended. */
-export function stationStates({ cylinders, judgement, nowIso }: World): Record<Station, StationState> {
-  const found: readonly Finding[] =
-    judgement?.findings ?? cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso))
+export function stationStates({ cylinders, lines, judgement, nowIso }: World): Record<Station, StationState> {
+  const found: readonly Finding[] = judgement?.findings ?? [
+    ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
+    ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
+  ]
   const state = (station: Station): StationState => {
     if (!stationFacts[station].built) return { mark: 'unbuilt', count: 0 }
     const own = station === 'trip' ? found : found.filter((finding) => finding.station === station)

@@ -1,5 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import type { Database } from './databaseType'
+import { holdTests, leakClosings, leakReadings, leakTests } from './lineTables'
 import { NotFoundError } from './RecordsError'
 import { equipmentLooks, fills, levels, looks, marks, ticks, weighings } from './schema'
 
@@ -12,6 +13,10 @@ export const eventTables = {
   fill: fills,
   tick: ticks,
   look: equipmentLooks,
+  'leak-test': leakTests,
+  soaping: leakReadings,
+  closing: leakClosings,
+  'hold-test': holdTests,
 } as const
 
 export type EventName = keyof typeof eventTables

@@ -72,7 +72,7 @@ export const cylinders = sqliteTable(
 )
 
 /** The columns of every event: it is voided with a reason, never changed or erased. */
-const voiding = { voidedAt: text(), voidReason: text() }
+export const voiding = { voidedAt: text(), voidReason: text() }
 
 const ofCylinder = () =>
   text()

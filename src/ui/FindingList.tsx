@@ -1,15 +1,20 @@
 import Link from 'next/link'
 import type { Finding } from '@/core/findings/Finding'
+import { formatPhrase } from '@/core/units/formatPhrase'
 import { PhraseText } from './Amount'
 import { StateMark, stateWords } from './StateMark'
 import { stationFacts } from './stationFacts'
 
 /** A cylinder has pages of its own; at the other stations the subject is chosen on the page. */
-function remedyHref({ station, subjectId, page }: Finding['remedy']): string {
+function remedyHref({ station, subjectId, page, about }: Finding['remedy']): string {
   const { route } = stationFacts[station]
   if (station === 'cylinders') return [route, subjectId, page].filter(Boolean).join('/')
-  if (station === 'fill')
-    return `${[route, page].filter(Boolean).join('/')}${subjectId ? `?cylinder=${subjectId}` : ''}`
+  const place = [route, page].filter(Boolean).join('/')
+  if (station === 'fill') return subjectId ? `${place}?cylinder=${subjectId}` : place
+  if (station === 'hookup' || station === 'leak-test') {
+    const search = new URLSearchParams({ ...(subjectId && { line: subjectId }), ...(about && { about }) })
+    return search.size > 0 ? `${place}?${search}` : place
+  }
   return route
 }
 
@@ -19,7 +24,12 @@ export function FindingList({ findings }: { findings: readonly Finding[] }) {
     <ul className="findings">
       {findings.map((finding) => (
         <li
-          key={`${finding.code} ${finding.remedy.subjectId ?? ''} ${finding.sentence.text}`}
+          key={[
+            finding.code,
+            finding.remedy.subjectId,
+            finding.remedy.about,
+            formatPhrase(finding.sentence, 'us'),
+          ].join(' ')}
           className={finding.severity}
         >
           <StateMark state={finding.severity} />

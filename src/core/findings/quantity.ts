@@ -15,9 +15,17 @@ export type DisplayRole =
   | 'energy'
   | 'altitude'
   | 'length'
+  | 'run'
+  | 'bore'
+  | 'column'
+  | 'lineVolume'
+  | 'space'
   | 'area'
   | 'duration'
+  | 'minutes'
   | 'days'
+  | 'gasFlow'
+  | 'massFlow'
   | 'share'
   | 'heatingValue'
   | 'count'
@@ -26,6 +34,7 @@ export type DisplayRole =
   | 'pricePerMass'
   | 'pricePerEnergy'
   | 'pricePerHour'
+  | 'pricePerWeek'
 
 /** A number in SI with the way it is to be shown. */
 export interface Quantity {

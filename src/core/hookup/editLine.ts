@@ -83,7 +83,7 @@ function remove(line: Line, id: string): Line {
   if (!part || !before || !behind || part.into.length > 1 || part.outOf.length > 1) return without
   // What it joined closes up again, to be judged as the joint it then is.
   const closed = joint(
-    `${behind.joint.id}+`,
+    `${id}-gone`,
     before.from.part.id,
     { from: before.fromPort, to: behind.toPort },
     behind.to.part.id,

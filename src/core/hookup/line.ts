@@ -61,7 +61,7 @@ export const linePartSchema = z.strictObject({
 const endSchema = z.strictObject({ partId: idField, portId: z.string().min(1).max(20) })
 
 export const jointSchema = z.strictObject({
-  id: idField,
+  id: z.string().min(1).max(140),
   /** Upstream end. */
   from: endSchema,
   to: endSchema,

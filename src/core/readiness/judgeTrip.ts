@@ -9,7 +9,11 @@ import { runningFindings } from '@/core/running/runningFindings'
 import { tripEndDay } from '@/core/running/tripEndDay'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { inOrder } from '@/core/findings/inOrder'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { lineFindings, type JudgedLine } from './lineFindings'
 import { notJudged } from './notJudged'
+import { notOnLine } from './notOnLine'
 import { refusedAtPump } from './refusedAtPump'
 import { verdict, type Verdict } from '@/core/findings/verdict'
 
@@ -44,6 +48,7 @@ function together(each: readonly { enough: Enough }[]): Enough {
  * @param trip - the trip
  * @param nowIso - the moment to judge at
  * @param equipment - regulators, hoses, alarms and extinguisher of the rig
+ * @param lines - of the rig, with their leak tests
  * @throws InputError as gasForTrip does
  */
 export function judgeTrip(
@@ -51,6 +56,7 @@ export function judgeTrip(
   trip: TripPlan,
   nowIso: string,
   equipment: readonly Equipment[] = [],
+  lines: readonly JudgedLine[] = [],
 ): TripJudgement {
   const balances = gasForTrip(cylinders, trip)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
@@ -58,6 +64,15 @@ export function judgeTrip(
   const findings = inOrder([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
     ...equipmentFindings(equipment, nowIso, untilDay),
+    ...lineFindings(lines, {
+      temperatureK: trip.coldestK ?? SIXTY_F_K,
+      atmospherePa: standardAtmospherePa(trip.altitudeM),
+      untilMonth: untilDay.slice(0, 7),
+    }),
+    ...notOnLine(
+      lines.map(({ gear }) => gear),
+      trip,
+    ),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...runningFindings(balances, trip),
     ...notJudged(),

@@ -10,18 +10,6 @@ interface Gap {
 /** What a trip rests on that this version cannot judge. Each entry goes when its station is built. */
 const gaps: readonly Gap[] = [
   {
-    code: 'hookup-not-judged',
-    station: 'hookup',
-    what: 'The line from cylinder to appliance is not judged yet.',
-    why: 'A wrong joint or regulator kills. Go along it part by part with the manuals.',
-  },
-  {
-    code: 'leak-test-not-judged',
-    station: 'leak-test',
-    what: 'No leak test is kept yet.',
-    why: 'After every connection each joint is soaped. Do it by hand and write it down.',
-  },
-  {
     code: 'heat-not-judged',
     station: 'heat',
     what: 'Clearances, air and alarms are not judged yet.',

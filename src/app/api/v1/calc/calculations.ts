@@ -6,6 +6,9 @@ import { type z } from '@/core/findings/schema'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { cylinderStateSchema, saturationSchema } from '@/core/fluids/inputs'
 import { saturation } from '@/core/fluids/saturation'
+import { hookupCheck, hookupCheckSchema } from '@/core/hookup/hookupCheck'
+import { pressureDrop, pressureDropSchema } from '@/core/hookup/pressureDrop'
+import { leakRate, leakRateSchema } from '@/core/leaktest/leakRate'
 import { runtimeS, runtimeSchema } from '@/core/running/runtimeS'
 
 /** One calculation of core, ready to be called from outside. */
@@ -47,6 +50,13 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     requalificationOfStamps,
   ),
   decant: calculation('Where the hiss stops when a bottle is filled from a cylinder', decantSchema, decant),
+  'hookup-check': calculation(
+    'Every joint of a line, its pressure zones, the pressures as it burns, and what is to be said of it',
+    hookupCheckSchema,
+    hookupCheck,
+  ),
+  'pressure-drop': calculation('Pressure lost in a straight run of propane', pressureDropSchema, pressureDrop),
+  'leak-rate': calculation('What a fall of pressure in a shut line means', leakRateSchema, leakRate),
   runtime: calculation('How long propane lasts at a constant draw', runtimeSchema, ({ massKg, inputW }) => ({
     durationS: runtimeS(massKg, inputW),
   })),

@@ -1,0 +1,49 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from '@/core/findings/schema'
+import { lineSchema } from '@/core/hookup/line'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import { database } from '@/records/database'
+import { addLine, findLine, saveLine } from '@/records/lines'
+import { NotFoundError } from '@/records/RecordsError'
+import { findRig } from '@/records/rigs'
+import { idField, nameField, versionField } from './fields'
+import { act, type ActionResult } from './result'
+
+const saveSchema = z.strictObject({
+  id: idField.nullable(),
+  rigId: idField,
+  version: versionField.nullable(),
+  name: nameField,
+  line: lineSchema,
+})
+
+/** Saves a line: a new one without an identifier, else over the version named. */
+export async function saveLineAction(input: unknown): Promise<ActionResult<{ id: string; version: number }>> {
+  return act(saveSchema, input, ({ id, rigId, version, ...entry }) => {
+    // What cannot hang together at all is refused; what is dangerous is kept and judged.
+    lineGraph(entry.line)
+    const records = database()
+    if (!findRig(records, rigId)) throw new NotFoundError('rig')
+    const now = new Date().toISOString()
+    if (id === null) {
+      const added = addLine(records, rigId, entry, now)
+      revalidatePath('/', 'layout')
+      return { id: added.id, version: added.version }
+    }
+    saveLine(records, id, version ?? 0, entry, now)
+    revalidatePath('/', 'layout')
+    return { id, version: (version ?? 0) + 1 }
+  })
+}
+
+/** Puts a line away: it leaves the lists, its history stays. */
+export async function archiveLineAction(input: unknown): Promise<ActionResult> {
+  return act(z.strictObject({ id: idField, version: versionField }), input, ({ id, version }) => {
+    if (!findLine(database(), id)) throw new NotFoundError('line')
+    saveLine(database(), id, version, { archivedAt: new Date().toISOString() }, new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return null
+  })
+}

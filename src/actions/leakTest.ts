@@ -1,0 +1,103 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import { lineFingerprint } from '@/core/hookup/lineFingerprint'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import { lineZones } from '@/core/hookup/lineZones'
+import { leakGrades } from '@/core/leaktest/leakGrades'
+import { leakRate, leakRateSchema, type LeakRate } from '@/core/leaktest/leakRate'
+import { leakSheet } from '@/core/leaktest/leakSheet'
+import { leakTestState } from '@/core/leaktest/leakTestState'
+import { database } from '@/records/database'
+import { addHoldTest } from '@/records/holdTests'
+import { addLeakClosing, addLeakReading, addLeakTest, findLeakTest, type LeakTest } from '@/records/leakTests'
+import { findLine, type StoredLine } from '@/records/lines'
+import { NotFoundError } from '@/records/RecordsError'
+import { idField, nameField } from './fields'
+import { act, type ActionResult } from './result'
+
+function requireLine(id: string): StoredLine {
+  const line = findLine(database(), id)
+  if (!line) throw new NotFoundError('line')
+  return line
+}
+
+function requireOpenTest(id: string): LeakTest {
+  const test = findLeakTest(database(), id)
+  if (!test || test.voidedAt !== null) throw new NotFoundError('leak test')
+  if (test.closing) throw new InputError('', 'This leak test is closed. Begin a new one.')
+  return test
+}
+
+/** Begins a walk along a line, its places made from the line as it stands. */
+export async function startLeakTestAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(z.strictObject({ lineId: idField }), input, ({ lineId }) => {
+    const { line } = requireLine(lineId)
+    const graph = lineGraph(line)
+    const sheet = leakSheet(graph, lineZones(graph))
+    if (sheet.length === 0) throw new InputError('', 'Nothing of this line holds gas yet: draw it first.')
+    const startedAt = new Date().toISOString()
+    const { id } = addLeakTest(database(), { lineId, startedAt, fingerprint: lineFingerprint(line), sheet })
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}
+
+const readingSchema = z.strictObject({
+  testId: idField,
+  itemId: z.string().min(1).max(160),
+  grade: z.enum(leakGrades),
+  leftForTechnician: z.boolean().default(false),
+})
+
+/** Appends what the soap showed at one place. */
+export async function soapAction(input: unknown): Promise<ActionResult<{ id: string; readAt: string }>> {
+  return act(readingSchema, input, (reading) => {
+    const test = requireOpenTest(reading.testId)
+    if (!test.sheet.some(({ id }) => id === reading.itemId)) {
+      throw new InputError('itemId', 'This place is not on the sheet.')
+    }
+    if (reading.leftForTechnician && reading.grade === 'none') {
+      throw new InputError('grade', 'What reads none needs no technician. Choose what it showed.')
+    }
+    const { id, readAt } = addLeakReading(database(), { ...reading, readAt: new Date().toISOString() })
+    revalidatePath('/', 'layout')
+    return { id, readAt }
+  })
+}
+
+/** Closes a walk: only when every place reads none and an appliance has burned. */
+export async function closeLeakTestAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(z.strictObject({ testId: idField, burned: nameField }), input, ({ testId, burned }) => {
+    const test = requireOpenTest(testId)
+    if (!leakTestState(test.sheet, test.readings).mayClose) {
+      throw new InputError('', 'It stays open: not every place reads none.')
+    }
+    const { id } = addLeakClosing(database(), { testId, burned, closedAt: new Date().toISOString() })
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}
+
+const holdSchema = z.strictObject({
+  lineId: idField,
+  side: z.enum(['low', 'cylinder']),
+  input: leakRateSchema,
+  openBranches: z.array(idField).max(400).nullable(),
+})
+
+/** Appends a hold test, judged here and not by who sends it. */
+export async function recordHoldAction(
+  input: unknown,
+): Promise<ActionResult<{ id: string; outcome: LeakRate['outcome'] }>> {
+  return act(holdSchema, input, ({ lineId, side, input: held, openBranches }) => {
+    requireLine(lineId)
+    const { outcome } = leakRate(held)
+    const heldAt = new Date().toISOString()
+    const { id } = addHoldTest(database(), { lineId, side, input: held, openBranches, outcome, heldAt })
+    revalidatePath('/', 'layout')
+    return { id, outcome }
+  })
+}

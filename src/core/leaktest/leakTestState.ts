@@ -1,0 +1,61 @@
+import { leakGrades, type LeakGrade } from './leakGrades'
+import type { LeakItem } from './leakSheet'
+
+/** One soaping of one place. */
+export interface LeakReading {
+  itemId: string
+  grade: LeakGrade
+  /** Left for a technician: it keeps the test open whatever else reads none. */
+  leftForTechnician: boolean
+  /** ISO 8601. */
+  readAt: string
+}
+
+export interface LeakItemState {
+  item: LeakItem
+  state: 'unread' | 'none' | 'leak' | 'left'
+  /** It leaked before and reads none now. */
+  repaired: boolean
+  last: LeakReading | null
+}
+
+export interface LeakTestState {
+  items: readonly LeakItemState[]
+  unread: number
+  /** Still leaking, the gravest first: inside before outside, then by grade. */
+  open: readonly LeakItemState[]
+  repaired: number
+  /** Everything reads none: it closes as soon as an appliance has burned. */
+  mayClose: boolean
+}
+
+const gravity = ({ item, last }: LeakItemState): number =>
+  (item.inside ? 100 : 0) + leakGrades.indexOf(last?.grade ?? 'none')
+
+/**
+ * Where a leak test stands.
+ *
+ * @param sheet - places of the line as it was when the test began
+ * @param readings - standing ones, oldest first
+ */
+export function leakTestState(sheet: readonly LeakItem[], readings: readonly LeakReading[]): LeakTestState {
+  const byItem = new Map<string, LeakReading[]>()
+  for (const reading of readings) byItem.set(reading.itemId, [...(byItem.get(reading.itemId) ?? []), reading])
+  const items = sheet.map((item): LeakItemState => {
+    const own = byItem.get(item.id) ?? []
+    const last = own.at(-1) ?? null
+    const state = last === null ? 'unread' : last.leftForTechnician ? 'left' : last.grade === 'none' ? 'none' : 'leak'
+    return { item, state, repaired: state === 'none' && own.some(({ grade }) => grade !== 'none'), last }
+  })
+  const open = items
+    .filter(({ state }) => state === 'leak' || state === 'left')
+    .toSorted((a, b) => gravity(b) - gravity(a))
+  const unread = items.filter(({ state }) => state === 'unread').length
+  return {
+    items,
+    unread,
+    open,
+    repaired: items.filter(({ repaired }) => repaired).length,
+    mayClose: items.length > 0 && unread === 0 && open.length === 0,
+  }
+}

@@ -1,0 +1,38 @@
+import { lineFingerprint } from '@/core/hookup/lineFingerprint'
+import type { LineTightness } from '@/core/leaktest/leakFindings'
+import type { JudgedLine } from '@/core/readiness/lineFindings'
+import type { Database } from './databaseType'
+import { lastFills } from './fills'
+import { listHoldTests } from './holdTests'
+import { lastLeakTest } from './leakTests'
+import { listLines, type StoredLine } from './lines'
+
+function lastHoldOf(database: Database, lineId: string): LineTightness['lastHold'] {
+  for (const { outcome, heldAt, openBranches, voidedAt } of listHoldTests(database, lineId)) {
+    // A hold with branches shut off clears nothing; one that was no good test tells nothing.
+    if (voidedAt !== null || openBranches !== null) continue
+    if (outcome === 'held' || outcome === 'fell') return { outcome, heldAt }
+  }
+  return null
+}
+
+function tightnessOf(database: Database, { id, name, line }: StoredLine): LineTightness {
+  const cylinderIds = line.parts.flatMap(({ cylinderId }) => cylinderId ?? [])
+  const filled = [...lastFills(database, cylinderIds).values()].map(({ filledAt }) => filledAt)
+  return {
+    lineId: id,
+    name,
+    fingerprint: lineFingerprint(line),
+    lastTest: lastLeakTest(database, id),
+    lastHold: lastHoldOf(database, id),
+    refilledAt: filled.toSorted().at(-1) ?? null,
+  }
+}
+
+/** The rig's lines with what is known of their tightness, as core judges them. */
+export function listJudgedLines(database: Database, rigId: string): JudgedLine[] {
+  return listLines(database, rigId).map((row) => ({
+    gear: { id: row.id, name: row.name, line: row.line },
+    tightness: tightnessOf(database, row),
+  }))
+}

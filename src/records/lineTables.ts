@@ -1,0 +1,102 @@
+import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import type { Line } from '@/core/hookup/line'
+import { leakGrades } from '@/core/leaktest/leakGrades'
+import type { LeakRateInput } from '@/core/leaktest/leakRate'
+import type { LeakItem } from '@/core/leaktest/leakSheet'
+import { rigs, voiding } from './schema'
+
+/** The rig's lines, each drawn whole. */
+export const lines = sqliteTable(
+  'lines',
+  {
+    id: text().primaryKey(),
+    rigId: text()
+      .notNull()
+      .references(() => rigs.id),
+    name: text().notNull(),
+    line: text({ mode: 'json' }).notNull().$type<Line>(),
+    position: integer().notNull(),
+    archivedAt: text(),
+    version: integer().notNull().default(1),
+  },
+  (table) => [index('lines_rig').on(table.rigId)],
+)
+
+const ofLine = () =>
+  text()
+    .notNull()
+    .references(() => lines.id)
+
+/** What was changed on a line, in words. */
+export const lineChanges = sqliteTable(
+  'line_changes',
+  {
+    id: text().primaryKey(),
+    lineId: ofLine(),
+    changedAt: text().notNull(),
+    words: text().notNull(),
+    ...voiding,
+  },
+  (table) => [index('line_changes_line').on(table.lineId)],
+)
+
+/** A walk along the line with soap; its places are those of the line as it was then. */
+export const leakTests = sqliteTable(
+  'leak_tests',
+  {
+    id: text().primaryKey(),
+    lineId: ofLine(),
+    startedAt: text().notNull(),
+    fingerprint: text().notNull(),
+    sheet: text({ mode: 'json' }).notNull().$type<LeakItem[]>(),
+    ...voiding,
+  },
+  (table) => [index('leak_tests_line').on(table.lineId)],
+)
+
+export const leakReadings = sqliteTable(
+  'leak_readings',
+  {
+    id: text().primaryKey(),
+    testId: text()
+      .notNull()
+      .references(() => leakTests.id),
+    itemId: text().notNull(),
+    grade: text({ enum: leakGrades }).notNull(),
+    leftForTechnician: integer({ mode: 'boolean' }).notNull(),
+    readAt: text().notNull(),
+    ...voiding,
+  },
+  (table) => [index('leak_readings_test').on(table.testId)],
+)
+
+/** The end of a walk: everything read none, and this appliance burned. */
+export const leakClosings = sqliteTable(
+  'leak_closings',
+  {
+    id: text().primaryKey(),
+    testId: text()
+      .notNull()
+      .references(() => leakTests.id),
+    closedAt: text().notNull(),
+    burned: text().notNull(),
+    ...voiding,
+  },
+  (table) => [index('leak_closings_test').on(table.testId)],
+)
+
+export const holdTests = sqliteTable(
+  'hold_tests',
+  {
+    id: text().primaryKey(),
+    lineId: ofLine(),
+    heldAt: text().notNull(),
+    side: text({ enum: ['low', 'cylinder'] }).notNull(),
+    input: text({ mode: 'json' }).notNull().$type<LeakRateInput>(),
+    outcome: text({ enum: ['held', 'fell', 'rose', 'warmed', 'short'] }).notNull(),
+    /** Branches that stood open, when they were isolated in turn. */
+    openBranches: text({ mode: 'json' }).$type<string[]>(),
+    ...voiding,
+  },
+  (table) => [index('hold_tests_line').on(table.lineId)],
+)
