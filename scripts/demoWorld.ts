@@ -13,6 +13,7 @@ import { addOffer } from '@/records/offers'
 import { addRig, writeFact } from '@/records/rigs'
 import { addTrip } from '@/records/trips'
 import { addWeighing } from '@/records/weighings'
+import { loadDemoLines } from './demoLines'
 import { answersOf, demoCylinders, demoEquipment, demoOffers, type DemoCylinder } from './demoGear'
 
 const btuPerHour = (number: number): number => fromUnit(number, 'power', 'btuh')
@@ -61,8 +62,10 @@ export function loadDemoWorld(records: Database, now: Date): void {
   writeFact(records, 'demo', 'yes')
   const rig = addRig(records, 'Marigold', 'marigold')
   for (const cylinder of demoCylinders) loadCylinder(records, rig.id, cylinder, ago)
+  const equipmentIds = new Map<string, string>()
   for (const { entry, lookDaysAgo } of demoEquipment) {
     const { id } = addEquipment(records, rig.id, entry)
+    equipmentIds.set(entry.name, id)
     if (lookDaysAgo !== null) {
       addEquipmentLook(records, { equipmentId: id, lookedAt: ago(lookDaysAgo), sound: true, note: null })
     }
@@ -76,6 +79,7 @@ export function loadDemoWorld(records: Database, now: Date): void {
     { id: 'radiant', name: 'Small radiant', inputW: btuPerHour(9000), supply: 'bottles', burnPerDayS: hours(1.25) },
   ] as const
   for (const { id, name, inputW, supply } of appliances) addAppliance(records, rig.id, { name, inputW, supply }, id)
+  loadDemoLines(records, rig.id, now, { equipment: (name) => equipmentIds.get(name) ?? '' })
   addTrip(
     records,
     rig.id,

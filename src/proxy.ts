@@ -11,6 +11,7 @@ function policy(nonce: string): string {
     `style-src-attr 'unsafe-inline'`,
     `img-src 'self' data: blob:`,
     `font-src 'self'`,
+    `worker-src 'self'`,
     `object-src 'none'`,
     `base-uri 'none'`,
     `form-action 'self'`,

@@ -7,10 +7,10 @@ import { useUnits } from './UnitsProvider'
 const never = (): (() => void) => () => undefined
 
 /** What was kept, if it was typed in the units the page came up with: a bare number means its field's unit. */
-function readKept<Value>(raw: string | null, system: UnitSystem): Value | undefined {
+function readKept<Value>(raw: string | null, system: UnitSystem, anyUnits: boolean): Value | undefined {
   try {
     const kept = JSON.parse(raw ?? 'null') as { system: UnitSystem; value: Value } | null
-    return kept?.system === system ? kept.value : undefined
+    return anyUnits || kept?.system === system ? kept?.value : undefined
   } catch {
     // Nothing of ours: as good as none.
     return undefined
@@ -22,9 +22,14 @@ function readKept<Value>(raw: string | null, system: UnitSystem): Value | undefi
  *
  * @param slot - names the form, the field and what it is about
  * @param initial - before anything is typed
+ * @param anyUnits - what is kept is in SI, and good in either family of units
  * @returns the value, how to set it, and how to let go of what is kept
  */
-export function useKept<Value>(slot: string, initial: Value): [Value, (next: Value) => void, () => void] {
+export function useKept<Value>(
+  slot: string,
+  initial: Value,
+  anyUnits = false,
+): [Value, (next: Value) => void, () => void] {
   const { system } = useUnits()
   const [cameUpIn] = useState(system)
   const [own, setOwn] = useState<Value | undefined>(undefined)
@@ -34,7 +39,7 @@ export function useKept<Value>(slot: string, initial: Value): [Value, (next: Val
     () => sessionStorage.getItem(key),
     () => null,
   )
-  const kept = useMemo(() => readKept<Value>(raw, cameUpIn), [raw, cameUpIn])
+  const kept = useMemo(() => readKept<Value>(raw, cameUpIn, anyUnits), [raw, cameUpIn, anyUnits])
   const set = (next: Value): void => {
     setOwn(next)
     sessionStorage.setItem(key, JSON.stringify({ system, value: next }))

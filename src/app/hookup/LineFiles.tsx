@@ -1,0 +1,91 @@
+'use client'
+
+import { useId, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { InputError, type InputIssue } from '@/core/findings/InputError'
+import type { LineCheck } from '@/core/hookup/checkLine'
+import { readLineFile } from '@/core/hookup/readLineFile'
+import { writeLineFile } from '@/core/hookup/writeLineFile'
+import { lineSvg } from './lineSvg'
+import { usePlaces } from './usePlaces'
+import type { LineDesk } from './useLine'
+
+/** Largest file that is read: a line of hundreds of parts is a tenth of it. */
+const MOST_BYTES = 1_000_000
+
+function download(name: string, type: string, text: string): void {
+  const link = document.createElement('a')
+  link.href = URL.createObjectURL(new Blob([text], { type }))
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(link.href)
+}
+
+const fileName = (name: string): string =>
+  name
+    .trim()
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-') || 'line'
+
+/** The line out as a drawing or as data, and in as data: all of it or nothing. */
+export function LineFiles({ desk, check }: { desk: LineDesk; check: LineCheck }) {
+  const [issues, setIssues] = useState<readonly InputIssue[]>([])
+  const places = usePlaces(check.graph)
+  const id = useId()
+
+  const take = async (file: File): Promise<void> => {
+    try {
+      if (file.size > MOST_BYTES) throw new InputError('', 'This file is too large to be a line.')
+      const { name, line } = readLineFile(await file.text())
+      desk.replace(line)
+      if (desk.id === null) desk.rename(name, line)
+      setIssues([])
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      setIssues(error.issues)
+    }
+  }
+  return (
+    <>
+      <Button
+        variant="quiet"
+        size="sm"
+        onClick={() => download(`${fileName(desk.name)}.svg`, 'image/svg+xml', lineSvg(desk.name, check, places))}
+      >
+        Drawing (SVG)
+      </Button>
+      <Button
+        variant="quiet"
+        size="sm"
+        onClick={() => download(`${fileName(desk.name)}.json`, 'application/json', writeLineFile(desk.name, desk.line))}
+      >
+        Data (JSON)
+      </Button>
+      <label className="btn btn-quiet btn-sm" htmlFor={id}>
+        Take in a file
+        <input
+          id={id}
+          type="file"
+          accept="application/json,.json"
+          className="visually-hidden"
+          onChange={(event) => {
+            const [file] = event.target.files ?? []
+            if (file) void take(file)
+            event.target.value = ''
+          }}
+        />
+      </label>
+      {issues.length > 0 && (
+        <ul className="file-issues" role="alert">
+          {issues.slice(0, 8).map(({ path, message }) => (
+            <li key={`${path} ${message}`} className="issue">
+              {path === '' ? '' : `${path}: `}
+              {message}
+            </li>
+          ))}
+          <li>Nothing was changed.</li>
+        </ul>
+      )}
+    </>
+  )
+}

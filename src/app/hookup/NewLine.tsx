@@ -1,0 +1,63 @@
+'use client'
+
+import type { Line } from '@/core/hookup/line'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import type { PartRole } from '@/core/hookup/partType'
+import { readyMadeLines } from '@/core/hookup/readyMadeLines'
+import type { HookupWorld } from './hookupWorld'
+import { LineBench } from './LineBench'
+import { PartDrawing } from './PartDrawing'
+import { useKept } from '@/ui/useKept'
+
+const EMPTY: Line = { parts: [], joints: [], types: [] }
+
+/** A new line: from one that is like yours, or part by part. */
+export function NewLine({ world }: { world: HookupWorld }) {
+  const [chosen, begin, leave] = useKept<string | null>('new line begun', null, true)
+  const start = readyMadeLines.find(({ id }) => id === chosen)
+  if (chosen !== null) {
+    return (
+      <LineBench
+        key={chosen}
+        world={world}
+        begin={{ name: start?.name ?? 'New line', line: start?.line ?? EMPTY }}
+        leave={leave}
+      />
+    )
+  }
+  return (
+    <section aria-label="Begin a line">
+      <p className="lead">
+        Begin with the one that is most like yours; every part can be changed. Nobody has looked at its joints yet.
+      </p>
+      <ul className="line-starts">
+        {readyMadeLines.map(({ id, name, line }) => (
+          <li key={id}>
+            <button type="button" onClick={() => begin(id)}>
+              <strong>{name}</strong>
+              <span className="hint">{line.parts.length} parts</span>
+              <span className="start-drawing" aria-hidden="true">
+                <StartDrawing line={line} />
+              </span>
+            </button>
+          </li>
+        ))}
+        <li>
+          <button type="button" onClick={() => begin('empty')}>
+            <strong>An empty bench</strong>
+            <span className="hint">part by part, from the cylinder on</span>
+          </button>
+        </li>
+      </ul>
+    </section>
+  )
+}
+
+/** What tells one start from another at a glance. */
+const tellingRoles: readonly PartRole[] = ['cylinder', 'tank', 'regulator', 'changeover', 'appliance', 'keg', 'chuck']
+
+function StartDrawing({ line }: { line: Line }) {
+  return lineGraph(line)
+    .inOrder.filter(({ type }) => tellingRoles.includes(type.role))
+    .map(({ part, type }) => <PartDrawing key={part.id} role={type.role} width={40} />)
+}

@@ -1,0 +1,180 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { InputError } from '@/core/findings/InputError'
+import type { ApplianceFlow } from '@/core/hookup/applianceFlow'
+import { inputOfW } from '@/core/hookup/inputOfW'
+import type { Line } from '@/core/hookup/line'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import { pressureSlip } from '@/core/hookup/pressureSlip'
+import { starvationRemedies } from '@/core/hookup/starvationRemedies'
+import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import { LineDiagram } from '@/app/hookup/LineDiagram'
+import { useCheck, useLine } from '@/app/hookup/useLine'
+import { Amount } from '@/ui/Amount'
+import { FindingList } from '@/ui/FindingList'
+import { QuantityField } from '@/ui/QuantityField'
+import { readQuantity } from '@/ui/readQuantity'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { StateMark } from '@/ui/StateMark'
+import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
+import { Remedies } from './Remedies'
+
+const roleOf = ({ wantsGaugePa }: ApplianceFlow) => (wantsGaugePa > 5000 ? 'cylinderPressure' : 'linePressure')
+
+function stateOf({ live, burning, starves }: ApplianceFlow): {
+  mark: 'stop' | 'fix-first' | 'ready' | 'none'
+  words: string
+} {
+  if (!live) return { mark: 'fix-first', words: 'no gas comes' }
+  if (!burning) return { mark: 'none', words: 'off' }
+  return starves ? { mark: 'fix-first', words: 'starves' } : { mark: 'ready', words: 'has enough' }
+}
+
+/** What burns together, what each appliance then gets, and what mends a line that starves. */
+export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name: string; line: Line } }) {
+  const { system } = useUnits()
+  const desk = useLine(world, begin)
+  const [off, setOff] = useKept<readonly string[]>(`flow off ${desk.id}`, [], true)
+  const [temperature, setTemperature] = useKept(`flow temperature ${desk.id}`, '')
+  const [asked, setAsked] = useState<string | null>(world.about)
+  const read = readQuantity(temperature, 'temperature', system)
+  const tooWild = read.value !== null && (read.value < 200 || read.value > 330)
+  const temperatureK = tooWild ? null : read.value
+  const demandsW = useMemo(
+    () =>
+      Object.fromEntries(
+        lineGraph(desk.line)
+          .parts.filter(({ type, part }) => type.appliance && !off.includes(part.id))
+          .map((part) => [part.part.id, inputOfW(part)]),
+      ),
+    [desk.line, off],
+  )
+  const check = useCheck(desk, world, { demandsW, ...(temperatureK !== null && { temperatureK }) })
+  const shown = check.appliances.find(({ part }) => part.part.id === asked) ?? check.appliances[0]
+  const findings = check.findings.filter(({ remedy }) => remedy.page === 'flow')
+  const remedies = useMemo(() => {
+    try {
+      return starvationRemedies(desk.line, check.graph, {
+        temperatureK: temperatureK ?? world.temperatureK,
+        atmospherePa: world.atmospherePa,
+        demandsW,
+      })
+    } catch (error) {
+      if (error instanceof InputError) return []
+      throw error
+    }
+  }, [desk.line, check.graph, temperatureK, world, demandsW])
+
+  if (check.flow === null) {
+    return (
+      <p className="issue">
+        The line comes round to itself somewhere: open the ring in the drawing, then its pressures can be told.
+      </p>
+    )
+  }
+  if (check.appliances.length === 0)
+    return <p className="lead">Nothing on this line burns gas, so nothing flows steadily.</p>
+  return (
+    <div className="line-bench">
+      <LineDiagram check={check} chosen={shown?.part.part.id ?? null} choose={setAsked} />
+      {desk.dirty && <p className="hint">The line as you are drawing it, not saved yet.</p>}
+      <div className="bench-and-slip">
+        <div>
+          <section aria-label="What burns">
+            <h2>What burns together</h2>
+            <div className="table-scroll history mt-0">
+              <table>
+                <thead>
+                  <tr>
+                    <th scope="col">Appliance</th>
+                    <th scope="col" className="number">
+                      Takes
+                    </th>
+                    <th scope="col" className="number">
+                      Locked up
+                    </th>
+                    <th scope="col" className="number">
+                      Burning
+                    </th>
+                    <th scope="col">So it</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  {check.appliances.map((one) => {
+                    const { id } = one.part.part
+                    const state = stateOf(one)
+                    return (
+                      <tr key={id}>
+                        <td>
+                          <Form.Check
+                            id={`burns-${id}`}
+                            label={one.part.name}
+                            checked={!off.includes(id)}
+                            onChange={() =>
+                              setOff(off.includes(id) ? off.filter((other) => other !== id) : [...off, id])
+                            }
+                          />
+                        </td>
+                        <td className="number">
+                          <Amount quantity={{ value: inputOfW(one.part), role: 'power' }} />
+                        </td>
+                        <td className="number">
+                          {one.live ? <Amount quantity={{ value: one.staticGaugePa, role: roleOf(one) }} /> : '–'}
+                        </td>
+                        <td className="number">
+                          <button type="button" className="figure" onClick={() => setAsked(id)}>
+                            {one.live ? <Amount quantity={{ value: one.flowingGaugePa, role: roleOf(one) }} /> : '–'}
+                          </button>
+                        </td>
+                        <td>
+                          <span className="joint-mark">
+                            <StateMark state={state.mark} size={22} /> {state.words}
+                          </span>
+                        </td>
+                      </tr>
+                    )
+                  })}
+                </tbody>
+              </table>
+            </div>
+          </section>
+          <div className="fields narrow mt-3">
+            <QuantityField
+              label="Cylinders are at"
+              role="temperature"
+              text={temperature}
+              issue={tooWild ? 'Propane is judged from −99 to 134 °F (−73 to 57 °C) here.' : null}
+              hint={
+                <>
+                  <Amount quantity={{ value: world.temperatureK, role: 'temperature' }} /> unless you say; air as at{' '}
+                  <Amount quantity={{ value: world.altitudeM, role: 'altitude' }} />
+                </>
+              }
+              onText={setTemperature}
+            />
+          </div>
+          <Remedies remedies={remedies} starving={check.appliances.filter(({ starves }) => starves)} />
+          {findings.length > 0 && (
+            <section aria-label="Findings" className="mt-3">
+              <FindingList findings={findings} />
+            </section>
+          )}
+        </div>
+        <div className="slip-side">
+          <SlipPaper
+            title={shown ? shown.part.name : 'Pressure'}
+            sub="what is left of the pressure on the way"
+            slip={shown ? pressureSlip(check, shown.part.part.id) : null}
+          >
+            {shown && !shown.live && (
+              <p className="mb-0">No gas comes to it: a valve is shut, or the lever stands at the empty side.</p>
+            )}
+          </SlipPaper>
+        </div>
+      </div>
+    </div>
+  )
+}

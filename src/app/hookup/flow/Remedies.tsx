@@ -1,0 +1,35 @@
+import type { ApplianceFlow } from '@/core/hookup/applianceFlow'
+import type { Remedy } from '@/core/hookup/starvationRemedies'
+import { Amount } from '@/ui/Amount'
+
+/** What mends a line whose appliances starve: each change was tried. */
+export function Remedies({ remedies, starving }: { remedies: readonly Remedy[]; starving: readonly ApplianceFlow[] }) {
+  if (starving.length === 0) return null
+  const names = starving.map(({ part }) => part.name).join(', ')
+  return (
+    <section aria-label="What mends it" className="mt-3">
+      <h2>What mends it</h2>
+      <p>{starving.length === 1 ? `${names} starves as it is.` : `${names} starve together.`}</p>
+      {remedies.length === 0 ? (
+        <p>No single bore or regulator mends it. Fewer burning at once, or a warmer, fuller cylinder.</p>
+      ) : (
+        <ul>
+          {remedies.slice(0, 4).map(({ part, change, stillStarving }) => (
+            <li key={`${part.part.id} ${change.kind}`}>
+              {change.kind === 'bore' ? (
+                <>
+                  {part.name} of <Amount quantity={{ value: change.boreM, role: 'bore' }} /> inside
+                </>
+              ) : (
+                <>
+                  {part.name} rated for <Amount quantity={{ value: change.ratedW, role: 'power' }} />
+                </>
+              )}
+              {stillStarving === 0 ? ': then all have enough.' : `: then ${stillStarving} of them still starve.`}
+            </li>
+          ))}
+        </ul>
+      )}
+    </section>
+  )
+}

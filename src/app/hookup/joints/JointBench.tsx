@@ -1,0 +1,166 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { jointSheet, type JointRow } from '@/core/hookup/jointSheet'
+import type { JointState, Line } from '@/core/hookup/line'
+import { toolsToBring } from '@/core/hookup/toolsToBring'
+import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import { marksOf } from '@/app/hookup/marksOf'
+import { useCheck, useLine } from '@/app/hookup/useLine'
+import { FindingList } from '@/ui/FindingList'
+import { SaveLine } from '@/ui/SaveLine'
+import { StateMark, stateWords, type MarkState } from '@/ui/StateMark'
+import { jointStateWords } from './jointStateWords'
+
+const verdictWords = {
+  mates: null,
+  lookalike: 'Looks alike, never seals: an adapter belongs between.',
+  'does-not-fit': 'Does not fit: an adapter belongs between.',
+} as const
+
+function Row({
+  row,
+  number,
+  mark,
+  isAsked,
+  set,
+}: {
+  row: JointRow
+  number: number
+  mark: MarkState
+  isAsked: boolean
+  set: (made: JointState) => void
+}) {
+  const { joint, verdict, from, to } = row.joint
+  const fieldId = `made-${joint.id}`
+  const misfit = verdictWords[verdict.verdict]
+  return (
+    <li
+      className={`joint-row ${isAsked ? 'asked' : ''}`}
+      ref={(element) => {
+        if (isAsked) element?.scrollIntoView({ block: 'center' })
+      }}
+    >
+      <span className="joint-number">{number}</span>
+      <div className="joint-words">
+        <strong>
+          {from.name} → {to.name}
+        </strong>
+        {misfit === null ? (
+          <dl>
+            <dt>Connection</dt>
+            <dd>{row.connection}</dd>
+            <dt>Turn</dt>
+            <dd>{row.work.turn}</dd>
+            <dt>Seal</dt>
+            <dd>{row.work.seal}</dd>
+            <dt>Tighten</dt>
+            <dd>{row.work.tighten}</dd>
+          </dl>
+        ) : (
+          <p className="issue mb-0">{misfit}</p>
+        )}
+        {misfit === null &&
+          row.notes.map((note) => (
+            <p key={note} className="hint mb-0">
+              {note}
+            </p>
+          ))}
+      </div>
+      <div className="joint-made">
+        <Form.Label htmlFor={fieldId}>How it was made</Form.Label>
+        <Form.Select
+          id={fieldId}
+          size="sm"
+          value={joint.made}
+          onChange={(event) => set(event.target.value as JointState)}
+        >
+          {row.states.map((state) => (
+            <option key={state} value={state}>
+              {jointStateWords[state]}
+            </option>
+          ))}
+        </Form.Select>
+        {mark !== 'none' && (
+          <span className="joint-mark">
+            <StateMark state={mark} size={24} /> {stateWords[mark]}
+          </span>
+        )}
+      </div>
+    </li>
+  )
+}
+
+/** Every joint in order of assembly, how it is made, and how it was. */
+export function JointBench({ world, begin }: { world: HookupWorld; begin: { name: string; line: Line } }) {
+  const desk = useLine(world, begin)
+  const check = useCheck(desk, world)
+  const marks = marksOf(check)
+  const rows = jointSheet(check.graph)
+  const unknown = rows.filter(
+    ({ joint: { joint, verdict } }) => joint.made === 'not-known' && verdict.verdict === 'mates',
+  )
+  const findings = check.findings.filter(({ code }) => code.startsWith('joint'))
+  return (
+    <form
+      className="bench-and-slip joint-bench"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault()
+        await desk.save()
+      }}
+    >
+      <section aria-label="Joint sheet">
+        <p className="lead">
+          From the appliances up to the cylinders: the cylinder’s joint comes last, when everything behind it is closed.
+        </p>
+        <ol className="joint-sheet">
+          {rows.map((row, i) => (
+            <Row
+              key={row.joint.joint.id}
+              row={row}
+              number={i + 1}
+              mark={marks.get(row.joint.joint.id) ?? 'none'}
+              isAsked={world.about === row.joint.joint.id}
+              set={(made) => desk.edit({ do: 'made', ids: [row.joint.joint.id], made })}
+            />
+          ))}
+        </ol>
+        {rows.length === 0 && <p>No two parts of this line are joined yet.</p>}
+        <SaveLine label="Save the joints" saving={desk.saving} dirty={desk.dirty}>
+          {unknown.length > 0 && (
+            <Button
+              variant="quiet"
+              onClick={() =>
+                desk.edit({ do: 'made', ids: unknown.map(({ joint }) => joint.joint.id), made: 'as-it-should' })
+              }
+            >
+              I looked at the {unknown.length} not known: as they should be
+            </Button>
+          )}
+          {desk.undo && (
+            <Button variant="quiet" onClick={() => desk.undo?.()}>
+              Undo
+            </Button>
+          )}
+        </SaveLine>
+      </section>
+      <aside className="slip-side">
+        <section className="slip" aria-label="Tools to bring">
+          <h2>Bring</h2>
+          <p className="sub">for the joints of this line</p>
+          <ul className="plain-list">
+            {toolsToBring(check.graph).map((tool) => (
+              <li key={tool}>{tool}</li>
+            ))}
+          </ul>
+          <p className="hint mb-0">Soap every joint you made before anything is lit.</p>
+        </section>
+        <section aria-label="Findings" className="mt-3">
+          <FindingList findings={findings} />
+        </section>
+      </aside>
+    </form>
+  )
+}

@@ -1,0 +1,14 @@
+import type { JointState } from '@/core/hookup/line'
+
+/** How a joint was made, as its owner would say it. */
+export const jointStateWords: Readonly<Record<JointState, string>> = {
+  'not-known': 'not known: to be looked at',
+  'as-it-should': 'as it should be',
+  taped: 'taped',
+  bare: 'bare, nothing on the thread',
+  'few-turns': 'under two turns, or against the thread',
+  'wrong-way': 'turned the wrong way',
+  wrenched: 'tightened with a tool',
+  'old-washer': 'with its old washer',
+  'one-wrench': 'without holding back',
+}

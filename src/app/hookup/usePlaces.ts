@@ -1,0 +1,58 @@
+'use client'
+
+import { useEffect, useMemo, useState } from 'react'
+import type { LineGraph } from '@/core/hookup/lineGraph'
+import { placeDiagram, type Place } from '@/workers/placeDiagram'
+
+export const BOX = { widthPx: 104, heightPx: 100 } as const
+const GAP_PX = 22
+
+/** Columns by how far the gas has come, until the worker has placed them well. */
+function roughPlaces({ inOrder }: LineGraph): Record<string, Place> {
+  const column = new Map<string, number>()
+  const filled = new Map<number, number>()
+  return Object.fromEntries(
+    inOrder.map(({ part: { id }, into }) => {
+      const at = Math.max(0, ...into.map(({ from }) => (column.get(from.part.id) ?? 0) + 1))
+      const row = filled.get(at) ?? 0
+      column.set(id, at)
+      filled.set(at, row + 1)
+      return [id, { x: at * (BOX.widthPx + GAP_PX), y: row * (BOX.heightPx + GAP_PX) }]
+    }),
+  )
+}
+
+/** What the layout depends on: the parts and how they hang together, not what is known of them. */
+interface Shape {
+  ids: string[]
+  edges: [string, string][]
+}
+
+const shapeOf = ({ parts, joints }: LineGraph): Shape => ({
+  ids: parts.map(({ part }) => part.id),
+  edges: joints.map(({ from, to }) => [from.part.id, to.part.id]),
+})
+
+/** Where each part stands in the diagram; worked out in a worker, roughly until then. */
+export function usePlaces(graph: LineGraph): Readonly<Record<string, Place>> {
+  const shape = JSON.stringify(shapeOf(graph))
+  const [placed, setPlaced] = useState<{ shape: string; places: Record<string, Place> } | null>(null)
+  const rough = useMemo(() => roughPlaces(graph), [graph])
+
+  useEffect(() => {
+    let wanted = true
+    const { ids, edges } = JSON.parse(shape) as Shape
+    placeDiagram(
+      ids.map((id) => ({ id, ...BOX })),
+      edges,
+    ).then(
+      (places) => wanted && setPlaced({ shape, places }),
+      // Without the worker the columns stand: the diagram is complete, only not as tidy.
+      () => undefined,
+    )
+    return () => {
+      wanted = false
+    }
+  }, [shape])
+  return placed?.shape === shape ? placed.places : rough
+}

@@ -1,0 +1,15 @@
+import { wrap, type Remote } from 'comlink'
+import type { Box, LayoutWorker, Place } from './layout.worker'
+
+export type { Box, Place }
+
+let remote: Remote<LayoutWorker> | null = null
+
+/** Places a diagram left to right, in a worker: the page goes on meanwhile. */
+export function placeDiagram(
+  boxes: readonly Box[],
+  edges: readonly (readonly [string, string])[],
+): Promise<Record<string, Place>> {
+  remote ??= wrap<LayoutWorker>(new Worker(new URL('./layout.worker.ts', import.meta.url), { type: 'module' }))
+  return remote.layout(boxes, edges)
+}
