@@ -17,7 +17,7 @@ END;
 --> statement-breakpoint
 CREATE TRIGGER leak_tests_never_erased BEFORE DELETE ON leak_tests
 BEGIN
-  SELECT RAISE(ABORT, 'A leak test is voided, never erased.');
+  SELECT RAISE(ABORT, 'A leak-test is voided, never erased.');
 END;
 --> statement-breakpoint
 CREATE TRIGGER leak_tests_never_changed BEFORE UPDATE ON leak_tests
@@ -30,7 +30,7 @@ WHEN OLD.voided_at IS NOT NULL
   OR NEW.fingerprint IS NOT OLD.fingerprint
   OR NEW.sheet IS NOT OLD.sheet
 BEGIN
-  SELECT RAISE(ABORT, 'A leak test is voided, never changed.');
+  SELECT RAISE(ABORT, 'A leak-test is voided, never changed.');
 END;
 --> statement-breakpoint
 CREATE TRIGGER leak_readings_never_erased BEFORE DELETE ON leak_readings
@@ -71,7 +71,7 @@ END;
 --> statement-breakpoint
 CREATE TRIGGER hold_tests_never_erased BEFORE DELETE ON hold_tests
 BEGIN
-  SELECT RAISE(ABORT, 'A hold test is voided, never erased.');
+  SELECT RAISE(ABORT, 'A hold-test is voided, never erased.');
 END;
 --> statement-breakpoint
 CREATE TRIGGER hold_tests_never_changed BEFORE UPDATE ON hold_tests
@@ -86,5 +86,5 @@ WHEN OLD.voided_at IS NOT NULL
   OR NEW.outcome IS NOT OLD.outcome
   OR NEW.open_branches IS NOT OLD.open_branches
 BEGIN
-  SELECT RAISE(ABORT, 'A hold test is voided, never changed.');
+  SELECT RAISE(ABORT, 'A hold-test is voided, never changed.');
 END;

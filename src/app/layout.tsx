@@ -12,6 +12,7 @@ import { GasLine } from '@/ui/GasLine'
 import { KeepEarlyTyping } from '@/ui/KeepEarlyTyping'
 import { HelpAndFind, type Place } from '@/ui/HelpAndFind'
 import { InstrumentsTray, type Load } from '@/ui/InstrumentsTray'
+import { ManometerProvider } from '@/ui/ManometerProvider'
 import { ScaleProvider } from '@/ui/ScaleProvider'
 import { UndoProvider } from '@/ui/UndoProvider'
 import { UnitsProvider } from '@/ui/UnitsProvider'
@@ -54,26 +55,28 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
         <UnitsProvider initial={await chosenUnits()}>
           <CaptureProvider>
             <ScaleProvider>
-              <UndoProvider>
-                <header className="masthead">
-                  <div className="masthead-top">
-                    <Link className="rig-name" href="/">
-                      {world.rig?.name ?? 'Gold Kettle'}
-                    </Link>
-                    <span className="rig-trip">{world.rig ? tripWords(world) : 'before each trip'}</span>
-                    <div className="masthead-tools">
-                      <Emergency />
-                      <UnitsSwitch />
-                      <InstrumentsTray loads={loads(world)} />
-                      <HelpAndFind places={places(world)} />
+              <ManometerProvider>
+                <UndoProvider>
+                  <header className="masthead">
+                    <div className="masthead-top">
+                      <Link className="rig-name" href="/">
+                        {world.rig?.name ?? 'Gold Kettle'}
+                      </Link>
+                      <span className="rig-trip">{world.rig ? tripWords(world) : 'before each trip'}</span>
+                      <div className="masthead-tools">
+                        <Emergency />
+                        <UnitsSwitch />
+                        <InstrumentsTray loads={loads(world)} />
+                        <HelpAndFind places={places(world)} />
+                      </div>
                     </div>
-                  </div>
-                  <GasLine states={stationStates(world)} />
-                </header>
-                <main className="page" id="page">
-                  {children}
-                </main>
-              </UndoProvider>
+                    <GasLine states={stationStates(world)} />
+                  </header>
+                  <main className="page" id="page">
+                    {children}
+                  </main>
+                </UndoProvider>
+              </ManometerProvider>
             </ScaleProvider>
           </CaptureProvider>
         </UnitsProvider>

@@ -9,6 +9,7 @@ import { useHotkeys } from 'react-hotkeys-hook'
 import { formatMixedMass } from '@/core/units/formatMixedMass'
 import { Amount } from './Amount'
 import { useCapture } from './CaptureProvider'
+import { ManometerPanel } from './ManometerPanel'
 import { useScale, useScaleReading } from './ScaleProvider'
 import { useUnits } from './UnitsProvider'
 
@@ -129,10 +130,11 @@ export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
         </Offcanvas.Header>
         <Offcanvas.Body>
           <p className="hint mb-2">
-            A simulated scale stands in for one that could be connected. Stand in a field, then capture: the reading
-            goes there. Typing always works too.
+            Simulated instruments stand in for those that could be connected. Stand in a field, then capture: the
+            reading goes there. Typing always works too.
           </p>
           <ScalePanel loads={loads} />
+          <ManometerPanel />
         </Offcanvas.Body>
       </Offcanvas>
     </>

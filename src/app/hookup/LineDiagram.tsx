@@ -120,7 +120,7 @@ function FitWhenPlaced({ places }: { places: object }) {
   const { fitView, setViewport, getViewport } = useReactFlow()
   useEffect(() => {
     const timer = setTimeout(() => {
-      void fitView({ padding: 0.03, maxZoom: 1 }).then(() => {
+      void fitView({ padding: { top: '22px', right: '22px', bottom: '46px', left: '22px' }, maxZoom: 1 }).then(() => {
         if (getViewport().zoom < READABLE_ZOOM) void setViewport({ x: 12, y: 24, zoom: READABLE_ZOOM })
       })
     }, 30)
@@ -135,7 +135,7 @@ function canvasHeightPx(places: Readonly<Record<string, Place>>): number {
   const across = Math.max(1, ...all.map(({ x }) => x + BOX.widthPx))
   const down = Math.max(BOX.heightPx, ...all.map(({ y }) => y + BOX.heightPx))
   const zoom = Math.max(READABLE_ZOOM, Math.min(1, WIDE_PX / across))
-  return Math.round(Math.min(460, Math.max(170, down * zoom + 50)))
+  return Math.round(Math.min(460, Math.max(170, down * zoom + 76)))
 }
 
 /** The line drawn left to right: each part with its pressure, each joint in the manner of its zone. The list beside it does the same. */
@@ -159,7 +159,7 @@ export function LineDiagram({
     id: part.part.id,
     type: 'part',
     position: places[part.part.id] ?? { x: 0, y: 0 },
-    data: { part, mark: marks.get(part.part.id) ?? 'none' },
+    data: { part },
     width: BOX.widthPx,
     height: BOX.heightPx,
     ariaLabel: part.name,
@@ -216,7 +216,7 @@ export function LineDiagram({
               onPaneClick={() => choose(null)}
             >
               <Background gap={22} size={1} color="#d8cba9" />
-              <Controls showInteractive={false} position="bottom-right" />
+              <Controls showInteractive={false} position="bottom-right" orientation="horizontal" />
               <FitWhenPlaced places={places} />
             </ReactFlow>
           </div>

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
+import { History } from '@/app/History'
 import { hookupWorld, type LineSearch } from './hookupWorld'
 import { LineBench } from './LineBench'
-import { LineHistory } from './LineHistory'
 import { NewLine } from './NewLine'
 
 export const metadata: Metadata = { title: 'Hook-up' }
@@ -16,7 +16,16 @@ export default async function HookupPage({ searchParams }: { searchParams: LineS
       ) : (
         <NewLine world={world} />
       )}
-      <LineHistory changes={world.changes} />
+      <History
+        entries={world.changes.map(({ id, changedAt, words }) => ({
+          of: null,
+          id,
+          at: changedAt,
+          what: 'Line changed',
+          says: { text: '{words}', parts: { words } },
+          voidReason: null,
+        }))}
+      />
     </>
   )
 }

@@ -1,23 +1,42 @@
 import type { Metadata } from 'next'
-import { NotBuilt } from '@/app/NotBuilt'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import type { LineSearch } from '@/app/hookup/hookupWorld'
+import { LinePicker } from '@/app/hookup/LinePicker'
+import { NoLine } from '@/app/hookup/NoLine'
+import { History } from '@/app/History'
+import { leakHistory } from './leakHistory'
+import { leakWorld } from './leakWorld'
+import { SoapWalk } from './SoapWalk'
+import { StartTest } from './StartTest'
 
 export const metadata: Metadata = { title: 'Leak test' }
 
-const steps = [
-  'Nose first, then soap: a drop of dish soap in a little water, or a bought solution for the cold.',
-  'Open the cylinder slowly, appliances off, and daub every joint and valve stem from the cylinder on.',
-  'Any bubble: shut the valve, mend that joint, soap it again.',
-  'Closed only when every joint shows none. Then light one appliance.',
-  'Again after every refill, and on arrival after rough roads.',
-]
-
-export default function LeakTestPage() {
+export default async function LeakTestPage({ searchParams }: { searchParams: LineSearch }) {
+  const world = await leakWorld(searchParams)
+  const { chosen, tests, changedSince } = world
+  if (!chosen) return <NoLine />
+  const last = tests.find(({ voidedAt }) => voidedAt === null) ?? null
+  const running = last && last.closing === null ? last : null
+  const appliances = lineGraph(chosen.line).parts.filter(
+    ({ type }) => type.role === 'appliance' || type.role === 'keg' || type.role === 'chuck',
+  )
   return (
-    <NotBuilt
-      station="leak-test"
-      purpose="It will walk you along the joints and keep the result."
-      steps={steps}
-      caution="Never a match. A leak at the vessel itself is left to the supplier’s technician."
-    />
+    <>
+      <LinePicker lines={world.lines} chosenId={chosen.id} />
+      {running ? (
+        <SoapWalk
+          key={running.id}
+          testId={running.id}
+          lineName={chosen.name}
+          sheet={running.sheet}
+          logged={running.readings}
+          appliances={appliances.map(({ name }) => name)}
+          changedSince={changedSince}
+        />
+      ) : (
+        <StartTest lineId={chosen.id} last={last} changedSince={changedSince} />
+      )}
+      <History entries={leakHistory(world)} />
+    </>
   )
 }

@@ -12,7 +12,7 @@ import { listLevels } from '@/records/levels'
 import { listLooks } from '@/records/looks'
 import { listMarks } from '@/records/marks'
 import { listWeighings } from '@/records/weighings'
-import type { HistoryEntry } from './historyEntry'
+import type { HistoryEntry } from '@/app/historyEntry'
 
 const fillWords: Readonly<Record<FillMode, string>> = {
   pump: 'Filled at the pump',

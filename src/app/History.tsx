@@ -8,7 +8,7 @@ import { Moment } from '@/ui/Moment'
 import { VoidForm } from '@/ui/VoidForm'
 import type { HistoryEntry } from './historyEntry'
 
-/** All that happened to a cylinder, newest first; a mistake is voided with a reason and stays to be seen. */
+/** All that happened to a thing, newest first; a mistake is voided with a reason and stays to be seen. */
 export function History({ entries }: { entries: readonly HistoryEntry[] }) {
   const [voiding, setVoiding] = useState<string | null>(null)
   if (entries.length === 0) return null
@@ -37,12 +37,12 @@ export function History({ entries }: { entries: readonly HistoryEntry[] }) {
                 </td>
                 <td className="keep">
                   {voidReason !== null && `voided: ${voidReason}`}
-                  {voidReason === null && voiding !== id && (
+                  {of !== null && voidReason === null && voiding !== id && (
                     <Button variant="bare" size="sm" onClick={() => setVoiding(id)}>
                       Void
                     </Button>
                   )}
-                  {voiding === id && (
+                  {of !== null && voiding === id && (
                     <VoidForm
                       id={id}
                       send={(reason) => voidEventAction({ of, id, reason })}

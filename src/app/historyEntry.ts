@@ -1,9 +1,10 @@
 import type { Phrase } from '@/core/findings/quantity'
 import type { EventName } from '@/records/events'
 
-/** One line of a cylinder's history. */
+/** One line of a history. */
 export interface HistoryEntry {
-  of: EventName
+  /** What is voided; null for what cannot be. */
+  of: EventName | null
   id: string
   at: string
   what: string

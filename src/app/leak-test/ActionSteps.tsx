@@ -1,0 +1,13 @@
+import type { LeakAction } from '@/core/leaktest/leakAction'
+
+/** What is done about a leak, in order. */
+export function ActionSteps({ action }: { action: LeakAction }) {
+  return (
+    <ol className="action-steps">
+      {action.steps.map((step) => (
+        <li key={step}>{step}</li>
+      ))}
+      <li>{action.then}</li>
+    </ol>
+  )
+}

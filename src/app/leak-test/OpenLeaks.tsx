@@ -1,0 +1,35 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { gradeWords } from '@/core/leaktest/leakGrades'
+import type { LeakItemState } from '@/core/leaktest/leakTestState'
+import { StateMark } from '@/ui/StateMark'
+
+/** What leaks still, the gravest first. */
+export function OpenLeaks({ open, again }: { open: readonly LeakItemState[]; again: (itemId: string) => void }) {
+  return (
+    <section aria-label="Leaks">
+      <h2>Leaks that keep the test open</h2>
+      <ul className="findings mt-0 mb-3">
+        {open.map(({ item, state, last }) => (
+          <li key={item.id} className="stop">
+            <StateMark state="stop" />
+            <div>
+              <strong>
+                {item.name}
+                {item.inside ? ', inside' : ''}
+              </strong>
+              <p className="hint">
+                {last && gradeWords[last.grade].name}
+                {state === 'left' ? '; left for a technician' : ''}
+              </p>
+            </div>
+            <Button variant="quiet" size="sm" onClick={() => again(item.id)}>
+              {state === 'left' ? 'Mended: soap it' : 'What to do'}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

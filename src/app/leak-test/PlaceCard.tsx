@@ -1,0 +1,65 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { zoneFacts } from '@/core/hookup/zone'
+import { leakAction } from '@/core/leaktest/leakAction'
+import { gradeWords, leakGrades, type LeakGrade } from '@/core/leaktest/leakGrades'
+import type { LeakItemState } from '@/core/leaktest/leakTestState'
+import { ActionSteps } from './ActionSteps'
+
+/** One place: what to expect there, and five large buttons for what the soap shows. */
+export function PlaceCard({
+  number,
+  current,
+  tell,
+  onward,
+}: {
+  number: number
+  current: LeakItemState
+  tell: (grade: LeakGrade, leftForTechnician: boolean) => Promise<void>
+  /** To the next place without saying anything of this one. */
+  onward: (() => void) | null
+}) {
+  const [busy, setBusy] = useState(false)
+  const { item, last, state } = current
+  const action = state === 'leak' && last ? leakAction(item, last.grade) : null
+  const say = async (grade: LeakGrade, left = false): Promise<void> => {
+    setBusy(true)
+    await tell(grade, left)
+    setBusy(false)
+  }
+  return (
+    <section className="place-card" aria-label="The place to soap">
+      <p className="place-number">
+        {number}
+        {item.inside && <span> · inside</span>} · {zoneFacts[item.zone].name}
+      </p>
+      <h2>{item.name}</h2>
+      <p>{item.expect}</p>
+      {action && last && (
+        <div className="place-leak">
+          <strong>{gradeWords[last.grade].name}. Do this:</strong>
+          <ActionSteps action={action} />
+          {!action.technicianOnly && <p className="mb-1">Repaired? Soap it again and say what it shows now.</p>}
+          <Button variant="quiet" size="sm" disabled={busy} onClick={() => void say(last.grade, true)}>
+            Leave it for a technician
+          </Button>
+        </div>
+      )}
+      <div className="grade-buttons" role="group" aria-label="What the soap shows">
+        {leakGrades.map((grade) => (
+          <button key={grade} type="button" className={grade} disabled={busy} onClick={() => void say(grade)}>
+            <strong>{gradeWords[grade].name}</strong>
+            <span>{gradeWords[grade].looks}</span>
+          </button>
+        ))}
+      </div>
+      {onward && (
+        <Button variant="quiet" size="sm" onClick={onward}>
+          On to the next place
+        </Button>
+      )}
+    </section>
+  )
+}

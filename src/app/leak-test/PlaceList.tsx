@@ -1,0 +1,47 @@
+'use client'
+
+import type { LeakItemState } from '@/core/leaktest/leakTestState'
+import { gradeWords } from '@/core/leaktest/leakGrades'
+import { StateMark } from '@/ui/StateMark'
+
+const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as const
+
+function words({ state, last, repaired }: LeakItemState): string {
+  if (state === 'unread') return 'not yet'
+  if (state === 'none') return repaired ? 'none, repaired' : 'none'
+  return `${last ? gradeWords[last.grade].name.toLowerCase() : ''}${state === 'left' ? ', technician' : ''}`
+}
+
+/** Every place of the line, upstream first; any can be taken again. */
+export function PlaceList({
+  items,
+  currentId,
+  choose,
+}: {
+  items: readonly LeakItemState[]
+  currentId: string | null
+  choose: (itemId: string) => void
+}) {
+  return (
+    <ol className="place-list" aria-label="Places">
+      {items.map((one, i) => (
+        <li key={one.item.id}>
+          <button
+            type="button"
+            aria-current={currentId === one.item.id ? 'step' : undefined}
+            onClick={() => choose(one.item.id)}
+          >
+            <span className="number">{i + 1}</span>
+            <span>
+              {one.item.name}
+              {one.item.inside && <em> inside</em>}
+            </span>
+            <span className="joint-mark">
+              {words(one)} <StateMark state={marks[one.state]} size={20} />
+            </span>
+          </button>
+        </li>
+      ))}
+    </ol>
+  )
+}

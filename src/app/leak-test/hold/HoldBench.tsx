@@ -1,0 +1,153 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { voidEventAction } from '@/actions/events'
+import { recordHoldAction } from '@/actions/leakTest'
+import type { LineBranch } from '@/core/hookup/lineBranches'
+import type { LineSide } from '@/core/hookup/lineVolumeM3'
+import type { BranchHold } from '@/core/leaktest/findBranch'
+import { holdSlip } from '@/core/leaktest/holdSlip'
+import { holdSteps } from '@/core/leaktest/holdSteps'
+import { formatForField } from '@/core/units/formatForField'
+import { useTicks, type LoggedTick } from '@/app/useTicks'
+import { Amount } from '@/ui/Amount'
+import { useTubeReading } from '@/ui/ManometerProvider'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { StepRail } from '@/ui/StepRail'
+import { useNotice } from '@/ui/UndoProvider'
+import { useUnits } from '@/ui/UnitsProvider'
+import { useKept } from '@/ui/useKept'
+import { useSave } from '@/ui/useSave'
+import { BranchSearch } from './BranchSearch'
+import { HoldFields } from './HoldFields'
+import { HoldTimer } from './HoldTimer'
+import { HoldVerdict } from './HoldVerdict'
+import { emptyHold, readHold, type HoldTexts } from './readHold'
+import { UTube } from './UTube'
+
+export interface HoldGear {
+  rigId: string
+  lineId: string
+  name: string
+  gas: 'propane' | 'co2'
+  volumeM3: Readonly<Record<LineSide, number>>
+  branches: readonly LineBranch[]
+  /** Holds with branches isolated, since the last repair. */
+  branchHolds: readonly BranchHold[]
+  aboardKg: number | null
+  pricePerKg: number | null
+  atmospherePa: number
+  ticks: Readonly<Record<LineSide, readonly LoggedTick[]>>
+}
+
+function HoldRail({ side, gear }: { side: LineSide; gear: HoldGear }) {
+  const { ticks, tick, untick } = useTicks(
+    { rigId: gear.rigId, procedure: `hold ${side}`, subjectId: gear.lineId },
+    gear.ticks[side],
+  )
+  return <StepRail label="Procedure" steps={holdSteps(side)} ticks={ticks} tick={tick} untick={untick} />
+}
+
+/** The hold test: the tube drawn, the timer, the fall turned into what it means. */
+export function HoldBench({ gear }: { gear: HoldGear }) {
+  const { system } = useUnits()
+  const say = useNotice()
+  const { lineId } = gear
+  const [side, setSide] = useKept<LineSide>(`hold side ${lineId}`, 'low', true)
+  const [texts, setTexts] = useKept<HoldTexts>(`hold ${lineId} ${side}`, emptyHold)
+  const [open, setOpen] = useState<readonly string[] | null>(null)
+  const [follows, setFollows] = useState(false)
+  const live = useTubeReading(follows)
+  const { save, saving, issueAt, settle } = useSave(recordHoldAction)
+  const read = useMemo(
+    () => readHold(texts, side, gear.volumeM3[side], { system, atmospherePa: gear.atmospherePa, gas: gear.gas }),
+    [texts, side, gear, system],
+  )
+  const change = (some: Partial<HoldTexts>): void => {
+    settle()
+    setTexts({ ...texts, ...some })
+  }
+  const tube = live ?? read.tube
+  const gaugePa = live?.quantity.value ?? read.input?.endGaugePa ?? 0
+  const volumeHint = (
+    <>
+      <Amount quantity={{ value: gear.volumeM3[side], role: 'lineVolume' }} /> by the drawing
+    </>
+  )
+
+  return (
+    <form
+      className="bench-and-slip"
+      noValidate
+      onSubmit={async (event) => {
+        event.preventDefault()
+        if (!read.input) return
+        const saved = await save({ lineId, side, input: read.input, openBranches: open })
+        if (!saved) return
+        const { id } = saved.value
+        setTexts({ ...emptyHold, way: texts.way, volume: texts.volume, space: texts.space })
+        say({
+          done: 'Hold test saved',
+          undo: async () =>
+            (await voidEventAction({ of: 'hold-test', id, reason: 'Undone right after it was saved' })).ok,
+        })
+      }}
+    >
+      <div>
+        <div className="hold-bench">
+          {side === 'low' && texts.way !== 'gauge' && (
+            <div>
+              <UTube openM={tube?.openM ?? 0} gasM={tube?.gasM ?? 0} gaugePa={gaugePa} live={live !== null} />
+              <Form.Check
+                id="follow-manometer"
+                className="mt-2"
+                label="Follow the manometer live"
+                checked={follows}
+                onChange={() => setFollows(!follows)}
+              />
+            </div>
+          )}
+          <div>
+            <HoldFields
+              side={side}
+              setSide={setSide}
+              texts={texts}
+              change={change}
+              issueAt={read.issueAt}
+              volumeHint={volumeHint}
+            >
+              <HoldTimer
+                slot={`${lineId} ${side}`}
+                done={(elapsedS) => change({ minutes: formatForField({ value: elapsedS, role: 'minutes' }, system) })}
+              />
+            </HoldFields>
+            {read.rate && <HoldVerdict outcome={read.rate.outcome} />}
+            <SaveLine label="Save the hold test" saving={saving} dirty={read.input !== null} />
+            {issueAt('input') && <p className="issue">{issueAt('input')}</p>}
+          </div>
+        </div>
+        {side === 'low' && gear.branches.length > 1 && (
+          <BranchSearch branches={gear.branches} holds={gear.branchHolds} open={open} setOpen={setOpen} />
+        )}
+        <HoldRail key={side} side={side} gear={gear} />
+      </div>
+      <div className="slip-side">
+        <SlipPaper
+          title={gear.name}
+          sub="what the fall means"
+          slip={read.input && read.rate ? holdSlip(read.input, read.rate, gear) : null}
+        >
+          {!read.rate && <p className="hint mb-0">Two readings and the time between them: then the sum stands here.</p>}
+          {read.rate && read.rate.kgToLfl !== null && (
+            <p className="caution-note mb-0">
+              How little gas makes the space burn is a measure of danger, never the time one has: gas pools on the
+              floor.
+            </p>
+          )}
+        </SlipPaper>
+      </div>
+    </form>
+  )
+}

@@ -1,0 +1,101 @@
+'use client'
+
+import type { ReactNode } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { DisplayRole } from '@/core/findings/quantity'
+import type { LineSide } from '@/core/hookup/lineVolumeM3'
+import { QuantityField } from '@/ui/QuantityField'
+import { holdWays, pressureRole, type HoldTexts, type HoldWay } from './readHold'
+
+const wayWords: Readonly<Record<HoldWay, string>> = {
+  middle: 'a U-tube, zero in the middle',
+  ruler: 'a U-tube on a ruler, from the bottom',
+  gauge: 'a gauge',
+}
+
+const columnWords: Readonly<Record<'middle' | 'ruler', readonly [string, string]>> = {
+  middle: ['open column, above zero', 'gas column, below zero'],
+  ruler: ['open column on the ruler', 'gas column on the ruler'],
+}
+
+/** Readings at the start and at the end, the time between, and what else is known. */
+export function HoldFields({
+  side,
+  setSide,
+  texts,
+  change,
+  issueAt,
+  volumeHint,
+  children,
+}: {
+  side: LineSide
+  setSide: (side: LineSide) => void
+  texts: HoldTexts
+  change: (some: Partial<HoldTexts>) => void
+  issueAt: (field: string) => string | null
+  volumeHint: ReactNode
+  /** The timer, between start and end. */
+  children: ReactNode
+}) {
+  const way: HoldWay = side === 'cylinder' ? 'gauge' : texts.way
+  const field = (key: keyof HoldTexts, label: string, role: DisplayRole, hint?: ReactNode, optional = false) => (
+    <QuantityField
+      label={label}
+      role={role}
+      text={texts[key]}
+      issue={issueAt(key)}
+      optional={optional}
+      {...(hint !== undefined && { hint })}
+      onText={(text) => change({ [key]: text })}
+    />
+  )
+  const pair = (when: 'start' | 'end', words: string) =>
+    way === 'gauge' ? (
+      field(`${when}A`, `${words}: gauge`, pressureRole(side))
+    ) : (
+      <>
+        {field(`${when}A`, `${words}: ${columnWords[way][0]}`, 'column')}
+        {field(`${when}B`, `${words}: ${columnWords[way][1]}`, 'column')}
+      </>
+    )
+  return (
+    <>
+      <div className="fields">
+        <div>
+          <Form.Label htmlFor="hold-side">Side that is held</Form.Label>
+          <Form.Select id="hold-side" value={side} onChange={(event) => setSide(event.target.value as LineSide)}>
+            <option value="low">behind the regulator</option>
+            <option value="cylinder">before the regulator, by its gauge</option>
+          </Form.Select>
+        </div>
+        {side === 'low' && (
+          <div>
+            <Form.Label htmlFor="hold-way">Read by</Form.Label>
+            <Form.Select id="hold-way" value={way} onChange={(event) => change({ way: event.target.value as HoldWay })}>
+              {holdWays.map((one) => (
+                <option key={one} value={one}>
+                  {wayWords[one]}
+                </option>
+              ))}
+            </Form.Select>
+          </div>
+        )}
+      </div>
+      <div className="fields mt-3">{pair('start', 'Start')}</div>
+      {children}
+      <div className="fields">{pair('end', 'End')}</div>
+      <div className="fields mt-3">
+        {field(
+          'minutes',
+          'Time between',
+          'minutes',
+          side === 'low' ? 'three minutes at least' : 'a quarter of an hour or more',
+        )}
+        {field('startT', 'Line’s temperature at the start', 'temperature', undefined, true)}
+        {field('endT', 'and at the end', 'temperature', undefined, true)}
+        {field('volume', 'Inside of the line', 'lineVolume', volumeHint, true)}
+        {field('space', 'Space it leaks into', 'space', 'the room or locker', true)}
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,72 @@
+import type { Metadata } from 'next'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { usableGasKg } from '@/core/cylinders/usableGasKg'
+import { fillCosts } from '@/core/filling/fillCosts'
+import { lineBranches } from '@/core/hookup/lineBranches'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import { lineVolumeM3, type LineSide } from '@/core/hookup/lineVolumeM3'
+import { lineZones } from '@/core/hookup/lineZones'
+import type { LineSearch } from '@/app/hookup/hookupWorld'
+import { LinePicker } from '@/app/hookup/LinePicker'
+import { NoLine } from '@/app/hookup/NoLine'
+import { History } from '@/app/History'
+import { leakHistory } from '@/app/leak-test/leakHistory'
+import { leakWorld, type LeakWorld } from '@/app/leak-test/leakWorld'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { listOffers } from '@/records/offers'
+import { ticksSince } from '@/records/ticks'
+import { HoldBench, type HoldGear } from './HoldBench'
+
+export const metadata: Metadata = { title: 'Hold test' }
+
+/** A procedure begun longer ago than this is not the one going on. */
+const LONGEST_RUN_MS = 3 * 3_600_000
+/** Any heat will do to compare prices for a kg. */
+const ANY_HEATER_W = 1000
+
+function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullable<LeakWorld['chosen']> }): HoldGear {
+  const { cylinders, trip, nowIso } = loadWorld()
+  const records = database()
+  const graph = lineGraph(chosen.line)
+  const zones = lineZones(graph)
+  const onLine = new Set(chosen.line.parts.map(({ cylinderId }) => cylinderId))
+  const held = cylinders.filter(({ gear }) => onLine.has(gear.id)).flatMap(({ gear }) => usableGasKg(gear) ?? [])
+  const [cheapest] = fillCosts(listOffers(records, rigId), { residualKg: 0, heaterW: ANY_HEATER_W })
+  // A repair is soaped: holds before the last leak test tell nothing of the branches as they are now.
+  const since = tests.find(({ voidedAt, closedAt }) => voidedAt === null && closedAt !== null)?.closedAt ?? ''
+  const earliest = new Date(Date.parse(nowIso) - LONGEST_RUN_MS).toISOString()
+  const ticksOf = (side: LineSide) =>
+    ticksSince(records, { rigId, procedure: `hold ${side}`, subjectId: chosen.id }, earliest)
+  return {
+    rigId,
+    lineId: chosen.id,
+    name: chosen.name,
+    gas: graph.sources[0]?.type.gas === 'co2' ? 'co2' : 'propane',
+    volumeM3: { low: lineVolumeM3(graph, zones, 'low'), cylinder: lineVolumeM3(graph, zones, 'cylinder') },
+    branches: lineBranches(graph),
+    branchHolds: holds
+      .filter(({ voidedAt, openBranches, heldAt }) => voidedAt === null && openBranches !== null && heldAt > since)
+      .flatMap(({ openBranches, outcome }) =>
+        outcome === 'held' || outcome === 'fell' ? [{ open: openBranches ?? [], outcome }] : [],
+      )
+      .toReversed(),
+    aboardKg: held.length > 0 ? held.reduce((sum, netKg) => sum + netKg, 0) : null,
+    pricePerKg: cheapest?.perKg ?? null,
+    atmospherePa: standardAtmospherePa(trip?.plan.altitudeM ?? 0),
+    ticks: { low: ticksOf('low'), cylinder: ticksOf('cylinder') },
+  }
+}
+
+export default async function HoldPage({ searchParams }: { searchParams: LineSearch }) {
+  const world = await leakWorld(searchParams)
+  const { chosen } = world
+  if (!chosen) return <NoLine />
+  return (
+    <>
+      <LinePicker lines={world.lines} chosenId={chosen.id} />
+      <HoldBench key={`${chosen.id} ${world.holds.length}`} gear={gearOf({ ...world, chosen })} />
+      <History entries={leakHistory(world).filter(({ of }) => of === 'hold-test')} />
+    </>
+  )
+}

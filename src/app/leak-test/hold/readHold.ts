@@ -1,0 +1,129 @@
+import { InputError } from '@/core/findings/InputError'
+import type { DisplayRole } from '@/core/findings/quantity'
+import type { LineSide } from '@/core/hookup/lineVolumeM3'
+import { leakRate, type LeakRate, type LeakRateInput } from '@/core/leaktest/leakRate'
+import { uTubeGaugePa } from '@/core/leaktest/uTubeGaugePa'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { readQuantity } from '@/ui/readQuantity'
+
+/** How the pressure is read. */
+export const holdWays = ['middle', 'ruler', 'gauge'] as const
+
+export type HoldWay = (typeof holdWays)[number]
+
+/** What is typed of a hold test; an `a` is the open column or the gauge, a `b` the column on the gas’s side. */
+export interface HoldTexts {
+  way: HoldWay
+  startA: string
+  startB: string
+  endA: string
+  endB: string
+  minutes: string
+  startT: string
+  endT: string
+  volume: string
+  space: string
+}
+
+export const emptyHold: HoldTexts = {
+  way: 'middle',
+  startA: '',
+  startB: '',
+  endA: '',
+  endB: '',
+  minutes: '',
+  startT: '',
+  endT: '',
+  volume: '',
+  space: '',
+}
+
+export interface HoldReading {
+  input: LeakRateInput | null
+  rate: LeakRate | null
+  /** Columns of the last pair that is whole, from one mark. */
+  tube: { openM: number; gasM: number } | null
+  issueAt: (field: string) => string | null
+}
+
+/** The line’s temperature when nobody measured it; only a change of it matters. */
+const MILD_K = 288.7
+
+/** Role of the pressures on a side. */
+export const pressureRole = (side: LineSide): DisplayRole => (side === 'low' ? 'linePressure' : 'cylinderPressure')
+
+/**
+ * Reads what is typed of a hold test.
+ *
+ * @param texts - as typed
+ * @param side - of the line
+ * @param lineVolumeM3 - worked out from the line; the typed one comes first
+ * @param conditions - of the place, and the gas in the line
+ */
+export function readHold(
+  texts: HoldTexts,
+  side: LineSide,
+  lineVolumeM3: number,
+  conditions: { system: UnitSystem; atmospherePa: number; gas: 'propane' | 'co2' },
+): HoldReading {
+  const { system, atmospherePa, gas } = conditions
+  const issues = new Map<string, string>()
+  const number = (key: keyof HoldTexts, role: DisplayRole): number | null =>
+    readQuantity(texts[key], role, system).value
+  const way: HoldWay = side === 'cylinder' ? 'gauge' : texts.way
+  let tube: HoldReading['tube'] = null
+
+  const pressure = (a: 'startA' | 'endA', b: 'startB' | 'endB'): number | null => {
+    if (way === 'gauge') return number(a, pressureRole(side))
+    const [open, gasSide] = [number(a, 'column'), number(b, 'column')]
+    if (open === null || gasSide === null) return null
+    // From the middle the gas’s column is told as so much below.
+    const gasM = way === 'middle' ? -Math.abs(gasSide) : gasSide
+    try {
+      const gaugePa = uTubeGaugePa(open, gasM)
+      tube = { openM: open, gasM }
+      return gaugePa
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      for (const { path, message } of error.issues) issues.set(path === 'gasM' ? b : a, message)
+      return null
+    }
+  }
+  const startGaugePa = pressure('startA', 'startB')
+  const endGaugePa = pressure('endA', 'endB')
+  const durationS = number('minutes', 'minutes')
+  const issueAt = (field: string): string | null => issues.get(field) ?? null
+  if (startGaugePa === null || endGaugePa === null || durationS === null) {
+    return { input: null, rate: null, tube, issueAt }
+  }
+  const space = number('space', 'space')
+  const startK = number('startT', 'temperature') ?? MILD_K
+  const input: LeakRateInput = {
+    lineVolumeM3: number('volume', 'lineVolume') ?? lineVolumeM3,
+    startGaugePa,
+    endGaugePa,
+    durationS,
+    startK,
+    endK: number('endT', 'temperature') ?? startK,
+    atmospherePa,
+    gas,
+    ...(space !== null && { spaceVolumeM3: space }),
+  }
+  const fieldOf: Readonly<Record<string, keyof HoldTexts>> = {
+    lineVolumeM3: 'volume',
+    startGaugePa: 'startA',
+    endGaugePa: 'endA',
+    durationS: 'minutes',
+    startK: 'startT',
+    endK: 'endT',
+    spaceVolumeM3: 'space',
+    pressurePa: 'startA',
+  }
+  try {
+    return { input, rate: leakRate(input), tube, issueAt }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    for (const { path, message } of error.issues) issues.set(fieldOf[path] ?? 'startA', message)
+    return { input: null, rate: null, tube, issueAt }
+  }
+}

@@ -1,0 +1,75 @@
+import { gradeWords } from '@/core/leaktest/leakGrades'
+import { leakTestState } from '@/core/leaktest/leakTestState'
+import type { HistoryEntry } from '@/app/historyEntry'
+import type { LeakWorld } from './leakWorld'
+
+const outcomeWords = {
+  held: 'held',
+  fell: 'fell: it leaks',
+  rose: 'rose: no good test',
+  warmed: 'warmed up: no good test',
+  short: 'held too short',
+} as const
+
+/**
+ * Soap tests, what was found and repaired in them, and hold tests of a line, newest first.
+ *
+ * @param world - of the page
+ */
+export function leakHistory({ tests, holds }: LeakWorld): HistoryEntry[] {
+  const walks = tests.flatMap((test): HistoryEntry[] => {
+    const { items, repaired, open, unread } = leakTestState(test.sheet, test.readings)
+    const names = new Map(items.map(({ item }) => [item.id, item.name]))
+    const found = test.readings.filter(({ grade }) => grade !== 'none')
+    return [
+      {
+        of: 'leak-test',
+        id: test.id,
+        at: test.startedAt,
+        what: 'Soap test',
+        says: {
+          text: test.closing
+            ? '{places} places, {repaired} repaired, closed with {burned} burning'
+            : '{places} places, {open} leaking, {unread} left',
+          parts: {
+            places: { value: items.length, role: 'count' },
+            repaired: { value: repaired, role: 'count' },
+            open: { value: open.length, role: 'count' },
+            unread: { value: unread, role: 'count' },
+            burned: test.closing?.burned ?? '',
+          },
+        },
+        voidReason: test.voidReason,
+      },
+      ...found.map(({ id, itemId, grade, readAt, leftForTechnician }): HistoryEntry => ({
+        of: 'soaping',
+        id,
+        at: readAt,
+        what: leftForTechnician ? 'Left for a technician' : 'Leak found',
+        says: {
+          text: '{place}: {grade}',
+          parts: { place: names.get(itemId) ?? itemId, grade: gradeWords[grade].name.toLowerCase() },
+        },
+        voidReason: test.voidReason,
+      })),
+    ]
+  })
+  const held = holds.map(({ id, heldAt, side, input, outcome, openBranches, voidReason }): HistoryEntry => ({
+    of: 'hold-test',
+    id,
+    at: heldAt,
+    what: openBranches === null ? 'Hold test' : 'Hold test of branches',
+    says: {
+      text: '{side} side: {outcome}, {from} to {to} in {time}',
+      parts: {
+        side: side === 'low' ? 'Low' : 'Cylinder',
+        outcome: outcomeWords[outcome],
+        from: { value: input.startGaugePa, role: side === 'low' ? 'linePressure' : 'cylinderPressure' },
+        to: { value: input.endGaugePa, role: side === 'low' ? 'linePressure' : 'cylinderPressure' },
+        time: { value: input.durationS, role: 'minutes' },
+      },
+    },
+    voidReason,
+  }))
+  return [...walks, ...held].toSorted((a, b) => b.at.localeCompare(a.at))
+}

@@ -1,0 +1,41 @@
+'use client'
+
+import { useState } from 'react'
+import { voidEventAction } from '@/actions/events'
+import { soapAction } from '@/actions/leakTest'
+import type { LeakGrade } from '@/core/leaktest/leakGrades'
+import type { LeakReading } from '@/core/leaktest/leakTestState'
+import { useNotice } from '@/ui/UndoProvider'
+
+/** A soaping as it was logged. */
+export type LoggedReading = LeakReading & { id: string }
+
+/**
+ * The soapings of one test, each logged as it is told and voided as it is taken back.
+ *
+ * @param testId - of the test
+ * @param logged - those that stand in the records
+ */
+export function useSoap(testId: string, logged: readonly LoggedReading[]) {
+  const say = useNotice()
+  const [readings, setReadings] = useState(logged)
+  const soap = async (itemId: string, grade: LeakGrade, leftForTechnician = false): Promise<boolean> => {
+    const answer = await soapAction({ testId, itemId, grade, leftForTechnician }).catch(() => null)
+    if (!answer?.ok) {
+      say({ done: answer?.issues[0]?.message ?? 'Not logged: the server does not answer. Tell it again when it runs.' })
+      return false
+    }
+    const { id, readAt } = answer.value
+    setReadings((before) => [...before, { id, itemId, grade, leftForTechnician, readAt }])
+    say({
+      done: 'Logged',
+      undo: async () => {
+        const taken = await voidEventAction({ of: 'soaping', id, reason: 'Taken back' }).catch(() => null)
+        if (taken?.ok) setReadings((before) => before.filter((reading) => reading.id !== id))
+        return taken?.ok ?? false
+      },
+    })
+    return true
+  }
+  return { readings, soap }
+}

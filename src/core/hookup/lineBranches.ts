@@ -1,0 +1,23 @@
+import type { GraphPart, LineGraph } from './lineGraph'
+
+/** What one can shut off by itself: everything behind one way out of a tee. */
+export interface LineBranch {
+  id: string
+  /** The appliances on it. */
+  name: string
+}
+
+function appliancesBehind(part: GraphPart): string[] {
+  return part.type.role === 'appliance' ? [part.name] : part.outOf.flatMap(({ to }) => appliancesBehind(to))
+}
+
+/** The branches an appliance hangs on by itself; a line without a tee has none. */
+export function lineBranches(graph: LineGraph): LineBranch[] {
+  if (graph.ring.length > 0) return []
+  return graph.inOrder
+    .filter(({ type, outOf }) => (type.role === 'tee' || type.role === 'supply-tee') && outOf.length > 1)
+    .flatMap(({ outOf }) => outOf)
+    .map(({ joint, to }) => ({ id: joint.id, names: appliancesBehind(to) }))
+    .filter(({ names }) => names.length === 1)
+    .map(({ id, names }) => ({ id, name: names.join(', ') }))
+}

@@ -1,0 +1,77 @@
+import { connectionIds, connections, type ConnectionId } from '@/core/hookup/connections'
+import { connectionVerdict } from '@/core/hookup/connectionVerdict'
+import { jointWork } from '@/core/hookup/jointWork'
+import { portsVerdict } from '@/core/hookup/portsVerdict'
+
+/** Written out by hand, so that a slip in the data shows. Common practice. */
+const lookalikes: readonly (readonly [ConnectionId, ConnectionId])[] = [
+  ['npt-1/4', 'flare-1/4'],
+  ['npt-1/4', 'compression-1/4'],
+  ['npt-3/8', 'flare-3/8'],
+  ['npt-3/8', 'compression-3/8'],
+  ['npt-1/2', 'flare-1/2'],
+  ['inverted-flare-1/4', 'compression-1/4'],
+  ['compression-3/8', 'flare-3/8'],
+  ['quick-low-1/4', 'quick-high-1/4'],
+  ['quick-low-1/4', 'quick-mid-1/4'],
+  ['quick-mid-1/4', 'quick-high-1/4'],
+]
+
+function expected(one: ConnectionId, other: ConnectionId): string {
+  if (one === other) return 'mates'
+  const alike = lookalikes.some(([a, b]) => (a === one && b === other) || (b === one && a === other))
+  return alike ? 'lookalike' : 'does-not-fit'
+}
+
+const pairs = connectionIds.flatMap((one) => connectionIds.map((other) => [one, other] as const))
+
+test.each(pairs)('%s with %s', (one, other) => {
+  expect(connectionVerdict(one, other)).toBe(expected(one, other))
+})
+
+test('seventeen connections, so two hundred and eighty-nine pairs', () => {
+  expect(pairs).toHaveLength(289)
+})
+
+test('only tapered threads are taped; POL alone turns left; hand joints want no tool', () => {
+  const taped = connectionIds.filter((id) => connections[id].tape)
+  expect(taped).toEqual(['npt-1/4', 'npt-3/8', 'npt-1/2'])
+  expect(connectionIds.filter((id) => connections[id].hand === 'left')).toEqual(['pol'])
+  for (const id of connectionIds.filter((one) => connections[one].tighten === 'hand')) {
+    expect(jointWork(id).tools).toEqual([])
+    expect(jointWork(id).tighten).toContain('no tool')
+  }
+})
+
+test.each(connectionIds)('%s says how it is turned, sealed and tightened', (id) => {
+  const { seal, tighten, turn } = jointWork(id)
+  expect(seal).toMatch(connections[id].tape ? /tape or paste/ : /no tape ever/)
+  expect(tighten.length).toBeGreaterThan(5)
+  expect(turn).toBe(
+    { left: 'left-hand: anticlockwise closes', right: 'right-hand: clockwise closes', none: 'nothing to turn' }[
+      connections[id].hand ?? 'none'
+    ],
+  )
+})
+
+test('CO2 wants a new washer and its wrench', () => {
+  expect(jointWork('cga-320').tools).toEqual(['wrench for the CO2 nut (1-1/8 in)', 'new flat washer'])
+})
+
+test('of several that a port offers the one that mates is taken; one sex never goes together', () => {
+  const valve = [
+    { connection: 'type1-acme', sex: 'male' },
+    { connection: 'pol', sex: 'female' },
+  ] as const
+  expect(portsVerdict(valve, [{ connection: 'pol', sex: 'male' }])).toMatchObject({
+    verdict: 'mates',
+    connection: 'pol',
+  })
+  expect(portsVerdict(valve, [{ connection: 'type1-acme', sex: 'female' }]).connection).toBe('type1-acme')
+  expect(portsVerdict(valve, [{ connection: 'type1-acme', sex: 'male' }])).toMatchObject({
+    verdict: 'does-not-fit',
+    sameSex: true,
+  })
+  const thread = [{ connection: 'npt-3/8', sex: 'male' }] as const
+  expect(portsVerdict(thread, [{ connection: 'flare-3/8', sex: 'male' }]).verdict).toBe('lookalike')
+})

@@ -1,0 +1,252 @@
+import fs from 'node:fs'
+import path from 'node:path'
+import { add, chain, change, check, codes, edited, join, made, sound, soundStart } from '@tests/lines'
+import type { LineConditions } from '@/core/hookup/checkLine'
+import { ownPartType } from '@/core/hookup/ownPartType'
+import type { Line } from '@/core/hookup/line'
+import { basis } from '@/core/rules/basis'
+import { formatPhrase } from '@/core/units/formatPhrase'
+import { fromUnit } from '@/core/units/fromUnit'
+
+/** What raises a finding, and the same mended. */
+interface Case {
+  bad: Line
+  good: Line
+  conditions?: Partial<LineConditions>
+}
+
+const two = soundStart('two-cylinders')
+const splitter = soundStart('splitter')
+const tank = soundStart('onboard-tank')
+const keg = soundStart('keg')
+const house = (...middle: string[]): Line =>
+  sound(chain('cylinder-both', 'pigtail-acme', 'two-stage', 'npt-to-flare-3/8', ...middle))
+const pounds = (number: number): number => fromUnit(number, 'mass', 'lb')
+const feet = (number: number): number => fromUnit(number, 'length', 'ft')
+
+const longPortable = sound(chain('cylinder-both', 'hose-high-bottle', 'filter-bottle', 'portable'))
+const withShutOff = sound(
+  chain('cylinder-both', 'shut-off-gauge', 'pigtail-acme', 'two-stage', 'npt-to-flare-3/8', 'tube-3/8', 'cooktop'),
+)
+const smallRegulator = sound(chain('cylinder-both', 'single-stage', 'tube-3/8', 'furnace'))
+const bottlePortable = sound(chain('bottle', 'portable'))
+const highBranch = sound(chain('cylinder-both', 'acme-to-npt', 'hose-high-npt'))
+
+const cases: Readonly<Record<string, Case>> = {
+  'open-end': {
+    bad: edited(two, { do: 'remove', id: 'cooktop' }),
+    good: edited(
+      two,
+      { do: 'remove', id: 'cooktop' },
+      add('cap', 'union-flare-3/8', 'cook-tube'),
+      add('plug', 'cap-flare-3/8', 'cap'),
+    ),
+  },
+  'two-gases': {
+    bad: edited(
+      two,
+      { do: 'remove', id: 'right' },
+      add('co2', 'co2-cylinder', null),
+      join('co2', 'out', 'right-pigtail', 'in'),
+    ),
+    good: two,
+  },
+  'wrong-gas': { bad: sound(chain('co2-cylinder', 'co2-tyres', 'hose-high-npt', 'chuck')), good: soundStart('tyres') },
+  'line-ring': {
+    bad: edited(
+      two,
+      { do: 'remove', id: 'left' },
+      { do: 'remove', id: 'cooktop' },
+      join('cook-tube', 'out', 'left-pigtail', 'in'),
+    ),
+    good: two,
+  },
+  'not-fed': { bad: edited(two, add('loose', 'tube-3/8', null)), good: two },
+  'line-unfinished': { bad: highBranch, good: two },
+  'joint-lookalike': {
+    bad: house('tube-3/8', 'coupler-3/8'),
+    good: house('tube-3/8', 'cooktop'),
+  },
+  'joint-same-sex': { bad: house('tee-flare-3/8', 'cooktop'), good: house('tube-3/8', 'cooktop') },
+  'joint-does-not-fit': { bad: house('tube-1/4', 'cooktop'), good: house('tube-3/8', 'cooktop') },
+  'joint-taped': { bad: edited(two, made('cooktop-in', 'taped')), good: two },
+  'joint-bare': { bad: edited(two, made('nipple-in', 'bare')), good: two },
+  'joint-few-turns': { bad: edited(two, made('nipple-in', 'few-turns')), good: two },
+  'joint-turned-wrong': { bad: edited(tank, made('supply-tee-in', 'wrong-way')), good: tank },
+  'joint-wrenched': { bad: edited(two, made('left-pigtail-in', 'wrenched')), good: two },
+  'joint-old-washer': { bad: edited(keg, made('regulator-in', 'old-washer')), good: keg },
+  'joint-one-wrench': { bad: edited(two, made('cooktop-in', 'one-wrench')), good: two },
+  'joints-not-known': { bad: edited(two, made('cooktop-in', 'not-known')), good: two },
+  'pressure-too-high': {
+    bad: sound(chain('cylinder-both', 'pol-to-flare', 'hose-high-flare', 'cooktop')),
+    good: house('tube-3/8', 'cooktop'),
+  },
+  'second-regulator': { bad: house('tube-3/8', 'grill-flare'), good: house('tube-3/8', 'grill-low') },
+  'part-over-rating': {
+    bad: sound(chain('cylinder-both', 'pol-to-flare', 'hose-low-flare', 'grill-flare')),
+    good: sound(chain('cylinder-both', 'pol-to-flare', 'hose-high-flare', 'grill-flare')),
+  },
+  'attached-bottle-inside': {
+    bad: edited(bottlePortable, change('bottle', { place: 'inside' }), change('portable', { place: 'inside' })),
+    good: bottlePortable,
+  },
+  'cylinder-pressure-inside': {
+    bad: edited(longPortable, change('portable', { place: 'inside' })),
+    good: longPortable,
+  },
+  'regulator-in-series': {
+    bad: seriesRegulators(),
+    good: two,
+  },
+  'long-hose': {
+    bad: edited(longPortable, change('hose-high-bottle', { lengthM: feet(24) })),
+    good: edited(longPortable, change('hose-high-bottle', { lengthM: feet(9) })),
+  },
+  'supply-wrong-side': { bad: supplyBehindRegulator(), good: tank },
+  'filter-missing': { bad: sound(chain('cylinder-both', 'hose-high-bottle', 'portable')), good: longPortable },
+  'remote-too-large': {
+    bad: edited(longPortable, change('cylinder-both', { holdsKg: pounds(100) })),
+    good: edited(longPortable, change('cylinder-both', { holdsKg: pounds(40) })),
+  },
+  'branch-without-valve': { bad: edited(two, { do: 'remove', id: 'cook-valve' }), good: two },
+  'device-does-not-fit': { bad: edited(withShutOff, change('shut-off-gauge', { stillFits: 'no' })), good: withShutOff },
+  'device-fit-not-known': {
+    bad: edited(withShutOff, change('shut-off-gauge', { stillFits: 'not-known' })),
+    good: withShutOff,
+  },
+  'shut-off-late': {
+    bad: sound(chain('cylinder-both', 'hose-supply', 'shut-off-gauge', 'single-stage', 'tube-3/8', 'cooktop')),
+    good: withShutOff,
+  },
+  'no-test-port': { bad: edited(two, { do: 'remove', id: 'test-port' }), good: two },
+  'part-age-unknown': { bad: edited(two, change('left-pigtail', { madeMonth: undefined })), good: two },
+  'part-old': { bad: edited(two, change('left-pigtail', { madeMonth: '2019-10' })), good: two },
+  'hose-bad': { bad: edited(two, change('left-pigtail', { condition: 'bad' })), good: two },
+  'vent-not-down': { bad: edited(two, change('changeover', { ventDown: 'no' })), good: two },
+  'vent-not-known': { bad: edited(two, change('changeover', { ventDown: undefined })), good: two },
+  'soft-brass-road': {
+    bad: edited(two, change('main', { place: 'road', supported: 'no' })),
+    good: edited(two, change('main', { place: 'road' })),
+  },
+  'line-not-supported': {
+    bad: edited(two, change('main', { place: 'road', supported: 'not-known' })),
+    good: edited(two, change('main', { place: 'road', supported: 'yes' })),
+  },
+  'valve-between': {
+    bad: edited(two, change('cook-valve', { setting: 'between' })),
+    good: edited(two, change('cook-valve', { setting: 'open' })),
+  },
+  'changeover-both': {
+    bad: edited(two, change('changeover', { lever: 'both' })),
+    good: edited(two, change('changeover', { lever: 'left' })),
+  },
+  'no-gas': { bad: edited(two, change('cook-valve', { setting: 'shut' })), good: two },
+  'appliance-starves': {
+    bad: edited(
+      two,
+      change('main', { lengthM: feet(40) }),
+      change('cooktop', { inputW: fromUnit(60_000, 'power', 'btuh') }),
+    ),
+    good: edited(
+      two,
+      change('main', { lengthM: feet(40), boreM: fromUnit(0.824, 'length', 'in') }),
+      change('cooktop', { inputW: fromUnit(16_000, 'power', 'btuh') }),
+    ),
+  },
+  'regulator-too-small': {
+    bad: edited(smallRegulator, change('furnace', { inputW: fromUnit(90_000, 'power', 'btuh') })),
+    good: smallRegulator,
+  },
+}
+
+/** A second low-pressure regulator of the owner's own behind the first. */
+function seriesRegulators(): Line {
+  const type = ownPartType({
+    id: 'own-second',
+    name: 'Second regulator',
+    role: 'regulator',
+    rated: 'cylinder',
+    into: { connection: 'flare-3/8', sex: 'female' },
+    out: { connection: 'flare-3/8', sex: 'male' },
+    setGaugePa: fromUnit(11, 'gaugePressure', 'inWC'),
+  })
+  return sound(edited(two, { do: 'add', type, id: 'second', after: 'nipple' }))
+}
+
+/** The tee for an outside supply put into the low line. */
+function supplyBehindRegulator(): Line {
+  return sound(
+    edited(
+      chain('tank', 'single-stage', 'supply-tee'),
+      add('tube', 'tube-3/8', 'supply-tee'),
+      add('cooktop', 'cooktop', 'tube'),
+    ),
+  )
+}
+
+test.each(Object.entries(cases))(
+  '%s is raised by its line, and not by the mended one',
+  (code, { bad, good, conditions }) => {
+    expect(codes(bad, conditions)).toContain(code)
+    expect(codes(good, conditions)).not.toContain(code)
+  },
+)
+
+test('every finding the hook-up can raise has a case here', () => {
+  const folder = path.resolve('src/core/hookup')
+  const text = fs
+    .readdirSync(folder)
+    .filter((name) => name.endsWith('Findings.ts'))
+    .map((name) => fs.readFileSync(path.join(folder, name), 'utf8'))
+    .join('\n')
+  const told = [...text.matchAll(/tell\(\s*'([a-z-]+)'/g)].map(([, code]) => code)
+  const coded = [...text.matchAll(/code: ([^,]+),/g)].flatMap(([, words = '']) =>
+    [...words.matchAll(/'([a-z]+(?:-[a-z]+)+)'/g)].map(([, code]) => code),
+  )
+  expect([...new Set([...told, ...coded])].toSorted()).toEqual(Object.keys(cases).toSorted())
+})
+
+test('every one reads in both families of units and rests on entries that exist', () => {
+  const all = Object.values(cases).flatMap(({ bad, conditions }) => check(bad, conditions).findings)
+  for (const { sentence, reason, basis: rests } of all) {
+    for (const phrase of [sentence, reason]) {
+      for (const system of ['us', 'metric'] as const) expect(formatPhrase(phrase, system)).toMatch(/^[^{}]+[.?]$/)
+    }
+    for (const id of rests) expect(Object.keys(basis)).toContain(id)
+  }
+})
+
+test('what kills is a stop, and cannot be accepted away', () => {
+  const stops = [
+    'open-end',
+    'two-gases',
+    'wrong-gas',
+    'joint-lookalike',
+    'joint-taped',
+    'joint-turned-wrong',
+    'pressure-too-high',
+    'cylinder-pressure-inside',
+    'supply-wrong-side',
+    'part-over-rating',
+  ]
+  for (const code of stops) {
+    const found = check(cases[code]?.bad ?? two).findings.find((finding) => finding.code === code)
+    expect(found?.severity).toBe('stop')
+  }
+})
+
+test('the ready-made lines are in order once somebody has looked; before, their joints are not known', () => {
+  for (const id of ['two-cylinders', 'splitter', 'keg', 'tyres', 'onboard-tank']) {
+    expect(check(soundStart(id)).findings.filter(({ severity }) => severity !== 'note')).toEqual([])
+  }
+  expect(codes(chain('cylinder-both', 'single-stage', 'tube-3/8', 'cooktop'))).toEqual(
+    expect.arrayContaining(['joints-not-known', 'vent-not-known', 'part-age-unknown']),
+  )
+  expect(check(splitter).findings).toEqual([])
+})
+
+test('what is kept among the rig’s ageing things is not judged twice', () => {
+  expect(codes(edited(two, change('left-pigtail', { madeMonth: '2010-01', equipmentId: 'hose' })))).not.toContain(
+    'part-old',
+  )
+})
