@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { soundStart } from '@tests/lines'
 import { POST } from '@/app/api/v1/calc/[name]/route'
 import { calculations } from '@/app/api/v1/calc/calculations'
 
@@ -20,6 +21,13 @@ const number = fc.oneof(
   fc.double({ min: 200, max: 400, noNaN: true }),
 )
 const anything = fc.oneof(number, fc.string({ maxLength: 30 }), fc.boolean(), fc.constant(null), fc.array(fc.integer()))
+
+const two = soundStart('two-cylinders')
+const partIds = two.parts.map(({ id }) => id)
+const anyEnd = fc.record({
+  partId: fc.constantFrom(...partIds, 'nowhere'),
+  portId: fc.constantFrom('in', 'out', 'a', 'left'),
+})
 
 /** Bodies with the right names and whatever values: the nearest thing to an owner's mistakes. */
 const bodies: Readonly<Record<string, fc.Arbitrary<object>>> = {
@@ -62,6 +70,43 @@ const bodies: Readonly<Record<string, fc.Arbitrary<object>>> = {
       endOfLifeMonth: anything,
     },
     { requiredKeys: ['stamps', 'ruleSet', 'on'] },
+  ),
+  'hookup-check': fc.record(
+    {
+      parts: fc.oneof(fc.constant(two.parts), fc.subarray(two.parts), anything),
+      joints: fc.oneof(
+        fc.constant(two.joints),
+        fc.array(fc.record({ id: fc.string({ minLength: 1, maxLength: 6 }), from: anyEnd, to: anyEnd }), {
+          maxLength: 8,
+        }),
+        anything,
+      ),
+      demandsW: fc.oneof(fc.dictionary(fc.constantFrom('cooktop', 'fridge', 'main'), number), anything),
+      temperatureK: fc.oneof(fc.double({ min: 150, max: 400, noNaN: true }), anything),
+      atmospherePa: fc.oneof(fc.double({ min: 1e4, max: 2e5, noNaN: true }), anything),
+      untilMonth: fc.oneof(fc.constant('2026-12'), anything),
+    },
+    { requiredKeys: ['parts', 'joints'] },
+  ),
+  'pressure-drop': fc.record({
+    flowW: fc.oneof(fc.double({ min: 0, max: 1e8, noNaN: true }), anything),
+    insideDiameterM: fc.oneof(fc.double({ min: 0, max: 0.6, noNaN: true }), anything),
+    lengthM: fc.oneof(fc.double({ min: 0, max: 2000, noNaN: true }), anything),
+    inletGaugePa: fc.oneof(fc.double({ min: 0, max: 3e7, noNaN: true }), anything),
+  }),
+  'leak-rate': fc.record(
+    {
+      lineVolumeM3: fc.oneof(fc.double({ min: 0, max: 2, noNaN: true }), anything),
+      startGaugePa: fc.oneof(fc.double({ min: 0, max: 3e6, noNaN: true }), anything),
+      endGaugePa: fc.oneof(fc.double({ min: 0, max: 3e6, noNaN: true }), anything),
+      durationS: number,
+      startK: fc.oneof(fc.double({ min: 220, max: 350, noNaN: true }), anything),
+      endK: fc.oneof(fc.double({ min: 220, max: 350, noNaN: true }), anything),
+      atmospherePa: fc.oneof(fc.double({ min: 5e4, max: 1.1e5, noNaN: true }), anything),
+      spaceVolumeM3: number,
+      gas: fc.oneof(fc.constantFrom('propane', 'co2'), anything),
+    },
+    { requiredKeys: ['lineVolumeM3', 'startGaugePa', 'endGaugePa', 'durationS', 'startK', 'endK'] },
   ),
 }
 

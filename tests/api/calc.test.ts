@@ -21,6 +21,9 @@ test('the index names every calculation with its schema', async () => {
     'contents',
     'requalification',
     'decant',
+    'hookup-check',
+    'pressure-drop',
+    'leak-rate',
     'runtime',
   ])
   for (const { schema, path } of calculations) {

@@ -110,14 +110,16 @@ test('an older file is copied before it is migrated', () => {
     client.prepare(`SELECT name FROM sqlite_master WHERE type = 'trigger'`).pluck().all()
   const before = triggersOf(records.$client)
   expect(before.length).toBeGreaterThan(2)
-  for (const name of before) records.$client.exec(`DROP TRIGGER ${name}`)
+  const last = before.filter((name) => /^(line|leak|hold)_/.test(String(name)))
+  expect(last.length).toBeGreaterThan(2)
+  for (const name of last) records.$client.exec(`DROP TRIGGER ${String(name)}`)
   records.$client.exec(
     'DELETE FROM __drizzle_migrations WHERE created_at = (SELECT max(created_at) FROM __drizzle_migrations)',
   )
   records.$client.close()
 
   const migrated = openDatabase(file)
-  expect(triggersOf(migrated.$client)).toEqual(before)
+  expect(triggersOf(migrated.$client).toSorted()).toEqual(before.toSorted())
   expect(listRigs(migrated)).toHaveLength(1)
   migrated.$client.close()
 
@@ -126,7 +128,7 @@ test('an older file is copied before it is migrated', () => {
   expect(more).toEqual([])
   const kept = new Sqlite(path.join(folder, copy ?? ''), { readonly: true })
   expect(kept.prepare('SELECT name FROM rigs').pluck().all()).toEqual(['Marigold'])
-  expect(triggersOf(kept)).toEqual([])
+  expect(triggersOf(kept)).toHaveLength(before.length - last.length)
   kept.close()
 })
 

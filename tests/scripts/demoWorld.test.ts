@@ -8,6 +8,7 @@ import { listAppliances } from '@/records/appliances'
 import { listCylinders } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
 import { listEquipment } from '@/records/equipment'
+import { listJudgedLines } from '@/records/judgedLines'
 import { listOffers } from '@/records/offers'
 import { listRigs, readFact } from '@/records/rigs'
 import { nextTrip } from '@/records/trips'
@@ -50,7 +51,13 @@ test('every fault planted in it is found', () => {
   const cylinders = listCylinders(records, 'marigold').map(({ gear }) => gear)
   const trip = nextTrip(records, 'marigold', '2026-11-24')
   if (!trip) throw new Error('no trip')
-  const judged = judgeTrip(cylinders, trip.plan, now.toISOString(), listEquipment(records, 'marigold'))
+  const judged = judgeTrip(
+    cylinders,
+    trip.plan,
+    now.toISOString(),
+    listEquipment(records, 'marigold'),
+    listJudgedLines(records, 'marigold'),
+  )
   expect(judged.verdict).toBe('stop')
   expect(judged.enoughBySupply).toEqual([
     { supply: 'line', enough: 'enough' },
@@ -59,6 +66,7 @@ test('every fault planted in it is found', () => {
   expect(judged.findings.map(({ code, remedy }) => [code, remedy.subjectId ?? ''])).toEqual([
     ['cylinder-overfilled', 'bottle-2'],
     ['refilled-non-refillable', 'throwaway'],
+    ['joint-taped', 'house'],
     ['look-over-found', 'right'],
     ['date-overdue', 'right'],
     ['cylinder-not-weighed', 'bottle-3'],
@@ -66,8 +74,10 @@ test('every fault planted in it is found', () => {
     ['equipment-old', ''],
     ['equipment-not-looked-at', ''],
     ['refused-at-pump', 'bottle-2'],
-    ['hookup-not-judged', ''],
-    ['leak-test-not-judged', ''],
+    ['branch-without-valve', 'house'],
+    ['line-not-supported', 'house'],
+    ['line-changed-since-test', 'house'],
+    ['leak-test-missing', 'soda-line'],
     ['heat-not-judged', ''],
     ['gas-not-enough', 'bottle-1'],
     ['cold-draw-not-judged', ''],

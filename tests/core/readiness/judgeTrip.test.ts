@@ -1,5 +1,9 @@
 import { applianceUse, bottleGear, cylinderGear, NOW, soundEquipment, tripPlan } from '@tests/gear'
+import { change, edited, made, soundStart } from '@tests/lines'
 import { POUND_KG } from '@tests/tradeUnits'
+import type { Line } from '@/core/hookup/line'
+import { lineFingerprint } from '@/core/hookup/lineFingerprint'
+import type { LineTightness } from '@/core/leaktest/leakFindings'
 import type { Finding, Severity } from '@/core/findings/Finding'
 import { inOrder } from '@/core/findings/inOrder'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
@@ -49,11 +53,29 @@ describe('a trip judged', () => {
     const judged = judgeTrip([cylinderGear()], tripPlan(), NOW, soundEquipment())
     expect(judged.enough).toBe('enough')
     expect(judged.verdict).toBe('fix-first')
-    expect(judged.findings.map(({ code }) => code)).toEqual([
-      'hookup-not-judged',
-      'leak-test-not-judged',
-      'heat-not-judged',
-    ])
+    expect(judged.findings.map(({ code }) => code)).toEqual(['no-line-drawn', 'heat-not-judged'])
+  })
+
+  test('a line drawn and tested leaves what is not built; a taped flare is a stop; an appliance on no line is asked for', () => {
+    const line = edited(soundStart('two-cylinders'), change('cooktop', { applianceId: 'panel' }))
+    const fingerprint = lineFingerprint(line)
+    const tightness: LineTightness = {
+      lineId: 'house',
+      name: 'House line',
+      fingerprint,
+      lastTest: { startedAt: NOW, fingerprint, sheet: [], readings: [], closedAt: NOW },
+      lastHold: null,
+      refilledAt: null,
+    }
+    const judge = (drawn: Line) =>
+      judgeTrip([cylinderGear()], tripPlan({ uses: [applianceUse({ id: 'panel' })] }), NOW, soundEquipment(), [
+        { gear: { id: 'house', name: 'House line', line: drawn }, tightness },
+      ])
+    expect(judge(line).findings.map(({ code }) => code)).toEqual(['heat-not-judged'])
+    expect(judge(edited(line, made('cooktop-in', 'taped'))).verdict).toBe('stop')
+    expect(
+      judge(edited(line, change('cooktop', { applianceId: undefined }))).findings.map(({ code }) => code),
+    ).toContain('appliance-not-on-line')
   })
 
   test('an overfilled cylinder that comes along is a stop; one that stays at home is not', () => {
