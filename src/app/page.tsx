@@ -5,7 +5,7 @@ import { TripBench } from './trips/TripBench'
 import { loadWorld } from './world'
 
 export default function TripPage() {
-  const { rig, cylinders, appliances, trip, equipment, nowIso } = loadWorld()
+  const { rig, cylinders, appliances, trip, equipment, lines, nowIso } = loadWorld()
   if (!rig) return <BeginRig />
   const gear = cylinders.map((cylinder) => cylinder.gear)
   if (!trip && (cylinders.length === 0 || appliances.length === 0)) {
@@ -20,6 +20,7 @@ export default function TripPage() {
       appliances={appliances}
       cylinders={gear}
       equipment={equipment}
+      lines={lines}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />

@@ -91,7 +91,7 @@ describe('what is typed', () => {
 describe('judged while one types', () => {
   test('readable and possible: a judgement; unreadable: none; impossible: the sentence of core', () => {
     const judge = (change: Partial<TripValues>) =>
-      judgeTyped(readTrip(values(change), 'trip', appliances, 'us'), [cylinderGear()], NOW, soundEquipment())
+      judgeTyped(readTrip(values(change), 'trip', appliances, 'us'), [cylinderGear()], NOW, soundEquipment(), [])
     expect(judge({}).judgement?.balances).toHaveLength(2)
     expect(judge({ nights: '' })).toEqual({ judgement: null, refusal: null })
     const { judgement, refusal } = judge({ hours: { heater: '25', stove: '' } })

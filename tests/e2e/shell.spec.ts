@@ -35,7 +35,13 @@ const pages = [
   '/fill/carrying?cylinder=left',
   '/run',
   '/hookup',
+  '/hookup?line=new',
+  '/hookup?line=house&about=panel-tube',
+  '/hookup/joints',
+  '/hookup/flow',
   '/leak-test',
+  '/leak-test/hold',
+  '/leak-test/loss',
   '/heat',
   '/log',
   '/practice',
@@ -108,10 +114,10 @@ test('emergency stays two taps away: far down a page, and over an open sheet', a
 })
 
 test('stations not built say so, on the line and on their page', async ({ page }) => {
-  await page.goto(`${kettle.url}/hookup`)
+  await page.goto(`${kettle.url}/heat`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('not built yet')
   const line = page.getByRole('navigation', { name: 'Stations' })
-  await expect(line.getByRole('link', { name: /Hook-up/ })).toContainText('not built yet')
+  await expect(line.getByRole('link', { name: /Heat & air/ })).toContainText('not built yet')
   await expect(line.getByRole('link', { name: /Cylinders/ })).toContainText('stop')
   await expect(line.getByRole('link')).toHaveCount(9)
 })

@@ -163,6 +163,8 @@ export function LineDiagram({
     width: BOX.widthPx,
     height: BOX.heightPx,
     ariaLabel: part.name,
+    // Nothing is moved or selected by the library, and yet a box takes clicks and what is dropped on it.
+    style: { pointerEvents: 'all' },
   }))
   const edges = graph.joints.map(({ joint, from, to }): Edge => {
     const zone = zones.get(from.part.id)?.outlet ?? null

@@ -5,6 +5,7 @@ import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
+import type { JudgedLine } from '@/core/readiness/lineFindings'
 import type { Equipment } from '@/core/cylinders/equipment'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
@@ -44,6 +45,7 @@ export function TripBench({
   appliances,
   cylinders,
   equipment,
+  lines,
   nowIso,
   suggestedDay,
 }: {
@@ -53,6 +55,7 @@ export function TripBench({
   appliances: readonly TripAppliance[]
   cylinders: readonly CylinderGear[]
   equipment: readonly Equipment[]
+  lines: readonly JudgedLine[]
   nowIso: string
   suggestedDay: string
 }) {
@@ -71,7 +74,7 @@ export function TripBench({
   const { save, saving, issueAt, settle } = useSave(saveTripAction)
 
   const reading = readTrip(values, stored?.id ?? 'new', appliances, system)
-  const { judgement, refusal } = judgeTyped(reading, cylinders, nowIso, equipment)
+  const { judgement, refusal } = judgeTyped(reading, cylinders, nowIso, equipment, lines)
   const used = judgement?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
 
   const set = (name: keyof Omit<TripValues, 'hours'> | `hours.${string}`, text: string): void => {

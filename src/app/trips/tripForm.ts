@@ -1,6 +1,7 @@
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import type { Supply } from '@/core/cylinders/cylinderKind'
+import type { JudgedLine } from '@/core/readiness/lineFindings'
 import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
 import type { Equipment } from '@/core/cylinders/equipment'
 import type { CylinderGear } from '@/core/cylinders/gear'
@@ -121,10 +122,11 @@ export function judgeTyped(
   cylinders: readonly CylinderGear[],
   nowIso: string,
   equipment: readonly Equipment[],
+  lines: readonly JudgedLine[],
 ): { judgement: TripJudgement | null; refusal: InputError | null } {
   if (!readable) return { judgement: null, refusal: null }
   try {
-    return { judgement: judgeTrip(cylinders, plan, nowIso, equipment), refusal: null }
+    return { judgement: judgeTrip(cylinders, plan, nowIso, equipment, lines), refusal: null }
   } catch (error) {
     if (error instanceof InputError) return { judgement: null, refusal: error }
     throw error

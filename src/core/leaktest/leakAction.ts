@@ -102,5 +102,5 @@ export function leakAction(item: LeakItem, grade: LeakGrade, leased = false): Le
       technicianOnly: true,
     }
   }
-  return { steps: [first, ...steps, 'Soap it again afterwards.'], then, technicianOnly }
+  return { steps: [first, ...steps, ...(technicianOnly ? [] : ['Soap it again afterwards.'])], then, technicianOnly }
 }

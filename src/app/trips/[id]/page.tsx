@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'Trip' }
 export default async function OneTripPage({ params }: { params: Promise<{ id: string }> }) {
   const trip = findTrip(database(), (await params).id)
   if (!trip) notFound()
-  const { cylinders, appliances, equipment, nowIso } = loadWorld()
+  const { cylinders, appliances, equipment, lines, nowIso } = loadWorld()
   return (
     <TripBench
       key={trip.row.version}
@@ -20,6 +20,7 @@ export default async function OneTripPage({ params }: { params: Promise<{ id: st
       appliances={appliances}
       cylinders={cylinders.map(({ gear }) => gear)}
       equipment={equipment}
+      lines={lines}
       nowIso={nowIso}
       suggestedDay={trip.row.startDay}
     />

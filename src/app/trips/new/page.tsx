@@ -7,7 +7,7 @@ import { loadWorld } from '@/app/world'
 export const metadata: Metadata = { title: 'New trip' }
 
 export default function NewTripPage() {
-  const { rig, cylinders, appliances, equipment, nowIso } = loadWorld()
+  const { rig, cylinders, appliances, equipment, lines, nowIso } = loadWorld()
   if (!rig) redirect('/')
   return (
     <TripBench
@@ -17,6 +17,7 @@ export default function NewTripPage() {
       appliances={appliances}
       cylinders={cylinders.map(({ gear }) => gear)}
       equipment={equipment}
+      lines={lines}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />
