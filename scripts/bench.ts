@@ -9,10 +9,15 @@ import { decant } from '@/core/filling/decant'
 import { fillLimit } from '@/core/filling/fillLimit'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { saturation } from '@/core/fluids/saturation'
+import { checkLine } from '@/core/hookup/checkLine'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import { starvationRemedies } from '@/core/hookup/starvationRemedies'
+import { leakRate } from '@/core/leaktest/leakRate'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
 import { ruleSetOf } from '@/core/rules/ruleSetOf'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { parseQuantity } from '@/core/units/parseQuantity'
+import { benchLine } from './benchLine'
 import { temporaryServer } from './server'
 
 const REQUESTS = 150
@@ -51,6 +56,10 @@ const trip: TripPlan = {
   uses: [{ id: 'heater', name: 'Heater', inputW: 880, supply: 'line', burnPerDayS: 30_000 }],
 }
 
+const small = benchLine(60)
+const large = benchLine(200)
+const place = { atmospherePa: 101325, untilMonth: '2026-12' }
+
 /** Walks the range, so that no branch is guessed and nothing is folded away. */
 let walk = 0
 const kelvin = (): number => 220 + (walk = (walk + 0.37) % 80)
@@ -78,6 +87,22 @@ async function benchCore(): Promise<void> {
     )
     .add('heat curve, 106 points', () =>
       heatCurve({ gas: 'propane', netKg: 9, waterCapacityKg: 21.59, altitudeM: walk, reliefGaugePa: 2.6e6 }),
+    )
+    .add('a line of 60 parts judged', () => checkLine('line', small, { ...place, temperatureK: kelvin() }))
+    .add('a line of 200 parts judged', () => checkLine('line', large, { ...place, temperatureK: kelvin() }))
+    .add('what mends a starving line of 60', () => {
+      const demandsW = Object.fromEntries(small.parts.map(({ id }) => [id, id.startsWith('appliance') ? 6000 : 0]))
+      starvationRemedies(small, lineGraph(small), { ...place, temperatureK: kelvin(), demandsW })
+    })
+    .add('leak rate', () =>
+      leakRate({
+        lineVolumeM3: 0.0008,
+        startGaugePa: 2000 + walk,
+        endGaugePa: 1900,
+        durationS: 180,
+        startK: 288,
+        endK: 287,
+      }),
     )
     .add('a trip judged', () => judgeTrip([gear, gear], trip, '2026-12-01T00:00:00Z'))
   await bench.run()
@@ -133,6 +158,10 @@ async function benchServer(): Promise<void> {
       '/cylinders/left/dates',
       '/fill',
       '/fill/bottles',
+      '/hookup',
+      '/hookup/joints',
+      '/leak-test',
+      '/leak-test/hold',
       '/run',
     ]) {
       await benchRequest(`Page ${place}`, server.url + place)

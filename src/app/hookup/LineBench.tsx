@@ -2,7 +2,7 @@
 
 import { Redo2, Undo2 } from 'lucide-react'
 import { useRouter } from 'next/navigation'
-import { useMemo, useRef, useState } from 'react'
+import { useDeferredValue, useMemo, useRef, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useHotkeys } from 'react-hotkeys-hook'
@@ -10,11 +10,13 @@ import { catalogue } from '@/core/hookup/catalogue'
 import type { LineEdit } from '@/core/hookup/editLine'
 import type { Line } from '@/core/hookup/line'
 import { sourceRoles, type PartType } from '@/core/hookup/partType'
-import { FindingList } from '@/ui/FindingList'
 import { SaveLine } from '@/ui/SaveLine'
+import { useStable } from '@/ui/useStable'
+import type { Connection } from '@xyflow/react'
 import type { HookupWorld } from './hookupWorld'
 import { LineDiagram } from './LineDiagram'
 import { LineFiles } from './LineFiles'
+import { LineFindings } from './LineFindings'
 import { LinePicker } from './LinePicker'
 import { marksOf } from './marksOf'
 import { PartInspector } from './PartInspector'
@@ -36,7 +38,9 @@ export function LineBench({
 }) {
   const desk = useLine(world, begin)
   const check = useCheck(desk, world)
-  const marks = useMemo(() => marksOf(check), [check])
+  // What is typed shows at once; drawing, list and findings of a long line come a moment later.
+  const shown = useDeferredValue(check)
+  const marks = useMemo(() => marksOf(shown), [shown])
   const router = useRouter()
   const searchField = useRef<HTMLInputElement>(null)
   const ofJoint = check.graph.joints.find(({ joint }) => joint.id === world.about)
@@ -45,14 +49,29 @@ export function LineBench({
   useHotkeys('ctrl+z, meta+z', () => desk.undo?.(), [desk.undo])
   useHotkeys('ctrl+y, meta+shift+z', () => desk.redo?.(), [desk.redo])
 
-  const known = [...catalogue, ...world.ownTypes, ...desk.line.types]
-  const add = (type: PartType, after: string | null): void => {
+  const ownTypes = useMemo(() => [...world.ownTypes, ...desk.line.types], [world.ownTypes, desk.line.types])
+  const add = useStable((type: PartType, after: string | null): void => {
     const id = `${type.role}-${crypto.randomUUID().slice(0, 8)}`
     // What holds gas begins a line; it stands after nothing.
     desk.edit({ do: 'add', type, id, after: sourceRoles.includes(type.role) ? null : after })
     setChosen(id)
-  }
+  })
   const edit = (...edits: LineEdit[]): void => desk.edit(...edits)
+  const join = useStable(({ source, target, sourceHandle, targetHandle }: Connection): void => {
+    if (!sourceHandle || !targetHandle || source === target) return
+    const id = `joint-${crypto.randomUUID().slice(0, 8)}`
+    edit({
+      do: 'join',
+      id,
+      from: { partId: source, portId: sourceHandle },
+      to: { partId: target, portId: targetHandle },
+    })
+  })
+  const dropOn = useStable((typeId: string, after: string | null): void => {
+    const type = [...catalogue, ...ownTypes].find(({ id }) => id === typeId)
+    if (type) add(type, after)
+  })
+  const addAfterChosen = useStable((type: PartType): void => add(type, chosen?.part.id ?? null))
   return (
     <div className="line-bench">
       <div className="line-head">
@@ -87,31 +106,8 @@ export function LineBench({
           This line was saved somewhere else in the meantime. What you drew is kept here; to see theirs, leave yours.
         </p>
       )}
-      <LineDiagram
-        check={check}
-        chosen={chosen?.part.id ?? null}
-        choose={setChosen}
-        join={({ source, target, sourceHandle, targetHandle }) => {
-          if (!sourceHandle || !targetHandle || source === target) return
-          const id = `joint-${crypto.randomUUID().slice(0, 8)}`
-          edit({
-            do: 'join',
-            id,
-            from: { partId: source, portId: sourceHandle },
-            to: { partId: target, portId: targetHandle },
-          })
-        }}
-        dropOn={(typeId, after) => {
-          const type = known.find(({ id }) => id === typeId)
-          if (type) add(type, after)
-        }}
-      />
-      <PartsTray
-        ownTypes={[...world.ownTypes, ...desk.line.types]}
-        after={chosen?.name ?? null}
-        add={(type) => add(type, chosen?.part.id ?? null)}
-        searchField={searchField}
-      />
+      <LineDiagram check={shown} chosen={chosen?.part.id ?? null} choose={setChosen} join={join} dropOn={dropOn} />
+      <PartsTray ownTypes={ownTypes} after={chosen?.name ?? null} add={addAfterChosen} searchField={searchField} />
       <form
         noValidate
         onSubmit={async (event) => {
@@ -151,7 +147,7 @@ export function LineBench({
       <div className="line-two">
         <section aria-label="The line as a list">
           <h2>In the order of the gas</h2>
-          <PartList check={check} marks={marks} chosen={chosen?.part.id ?? null} choose={setChosen} />
+          <PartList check={shown} marks={marks} chosen={chosen?.part.id ?? null} choose={setChosen} />
         </section>
         <div>
           {chosen ? (
@@ -168,11 +164,7 @@ export function LineBench({
           )}
           <section aria-label="Findings" className="mt-3">
             <h2>What is to be said of it</h2>
-            {check.findings.length === 0 ? (
-              <p>Nothing, by what is drawn and noted. It is soaped before it is used all the same.</p>
-            ) : (
-              <FindingList findings={check.findings} />
-            )}
+            <LineFindings findings={shown.findings} />
           </section>
         </div>
       </div>

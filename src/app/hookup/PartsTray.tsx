@@ -1,17 +1,16 @@
 'use client'
 
-import { useId, useState, type RefObject } from 'react'
+import { memo, useId, useState, type RefObject } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { catalogue } from '@/core/hookup/catalogue'
 import { partGroups } from '@/core/hookup/partGroups'
 import { sourceRoles, type PartType } from '@/core/hookup/partType'
-import { DRAGGED } from './LineDiagram'
 import { OwnPartForm } from './OwnPartForm'
+import { DRAGGED } from './PartBox'
 import { PartDrawing } from './PartDrawing'
 
-/** The shelf of parts: a click adds one after the part that is chosen, dragging puts it where it is let go. */
-export function PartsTray({
+function Tray({
   ownTypes,
   after,
   add,
@@ -94,3 +93,6 @@ export function PartsTray({
     </section>
   )
 }
+
+/** The shelf of parts: a click adds one after the part that is chosen, dragging puts it where it is let go. */
+export const PartsTray = memo(Tray)

@@ -18,6 +18,9 @@ const inch = (number: number): number => fromUnit(number, 'length', 'in')
 const boresM = [0.1875, 0.25, 0.311, 0.375, 0.436, 0.493, 0.622, 0.824].map(inch)
 const ratingsW = [70_000, 160_000, 200_000, 400_000].map((number) => fromUnit(number, 'power', 'btuh'))
 
+/** Runs that are tried, the worst first. */
+const MOST_RUNS = 6
+
 function withType(line: Line, part: LinePart, type: PartType): Line {
   const own = { ...type, id: `${type.id}*` }
   return {
@@ -66,10 +69,18 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
   const flow = lineFlow(graph, conditions)
   const short = applianceFlow(graph, flow).filter(({ starves, live }) => starves && live)
   if (short.length === 0) return []
-  const above = new Set(short.flatMap(({ part }) => [...upstreamOf(part)]))
-  const tried = [...above].flatMap((part): Remedy[] => {
+  const lost = (part: GraphPart): number => {
     const at = flow.get(part.part.id)
-    if (!at) return []
+    return at ? at.inletGaugePa - at.outletGaugePa : 0
+  }
+  const above = [...new Set(short.flatMap(({ part }) => [...upstreamOf(part)]))]
+  // What takes little pressure mends nothing: the runs that take most are tried, and every regulator.
+  const runs = above
+    .filter(({ lengthM, type }) => lengthM > 0 && !type.regulator)
+    .toSorted((a, b) => lost(b) - lost(a))
+    .slice(0, MOST_RUNS)
+  const tries = [...runs, ...above.filter(({ type }) => type.regulator?.ratedW)]
+  const tried = tries.flatMap((part): Remedy[] => {
     if (part.type.regulator?.ratedW) {
       const { regulator } = part.type
       const larger = ratingsW.filter((ratedW) => ratedW > (regulator.ratedW ?? 0))
@@ -78,7 +89,7 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
       )
       return found ? [{ part, change: { kind: 'regulator', ratedW: found.size }, stillStarving: found.left }] : []
     }
-    if (part.lengthM === 0 || at.inletGaugePa - at.outletGaugePa <= 0) return []
+    if (lost(part) <= 0) return []
     const wider = boresM.filter((boreM) => boreM > part.boreM * 1.01)
     const found = best(wider, (boreM) => starving(withBore(line, part.part, boreM), conditions))
     return found ? [{ part, change: { kind: 'bore', boreM: found.size }, stillStarving: found.left }] : []

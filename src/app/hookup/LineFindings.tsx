@@ -1,0 +1,27 @@
+'use client'
+
+import { memo, useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { Finding } from '@/core/findings/Finding'
+import { FindingList } from '@/ui/FindingList'
+
+/** A line being drawn has many: the gravest first, the rest on demand. */
+const FIRST = 8
+
+/** What is to be said of the line, gravest first. */
+export const LineFindings = memo(function LineFindings({ findings }: { findings: readonly Finding[] }) {
+  const [all, setAll] = useState(false)
+  if (findings.length === 0) {
+    return <p>Nothing, by what is drawn and noted. It is soaped before it is used all the same.</p>
+  }
+  return (
+    <>
+      <FindingList findings={all ? findings : findings.slice(0, FIRST)} />
+      {findings.length > FIRST && (
+        <Button variant="quiet" size="sm" className="mt-2" aria-expanded={all} onClick={() => setAll(!all)}>
+          {all ? 'Only the gravest' : `All ${findings.length}`}
+        </Button>
+      )}
+    </>
+  )
+})

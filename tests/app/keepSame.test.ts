@@ -1,0 +1,17 @@
+import { keepSame } from '@/app/hookup/keepSame'
+
+test('what is the same stays the same thing; what changed, came or went does not', () => {
+  const keep = keepSame<{ id: string; name: string }>(({ name }) => name)
+  const [left, right] = keep([
+    { id: 'a', name: 'left' },
+    { id: 'b', name: 'right' },
+  ])
+  const next = keep([
+    { id: 'b', name: 'right' },
+    { id: 'a', name: 'other' },
+  ])
+  expect(next[0]).toBe(right)
+  expect(next[1]).not.toBe(left)
+  expect(keep([])).toEqual([])
+  expect(keep([{ id: 'b', name: 'right' }])[0]).not.toBe(right)
+})
