@@ -1,6 +1,7 @@
 'use client'
 
 import { Gauge } from 'lucide-react'
+import { usePathname } from 'next/navigation'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
@@ -106,6 +107,10 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
 /** The drawer with the instruments; it stays beside the page, so that a field can be in focus meanwhile. */
 export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
   const [open, setOpen] = useState(false)
+  const [asked, setAsked] = useState<'Scale' | 'Manometer' | null>(null)
+  // The one that belongs to the station, until another is asked for.
+  const isLeakTest = usePathname().startsWith('/leak-test')
+  const shown = asked ?? (isLeakTest ? 'Manometer' : 'Scale')
   return (
     <>
       <button type="button" onClick={() => setOpen(!open)} aria-expanded={open}>
@@ -133,8 +138,14 @@ export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
             Simulated instruments stand in for those that could be connected. Stand in a field, then capture: the
             reading goes there. Typing always works too.
           </p>
-          <ScalePanel loads={loads} />
-          <ManometerPanel />
+          <div className="tray-groups" role="group" aria-label="Which instrument">
+            {(['Scale', 'Manometer'] as const).map((name) => (
+              <button key={name} type="button" aria-pressed={shown === name} onClick={() => setAsked(name)}>
+                {name}
+              </button>
+            ))}
+          </div>
+          {shown === 'Scale' ? <ScalePanel loads={loads} /> : <ManometerPanel />}
         </Offcanvas.Body>
       </Offcanvas>
     </>

@@ -14,6 +14,10 @@ export const terms = {
     'OPD: a float in the valve that shuts the filling at 80 %. A second guard, never a measure: the scale or the bleeder comes first.',
   requalification:
     'A look or a test by a licensed shop that buys a cylinder further years. It is stamped or stuck on the collar.',
+  'lock-up': 'Where a regulator shuts when nothing burns: a little above its setting, at most 14 in WC.',
+  pigtail: 'The short hose from a cylinder’s valve to the regulator.',
+  changeover: 'A regulator with two inlets and a lever: it takes its gas from one cylinder or from the other.',
+  manometer: 'A gauge for small pressures. The simplest is a U of clear hose with water in it.',
   line: 'The pipe of the rig, fed by its cylinders or its fixed tank.',
 } as const
 

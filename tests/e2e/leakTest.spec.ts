@@ -91,7 +91,7 @@ test('held: the columns typed, the fall judged, what it means, and the branch it
   await page.getByLabel('Read by').selectOption('ruler')
   await fill(['4', '12', '4', '12', '3'])
   await expect(page.getByText('they are the wrong way round', { exact: false }).first()).toBeVisible()
-  await expect(slip).toContainText('Two readings and the time between them')
+  await expect(slip).toContainText('and the time between them')
 
   // The appliances isolated in turn.
   await page.getByLabel('Read by').selectOption('middle')

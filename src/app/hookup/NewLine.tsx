@@ -27,9 +27,7 @@ export function NewLine({ world }: { world: HookupWorld }) {
   }
   return (
     <section aria-label="Begin a line">
-      <p className="lead">
-        Begin with the one that is most like yours; every part can be changed. Nobody has looked at its joints yet.
-      </p>
+      <p className="lead">Begin with the one that is most like yours; every part can be changed.</p>
       <ul className="line-starts">
         {readyMadeLines.map(({ id, name, line }) => (
           <li key={id}>

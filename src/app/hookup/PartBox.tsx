@@ -4,6 +4,7 @@ import { Handle, Position, type Node, type NodeProps } from '@xyflow/react'
 import { createContext, memo, useContext, useSyncExternalStore } from 'react'
 import type { LineCheck } from '@/core/hookup/checkLine'
 import type { GraphPart } from '@/core/hookup/lineGraph'
+import type { PartRole } from '@/core/hookup/partType'
 import { Amount } from '@/ui/Amount'
 import { StateMark, type MarkState } from '@/ui/StateMark'
 import { PartDrawing } from './PartDrawing'
@@ -48,6 +49,9 @@ function useBench(): BoxBench {
   return bench
 }
 
+/** Roles whose pressure is measured with nothing burning too. */
+const MEASURED: readonly PartRole[] = ['appliance', 'test-port']
+
 /** How the tray names what is dragged out of it. */
 export const DRAGGED = 'application/x-line-part'
 
@@ -55,6 +59,8 @@ interface Face {
   name: string
   role: GraphPart['type']['role']
   pressure: ReturnType<typeof partPressure>
+  /** Where it stands with nothing burning, for what is measured there. */
+  locked: ReturnType<typeof partPressure>
   mark: MarkState | null
   /** Ways in and out with what is said of the joint at each. */
   ins: readonly { id: string; mark: MarkState | null }[]
@@ -73,6 +79,7 @@ export function faceOf(part: GraphPart, check: LineCheck, marks: ReadonlyMap<str
     name: part.name,
     role: part.type.role,
     pressure: partPressure(check, part.part.id),
+    locked: MEASURED.includes(part.type.role) ? partPressure(check, part.part.id, 'locked up') : null,
     mark: marks.get(part.part.id) ?? null,
     ins: part.type.ports.filter(isIn).map(({ id }) => ({ id, mark: marks.get(joints.get(id) ?? '') ?? null })),
     outs: part.type.ports.filter((port) => !isIn(port)).map(({ id }) => id),
@@ -84,7 +91,7 @@ const topOf = (i: number, count: number): string => `${((i + 1) * 100) / (count 
 
 function Box({ id, data: { face } }: NodeProps<PartNode>) {
   const bench = useBench()
-  const { name, role, pressure, mark, ins, outs } = face
+  const { name, role, pressure, locked, mark, ins, outs } = face
   const isChosen = useSyncExternalStore(
     bench.chosen.subscribe,
     () => bench.chosen.get() === id,
@@ -115,6 +122,11 @@ function Box({ id, data: { face } }: NodeProps<PartNode>) {
       <PartDrawing role={role} width={40} />
       <span className="part-name">{name}</span>
       <span className="part-pressure">{pressure && <Amount quantity={pressure} />}</span>
+      {locked && (
+        <span className="part-static">
+          locked up <Amount quantity={locked} />
+        </span>
+      )}
       {mark && (
         <span className="part-mark">
           <StateMark state={mark} size={24} />

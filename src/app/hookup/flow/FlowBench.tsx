@@ -3,6 +3,7 @@
 import { useMemo, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { InputError } from '@/core/findings/InputError'
+import type { LineCheck } from '@/core/hookup/checkLine'
 import type { ApplianceFlow } from '@/core/hookup/applianceFlow'
 import { inputOfW } from '@/core/hookup/inputOfW'
 import type { Line } from '@/core/hookup/line'
@@ -10,6 +11,7 @@ import { lineGraph } from '@/core/hookup/lineGraph'
 import { pressureSlip } from '@/core/hookup/pressureSlip'
 import { starvationRemedies } from '@/core/hookup/starvationRemedies'
 import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import { partPressure } from '@/app/hookup/partPressure'
 import { LineDiagram } from '@/app/hookup/LineDiagram'
 import { useCheck, useLine } from '@/app/hookup/useLine'
 import { Amount } from '@/ui/Amount'
@@ -18,6 +20,7 @@ import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { StateMark } from '@/ui/StateMark'
+import { Term } from '@/ui/Term'
 import { useUnits } from '@/ui/UnitsProvider'
 import { useKept } from '@/ui/useKept'
 import { Remedies } from './Remedies'
@@ -31,6 +34,11 @@ function stateOf({ live, burning, starves }: ApplianceFlow): {
   if (!live) return { mark: 'fix-first', words: 'no gas comes' }
   if (!burning) return { mark: 'none', words: 'off' }
   return starves ? { mark: 'fix-first', words: 'starves' } : { mark: 'ready', words: 'has enough' }
+}
+
+function PressureAt({ check, id, when }: { check: LineCheck; id: string; when: 'burning' | 'locked up' }) {
+  const quantity = partPressure(check, id, when)
+  return quantity ? <Amount quantity={quantity} /> : '–'
 }
 
 /** What burns together, what each appliance then gets, and what mends a line that starves. */
@@ -54,6 +62,7 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
   )
   const check = useCheck(desk, world, { demandsW, ...(temperatureK !== null && { temperatureK }) })
   const shown = check.appliances.find(({ part }) => part.part.id === asked) ?? check.appliances[0]
+  const ports = check.graph.inOrder.filter(({ type }) => type.role === 'test-port')
   const findings = check.findings.filter(({ remedy }) => remedy.page === 'flow')
   const remedies = useMemo(() => {
     try {
@@ -85,7 +94,7 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
         <div>
           <section aria-label="What burns">
             <h2>What burns together</h2>
-            <div className="table-scroll history mt-0">
+            <div className="table-scroll history flow-table mt-0">
               <table>
                 <thead>
                   <tr>
@@ -94,7 +103,7 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
                       Takes
                     </th>
                     <th scope="col" className="number">
-                      Locked up
+                      <Term id="lock-up">Locked up</Term>
                     </th>
                     <th scope="col" className="number">
                       Burning
@@ -137,6 +146,19 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
                       </tr>
                     )
                   })}
+                  {ports.map(({ part, name }) => (
+                    <tr key={part.id}>
+                      <td>{name}</td>
+                      <td />
+                      <td className="number">
+                        <PressureAt check={check} id={part.id} when="locked up" />
+                      </td>
+                      <td className="number">
+                        <PressureAt check={check} id={part.id} when="burning" />
+                      </td>
+                      <td>measured here</td>
+                    </tr>
+                  ))}
                 </tbody>
               </table>
             </div>

@@ -16,6 +16,7 @@ import { useTubeReading } from '@/ui/ManometerProvider'
 import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { StepRail } from '@/ui/StepRail'
+import { Term } from '@/ui/Term'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { useKept } from '@/ui/useKept'
@@ -139,7 +140,12 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
           sub="what the fall means"
           slip={read.input && read.rate ? holdSlip(read.input, read.rate, gear) : null}
         >
-          {!read.rate && <p className="hint mb-0">Two readings and the time between them: then the sum stands here.</p>}
+          {!read.rate && (
+            <p className="hint mb-0">
+              Two readings of the <Term id="manometer">manometer</Term> and the time between them: then the sum stands
+              here.
+            </p>
+          )}
           {read.rate && read.rate.kgToLfl !== null && (
             <p className="caution-note mb-0">
               How little gas makes the space burn is a measure of danger, never the time one has: gas pools on the
