@@ -59,6 +59,34 @@ const pictures: readonly Picture[] = [
   },
   { name: 'cost', place: '/fill/cost' },
   { name: 'fill-phone', place: '/fill/by-weight', width: 390 },
+  { name: 'hookup', place: '/hookup?line=house', before: (page) => page.waitForTimeout(800) },
+  { name: 'joints', place: '/hookup/joints?line=house' },
+  {
+    name: 'leak-test-phone',
+    place: '/leak-test?line=house',
+    width: 390,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Begin at the cylinder' }).click()
+      await page.getByRole('region', { name: 'The place to soap' }).waitFor()
+    },
+  },
+  {
+    name: 'hold',
+    place: '/leak-test/hold?line=house',
+    before: async (page) => {
+      for (const [label, text] of [
+        ['Start: open column', '4'],
+        ['Start: gas column', '4'],
+        ['End: open column', '3.6'],
+        ['End: gas column', '3.5'],
+        ['Time between', '3'],
+        ['Space it leaks into', '700'],
+      ] as const) {
+        await page.getByLabel(label).fill(text)
+      }
+      await page.evaluate(() => window.scrollTo(0, 220))
+    },
+  },
   { name: 'run', place: '/run' },
   {
     name: 'emergency',

@@ -32,9 +32,10 @@ function tripWords({ trip }: World): string {
   return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${nights} ${nights === 1 ? 'night' : 'nights'}`
 }
 
-function places({ cylinders, appliances }: World): Place[] {
+function places({ cylinders, appliances, lines }: World): Place[] {
   return [
     ...cylinders.map(({ row }) => ({ name: row.name, kind: 'cylinder', href: `/cylinders/${row.id}` })),
+    ...lines.map(({ gear }) => ({ name: gear.name, kind: 'line', href: `/hookup?line=${gear.id}` })),
     ...appliances.map(({ name }) => ({ name, kind: 'appliance', href: '/run' })),
   ]
 }
