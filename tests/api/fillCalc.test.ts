@@ -1,14 +1,6 @@
-import { POST } from '@/app/api/v1/calc/[name]/route'
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
+import { call } from './call'
 
-async function call(name: string, body: unknown) {
-  const request = new Request(`http://127.0.0.1/api/v1/calc/${name}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  })
-  const response = await POST(request, { params: Promise.resolve({ name }) })
-  return { status: response.status, json: await response.json() }
 }
 
 test('fill-limit: 20 lb in 47.6, stop at 37.8', async () => {

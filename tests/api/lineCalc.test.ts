@@ -1,15 +1,7 @@
 import { edited, made, soundStart } from '@tests/lines'
-import { POST } from '@/app/api/v1/calc/[name]/route'
 import { fromUnit } from '@/core/units/fromUnit'
+import { call } from './call'
 
-async function call(name: string, body: unknown) {
-  const request = new Request(`http://127.0.0.1/api/v1/calc/${name}`, {
-    method: 'POST',
-    headers: { 'content-type': 'application/json' },
-    body: JSON.stringify(body),
-  })
-  const response = await POST(request, { params: Promise.resolve({ name }) })
-  return { status: response.status, json: await response.json() }
 }
 
 const two = soundStart('two-cylinders')

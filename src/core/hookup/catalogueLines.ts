@@ -1,5 +1,5 @@
 import type { ConnectionId } from './connections'
-import { female, feet, inch, into, male, out, through } from './catalogueShapes'
+import { female, feet, inch, into, male, out, hose, through } from './catalogueShapes'
 import type { PartType } from './partType'
 
 /** Inside diameters: schedule 40 pipe, type L and flexible tube by common tables [from memory]. */
@@ -24,73 +24,40 @@ function tee(id: string, name: string, connection: ConnectionId, rated: PartType
 
 /** What leads gas on from the regulator. */
 export const lineParts: readonly PartType[] = [
-  through(
-    'hose-low-flare',
-    'Low-pressure hose, 3/8 flare both ends, 4 ft',
-    'hose',
-    [female('flare-3/8'), female('flare-3/8')],
-    {
-      rated: 'low',
-      boreM: inch(0.375),
-      lengthM: feet(4),
-      material: 'rubber',
-      oldMonths: 60,
-    },
-  ),
-  through(
+  hose('hose-low-flare', 'Low-pressure hose, 3/8 flare both ends, 4 ft', [female('flare-3/8'), female('flare-3/8')], {
+    rated: 'low',
+    boreM: inch(0.375),
+    lengthM: feet(4),
+  }),
+  hose(
     'hose-low-npt',
     'Low-pressure hose, 3/8 pipe thread to 3/8 flare, 4 ft',
-    'hose',
     [male('npt-3/8'), female('flare-3/8')],
-    {
-      rated: 'low',
-      boreM: inch(0.375),
-      lengthM: feet(4),
-      material: 'rubber',
-      oldMonths: 60,
-    },
+    { rated: 'low', boreM: inch(0.375), lengthM: feet(4) },
   ),
-  through(
+  hose(
     'hose-low-quick',
     'Low-pressure hose, quick connect to 3/8 flare, 10 ft',
-    'hose',
     [male('quick-low-1/4'), female('flare-3/8')],
-    {
-      rated: 'low',
-      boreM: inch(0.375),
-      lengthM: feet(10),
-      material: 'rubber',
-      oldMonths: 60,
-    },
+    { rated: 'low', boreM: inch(0.375), lengthM: feet(10) },
   ),
-  through(
+  hose(
     'hose-mid-quick',
     '15 psi hose, quick connect to bottle thread, 12 ft',
-    'hose',
     [male('quick-mid-1/4'), male('bottle-1-20')],
-    {
-      rated: 'intermediate',
-      boreM: inch(0.25),
-      lengthM: feet(12),
-      material: 'rubber',
-      oldMonths: 60,
-    },
+    { rated: 'intermediate', boreM: inch(0.25), lengthM: feet(12) },
   ),
-  through('hose-co2', 'CO2 hose for barbs, 5 ft', 'hose', [female('barb'), female('barb')], {
-    gas: 'co2',
+  hose('hose-co2', 'CO2 hose for barbs, 5 ft', [female('barb'), female('barb')], {
     rated: 'co2-low',
     boreM: inch(0.1875),
     lengthM: feet(5),
-    material: 'rubber',
-    oldMonths: 60,
-  }),
-  through('hose-air', 'Air hose, 1/4 pipe thread both ends, 25 ft', 'hose', [male('npt-1/4'), male('npt-1/4')], {
     gas: 'co2',
+  }),
+  hose('hose-air', 'Air hose, 1/4 pipe thread both ends, 25 ft', [male('npt-1/4'), male('npt-1/4')], {
     rated: 'co2-low',
     boreM: inch(0.25),
     lengthM: feet(25),
-    material: 'rubber',
-    oldMonths: 60,
+    gas: 'co2',
   }),
 
   ...(['1/4', '3/8', '1/2'] as const).map((size) =>
@@ -188,32 +155,17 @@ export const lineParts: readonly PartType[] = [
   through('bottle-from-flare', '3/8 flare to bottle thread', 'adapter', [female('flare-3/8'), male('bottle-1-20')], {
     rated: 'cylinder',
   }),
-  through(
+  hose(
     'hose-bottle',
     'Hose for cylinder pressure, bottle thread both ends, 5 ft',
-    'hose',
     [female('bottle-1-20'), male('bottle-1-20')],
-    {
-      rated: 'cylinder',
-      boreM: inch(0.25),
-      lengthM: feet(5),
-      material: 'rubber',
-      oldMonths: 60,
-    },
+    { rated: 'cylinder', boreM: inch(0.25), lengthM: feet(5) },
   ),
-  through(
-    'hose-supply',
-    'Supply hose, hand-wheel both ends, 12 ft',
-    'hose',
-    [female('type1-acme'), female('type1-acme')],
-    {
-      rated: 'cylinder',
-      boreM: inch(0.25),
-      lengthM: feet(12),
-      material: 'rubber',
-      oldMonths: 60,
-    },
-  ),
+  hose('hose-supply', 'Supply hose, hand-wheel both ends, 12 ft', [female('type1-acme'), female('type1-acme')], {
+    rated: 'cylinder',
+    boreM: inch(0.25),
+    lengthM: feet(12),
+  }),
   {
     id: 'splitter-bottle',
     name: 'Y-splitter with a valve on each side, bottle thread',
@@ -248,18 +200,11 @@ export const lineParts: readonly PartType[] = [
     ],
     rated: 'cylinder',
   },
-  through(
+  hose(
     'pigtail-tee',
     'Short pigtail, 1/4 inverted flare both ends, 12 in',
-    'hose',
     [male('inverted-flare-1/4'), male('inverted-flare-1/4')],
-    {
-      rated: 'cylinder',
-      boreM: inch(0.25),
-      lengthM: inch(12),
-      material: 'rubber',
-      oldMonths: 60,
-    },
+    { rated: 'cylinder', boreM: inch(0.25), lengthM: inch(12) },
   ),
 
   ...(['1/4', '3/8'] as const).flatMap((size) => [

@@ -33,3 +33,13 @@ export function through(
     ports: [into('in', ...fits(ends[0])), out('out', ...fits(ends[1]))],
   }
 }
+
+/** A rubber hose; five years from its make it is old, common practice. */
+export function hose(
+  id: string,
+  name: string,
+  ends: readonly [Fit, Fit],
+  run: { rated: PartType['rated']; boreM: number; lengthM: number; gas?: PartType['gas'] },
+): PartType {
+  return through(id, name, 'hose', ends, { ...run, material: 'rubber', oldMonths: 60 })
+}

@@ -1,4 +1,4 @@
-import { female, feet, inch, inWC, btuh, into, male, out, psi, through } from './catalogueShapes'
+import { female, feet, inch, inWC, btuh, into, male, out, psi, hose, through } from './catalogueShapes'
 import type { PartType } from './partType'
 
 const valve = out('out', male('type1-acme'), female('pol'))
@@ -68,71 +68,38 @@ export const sourceParts: readonly PartType[] = [
     rated: 'cylinder',
   }),
 
-  through(
+  hose(
     'pigtail-acme',
     'Pigtail, hand-wheel to 1/4 inverted flare, 15 in',
-    'hose',
     [female('type1-acme'), male('inverted-flare-1/4')],
-    { rated: 'cylinder', boreM: inch(0.25), lengthM: inch(15), material: 'rubber', oldMonths: 60 },
+    { rated: 'cylinder', boreM: inch(0.25), lengthM: inch(15) },
   ),
-  through(
-    'pigtail-pol',
-    'Pigtail, POL to 1/4 inverted flare, 15 in',
-    'hose',
-    [male('pol'), male('inverted-flare-1/4')],
-    { rated: 'cylinder', boreM: inch(0.25), lengthM: inch(15), material: 'rubber', oldMonths: 60 },
-  ),
-  through(
-    'pigtail-acme-npt',
-    'Pigtail, hand-wheel to 1/4 pipe thread, 15 in',
-    'hose',
-    [female('type1-acme'), male('npt-1/4')],
-    {
-      rated: 'cylinder',
-      boreM: inch(0.25),
-      lengthM: inch(15),
-      material: 'rubber',
-      oldMonths: 60,
-    },
-  ),
-  through(
-    'hose-high-bottle',
-    'Hose, hand-wheel to bottle thread, 5 ft',
-    'hose',
-    [female('type1-acme'), male('bottle-1-20')],
-    {
-      rated: 'cylinder',
-      boreM: inch(0.25),
-      lengthM: feet(5),
-      material: 'rubber',
-      oldMonths: 60,
-    },
-  ),
-  through(
+  hose('pigtail-pol', 'Pigtail, POL to 1/4 inverted flare, 15 in', [male('pol'), male('inverted-flare-1/4')], {
+    rated: 'cylinder',
+    boreM: inch(0.25),
+    lengthM: inch(15),
+  }),
+  hose('pigtail-acme-npt', 'Pigtail, hand-wheel to 1/4 pipe thread, 15 in', [female('type1-acme'), male('npt-1/4')], {
+    rated: 'cylinder',
+    boreM: inch(0.25),
+    lengthM: inch(15),
+  }),
+  hose('hose-high-bottle', 'Hose, hand-wheel to bottle thread, 5 ft', [female('type1-acme'), male('bottle-1-20')], {
+    rated: 'cylinder',
+    boreM: inch(0.25),
+    lengthM: feet(5),
+  }),
+  hose(
     'hose-high-npt',
     'Hose for cylinder pressure, 1/4 pipe thread both ends, 5 ft',
-    'hose',
     [male('npt-1/4'), male('npt-1/4')],
-    {
-      rated: 'cylinder',
-      boreM: inch(0.25),
-      lengthM: feet(5),
-      material: 'rubber',
-      oldMonths: 60,
-    },
+    { rated: 'cylinder', boreM: inch(0.25), lengthM: feet(5) },
   ),
-  through(
+  hose(
     'hose-high-flare',
     'Hose for cylinder pressure, 3/8 flare both ends, 6 ft',
-    'hose',
     [female('flare-3/8'), female('flare-3/8')],
-    {
-      rated: 'cylinder',
-      boreM: inch(0.3125),
-      lengthM: feet(6),
-      material: 'rubber',
-      oldMonths: 60,
-    },
+    { rated: 'cylinder', boreM: inch(0.3125), lengthM: feet(6) },
   ),
 
   through(
