@@ -1,8 +1,6 @@
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
 import { call } from './call'
 
-}
-
 test('fill-limit: 20 lb in 47.6, stop at 37.8', async () => {
   const { status, json } = await call('fill-limit', {
     gas: 'propane',

@@ -2,8 +2,6 @@ import { edited, made, soundStart } from '@tests/lines'
 import { fromUnit } from '@/core/units/fromUnit'
 import { call } from './call'
 
-}
-
 const two = soundStart('two-cylinders')
 const { parts, joints } = edited(two, made('cooktop-in', 'taped'))
 
