@@ -7,7 +7,8 @@ import { lineFingerprint } from '@/core/hookup/lineFingerprint'
 import { lineGraph } from '@/core/hookup/lineGraph'
 import { lineZones } from '@/core/hookup/lineZones'
 import { leakGrades } from '@/core/leaktest/leakGrades'
-import { leakRate, leakRateSchema, type LeakRate } from '@/core/leaktest/leakRate'
+import { holdOutcome, type HoldOutcome } from '@/core/leaktest/holdOutcome'
+import { leakRateSchema } from '@/core/leaktest/leakRate'
 import { leakSheet } from '@/core/leaktest/leakSheet'
 import { leakTestState } from '@/core/leaktest/leakTestState'
 import { database } from '@/records/database'
@@ -89,12 +90,10 @@ const holdSchema = z.strictObject({
 })
 
 /** Appends a hold test, judged here and not by who sends it. */
-export async function recordHoldAction(
-  input: unknown,
-): Promise<ActionResult<{ id: string; outcome: LeakRate['outcome'] }>> {
+export async function recordHoldAction(input: unknown): Promise<ActionResult<{ id: string; outcome: HoldOutcome }>> {
   return act(holdSchema, input, ({ lineId, side, input: held, openBranches }) => {
     requireLine(lineId)
-    const { outcome } = leakRate(held)
+    const outcome = holdOutcome(side, held)
     const heldAt = new Date().toISOString()
     const { id } = addHoldTest(database(), { lineId, side, input: held, openBranches, outcome, heldAt })
     revalidatePath('/', 'layout')

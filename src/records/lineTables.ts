@@ -1,6 +1,7 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Line } from '@/core/hookup/line'
 import { leakGrades } from '@/core/leaktest/leakGrades'
+import { holdOutcomes } from '@/core/leaktest/holdOutcome'
 import type { LeakRateInput } from '@/core/leaktest/leakRate'
 import type { LeakItem } from '@/core/leaktest/leakSheet'
 import { rigs, voiding } from './schema'
@@ -93,7 +94,7 @@ export const holdTests = sqliteTable(
     heldAt: text().notNull(),
     side: text({ enum: ['low', 'cylinder'] }).notNull(),
     input: text({ mode: 'json' }).notNull().$type<LeakRateInput>(),
-    outcome: text({ enum: ['held', 'fell', 'rose', 'warmed', 'short'] }).notNull(),
+    outcome: text({ enum: holdOutcomes }).notNull(),
     /** Branches that stood open, when they were isolated in turn. */
     openBranches: text({ mode: 'json' }).$type<string[]>(),
     ...voiding,

@@ -77,6 +77,8 @@ test('held: the columns typed, the fall judged, what it means, and the branch it
   await fill(['5.5', '5.5', '5.5', '5.5', '3'])
   const slip = page.getByRole('region', { name: 'House line' })
   await expect(slip).toContainText(/11\.0\sinWC/)
+  await expect(page.locator('.verdict')).toContainText('Begun too high')
+  await fill(['4', '4', '4', '4', '3'])
   await expect(page.locator('.verdict')).toContainText('Held')
   await fill(['4', '4', '3.9', '3.9', '3'])
   await page.getByLabel('Line’s temperature at the start').fill('60')

@@ -1,6 +1,7 @@
 import { gradeWords } from '@/core/leaktest/leakGrades'
 import { leakTestState } from '@/core/leaktest/leakTestState'
 import type { HistoryEntry } from '@/app/historyEntry'
+import { pressureRole } from './hold/readHold'
 import type { LeakWorld } from './leakWorld'
 
 const outcomeWords = {
@@ -9,6 +10,7 @@ const outcomeWords = {
   rose: 'rose: no good test',
   warmed: 'warmed up: no good test',
   short: 'held too short',
+  high: 'begun too near lock-up',
 } as const
 
 /**
@@ -64,8 +66,8 @@ export function leakHistory({ tests, holds }: LeakWorld): HistoryEntry[] {
       parts: {
         side: side === 'low' ? 'Low' : 'Cylinder',
         outcome: outcomeWords[outcome],
-        from: { value: input.startGaugePa, role: side === 'low' ? 'linePressure' : 'cylinderPressure' },
-        to: { value: input.endGaugePa, role: side === 'low' ? 'linePressure' : 'cylinderPressure' },
+        from: { value: input.startGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
+        to: { value: input.endGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
         time: { value: input.durationS, role: 'minutes' },
       },
     },

@@ -14,7 +14,7 @@ export const hookupCheckSchema = z.strictObject({
   /** Heat each appliance burns, by part; every appliance at full input when absent. */
   demandsW: z.record(z.string(), z.number()).optional(),
   /** Of the cylinders. */
-  temperatureK: z.number().default(SIXTY_F_K),
+  temperatureK: z.number().min(174).max(369).default(SIXTY_F_K),
   atmospherePa: z.number().min(2e4).max(1.2e5).default(101325),
   /** Month it is judged for, `2026-12`; without it no age is judged as past. */
   untilMonth: z

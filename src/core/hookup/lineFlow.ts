@@ -1,11 +1,18 @@
+import type { Fluid } from '@/core/fluids/fluid'
 import { saturation } from '@/core/fluids/saturation'
 import type { GraphJoint, GraphPart, LineGraph } from './lineGraph'
 import { leverOf } from './leverOf'
 import { pressureDrop } from './pressureDrop'
 import { regulatorOutletPa } from './regulatorOutletPa'
 
-/** Above it CO2 has no boiling pressure; its cylinder then holds this much or more, by how it was filled. */
-const CO2_BOILS_TO_K = 304
+/**
+ * Where each gas boils at all. Beyond it the nearest counts: a line is judged on the coldest night, and above its critical
+ * point a CO2 cylinder holds this much or more, by how it was filled.
+ */
+const BOILS_K: Readonly<Record<Fluid, { from: number; to: number }>> = {
+  propane: { from: 174, to: 369 },
+  co2: { from: 217, to: 304 },
+}
 
 export interface FlowConditions {
   /** Of the cylinders. */
@@ -83,7 +90,7 @@ function flowsW(graph: LineGraph, feeds: Feeds, demandsW: FlowConditions['demand
  * @param graph - of a line without a ring
  * @param conditions - temperature, air and what burns
  * @returns by part identifier
- * @throws InputError as saturation and pressureDrop do
+ * @throws InputError as pressureDrop does
  */
 export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<string, PartFlow> {
   const { temperatureK, atmospherePa, demandsW } = conditions
@@ -92,8 +99,8 @@ export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<stri
   const found = new Map<string, PartFlow>()
   const sources = new Set(graph.sources)
   const pressures = new Map<string, number>()
-  const cylinderGaugePa = (gas: 'propane' | 'co2'): number => {
-    const boilingK = gas === 'co2' ? Math.min(temperatureK, CO2_BOILS_TO_K) : temperatureK
+  const cylinderGaugePa = (gas: Fluid): number => {
+    const boilingK = Math.max(BOILS_K[gas].from, Math.min(BOILS_K[gas].to, temperatureK))
     const known = pressures.get(gas) ?? Math.max(0, saturation(gas, boilingK).pressurePa - atmospherePa)
     pressures.set(gas, known)
     return known

@@ -7,6 +7,7 @@ import { recordHoldAction } from '@/actions/leakTest'
 import type { LineBranch } from '@/core/hookup/lineBranches'
 import type { LineSide } from '@/core/hookup/lineVolumeM3'
 import type { BranchHold } from '@/core/leaktest/findBranch'
+import { holdOutcome } from '@/core/leaktest/holdOutcome'
 import { holdSlip } from '@/core/leaktest/holdSlip'
 import { holdSteps } from '@/core/leaktest/holdSteps'
 import { formatForField } from '@/core/units/formatForField'
@@ -25,7 +26,7 @@ import { BranchSearch } from './BranchSearch'
 import { HoldFields } from './HoldFields'
 import { HoldTimer } from './HoldTimer'
 import { HoldVerdict } from './HoldVerdict'
-import { emptyHold, readHold, type HoldTexts } from './readHold'
+import { emptyHold, isByGauge, readHold, type HoldTexts } from './readHold'
 import { UTube } from './UTube'
 
 export interface HoldGear {
@@ -98,7 +99,7 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
     >
       <div>
         <div className="hold-bench">
-          {side === 'low' && texts.way !== 'gauge' && (
+          {!isByGauge(side, gear.gas) && texts.way !== 'gauge' && (
             <div>
               <UTube openM={tube?.openM ?? 0} gasM={tube?.gasM ?? 0} gaugePa={gaugePa} live={live !== null} />
               <Form.Check
@@ -113,6 +114,7 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
           <div>
             <HoldFields
               side={side}
+              gas={gear.gas}
               setSide={setSide}
               texts={texts}
               change={change}
@@ -124,7 +126,7 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
                 done={(elapsedS) => change({ minutes: formatForField({ value: elapsedS, role: 'minutes' }, system) })}
               />
             </HoldFields>
-            {read.rate && <HoldVerdict outcome={read.rate.outcome} />}
+            {read.input && read.rate && <HoldVerdict outcome={holdOutcome(side, read.input, read.rate)} />}
             <SaveLine label="Save the hold test" saving={saving} dirty={read.input !== null} />
             {issueAt('input') && <p className="issue">{issueAt('input')}</p>}
           </div>

@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form'
 import type { DisplayRole } from '@/core/findings/quantity'
 import type { LineSide } from '@/core/hookup/lineVolumeM3'
 import { QuantityField } from '@/ui/QuantityField'
-import { holdWays, pressureRole, type HoldTexts, type HoldWay } from './readHold'
+import { holdWays, isByGauge, pressureRole, type HoldTexts, type HoldWay } from './readHold'
 
 const wayWords: Readonly<Record<HoldWay, string>> = {
   middle: 'a U-tube, zero in the middle',
@@ -21,6 +21,7 @@ const columnWords: Readonly<Record<'middle' | 'ruler', readonly [string, string]
 /** Readings at the start and at the end, the time between, and what else is known. */
 export function HoldFields({
   side,
+  gas,
   setSide,
   texts,
   change,
@@ -29,6 +30,7 @@ export function HoldFields({
   children,
 }: {
   side: LineSide
+  gas: 'propane' | 'co2'
   setSide: (side: LineSide) => void
   texts: HoldTexts
   change: (some: Partial<HoldTexts>) => void
@@ -37,7 +39,8 @@ export function HoldFields({
   /** The timer, between start and end. */
   children: ReactNode
 }) {
-  const way: HoldWay = side === 'cylinder' ? 'gauge' : texts.way
+  const byGauge = isByGauge(side, gas)
+  const way: HoldWay = byGauge ? 'gauge' : texts.way
   const field = (key: keyof HoldTexts, label: string, role: DisplayRole, hint?: ReactNode, optional = false) => (
     <QuantityField
       label={label}
@@ -51,7 +54,7 @@ export function HoldFields({
   )
   const pair = (when: 'start' | 'end', words: string) =>
     way === 'gauge' ? (
-      field(`${when}A`, `${words}: gauge`, pressureRole(side))
+      field(`${when}A`, `${words}: gauge`, pressureRole(side, gas))
     ) : (
       <>
         {field(`${when}A`, `${words}: ${columnWords[way][0]}`, 'column')}
@@ -68,7 +71,7 @@ export function HoldFields({
             <option value="cylinder">before the regulator, by its gauge</option>
           </Form.Select>
         </div>
-        {side === 'low' && (
+        {!byGauge && (
           <div>
             <Form.Label htmlFor="hold-way">Read by</Form.Label>
             <Form.Select id="hold-way" value={way} onChange={(event) => change({ way: event.target.value as HoldWay })}>

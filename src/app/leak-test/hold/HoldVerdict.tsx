@@ -1,9 +1,7 @@
-import type { LeakRate } from '@/core/leaktest/leakRate'
+import type { HoldOutcome } from '@/core/leaktest/holdOutcome'
 import { StateMark } from '@/ui/StateMark'
 
-const words: Readonly<
-  Record<LeakRate['outcome'], { mark: 'ready' | 'fix-first' | 'stop'; title: string; says: string }>
-> = {
+const words: Readonly<Record<HoldOutcome, { mark: 'ready' | 'fix-first' | 'stop'; title: string; says: string }>> = {
   held: {
     mark: 'ready',
     title: 'Held',
@@ -24,6 +22,11 @@ const words: Readonly<
     title: 'It warmed up: no good test',
     says: 'The warmth should have lifted it, and it did not: a leak may be hidden. Repeat it at a steady temperature.',
   },
+  high: {
+    mark: 'fix-first',
+    title: 'Begun too high',
+    says: 'At lock-up gas from before the regulator makes up for a leak and hides it. Burn the line down to 8 in WC, shut everything, hold again.',
+  },
   short: {
     mark: 'fix-first',
     title: 'Held too short',
@@ -32,7 +35,7 @@ const words: Readonly<
 }
 
 /** What a hold test came to. */
-export function HoldVerdict({ outcome }: { outcome: LeakRate['outcome'] }) {
+export function HoldVerdict({ outcome }: { outcome: HoldOutcome }) {
   const { mark, title, says } = words[outcome]
   return (
     <div className={`verdict ${mark === 'fix-first' ? '' : mark}`} role="status">

@@ -49,8 +49,12 @@ export interface HoldReading {
 /** The line’s temperature when nobody measured it; only a change of it matters. */
 const MILD_K = 288.7
 
-/** Role of the pressures on a side. */
-export const pressureRole = (side: LineSide): DisplayRole => (side === 'low' ? 'linePressure' : 'cylinderPressure')
+/** A U-tube is for the low side of propane; everything else is read off a gauge. */
+export const isByGauge = (side: LineSide, gas: 'propane' | 'co2'): boolean => side === 'cylinder' || gas === 'co2'
+
+/** Role of the pressures a gauge shows there. */
+export const pressureRole = (side: LineSide, gas: 'propane' | 'co2'): DisplayRole =>
+  isByGauge(side, gas) ? 'cylinderPressure' : 'linePressure'
 
 /**
  * Reads what is typed of a hold test.
@@ -70,11 +74,11 @@ export function readHold(
   const issues = new Map<string, string>()
   const number = (key: keyof HoldTexts, role: DisplayRole): number | null =>
     readQuantity(texts[key], role, system).value
-  const way: HoldWay = side === 'cylinder' ? 'gauge' : texts.way
+  const way: HoldWay = isByGauge(side, gas) ? 'gauge' : texts.way
   let tube: HoldReading['tube'] = null
 
   const pressure = (a: 'startA' | 'endA', b: 'startB' | 'endB'): number | null => {
-    if (way === 'gauge') return number(a, pressureRole(side))
+    if (way === 'gauge') return number(a, pressureRole(side, gas))
     const [open, gasSide] = [number(a, 'column'), number(b, 'column')]
     if (open === null || gasSide === null) return null
     // From the middle the gas’s column is told as so much below.

@@ -1,0 +1,134 @@
+import { add, chain, change, check, edited, sound, soundStart } from '@tests/lines'
+import { lineGraph } from '@/core/hookup/lineGraph'
+import { lineZones } from '@/core/hookup/lineZones'
+import { lineVolumeM3 } from '@/core/hookup/lineVolumeM3'
+import { pressureDrop } from '@/core/hookup/pressureDrop'
+import { holdOutcome } from '@/core/leaktest/holdOutcome'
+import { leakRate } from '@/core/leaktest/leakRate'
+import { toUnit } from '@/core/units/toUnit'
+import { fromUnit } from '@/core/units/fromUnit'
+
+const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC')
+const inch = (number: number): number => fromUnit(number, 'length', 'in')
+const feet = (number: number): number => fromUnit(number, 'length', 'ft')
+const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')
+const psiOf = (pascal: number): number => toUnit(pascal, 'gaugePressure', 'psi')
+const inWCOf = (pascal: number): number => toUnit(pascal, 'gaugePressure', 'inWC')
+
+// Worked by hand with NFPA 54's low-pressure equation [from memory]: 30,000 BTU/h ÷ 2,516 = 11.92 ft³/h;
+// 11.92^0.381 = 2.571; ÷ (19.17 × 0.436) = 0.3076; ^(1/0.206) = 0.003270; × 1.2462 × 25 = 0.102 in WC.
+test('a furnace of 30,000 BTU/h on 25 ft of 0.436 in tube loses a tenth of an inch', () => {
+  const { dropPa } = pressureDrop({
+    flowW: btuh(30_000),
+    insideDiameterM: inch(0.436),
+    lengthM: feet(25),
+    inletGaugePa: inWC(11),
+  })
+  expect(inWCOf(dropPa)).toBeCloseTo(0.102, 2)
+})
+
+// The same by hand at 13 psi, sea level: 150,000 BTU/h = 59.62 ft³/h; ^0.381 = 4.748; ÷ (18.93 × 0.25) = 1.0033;
+// ^(1/0.206) = 1.0161; × 1.2462 × 12 ÷ 0.991 = 15.33; P1 = 27.70, P1² = 767.1, √751.8 = 27.42: 0.28 psi.
+test('a 12 ft hose of 1/4 in at 13 psi loses 0.28 psi at 150,000 BTU/h', () => {
+  const { dropPa, regime } = pressureDrop({
+    flowW: btuh(150_000),
+    insideDiameterM: inch(0.25),
+    lengthM: feet(12),
+    inletGaugePa: fromUnit(13, 'gaugePressure', 'psi'),
+  })
+  expect(regime).toBe('high')
+  expect(psiOf(dropPa)).toBeCloseTo(0.28, 2)
+})
+
+// Pressure of propane in the cylinder, gas processors' tables [from memory]: 38 psig at 20 °F, 92 at 60 °F, 172 at 100 °F.
+test.each([
+  [20, 41, 2],
+  [60, 93, 2],
+  [100, 174, 3],
+])('a cylinder at %i °F stands at about %i psig', (fahrenheit, psig, within) => {
+  const line = soundStart('two-cylinders')
+  const temperatureK = fromUnit(fahrenheit, 'temperature', 'F')
+  const at = check(line, { temperatureK }).flow?.get('left')?.outletGaugePa ?? NaN
+  expect(Math.abs(psiOf(at) - psig)).toBeLessThanOrEqual(within)
+})
+
+// Common practice: 11 in WC set, lock-up at most 14, 10 to 12 at an appliance that burns.
+test('a line as it is usually built: locked up under 14, burning between 10 and 12', () => {
+  for (const { staticGaugePa, flowingGaugePa } of check(soundStart('two-cylinders')).appliances) {
+    expect(inWCOf(staticGaugePa)).toBeLessThanOrEqual(14)
+    expect(inWCOf(flowingGaugePa)).toBeGreaterThan(10)
+    expect(inWCOf(flowingGaugePa)).toBeLessThan(12)
+  }
+})
+
+// By hand: π/4 × (0.311 in)² × 6 ft = 5.47 in³ a tube of six feet, 89.6 cm³.
+test('the inside of six feet of 3/8 tube is 90 cm³', () => {
+  const graph = lineGraph(sound(chain('cylinder-both', 'single-stage', 'tube-3/8', 'cooktop')))
+  // The appliance is a thimble more.
+  expect(lineVolumeM3(graph, lineZones(graph), 'low') * 1e6).toBeCloseTo(89.6 + 20, 0)
+})
+
+// By hand: 0.7 L, 8.0 to 7.1 in WC in three minutes: 224 Pa × 0.0007 m³ × 0.0441 ÷ (8.314 × 288.7) ÷ 180 s = 1.6e-8 kg/s, 0.058 g/h,
+// 0.0011 ft³/h × 2,516 = 2.9 BTU/h.
+test('nine tenths of an inch in three minutes out of 0.7 L', () => {
+  const rate = leakRate({
+    lineVolumeM3: 0.0007,
+    startGaugePa: inWC(8),
+    endGaugePa: inWC(7.1),
+    durationS: 180,
+    startK: 288.7,
+    endK: 288.7,
+  })
+  expect(rate.massRateKgS * 3.6e6).toBeCloseTo(0.06, 2)
+  expect(toUnit(rate.powerW, 'power', 'btuh')).toBeCloseTo(2.9, 0)
+})
+
+// Common practice: burnt down to 8 in WC and held three minutes; at lock-up gas from before the regulator hides a leak.
+test.each([
+  ['low', 8, 'held'],
+  ['low', 9.9, 'held'],
+  ['low', 11, 'high'],
+  ['low', 12.5, 'high'],
+  ['cylinder', 1000, 'held'],
+] as const)('held on the %s side from %f in WC: %s', (side, start, outcome) => {
+  const input = {
+    lineVolumeM3: 0.0007,
+    startGaugePa: inWC(start),
+    endGaugePa: inWC(start),
+    durationS: 180,
+    startK: 288.7,
+    endK: 288.7,
+  }
+  expect(holdOutcome(side, input)).toBe(outcome)
+  expect(holdOutcome(side, { ...input, endGaugePa: inWC(start - 0.1) })).toBe('fell')
+  expect(holdOutcome(side, { ...input, gas: 'co2' })).toBe('held')
+})
+
+// Common practice: seen with 24 ft; a finding from 10 ft on, and a 15 psi regulator before the run ends it.
+test('a long hose at cylinder pressure, and the regulator that goes before it', () => {
+  const long = sound(
+    edited(
+      chain('cylinder-both', 'hose-high-bottle', 'filter-bottle', 'portable'),
+      change('hose-high-bottle', { lengthM: feet(24) }),
+    ),
+  )
+  expect(check(long).findings.map(({ code }) => code)).toEqual(['long-hose'])
+  const mended = sound(
+    edited(
+      chain('cylinder-both', 'pigtail-acme-npt', 'inline-15', 'quick-mid', 'hose-mid-quick'),
+      add('filter', 'filter-bottle', 'hose-mid-quick'),
+      add('heater', 'portable', 'filter'),
+    ),
+  )
+  expect(check(mended).findings).toEqual([])
+})
+
+// Common practice: the household grill, by both schools.
+test('a grill with its own regulator before the low-pressure one, or without it behind', () => {
+  const before = soundStart('onboard-tank')
+  expect(check(before).findings.filter(({ severity }) => severity !== 'note')).toEqual([])
+  const behind = sound(chain('tank', 'single-stage', 'hose-low-flare', 'grill-low'))
+  expect(check(behind).findings.filter(({ severity }) => severity !== 'note')).toEqual([])
+  const wrong = sound(chain('tank', 'single-stage', 'hose-low-flare', 'grill-flare'))
+  expect(check(wrong).findings.map(({ code }) => code)).toContain('second-regulator')
+})
