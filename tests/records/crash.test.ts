@@ -1,12 +1,13 @@
 import { spawn } from 'node:child_process'
 import path from 'node:path'
+import { findLine, listLineChanges } from '@/records/lines'
 import { listWeighings } from '@/records/weighings'
 import { openDatabase } from '@/records/openDatabase'
 import { temporaryFile } from './temporary'
 
 /** Starts a writer, lets it acknowledge some rows, and ends it as a power cut would. */
-function killedAfter(file: string, rows: number): Promise<string[]> {
-  const writer = spawn(path.resolve('node_modules/.bin/tsx'), ['tests/records/writeUntilKilled.ts', file], {
+function killedAfter(file: string, rows: number, writes = 'writeUntilKilled'): Promise<string[]> {
+  const writer = spawn(path.resolve('node_modules/.bin/tsx'), [`tests/records/${writes}.ts`, file], {
     detached: true,
   })
   let said = ''
@@ -36,6 +37,22 @@ test.each([1, 20, 150])(
     expect(records.$client.pragma('foreign_key_check')).toEqual([])
     const kept = new Set(listWeighings(records, 'left').map(({ id }) => id))
     expect(acknowledged.filter((id) => !kept.has(id))).toEqual([])
+    records.$client.close()
+  },
+  30_000,
+)
+
+test.each([1, 25])(
+  'killed after %d saves of a line: the line and its history are of one moment',
+  async (rows) => {
+    const file = temporaryFile()
+    const acknowledged = await killedAfter(file, rows, 'saveLinesUntilKilled')
+    const records = openDatabase(file)
+    expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
+    const version = findLine(records, 'house')?.version ?? 0
+    expect(version).toBeGreaterThanOrEqual(Number(acknowledged.at(-1)))
+    // Drawn once and changed with every version after the first: both were written, or neither.
+    expect(listLineChanges(records, 'house')).toHaveLength(version)
     records.$client.close()
   },
   30_000,

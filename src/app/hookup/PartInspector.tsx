@@ -1,21 +1,14 @@
 'use client'
 
-import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { DisplayRole } from '@/core/findings/quantity'
 import type { LineEdit } from '@/core/hookup/editLine'
 import { leverOf } from '@/core/hookup/leverOf'
 import { partPlaces, type LinePart, type PartPlace } from '@/core/hookup/line'
 import type { GraphPart, LineGraph } from '@/core/hookup/lineGraph'
-import { formatForField } from '@/core/units/formatForField'
-import { MonthField } from '@/ui/MonthField'
-import { QuantityField } from '@/ui/QuantityField'
-import { readMonthField } from '@/ui/readMonthField'
-import { readQuantity } from '@/ui/readQuantity'
-import { useUnits } from '@/ui/UnitsProvider'
-import type { HookupWorld, RigThing } from './hookupWorld'
+import type { HookupWorld } from './hookupWorld'
 import { JoinFields } from './JoinFields'
+import { Choice, Linked, MadeField, Measure } from './partFields'
 
 const placeWords: Readonly<Record<PartPlace, string>> = {
   outside: 'outside, in the open',
@@ -29,116 +22,6 @@ const knownWords = [
   ['yes', 'yes'],
   ['no', 'no'],
 ] as const
-
-/** One thing known of the part, chosen from a list. */
-function Choice({
-  id,
-  label,
-  value,
-  options,
-  set,
-}: {
-  id: string
-  label: string
-  value: string
-  options: readonly (readonly [string, string])[]
-  set: (value: string) => void
-}) {
-  return (
-    <div>
-      <Form.Label htmlFor={id}>{label}</Form.Label>
-      <Form.Select id={id} size="sm" value={value} onChange={(event) => set(event.target.value)}>
-        {options.map(([key, words]) => (
-          <option key={key} value={key}>
-            {words}
-          </option>
-        ))}
-      </Form.Select>
-    </div>
-  )
-}
-
-/** A number of the part that comes from its kind unless the owner says otherwise. */
-function Measure({
-  label,
-  role,
-  value,
-  set,
-}: {
-  label: string
-  role: DisplayRole
-  value: number
-  set: (value: number) => void
-}) {
-  const { system } = useUnits()
-  const [text, setText] = useState(() => formatForField({ value, role }, system))
-  const zero = readQuantity(text, role, system).value === 0
-  return (
-    <QuantityField
-      compact
-      label={label}
-      role={role}
-      text={text}
-      issue={zero ? 'It is more than nothing.' : null}
-      onText={(next) => {
-        setText(next)
-        const read = readQuantity(next, role, system).value
-        if (read !== null && read > 0) set(read)
-      }}
-    />
-  )
-}
-
-function MadeField({
-  part,
-  latest,
-  set,
-}: {
-  part: LinePart
-  latest: string
-  set: (month: string | undefined) => void
-}) {
-  const [text, setText] = useState(part.madeMonth ?? '')
-  return (
-    <MonthField
-      label="Made, month and year"
-      text={text}
-      latest={latest}
-      issue={null}
-      hint="printed or pressed into it"
-      onText={(next) => {
-        setText(next)
-        const { month } = readMonthField(next, latest)
-        if (month !== null || next.trim() === '') set(month ?? undefined)
-      }}
-    />
-  )
-}
-
-function Linked({
-  id,
-  label,
-  things,
-  value,
-  set,
-}: {
-  id: string
-  label: string
-  things: readonly RigThing[]
-  value: string | undefined
-  set: (thing: RigThing | undefined) => void
-}) {
-  const options = [['', 'none of the rig’s'] as const, ...things.map((thing) => [thing.id, thing.name] as const)]
-  return (
-    <Choice
-      id={id}
-      label={label}
-      value={value ?? ''}
-      options={options}
-      set={(chosen) => set(things.find((thing) => thing.id === chosen))}
-    />
-  )
-}
 
 /** What is known of the part that is chosen, and what is done with it. */
 export function PartInspector({
@@ -197,6 +80,18 @@ export function PartInspector({
             }
           />
         ) : null}
+        {(role === 'cylinder' || role === 'tank') && (
+          <Choice
+            id={field('leased')}
+            label="Whose it is"
+            value={part.leased ? 'leased' : 'own'}
+            options={[
+              ['own', 'mine'],
+              ['leased', 'leased or rented: its owner repairs it'],
+            ]}
+            set={(whose) => change({ leased: whose === 'leased' })}
+          />
+        )}
         {role === 'appliance' && (
           <Linked
             id={field('appliance')}

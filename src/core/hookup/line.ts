@@ -44,6 +44,8 @@ export const linePartSchema = z.strictObject({
   inputW: z.number().positive().max(200_000).optional(),
   /** Gas a cylinder may hold, for what its appliance allows. */
   holdsKg: z.number().positive().max(500).optional(),
+  /** A vessel that belongs to its supplier, who alone repairs it. */
+  leased: z.boolean().optional(),
   /** A hose as it was found. */
   condition: z.enum(['sound', 'bad', 'not-known']).optional(),
   /** Vent of a regulator covered and pointing down. */

@@ -82,10 +82,9 @@ function kindSteps(item: LeakItem): { steps: string[]; then: string; technicianO
  *
  * @param item - the place
  * @param grade - what the soap showed
- * @param leased - the vessel belongs to somebody else
  * @returns null where there is no leak
  */
-export function leakAction(item: LeakItem, grade: LeakGrade, leased = false): LeakAction | null {
+export function leakAction(item: LeakItem, grade: LeakGrade): LeakAction | null {
   if (grade === 'none') return null
   const { steps, then, technicianOnly } = kindSteps(item)
   const grave = grade === 'fast' || grade === 'hiss'
@@ -95,7 +94,7 @@ export function leakAction(item: LeakItem, grade: LeakGrade, leased = false): Le
       ? 'Shut the cylinder’s valve now. No flame and no engine near; shut windows and fans that could draw it in.'
       : 'Shut the cylinder’s valve. A window or fan nearby can draw it in.'
   const onVessel = item.kind === 'vessel' || item.kind === 'relief' || item.kind === 'bleeder' || item.kind === 'stem'
-  if (leased && onVessel) {
+  if (item.leased && onVessel) {
     return {
       steps: [first],
       then: 'Leased or rented: its owner repairs it. The test stays open.',

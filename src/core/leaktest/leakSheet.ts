@@ -16,6 +16,8 @@ export interface LeakItem {
   expect: string
   zone: Zone
   inside: boolean
+  /** On a vessel that belongs to somebody else. */
+  leased: boolean
   partId: string
   /** Of a joint. */
   sealsOn: SealsOn | null
@@ -90,7 +92,7 @@ function rowsOf({ type }: GraphPart): Row[] {
  */
 export function leakSheet(graph: LineGraph, zones: ReadonlyMap<string, PartZones>): LeakItem[] {
   return graph.inOrder.flatMap((part): LeakItem[] => {
-    const { id, place } = part.part
+    const { id, place, leased = false } = part.part
     const zone = zones.get(id)?.inlet
     if (!zone) return []
     const item = (itemId: string, kind: LeakKind, name: string): LeakItem => ({
@@ -100,6 +102,7 @@ export function leakSheet(graph: LineGraph, zones: ReadonlyMap<string, PartZones
       expect: [kindExpects[kind], zoneExpects[zone]].filter(Boolean).join(' '),
       zone,
       inside: place === 'inside',
+      leased,
       partId: id,
       sealsOn: null,
       tighten: null,

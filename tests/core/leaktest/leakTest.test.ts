@@ -33,6 +33,7 @@ const item = (kind: LeakItem['kind'], more: Partial<LeakItem> = {}): LeakItem =>
   expect: '',
   zone: 'low',
   inside: false,
+  leased: false,
   partId: 'x',
   sealsOn: null,
   tighten: null,
@@ -100,8 +101,11 @@ describe('what to do about a leak', () => {
   test('no wrench on a vessel; inside everybody goes out first; a leased vessel is its owner’s', () => {
     expect(leakAction(item('vessel'), 'hiss')?.steps.join(' ')).toMatch(/No wrench on a fitting threaded into a vessel/)
     expect(leakAction(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
-    expect(leakAction(item('stem'), 'slow', true)).toMatchObject({ technicianOnly: true })
-    expect(leakAction(item('stem'), 'slow', true)?.then).toMatch(/owner repairs/)
+    expect(leakAction(item('stem', { leased: true }), 'slow')).toMatchObject({ technicianOnly: true })
+    expect(leakAction(item('stem', { leased: true }), 'slow')?.then).toMatch(/owner repairs/)
+    expect(leakAction(item('joint', { leased: true }), 'slow')?.technicianOnly).toBe(false)
+    const leased = sheetOf(edited(two, change('left', { leased: true })))
+    expect(leased.filter((one) => one.leased).map(({ kind }) => kind)).toEqual(['vessel', 'relief', 'stem', 'bleeder'])
   })
 })
 

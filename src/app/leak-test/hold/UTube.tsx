@@ -5,14 +5,16 @@ const PER_M = 520
 const HALF = 108
 const SPAN_M = HALF / PER_M
 
-const clamp = (value: number): number => Math.max(-SPAN_M, Math.min(SPAN_M, value))
+/** Height of a surface in the drawing, a tenth of a unit being finer than the eye. */
+const heightOf = (overMiddleM: number): number =>
+  Math.round((130 - Math.max(-SPAN_M, Math.min(SPAN_M, overMiddleM)) * PER_M) * 10) / 10
 
 /** The U-tube with both its columns; the reading is their difference. */
 export function UTube({ openM, gasM, gaugePa, live }: { openM: number; gasM: number; gaugePa: number; live: boolean }) {
   // Drawn about the middle of what is read, wherever its zero lies.
   const middle = (openM + gasM) / 2
-  const open = 130 - clamp(openM - middle) * PER_M
-  const gas = 130 - clamp(gasM - middle) * PER_M
+  const open = heightOf(openM - middle)
+  const gas = heightOf(gasM - middle)
   return (
     <figure className="drawing u-tube mb-0">
       <svg viewBox="0 0 220 290" role="img" aria-label="U-tube with its open column and the column on the gas’s side">

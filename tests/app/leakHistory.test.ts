@@ -1,0 +1,94 @@
+import { temporaryDatabase } from '@tests/records/temporary'
+import { testedLine } from '@tests/records/testedLine'
+import { leakHistory } from '@/app/leak-test/leakHistory'
+import type { LeakWorld } from '@/app/leak-test/leakWorld'
+import { formatPhrase } from '@/core/units/formatPhrase'
+import type { Database } from '@/records/databaseType'
+import { voidEvent } from '@/records/events'
+import { addHoldTest, listHoldTests } from '@/records/holdTests'
+import { addLeakReading, addLeakTest, listLeakTests } from '@/records/leakTests'
+import { findLine } from '@/records/lines'
+import { addRig } from '@/records/rigs'
+
+let records: Database
+const at = (hour: number): string => `2026-11-24T${String(hour).padStart(2, '0')}:00:00.000Z`
+
+beforeEach(() => {
+  records = temporaryDatabase()
+  addRig(records, 'Marigold', 'rig')
+  testedLine(records, 'rig', at(1))
+})
+afterEach(() => records.$client.close())
+
+function world(): LeakWorld {
+  return {
+    rigId: 'rig',
+    lines: [{ id: 'house', name: 'House line' }],
+    chosen: findLine(records, 'house') ?? null,
+    tests: listLeakTests(records, 'house'),
+    holds: listHoldTests(records, 'house'),
+    changedSince: false,
+  }
+}
+
+const lines = (): string[] =>
+  leakHistory(world()).map(({ what, says, voidReason }) =>
+    [what, formatPhrase(says, 'us').replaceAll('\u00a0', ' '), voidReason ?? ''].join(' | '),
+  )
+
+test('a walk that was closed, and a hold, each in a line', () => {
+  expect(lines().toSorted()).toEqual([
+    'Hold test | Low side: held, 8.0 inWC to 8.0 inWC in 3 min | ',
+    'Soap test | 32 places, 0 repaired, closed with Cooktop burning | ',
+  ])
+})
+
+test('leaks and what was left for a technician have lines of their own, newest first', () => {
+  const sheet = world().tests[0]?.sheet ?? []
+  addLeakTest(records, { lineId: 'house', startedAt: at(5), fingerprint: 'x', sheet: [...sheet] }, 'second')
+  const soap = { testId: 'second', itemId: sheet[0]?.id ?? '', readAt: at(6) }
+  addLeakReading(records, { ...soap, grade: 'slow', leftForTechnician: false })
+  addLeakReading(records, { ...soap, readAt: at(7), grade: 'slow', leftForTechnician: true })
+  expect(lines().slice(0, 3)).toEqual([
+    `Left for a technician | ${sheet[0]?.name}: slow beads | `,
+    `Leak found | ${sheet[0]?.name}: slow beads | `,
+    'Soap test | 32 places, 1 leaking, 31 left | ',
+  ])
+})
+
+test('a walk that is voided takes what was found in it along; a hold of branches says so', () => {
+  const sheet = world().tests[0]?.sheet ?? []
+  addLeakTest(records, { lineId: 'house', startedAt: at(5), fingerprint: 'x', sheet: [...sheet] }, 'second')
+  addLeakReading(records, {
+    testId: 'second',
+    itemId: sheet[1]?.id ?? '',
+    readAt: at(6),
+    grade: 'hiss',
+    leftForTechnician: false,
+  })
+  voidEvent(records, 'leak-test', 'second', at(7), 'wrong line')
+  const input = { lineVolumeM3: 0.001, startGaugePa: 3e5, endGaugePa: 2.9e5, durationS: 900, startK: 288, endK: 288 }
+  addHoldTest(records, { lineId: 'house', side: 'cylinder', input, outcome: 'fell', openBranches: null, heldAt: at(8) })
+  addHoldTest(records, {
+    lineId: 'house',
+    side: 'low',
+    input: { ...input, gas: 'co2' },
+    outcome: 'high',
+    openBranches: [],
+    heldAt: at(9),
+  })
+  expect(lines().slice(0, 4)).toEqual([
+    'Hold test of branches | Low side: begun too near lock-up, 44 psi to 42 psi in 15 min | ',
+    'Hold test | Cylinder side: fell: it leaks, 44 psi to 42 psi in 15 min | ',
+    `Leak found | ${sheet[1]?.name}: audible hiss | wrong line`,
+    'Soap test | 32 places, 1 leaking, 31 left | wrong line',
+  ])
+})
+
+test('what can be voided names its kind', () => {
+  expect(
+    leakHistory(world())
+      .map(({ of }) => of)
+      .toSorted(),
+  ).toEqual(['hold-test', 'leak-test'])
+})
