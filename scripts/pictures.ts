@@ -60,6 +60,7 @@ const pictures: readonly Picture[] = [
   { name: 'cost', place: '/fill/cost' },
   { name: 'fill-phone', place: '/fill/by-weight', width: 390 },
   { name: 'hookup', place: '/hookup?line=house', before: (page) => page.waitForTimeout(800) },
+  { name: 'flow', place: '/hookup/flow?line=house', before: (page) => page.waitForTimeout(800) },
   { name: 'joints', place: '/hookup/joints?line=house' },
   {
     name: 'leak-test-phone',

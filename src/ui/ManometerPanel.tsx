@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
+import { useHotkeys } from 'react-hotkeys-hook'
 import { simulatedHoles, type SimulatedHole } from '@/instruments/simulatedManometer'
 import { Amount } from './Amount'
 import { useCapture } from './CaptureProvider'
@@ -18,7 +19,12 @@ const holeWords: Readonly<Record<SimulatedHole, string>> = {
 export function ManometerPanel() {
   const manometer = useManometer()
   const reading = useTubeReading(true)
-  const { capture } = useCapture()
+  const { capture, said } = useCapture()
+  const takeOpen = (): void => {
+    if (reading) capture({ value: reading.openM, role: 'column' })
+  }
+  useHotkeys('c', takeOpen, [reading])
+  useHotkeys('alt+c', takeOpen, { enableOnFormTags: true, preventDefault: true }, [reading])
   const [valve, setValve] = useState<'open' | 'shut'>('shut')
   const [burning, setBurning] = useState(false)
   return (
@@ -76,7 +82,7 @@ export function ManometerPanel() {
         </div>
       </div>
       <div className="save-line mt-0">
-        <Button disabled={!reading} onClick={() => reading && capture({ value: reading.openM, role: 'column' })}>
+        <Button disabled={!reading} onClick={takeOpen} aria-keyshortcuts="c">
           Capture the open column
         </Button>
         <Button
@@ -86,6 +92,7 @@ export function ManometerPanel() {
         >
           Capture the gas column
         </Button>
+        <span role="status">{said}</span>
       </div>
     </section>
   )

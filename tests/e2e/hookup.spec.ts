@@ -240,6 +240,15 @@ test('two tabs: the one that saves later is told, and loses nothing', async ({ p
   }
   await expect(other.getByText('This was changed somewhere else in the meantime.').first()).toBeVisible()
   await expect(other.getByLabel('Name of the line')).toHaveValue('Soda, theirs')
+  await other.getByRole('button', { name: 'Save mine over theirs' }).click()
+  await expect(other.getByText('Soda, theirs saved')).toBeVisible()
+
+  // The first tab, behind now, leaves its own and sees what stands there.
+  await page.getByLabel('Name of the line').fill('Soda, once more')
+  await page.getByRole('button', { name: 'Save the line' }).click()
+  await expect(page.getByText('This was changed somewhere else in the meantime.').first()).toBeVisible()
+  await page.getByRole('button', { name: 'Leave it as it was saved' }).click()
+  await expect(page.getByLabel('Name of the line')).toHaveValue('Soda, theirs')
 })
 
 test('what burns together, what each gets, and what mends a line that starves', async ({ page }) => {

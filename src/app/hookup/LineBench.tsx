@@ -130,6 +130,11 @@ export function LineBench({
               Begin with another
             </Button>
           )}
+          {desk.theirVersion !== null && (
+            <Button variant="quiet" onClick={() => void desk.save(desk.theirVersion ?? undefined)}>
+              Save mine over theirs
+            </Button>
+          )}
           {desk.dirty && desk.id !== null && (
             <Button variant="quiet" onClick={desk.drop}>
               Leave it as it was saved

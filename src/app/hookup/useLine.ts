@@ -1,5 +1,6 @@
 'use client'
 
+import { useRouter } from 'next/navigation'
 import { useMemo, useState } from 'react'
 import { saveLineAction } from '@/actions/hookup'
 import { checkLine, type LineCheck, type LineConditions } from '@/core/hookup/checkLine'
@@ -31,6 +32,7 @@ export type LineDesk = ReturnType<typeof useLine>
  */
 export function useLine(world: HookupWorld, begin: { name: string; line: Line }) {
   const say = useNotice()
+  const router = useRouter()
   const saved: Draft = world.chosen ?? { version: 0, ...begin }
   const id = world.chosen?.id ?? null
   const [draft, setDraft, forget] = useKept<Draft | null>(`line ${id ?? `new ${begin.name}`}`, null, true)
@@ -69,11 +71,12 @@ export function useLine(world: HookupWorld, begin: { name: string; line: Line })
     setPast([...past, now.line])
     put(next)
   }
-  const save = async (): Promise<string | null> => {
+  /** Saves over the version it was begun from, or over a newer one the owner has been told of. */
+  const save = async (overVersion = now.version): Promise<string | null> => {
     const answer = await saver.save({
       id,
       rigId: world.rigId,
-      version: id === null ? null : now.version,
+      version: id === null ? null : overVersion,
       name: now.name,
       line: now.line,
     })
@@ -100,7 +103,11 @@ export function useLine(world: HookupWorld, begin: { name: string; line: Line })
       setPast([])
       setFuture([])
       saver.settle()
+      // Somebody may have saved in the meantime: what stands there now is what it goes back to.
+      router.refresh()
     },
+    /** Version of the newer line that stood against saving. */
+    theirVersion: typeof saver.saving.conflict?.version === 'number' ? saver.saving.conflict.version : null,
     saving: saver.saving,
     issueAt: saver.issueAt,
   }
