@@ -39,7 +39,7 @@ const lines = (): string[] =>
 test('a walk that was closed, and a hold, each in a line', () => {
   expect(lines().toSorted()).toEqual([
     'Hold test | Low side: held, 8.0 inWC to 8.0 inWC in 3 min | ',
-    'Soap test | 32 places, 0 repaired, closed with Cooktop burning | ',
+    'Soap test | 32 places, 0 repaired, closed with Cooktop running | ',
   ])
 })
 

@@ -52,7 +52,7 @@ test('the sheet walked with one thumb: a leak repaired, one left for a technicia
   await page.getByLabel('It burned').selectOption('Fridge')
   await page.getByRole('button', { name: 'Close the test' }).click()
   await expect(page.getByRole('region', { name: 'Begin a leak test' })).toContainText('Closed')
-  await expect(page.getByRole('region', { name: 'History' })).toContainText('2 repaired, closed with Fridge burning')
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('2 repaired, closed with Fridge running')
   quiet()
 })
 

@@ -8,8 +8,16 @@ import { SaveLine } from '@/ui/SaveLine'
 import { useNotice } from '@/ui/UndoProvider'
 import { useSave } from '@/ui/useSave'
 
+/** What a line ends in. */
+export interface GasUsers {
+  names: readonly string[]
+  /** They burn it; CO2 is only used. */
+  burn: boolean
+}
+
 /** The end of the walk: one appliance is lit, then the test is closed. */
-export function CloseTest({ testId, appliances }: { testId: string; appliances: readonly string[] }) {
+export function CloseTest({ testId, users }: { testId: string; users: GasUsers }) {
+  const { names, burn } = users
   const { save, saving, issueAt } = useSave(closeLeakTestAction)
   const say = useNotice()
   const [burned, setBurned] = useState('')
@@ -29,16 +37,20 @@ export function CloseTest({ testId, appliances }: { testId: string; appliances: 
       }}
     >
       <h2>Every place reads none</h2>
-      <p>Open the valve slowly, light one appliance and let it burn. Which one was it?</p>
-      <Form.Label htmlFor="burned">It burned</Form.Label>
+      <p>
+        {burn
+          ? 'Open the valve slowly, light one appliance and let it burn. Which one was it?'
+          : 'Open the valve slowly and let something take gas. What was it?'}
+      </p>
+      <Form.Label htmlFor="burned">{burn ? 'It burned' : 'It took gas'}</Form.Label>
       <Form.Select
         id="burned"
         value={burned}
         aria-invalid={issueAt('burned') !== null}
         onChange={(event) => setBurned(event.target.value)}
       >
-        <option value="">choose the appliance …</option>
-        {appliances.map((name) => (
+        <option value="">choose it …</option>
+        {names.map((name) => (
           <option key={name} value={name}>
             {name}
           </option>
@@ -46,7 +58,9 @@ export function CloseTest({ testId, appliances }: { testId: string; appliances: 
       </Form.Select>
       {issueAt('burned') && (
         <p className="issue mb-0" role="alert">
-          Choose the appliance that burned: only then the test is closed.
+          {burn
+            ? 'Choose the appliance that burned: only then the test is closed.'
+            : 'Choose what took gas: only then the test is closed.'}
         </p>
       )}
       <SaveLine label="Close the test" saving={saving} dirty={burned !== ''} />

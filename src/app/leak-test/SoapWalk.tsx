@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { LeakItem } from '@/core/leaktest/leakSheet'
 import { leakTestState } from '@/core/leaktest/leakTestState'
-import { CloseTest } from './CloseTest'
+import { CloseTest, type GasUsers } from './CloseTest'
 import { OpenLeaks } from './OpenLeaks'
 import { PlaceCard } from './PlaceCard'
 import { PlaceList } from './PlaceList'
@@ -17,14 +17,14 @@ export function SoapWalk({
   lineName,
   sheet,
   logged,
-  appliances,
+  users,
   changedSince,
 }: {
   testId: string
   lineName: string
   sheet: readonly LeakItem[]
   logged: readonly LoggedReading[]
-  appliances: readonly string[]
+  users: GasUsers
   changedSince: boolean
 }) {
   const { readings, soap } = useSoap(testId, logged)
@@ -60,11 +60,11 @@ export function SoapWalk({
               onward={asked !== null && next ? () => setAsked(null) : null}
             />
           ) : state.mayClose ? (
-            <CloseTest testId={testId} appliances={appliances} />
+            <CloseTest testId={testId} users={users} />
           ) : (
             <p className="lead">Every place was soaped. What leaks stands beside: repair it, then soap it again.</p>
           )}
-          {state.mayClose && current && <CloseTest testId={testId} appliances={appliances} />}
+          {state.mayClose && current && <CloseTest testId={testId} users={users} />}
         </div>
         <div>
           {state.open.length > 0 && <OpenLeaks open={state.open} again={setAsked} />}

@@ -28,8 +28,8 @@ export function StartTest({
           <p>
             {last?.closing ? (
               <>
-                Last closed <Moment iso={last.closing.closedAt} />, every place read none and {last.closing.burned}{' '}
-                burned. It holds until a joint is touched, a cylinder is filled, or the road was rough.
+                Last closed <Moment iso={last.closing.closedAt} />, every place read none and {last.closing.burned} ran.
+                It holds until a joint is touched, a cylinder is filled, or the road was rough.
               </>
             ) : (
               'After every connection, every refill and rough roads, each joint, stem and crimp is soaped.'

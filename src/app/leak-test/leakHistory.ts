@@ -31,7 +31,7 @@ export function leakHistory({ tests, holds }: LeakWorld): HistoryEntry[] {
         what: 'Soap test',
         says: {
           text: test.closing
-            ? '{places} places, {repaired} repaired, closed with {burned} burning'
+            ? '{places} places, {repaired} repaired, closed with {burned} running'
             : '{places} places, {open} leaking, {unread} left',
           parts: {
             places: { value: items.length, role: 'count' },

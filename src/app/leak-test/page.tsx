@@ -17,7 +17,7 @@ export default async function LeakTestPage({ searchParams }: { searchParams: Lin
   if (!chosen) return <NoLine />
   const last = tests.find(({ voidedAt }) => voidedAt === null) ?? null
   const running = last && last.closing === null ? last : null
-  const appliances = lineGraph(chosen.line).parts.filter(
+  const users = lineGraph(chosen.line).parts.filter(
     ({ type }) => type.role === 'appliance' || type.role === 'keg' || type.role === 'chuck',
   )
   return (
@@ -30,7 +30,10 @@ export default async function LeakTestPage({ searchParams }: { searchParams: Lin
           lineName={chosen.name}
           sheet={running.sheet}
           logged={running.readings}
-          appliances={appliances.map(({ name }) => name)}
+          users={{
+            names: users.map(({ name }) => name),
+            burn: users.some(({ type }) => type.role === 'appliance'),
+          }}
           changedSince={changedSince}
         />
       ) : (

@@ -1,3 +1,4 @@
+import { zoneFacts } from '@/core/hookup/zone'
 import type { LeakGrade } from './leakGrades'
 import type { LeakItem } from './leakSheet'
 
@@ -77,6 +78,19 @@ function kindSteps(item: LeakItem): { steps: string[]; then: string; technicianO
   }
 }
 
+/** What comes before any mending. CO2 does not burn: it drives out the air, unsmelled. */
+function firstStep({ inside, zone }: LeakItem, grave: boolean): string {
+  if (zoneFacts[zone].gas === 'co2') {
+    return inside
+      ? 'Everybody out into the air: CO2 drives it out, without a smell. Air the rig, then shut the cylinder’s valve.'
+      : 'Shut the cylinder’s valve. CO2 sinks and has no smell: never in a closed room or pit.'
+  }
+  if (inside) return 'Everybody out, no switch, no flame; shut the cylinder’s valve from outside and let the rig air.'
+  return grave
+    ? 'Shut the cylinder’s valve now. No flame and no engine near; shut windows and fans that could draw it in.'
+    : 'Shut the cylinder’s valve. A window or fan nearby can draw it in.'
+}
+
 /**
  * What to do about a leak, by the kind of place and the grade.
  *
@@ -88,11 +102,7 @@ export function leakAction(item: LeakItem, grade: LeakGrade): LeakAction | null 
   if (grade === 'none') return null
   const { steps, then, technicianOnly } = kindSteps(item)
   const grave = grade === 'fast' || grade === 'hiss'
-  const first = item.inside
-    ? 'Everybody out, no switch, no flame; shut the cylinder’s valve from outside and let the rig air.'
-    : grave
-      ? 'Shut the cylinder’s valve now. No flame and no engine near; shut windows and fans that could draw it in.'
-      : 'Shut the cylinder’s valve. A window or fan nearby can draw it in.'
+  const first = firstStep(item, grave)
   const onVessel = item.kind === 'vessel' || item.kind === 'relief' || item.kind === 'bleeder' || item.kind === 'stem'
   if (item.leased && onVessel) {
     return {

@@ -101,6 +101,10 @@ describe('what to do about a leak', () => {
   test('no wrench on a vessel; inside everybody goes out first; a leased vessel is its owner’s', () => {
     expect(leakAction(item('vessel'), 'hiss')?.steps.join(' ')).toMatch(/No wrench on a fitting threaded into a vessel/)
     expect(leakAction(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
+    expect(leakAction(item('joint', { zone: 'co2-low', inside: true }), 'slow')?.steps[0]).toMatch(
+      /CO2 drives it out, without a smell/,
+    )
+    expect(leakAction(item('joint', { zone: 'co2-cylinder' }), 'hiss')?.steps[0]).toMatch(/never in a closed room/)
     expect(leakAction(item('stem', { leased: true }), 'slow')).toMatchObject({ technicianOnly: true })
     expect(leakAction(item('stem', { leased: true }), 'slow')?.then).toMatch(/owner repairs/)
     expect(leakAction(item('joint', { leased: true }), 'slow')?.technicianOnly).toBe(false)

@@ -49,7 +49,15 @@ function HoldRail({ side, gear }: { side: LineSide; gear: HoldGear }) {
     { rigId: gear.rigId, procedure: `hold ${side}`, subjectId: gear.lineId },
     gear.ticks[side],
   )
-  return <StepRail label="Procedure" steps={holdSteps(side)} ticks={ticks} tick={tick} untick={untick} />
+  return (
+    <StepRail
+      label="Procedure"
+      steps={holdSteps(isByGauge(side, gear.gas) ? 'cylinder' : 'low')}
+      ticks={ticks}
+      tick={tick}
+      untick={untick}
+    />
+  )
 }
 
 /** The hold test: the tube drawn, the timer, the fall turned into what it means. */
