@@ -7,6 +7,7 @@ import type { LineEdit } from '@/core/hookup/editLine'
 import type { GraphPart, LineGraph } from '@/core/hookup/lineGraph'
 import type { Port } from '@/core/hookup/partType'
 import { portsVerdict } from '@/core/hookup/portsVerdict'
+import { newId } from '@/ui/newId'
 
 const verdictWords = { mates: 'fits', lookalike: 'looks alike, never seals', 'does-not-fit': 'does not fit' } as const
 
@@ -79,7 +80,7 @@ export function JoinFields({
                 if (!end) return
                 edit({
                   do: 'join',
-                  id: `joint-${crypto.randomUUID().slice(0, 8)}`,
+                  id: newId('joint'),
                   from: { partId: one.part.id, portId: port.id },
                   to: { partId: end.part.part.id, portId: end.port.id },
                 })

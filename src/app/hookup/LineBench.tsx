@@ -10,6 +10,7 @@ import { catalogue } from '@/core/hookup/catalogue'
 import type { LineEdit } from '@/core/hookup/editLine'
 import type { Line } from '@/core/hookup/line'
 import { sourceRoles, type PartType } from '@/core/hookup/partType'
+import { newId } from '@/ui/newId'
 import { SaveLine } from '@/ui/SaveLine'
 import { useStable } from '@/ui/useStable'
 import type { Connection } from '@xyflow/react'
@@ -51,7 +52,7 @@ export function LineBench({
 
   const ownTypes = useMemo(() => [...world.ownTypes, ...desk.line.types], [world.ownTypes, desk.line.types])
   const add = useStable((type: PartType, after: string | null): void => {
-    const id = `${type.role}-${crypto.randomUUID().slice(0, 8)}`
+    const id = newId(type.role)
     // What holds gas begins a line; it stands after nothing.
     desk.edit({ do: 'add', type, id, after: sourceRoles.includes(type.role) ? null : after })
     setChosen(id)
@@ -59,7 +60,7 @@ export function LineBench({
   const edit = (...edits: LineEdit[]): void => desk.edit(...edits)
   const join = useStable(({ source, target, sourceHandle, targetHandle }: Connection): void => {
     if (!sourceHandle || !targetHandle || source === target) return
-    const id = `joint-${crypto.randomUUID().slice(0, 8)}`
+    const id = newId('joint')
     edit({
       do: 'join',
       id,

@@ -9,6 +9,7 @@ import { partRoles, type Fit, type PartRole, type PartType } from '@/core/hookup
 import { zoneFacts, zones, type Zone } from '@/core/hookup/zone'
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
+import { newId } from '@/ui/newId'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
@@ -78,7 +79,7 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
       add(
         ownPartType({
           ...part,
-          id: `own-${crypto.randomUUID().slice(0, 8)}`,
+          id: newId('own'),
           lengthM: number('length', 'run'),
           boreM: number('bore', 'bore'),
           inputW: number('input', 'power'),
