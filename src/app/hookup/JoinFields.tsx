@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { connections } from '@/core/hookup/connections'
 import type { LineEdit } from '@/core/hookup/editLine'
+import { freePorts } from '@/core/hookup/freePorts'
 import type { GraphPart, LineGraph } from '@/core/hookup/lineGraph'
 import type { Port } from '@/core/hookup/partType'
 import { portsVerdict } from '@/core/hookup/portsVerdict'
@@ -22,13 +23,11 @@ const portWords = (port: Port): string => port.fits.map(({ connection }) => conn
 function freeWaysIn(graph: LineGraph, own: GraphPart, from: Port): FreeEnd[] {
   return graph.parts
     .filter((part) => part !== own)
-    .flatMap((part) => {
-      const used = new Set([
-        ...part.into.map(({ toPort }) => toPort.id),
-        ...part.outOf.map(({ fromPort }) => fromPort.id),
-      ])
-      return part.type.ports.filter(({ id, way }) => way !== 'out' && !used.has(id)).map((port) => ({ part, port }))
-    })
+    .flatMap((part) =>
+      freePorts(part)
+        .filter(({ way }) => way !== 'out')
+        .map((port) => ({ part, port })),
+    )
     .toSorted(
       (a, b) =>
         Number(portsVerdict(from.fits, a.port.fits).verdict !== 'mates') -

@@ -7,7 +7,7 @@ import type { LineCheck } from '@/core/hookup/checkLine'
 import { readLineFile } from '@/core/hookup/readLineFile'
 import { writeLineFile } from '@/core/hookup/writeLineFile'
 import { lineSvg } from './lineSvg'
-import { usePlaces } from './usePlaces'
+import { placesOf } from './usePlaces'
 import type { LineDesk } from './useLine'
 
 /** Largest file that is read: a line of hundreds of parts is a tenth of it. */
@@ -30,7 +30,6 @@ const fileName = (name: string): string =>
 /** The line out as a drawing or as data, and in as data: all of it or nothing. */
 export function LineFiles({ desk, check }: { desk: LineDesk; check: LineCheck }) {
   const [issues, setIssues] = useState<readonly InputIssue[]>([])
-  const places = usePlaces(check.graph)
   const id = useId()
 
   const take = async (file: File): Promise<void> => {
@@ -50,7 +49,10 @@ export function LineFiles({ desk, check }: { desk: LineDesk; check: LineCheck })
       <Button
         variant="quiet"
         size="sm"
-        onClick={() => download(`${fileName(desk.name)}.svg`, 'image/svg+xml', lineSvg(desk.name, check, places))}
+        onClick={async () => {
+          const places = await placesOf(check.graph)
+          download(`${fileName(desk.name)}.svg`, 'image/svg+xml', lineSvg(desk.name, check, places))
+        }}
       >
         Drawing (SVG)
       </Button>

@@ -33,6 +33,18 @@ const shapeOf = ({ parts, joints }: LineGraph): Shape => ({
   edges: joints.map(({ from, to }) => [from.part.id, to.part.id]),
 })
 
+function placeShape({ ids, edges }: Shape): Promise<Record<string, Place>> {
+  return placeDiagram(
+    ids.map((id) => ({ id, ...BOX })),
+    edges,
+  )
+}
+
+/** Where each part stands, once; in plain columns where the worker does not answer. */
+export function placesOf(graph: LineGraph): Promise<Record<string, Place>> {
+  return placeShape(shapeOf(graph)).catch(() => roughPlaces(graph))
+}
+
 /** Where each part stands in the diagram; worked out in a worker, roughly until then. */
 export function usePlaces(graph: LineGraph): Readonly<Record<string, Place>> {
   const shape = JSON.stringify(shapeOf(graph))
@@ -41,11 +53,7 @@ export function usePlaces(graph: LineGraph): Readonly<Record<string, Place>> {
 
   useEffect(() => {
     let wanted = true
-    const { ids, edges } = JSON.parse(shape) as Shape
-    placeDiagram(
-      ids.map((id) => ({ id, ...BOX })),
-      edges,
-    ).then(
+    placeShape(JSON.parse(shape) as Shape).then(
       (places) => wanted && setPlaced({ shape, places }),
       // Without the worker the columns stand: the diagram is complete, only not as tidy.
       () => undefined,

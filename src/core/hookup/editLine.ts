@@ -1,6 +1,7 @@
 import { catalogue } from './catalogue'
+import { freePorts } from './freePorts'
 import type { Joint, Line, LinePart } from './line'
-import { lineGraph, type GraphPart } from './lineGraph'
+import { lineGraph } from './lineGraph'
 import type { PartType, Port } from './partType'
 import { portsVerdict } from './portsVerdict'
 
@@ -26,11 +27,6 @@ function bestPorts(from: readonly Port[], to: readonly Port[]): { from: Port; to
   )
 }
 
-function freePorts(part: GraphPart, as: 'in' | 'out'): Port[] {
-  const used = new Set([...part.into.map(({ toPort }) => toPort.id), ...part.outOf.map(({ fromPort }) => fromPort.id)])
-  return part.type.ports.filter((port) => !used.has(port.id) && joins(port, as))
-}
-
 const joint = (id: string, from: string, ports: { from: Port; to: Port }, to: string): Joint => ({
   id,
   from: { partId: from, portId: ports.from.id },
@@ -48,7 +44,7 @@ function add(line: Line, { type, id, after, port }: Extract<LineEdit, { do: 'add
     types: isKnown ? line.types : [...line.types, type],
   }
   if (!above) return grown
-  const free = freePorts(above, 'out').filter(({ id: portId }) => port === undefined || portId === port)
+  const free = freePorts(above).filter((one) => joins(one, 'out') && (port === undefined || one.id === port))
   const ways = type.ports.filter((port) => joins(port, 'in'))
   const ports = bestPorts(free, ways)
   if (ports) return { ...grown, joints: [...grown.joints, joint(`${id}-in`, above.part.id, ports, id)] }

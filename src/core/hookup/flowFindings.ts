@@ -1,5 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
 import { applianceFlow } from './applianceFlow'
+import { pressureRoleOf } from './pressureRoleOf'
 import { lineFinding, type LineCase } from './lineFinding'
 
 /**
@@ -45,8 +46,8 @@ export function flowFindings(
           reason: 'It burns weak, or its flame goes out. A wider bore, a larger regulator, or fewer burning at once.',
           parts: {
             part: part.name,
-            gets: { value: flowingGaugePa, role: wantsGaugePa > 5000 ? 'cylinderPressure' : 'linePressure' },
-            wants: { value: wantsGaugePa, role: wantsGaugePa > 5000 ? 'cylinderPressure' : 'linePressure' },
+            gets: { value: flowingGaugePa, role: pressureRoleOf(wantsGaugePa) },
+            wants: { value: wantsGaugePa, role: pressureRoleOf(wantsGaugePa) },
           },
           about: id,
           page: 'flow',

@@ -3,17 +3,11 @@ import { fromUnit } from '@/core/units/fromUnit'
 import { lineFinding, type LineCase } from './lineFinding'
 import type { GraphPart, LineGraph } from './lineGraph'
 import type { PartRole } from './partType'
+import { upstreamOf } from './upstreamOf'
 
 /** Largest cylinder a portable heater’s manual usually allows it to stand on; common practice. */
 const LARGEST_REMOTE_KG = fromUnit(40, 'mass', 'lb')
 const closing: readonly PartRole[] = ['valve', 'quick']
-
-/** Parts on the way from the sources to a part, itself left out. */
-function wayTo(part: GraphPart): GraphPart[] {
-  const way = new Set(part.into.map(({ from }) => from))
-  for (const at of way) for (const { from } of at.into) way.add(from)
-  return [...way]
-}
 
 function filterMissing(lineId: string, part: GraphPart, way: readonly GraphPart[]): Finding[] {
   const onBottle = part.into[0]?.from.type.role === 'bottle'
@@ -135,7 +129,7 @@ export function layoutFindings(lineCase: LineCase): Finding[] {
   const { lineId, graph } = lineCase
   return [
     ...graph.inOrder.flatMap((part) => {
-      const way = part.type.appliance ? wayTo(part) : []
+      const way = part.type.appliance ? upstreamOf(part) : []
       return [...addedDevice(lineId, part), ...filterMissing(lineId, part, way), ...remoteTooLarge(lineId, part, way)]
     }),
     ...(graph.ring.length === 0 ? branches(lineId, graph) : []),

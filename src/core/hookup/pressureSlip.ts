@@ -1,10 +1,8 @@
-import type { DisplayRole, Quantity } from '@/core/findings/quantity'
+import type { Quantity } from '@/core/findings/quantity'
 import type { Figure, Slip, SlipLine } from '@/core/rules/figure'
 import type { LineCheck } from './checkLine'
 import type { GraphPart } from './lineGraph'
-
-/** From this pressure on it is read in psi, below in inches of water. */
-const PSI_FROM_PA = 5000
+import { pressureRoleOf } from './pressureRoleOf'
 
 /** Parts from the source to this one, by the feed that is open. */
 function wayDown(part: GraphPart, check: LineCheck): GraphPart[] {
@@ -32,7 +30,7 @@ export function pressureSlip(check: LineCheck, applianceId: string): Slip | null
   const start = first && at(first)
   if (!first || !start) return null
 
-  const role: DisplayRole = appliance.wantsGaugePa > PSI_FROM_PA ? 'cylinderPressure' : 'linePressure'
+  const role = pressureRoleOf(appliance.wantsGaugePa)
   const pressure = (value: number): Quantity => ({ value, role })
   const { regulator } = first.type
   const begins: Figure = regulator

@@ -4,6 +4,7 @@ import type { Line, LinePart } from './line'
 import { lineFlow, type FlowConditions } from './lineFlow'
 import { lineGraph, type GraphPart, type LineGraph } from './lineGraph'
 import type { PartType } from './partType'
+import { upstreamOf } from './upstreamOf'
 
 /** One change that would give every burning appliance its pressure, or the most that one change can do. */
 export interface Remedy {
@@ -40,12 +41,6 @@ function starving(line: Line, conditions: FlowConditions): number {
   return applianceFlow(graph, lineFlow(graph, conditions)).filter(({ starves }) => starves).length
 }
 
-function upstreamOf(part: GraphPart): Set<GraphPart> {
-  const found = new Set<GraphPart>([part])
-  for (const at of found) for (const { from } of at.into) found.add(from)
-  return found
-}
-
 /** The smallest of the sizes on offer with which fewest starve. */
 function best<Size>(sizes: readonly Size[], tried: (size: Size) => number): { size: Size; left: number } | null {
   let found: { size: Size; left: number } | null = null
@@ -73,7 +68,7 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
     const at = flow.get(part.part.id)
     return at ? at.inletGaugePa - at.outletGaugePa : 0
   }
-  const above = [...new Set(short.flatMap(({ part }) => [...upstreamOf(part)]))]
+  const above = [...new Set(short.flatMap(({ part }) => upstreamOf(part)))]
   // What takes little pressure mends nothing: the runs that take most are tried, and every regulator.
   const runs = above
     .filter(({ lengthM, type }) => lengthM > 0 && !type.regulator)

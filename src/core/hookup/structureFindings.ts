@@ -1,18 +1,14 @@
 import type { Finding } from '@/core/findings/Finding'
+import { freePorts } from './freePorts'
 import { lineFinding, type LineCase } from './lineFinding'
 import type { GraphPart } from './lineGraph'
 import { endRoles } from './partType'
 
 /** A valve offers its outlet in two shapes, but a part's other ways out are each an opening of its own. */
-function openPorts({ type, into, outOf }: GraphPart): number {
-  const used = new Set([...into.map(({ toPort }) => toPort.id), ...outOf.map(({ fromPort }) => fromPort.id)])
-  return type.ports.filter(({ id }) => !used.has(id)).length
-}
-
 function openEnds({ lineId, graph }: LineCase): Finding[] {
   const islands = new Set(graph.islands)
   return graph.parts
-    .filter((part) => !islands.has(part.part.id) && openPorts(part) > 0)
+    .filter((part) => !islands.has(part.part.id) && freePorts(part).length > 0)
     .map((part) =>
       lineFinding(lineId, {
         code: 'open-end',

@@ -8,6 +8,7 @@ import type { ApplianceFlow } from '@/core/hookup/applianceFlow'
 import { inputOfW } from '@/core/hookup/inputOfW'
 import type { Line } from '@/core/hookup/line'
 import { lineGraph } from '@/core/hookup/lineGraph'
+import { pressureRoleOf } from '@/core/hookup/pressureRoleOf'
 import { pressureSlip } from '@/core/hookup/pressureSlip'
 import { starvationRemedies } from '@/core/hookup/starvationRemedies'
 import type { HookupWorld } from '@/app/hookup/hookupWorld'
@@ -24,8 +25,6 @@ import { Term } from '@/ui/Term'
 import { useUnits } from '@/ui/UnitsProvider'
 import { useKept } from '@/ui/useKept'
 import { Remedies } from './Remedies'
-
-const roleOf = ({ wantsGaugePa }: ApplianceFlow) => (wantsGaugePa > 5000 ? 'cylinderPressure' : 'linePressure')
 
 function stateOf({ live, burning, starves }: ApplianceFlow): {
   mark: 'stop' | 'fix-first' | 'ready' | 'none'
@@ -131,11 +130,21 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
                           <Amount quantity={{ value: inputOfW(one.part), role: 'power' }} />
                         </td>
                         <td className="number">
-                          {one.live ? <Amount quantity={{ value: one.staticGaugePa, role: roleOf(one) }} /> : '–'}
+                          {one.live ? (
+                            <Amount quantity={{ value: one.staticGaugePa, role: pressureRoleOf(one.wantsGaugePa) }} />
+                          ) : (
+                            '–'
+                          )}
                         </td>
                         <td className="number">
                           <button type="button" className="figure" onClick={() => setAsked(id)}>
-                            {one.live ? <Amount quantity={{ value: one.flowingGaugePa, role: roleOf(one) }} /> : '–'}
+                            {one.live ? (
+                              <Amount
+                                quantity={{ value: one.flowingGaugePa, role: pressureRoleOf(one.wantsGaugePa) }}
+                              />
+                            ) : (
+                              '–'
+                            )}
                           </button>
                         </td>
                         <td>

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 import { usableGasKg } from '@/core/cylinders/usableGasKg'
-import { fillCosts } from '@/core/filling/fillCosts'
+import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
 import { lineBranches } from '@/core/hookup/lineBranches'
 import { lineGraph } from '@/core/hookup/lineGraph'
 import { lineVolumeM3, type LineSide } from '@/core/hookup/lineVolumeM3'
@@ -22,8 +22,6 @@ export const metadata: Metadata = { title: 'Hold test' }
 
 /** A procedure begun longer ago than this is not the one going on. */
 const LONGEST_RUN_MS = 3 * 3_600_000
-/** Any heat will do to compare prices for a kg. */
-const ANY_HEATER_W = 1000
 
 function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullable<LeakWorld['chosen']> }): HoldGear {
   const { cylinders, trip, nowIso } = loadWorld()
@@ -32,7 +30,6 @@ function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullab
   const zones = lineZones(graph)
   const onLine = new Set(chosen.line.parts.map(({ cylinderId }) => cylinderId))
   const held = cylinders.filter(({ gear }) => onLine.has(gear.id)).flatMap(({ gear }) => usableGasKg(gear) ?? [])
-  const [cheapest] = fillCosts(listOffers(records, rigId), { residualKg: 0, heaterW: ANY_HEATER_W })
   // A repair is soaped: holds before the last leak test tell nothing of the branches as they are now.
   const since = tests.find(({ voidedAt, closedAt }) => voidedAt === null && closedAt !== null)?.closedAt ?? ''
   const earliest = new Date(Date.parse(nowIso) - LONGEST_RUN_MS).toISOString()
@@ -52,7 +49,7 @@ function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullab
       )
       .toReversed(),
     aboardKg: held.length > 0 ? held.reduce((sum, netKg) => sum + netKg, 0) : null,
-    pricePerKg: cheapest?.perKg ?? null,
+    pricePerKg: cheapestPerKg(listOffers(records, rigId)),
     atmospherePa: standardAtmospherePa(trip?.plan.altitudeM ?? 0),
     ticks: { low: ticksOf('low'), cylinder: ticksOf('cylinder') },
   }
