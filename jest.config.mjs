@@ -4,8 +4,10 @@ const config = {
   roots: ['<rootDir>/tests'],
   testPathIgnorePatterns: ['<rootDir>/tests/e2e/'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@tests/(.*)$': '<rootDir>/tests/$1' },
+  // Packages of plain modules, which Jest cannot take as they are.
+  transformIgnorePatterns: ['/node_modules/(?!(ml-|is-any-array))'],
   transform: {
-    '^.+\\.tsx?$': [
+    '^.+\\.[jt]sx?$': [
       '@swc/jest',
       {
         jsc: {

@@ -13,6 +13,7 @@ import { addOffer } from '@/records/offers'
 import { addRig, writeFact } from '@/records/rigs'
 import { addTrip } from '@/records/trips'
 import { addWeighing } from '@/records/weighings'
+import { loadDemoHeat } from './demoHeat'
 import { loadDemoLines } from './demoLines'
 import { answersOf, demoCylinders, demoEquipment, demoOffers, type DemoCylinder } from './demoGear'
 
@@ -80,6 +81,7 @@ export function loadDemoWorld(records: Database, now: Date): void {
   ] as const
   for (const { id, name, inputW, supply } of appliances) addAppliance(records, rig.id, { name, inputW, supply }, id)
   loadDemoLines(records, rig.id, now, { equipment: (name) => equipmentIds.get(name) ?? '' })
+  loadDemoHeat(records, rig.id, ago)
   addTrip(
     records,
     rig.id,

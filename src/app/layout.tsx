@@ -32,10 +32,12 @@ function tripWords({ trip }: World): string {
   return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${nights} ${nights === 1 ? 'night' : 'nights'}`
 }
 
-function places({ cylinders, appliances, lines }: World): Place[] {
+function places({ cylinders, appliances, lines, heat }: World): Place[] {
   return [
     ...cylinders.map(({ row }) => ({ name: row.name, kind: 'cylinder', href: `/cylinders/${row.id}` })),
     ...lines.map(({ gear }) => ({ name: gear.name, kind: 'line', href: `/hookup?line=${gear.id}` })),
+    ...heat.rooms.map(({ id, name }) => ({ name, kind: 'room', href: `/heat?room=${id}` })),
+    ...heat.heaters.map(({ id, name }) => ({ name, kind: 'heater', href: `/heat/heaters?heater=${id}` })),
     ...appliances.map(({ name }) => ({ name, kind: 'appliance', href: '/run' })),
   ]
 }

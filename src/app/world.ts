@@ -3,8 +3,9 @@ import { cookies } from 'next/headers'
 import { cache } from 'react'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
-import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { judgeTrip, type RigHeat, type TripJudgement } from '@/core/readiness/judgeTrip'
 import { lineFindings, type JudgedLine } from '@/core/readiness/lineFindings'
+import { shelterFindings } from '@/core/shelter/shelterFindings'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { verdict } from '@/core/findings/verdict'
 import type { UnitSystem } from '@/core/units/displayRoles'
@@ -12,6 +13,7 @@ import { listAppliances, type Appliance } from '@/records/appliances'
 import { listCylinders, type CylinderWithGear } from '@/records/cylinders'
 import { listEquipment, type EquipmentWithVersion } from '@/records/equipment'
 import { database } from '@/records/database'
+import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
 import { listRigs, type Rig } from '@/records/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/trips'
@@ -29,6 +31,7 @@ export interface World {
   appliances: Appliance[]
   equipment: EquipmentWithVersion[]
   lines: JudgedLine[]
+  heat: RigHeat
   trip: TripWithPlan | undefined
   judgement: TripJudgement | null
   nowIso: string
@@ -42,13 +45,15 @@ export const loadWorld = cache((): World => {
   const nowIso = formatISO(now)
   const rig = listRigs(records)[0]
   if (!rig) {
-    const nothing = { cylinders: [], appliances: [], equipment: [], lines: [] }
+    const heat = { rooms: [], heaters: [], heatless: false }
+    const nothing = { cylinders: [], appliances: [], equipment: [], lines: [], heat }
     return { rig, ...nothing, trip: undefined, judgement: null, nowIso }
   }
   const cylinders = listCylinders(records, rig.id)
   const trip = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
   const equipment = listEquipment(records, rig.id)
   const lines = listJudgedLines(records, rig.id)
+  const heat = listHeat(records, rig.id)
   const judgement = trip
     ? judgeTrip(
         cylinders.map(({ gear }) => gear),
@@ -56,9 +61,20 @@ export const loadWorld = cache((): World => {
         nowIso,
         equipment,
         lines,
+        heat,
       )
     : null
-  return { rig, cylinders, appliances: listAppliances(records, rig.id), equipment, lines, trip, judgement, nowIso }
+  return {
+    rig,
+    cylinders,
+    appliances: listAppliances(records, rig.id),
+    equipment,
+    lines,
+    heat,
+    trip,
+    judgement,
+    nowIso,
+  }
 })
 
 /** The family of units the reader chose in this browser. */
@@ -67,9 +83,17 @@ export async function chosenUnits(): Promise<UnitSystem> {
 }
 
 /** State of every station for the gas line: its own findings' worst, and how many are to be mended. */
-export function stationStates({ cylinders, lines, judgement, nowIso }: World): Record<Station, StationState> {
+export function stationStates({
+  cylinders,
+  equipment,
+  lines,
+  heat,
+  judgement,
+  nowIso,
+}: World): Record<Station, StationState> {
   const found: readonly Finding[] = judgement?.findings ?? [
     ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
+    ...shelterFindings({ ...heat, altitudeM: 0, equipment }),
     ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
   ]
   const state = (station: Station): StationState => {

@@ -1,5 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import type { Database } from './databaseType'
+import { warmUps } from './heatTables'
 import { holdTests, leakClosings, leakReadings, leakTests } from './lineTables'
 import { NotFoundError } from './RecordsError'
 import { equipmentLooks, fills, levels, looks, marks, ticks, weighings } from './schema'
@@ -17,6 +18,7 @@ export const eventTables = {
   soaping: leakReadings,
   closing: leakClosings,
   'hold-test': holdTests,
+  'warm-up': warmUps,
 } as const
 
 export type EventName = keyof typeof eventTables

@@ -1,12 +1,14 @@
-import { eq } from 'drizzle-orm'
+import { desc, eq, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import fs from 'node:fs'
 import path from 'node:path'
 import { InputError } from '@/core/findings/InputError'
 import type { Database } from './databaseType'
+import { manualPages } from './heatTables'
 import { photos } from './schema'
 
 export type StoredPhoto = typeof photos.$inferSelect
+export type StoredManualPage = typeof manualPages.$inferSelect
 
 const LARGEST = 700 * 1024
 
@@ -22,8 +24,19 @@ function placeOf(database: Database, id: string): string {
   return path.join(/* turbopackIgnore: true */ path.dirname(database.$client.name), 'photos', id)
 }
 
+/** What a picture is, and its bytes written down; told by its content and not by its name. */
+function keep(database: Database, id: string, bytes: Buffer): Pick<StoredPhoto, 'type' | 'bytes'> {
+  if (bytes.length > LARGEST) throw new InputError('photo', 'The picture is too large: 700 KiB at most.')
+  const type = signatures.find(([, fits]) => fits(bytes))?.[0]
+  if (!type) throw new InputError('photo', 'This is no picture: a JPEG, PNG or WebP is wanted.')
+  const place = placeOf(database, id)
+  fs.mkdirSync(path.dirname(place), { recursive: true })
+  fs.writeFileSync(place, bytes, { flush: true })
+  return { type, bytes: bytes.length }
+}
+
 /**
- * Keeps a picture beside the database.
+ * Keeps a picture of a cylinder's collar beside the database.
  *
  * @throws InputError at `photo` for what is no picture, or too large
  */
@@ -34,18 +47,50 @@ export function addPhoto(
   takenAt: string,
   id: string = randomUUID(),
 ): StoredPhoto {
-  if (bytes.length > LARGEST) throw new InputError('photo', 'The picture is too large: 700 KiB at most.')
-  const type = signatures.find(([, fits]) => fits(bytes))?.[0]
-  if (!type) throw new InputError('photo', 'This is no picture: a JPEG, PNG or WebP is wanted.')
-  const place = placeOf(database, id)
-  fs.mkdirSync(path.dirname(place), { recursive: true })
-  fs.writeFileSync(place, bytes, { flush: true })
-  return database.insert(photos).values({ id, cylinderId, takenAt, type, bytes: bytes.length }).returning().get()
+  return database
+    .insert(photos)
+    .values({ id, cylinderId, takenAt, ...keep(database, id, bytes) })
+    .returning()
+    .get()
+}
+
+/**
+ * Keeps a picture of a page of a heater's manual.
+ *
+ * @throws InputError as addPhoto does
+ */
+export function addManualPage(
+  database: Database,
+  heaterId: string,
+  bytes: Buffer,
+  takenAt: string,
+  id: string = randomUUID(),
+): StoredManualPage {
+  return database
+    .insert(manualPages)
+    .values({ id, heaterId, takenAt, ...keep(database, id, bytes) })
+    .returning()
+    .get()
+}
+
+/** Pages of each heater's manual, newest first. */
+export function listManualPages(database: Database, heaterId: string): StoredManualPage[] {
+  return database
+    .select()
+    .from(manualPages)
+    .where(eq(manualPages.heaterId, heaterId))
+    .orderBy(desc(manualPages.takenAt), desc(sql`rowid`))
+    .all()
 }
 
 /** A picture with its bytes; undefined when it is not in the records or its file is gone. */
-export function readPhoto(database: Database, id: string): { row: StoredPhoto; bytes: Buffer } | undefined {
-  const row = database.select().from(photos).where(eq(photos.id, id)).get()
+export function readPhoto(
+  database: Database,
+  id: string,
+): { row: Pick<StoredPhoto, 'id' | 'type'>; bytes: Buffer } | undefined {
+  const row =
+    database.select().from(photos).where(eq(photos.id, id)).get() ??
+    database.select().from(manualPages).where(eq(manualPages.id, id)).get()
   const place = row && placeOf(database, row.id)
   return row && place && fs.existsSync(place) ? { row, bytes: fs.readFileSync(place) } : undefined
 }

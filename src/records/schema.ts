@@ -25,6 +25,8 @@ export const rigs = sqliteTable('rigs', {
   ruleSetId: text().notNull().default(DEFAULT_RULE_ID),
   ownRule: text({ mode: 'json' }).$type<OwnRule>(),
   bottleSchool: text({ enum: bottleSchools }).notNull().default(DEFAULT_BOTTLE_SCHOOL),
+  /** Its owner said that nothing heats it. */
+  heatless: integer({ mode: 'boolean' }).notNull().default(false),
   version: integer().notNull().default(1),
 })
 

@@ -15,6 +15,14 @@ function remedyHref({ station, subjectId, page, about }: Finding['remedy']): str
     const search = new URLSearchParams({ ...(subjectId && { line: subjectId }), ...(about && { about }) })
     return search.size > 0 ? `${place}?${search}` : place
   }
+  if (station === 'heat') {
+    const isOfRoom = page === undefined || page === 'air'
+    const search = new URLSearchParams({
+      ...(subjectId && { [isOfRoom ? 'room' : 'heater']: subjectId }),
+      ...(about && { about }),
+    })
+    return search.size > 0 ? `${place}?${search}` : place
+  }
   return route
 }
 

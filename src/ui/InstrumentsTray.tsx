@@ -11,6 +11,7 @@ import { formatMixedMass } from '@/core/units/formatMixedMass'
 import { Amount } from './Amount'
 import { useCapture } from './CaptureProvider'
 import { ManometerPanel } from './ManometerPanel'
+import { ThermometerPanel } from './ThermometerPanel'
 import { useScale, useScaleReading } from './ScaleProvider'
 import { useUnits } from './UnitsProvider'
 
@@ -104,13 +105,18 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
   )
 }
 
+const instruments = ['Scale', 'Manometer', 'Thermometer'] as const
+
+type Shown = (typeof instruments)[number]
+
 /** The drawer with the instruments; it stays beside the page, so that a field can be in focus meanwhile. */
 export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
   const [open, setOpen] = useState(false)
-  const [asked, setAsked] = useState<'Scale' | 'Manometer' | null>(null)
+  const [asked, setAsked] = useState<Shown | null>(null)
   // The one that belongs to the station, until another is asked for.
-  const isLeakTest = usePathname().startsWith('/leak-test')
-  const shown = asked ?? (isLeakTest ? 'Manometer' : 'Scale')
+  const here = usePathname()
+  const shown =
+    asked ?? (here.startsWith('/leak-test') ? 'Manometer' : here.startsWith('/heat') ? 'Thermometer' : 'Scale')
   return (
     <>
       <button type="button" onClick={() => setOpen(!open)} aria-expanded={open}>
@@ -139,13 +145,15 @@ export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
             reading goes there. Typing always works too.
           </p>
           <div className="tray-groups" role="group" aria-label="Which instrument">
-            {(['Scale', 'Manometer'] as const).map((name) => (
+            {instruments.map((name) => (
               <button key={name} type="button" aria-pressed={shown === name} onClick={() => setAsked(name)}>
                 {name}
               </button>
             ))}
           </div>
-          {shown === 'Scale' ? <ScalePanel loads={loads} /> : <ManometerPanel />}
+          {shown === 'Scale' && <ScalePanel loads={loads} />}
+          {shown === 'Manometer' && <ManometerPanel />}
+          {shown === 'Thermometer' && <ThermometerPanel />}
         </Offcanvas.Body>
       </Offcanvas>
     </>

@@ -2,6 +2,7 @@
 
 import { Check } from 'lucide-react'
 import { useState } from 'react'
+import { HoldTimer } from './HoldTimer'
 import { Moment } from './Moment'
 
 /** One step of a procedure. */
@@ -12,6 +13,8 @@ export interface RailStep {
   why: string
   /** The next ones wait for it. */
   holds: boolean
+  /** Seconds to be waited out at this step. */
+  holdS?: number
 }
 
 export interface RailTick {
@@ -41,6 +44,7 @@ export function StepRail({
   const firstHeld = steps.findIndex(({ id, holds }) => holds && !done.has(id))
   const now = steps.findIndex(({ id }) => !done.has(id))
   const explained = steps.find(({ id }) => id === open)
+  const current = steps[now]
   return (
     <section className="step-rail" aria-label={label}>
       <ol>
@@ -78,6 +82,15 @@ export function StepRail({
           )
         })}
       </ol>
+      {current?.holdS !== undefined && !held && (
+        <HoldTimer
+          key={current.id}
+          slot={`${label} ${current.id}`}
+          holdS={current.holdS}
+          words={{ start: `Start: ${current.title}`, due: 'Done, go on', stop: 'Go on without waiting' }}
+          done={() => tick(current.id)}
+        />
+      )}
       {explained && (
         <p className="step-why" role="note">
           <strong>{explained.title}.</strong> {explained.why}

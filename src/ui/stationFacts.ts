@@ -14,7 +14,7 @@ export const stationFacts: Readonly<Record<Station, StationFacts>> = {
   fill: { name: 'Fill', route: '/fill', built: true },
   hookup: { name: 'Hook-up', route: '/hookup', built: true },
   'leak-test': { name: 'Leak test', route: '/leak-test', built: true },
-  heat: { name: 'Heat & air', route: '/heat', built: false },
+  heat: { name: 'Heat & air', route: '/heat', built: true },
   run: { name: 'Run', route: '/run', built: true },
   log: { name: 'Logbook', route: '/log', built: false },
   practice: { name: 'Practice', route: '/practice', built: false },

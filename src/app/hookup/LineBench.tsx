@@ -1,17 +1,13 @@
 'use client'
 
-import { Redo2, Undo2 } from 'lucide-react'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useRef, useState } from 'react'
-import Button from 'react-bootstrap/Button'
-import Form from 'react-bootstrap/Form'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { catalogue } from '@/core/hookup/catalogue'
 import type { LineEdit } from '@/core/hookup/editLine'
 import type { Line } from '@/core/hookup/line'
 import { sourceRoles, type PartType } from '@/core/hookup/partType'
+import { Behind, DrawingSave, DrawingTools, NameField } from '@/app/DrawingParts'
 import { newId } from '@/ui/newId'
-import { SaveLine } from '@/ui/SaveLine'
 import { useStable } from '@/ui/useStable'
 import type { Connection } from '@xyflow/react'
 import type { HookupWorld } from './hookupWorld'
@@ -47,8 +43,6 @@ export function LineBench({
   const ofJoint = check.graph.joints.find(({ joint }) => joint.id === world.about)
   const [asked, setChosen] = useState<string | null>(ofJoint?.to.part.id ?? world.about)
   const chosen = asked === null ? undefined : check.graph.byId.get(asked)
-  useHotkeys('ctrl+z, meta+z', () => desk.undo?.(), [desk.undo])
-  useHotkeys('ctrl+y, meta+shift+z', () => desk.redo?.(), [desk.redo])
 
   const ownTypes = useMemo(() => [...world.ownTypes, ...desk.line.types], [world.ownTypes, desk.line.types])
   const add = useStable((type: PartType, after: string | null): void => {
@@ -77,36 +71,13 @@ export function LineBench({
     <div className="line-bench">
       <div className="line-head">
         <LinePicker lines={world.lines} chosenId={world.chosen?.id ?? null} mayAdd />
-        <div>
-          <Form.Label htmlFor="line-name">Name of the line</Form.Label>
-          <Form.Control
-            id="line-name"
-            value={desk.name}
-            maxLength={60}
-            aria-invalid={desk.issueAt('name') !== null}
-            onChange={(event) => desk.rename(event.target.value)}
-          />
-          {desk.issueAt('name') && (
-            <p className="issue mb-0" role="alert">
-              {desk.issueAt('name')}
-            </p>
-          )}
-        </div>
+        <NameField id="line-name" label="Name of the line" drawing={desk} />
         <div className="line-tools">
-          <Button variant="quiet" size="sm" disabled={!desk.undo} onClick={() => desk.undo?.()}>
-            <Undo2 size={16} aria-hidden="true" /> Undo
-          </Button>
-          <Button variant="quiet" size="sm" disabled={!desk.redo} onClick={() => desk.redo?.()}>
-            <Redo2 size={16} aria-hidden="true" /> Redo
-          </Button>
+          <DrawingTools drawing={desk} />
           <LineFiles desk={desk} check={check} />
         </div>
       </div>
-      {desk.behind && (
-        <p className="issue" role="alert">
-          This line was saved somewhere else in the meantime. What you drew is kept here; to see theirs, leave yours.
-        </p>
-      )}
+      <Behind drawing={desk} what="line" />
       <LineDiagram check={shown} chosen={chosen?.part.id ?? null} choose={setChosen} join={join} dropOn={dropOn} />
       <PartsTray ownTypes={ownTypes} after={chosen?.name ?? null} add={addAfterChosen} searchField={searchField} />
       <form
@@ -119,36 +90,7 @@ export function LineBench({
           router.push(`/hookup?line=${saved}`)
         }}
       >
-        <SaveLine label="Save the line" saving={desk.saving} dirty={desk.dirty}>
-          {leave && (
-            <Button
-              variant="quiet"
-              onClick={() => {
-                desk.drop()
-                leave()
-              }}
-            >
-              Begin with another
-            </Button>
-          )}
-          {desk.theirVersion !== null && (
-            <Button variant="quiet" onClick={() => void desk.save(desk.theirVersion ?? undefined)}>
-              Save mine over theirs
-            </Button>
-          )}
-          {desk.dirty && desk.id !== null && (
-            <Button variant="quiet" onClick={desk.drop}>
-              Leave it as it was saved
-            </Button>
-          )}
-        </SaveLine>
-        {desk.saving.issues
-          .filter(({ path }) => path !== '' && path !== 'name')
-          .map(({ path, message }) => (
-            <p key={path} className="issue" role="alert">
-              {message}
-            </p>
-          ))}
+        <DrawingSave label="Save the line" drawing={desk} {...(leave && { leave })} />
       </form>
       <div className="line-two">
         <section aria-label="The line as a list">

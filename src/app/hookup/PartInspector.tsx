@@ -8,7 +8,9 @@ import { partPlaces, type LinePart, type PartPlace } from '@/core/hookup/line'
 import type { GraphPart, LineGraph } from '@/core/hookup/lineGraph'
 import type { HookupWorld } from './hookupWorld'
 import { JoinFields } from './JoinFields'
-import { Choice, Linked, MadeField, Measure } from './partFields'
+import { Choice } from '@/ui/Choice'
+import { Measure } from '@/ui/Measure'
+import { Linked, MadeField } from './partFields'
 
 const placeWords: Readonly<Record<PartPlace, string>> = {
   outside: 'outside, in the open',

@@ -1,75 +1,11 @@
 'use client'
 
 import { useState } from 'react'
-import Form from 'react-bootstrap/Form'
-import type { DisplayRole } from '@/core/findings/quantity'
 import type { LinePart } from '@/core/hookup/line'
-import { formatForField } from '@/core/units/formatForField'
+import { Choice } from '@/ui/Choice'
 import { MonthField } from '@/ui/MonthField'
-import { QuantityField } from '@/ui/QuantityField'
 import { readMonthField } from '@/ui/readMonthField'
-import { readQuantity } from '@/ui/readQuantity'
-import { useUnits } from '@/ui/UnitsProvider'
 import type { RigThing } from './hookupWorld'
-
-/** One thing known of the part, chosen from a list. */
-export function Choice({
-  id,
-  label,
-  value,
-  options,
-  set,
-}: {
-  id: string
-  label: string
-  value: string
-  options: readonly (readonly [string, string])[]
-  set: (value: string) => void
-}) {
-  return (
-    <div>
-      <Form.Label htmlFor={id}>{label}</Form.Label>
-      <Form.Select id={id} size="sm" value={value} onChange={(event) => set(event.target.value)}>
-        {options.map(([key, words]) => (
-          <option key={key} value={key}>
-            {words}
-          </option>
-        ))}
-      </Form.Select>
-    </div>
-  )
-}
-
-/** A number of the part that comes from its kind unless the owner says otherwise. */
-export function Measure({
-  label,
-  role,
-  value,
-  set,
-}: {
-  label: string
-  role: DisplayRole
-  value: number
-  set: (value: number) => void
-}) {
-  const { system } = useUnits()
-  const [text, setText] = useState(() => formatForField({ value, role }, system))
-  const zero = readQuantity(text, role, system).value === 0
-  return (
-    <QuantityField
-      compact
-      label={label}
-      role={role}
-      text={text}
-      issue={zero ? 'It is more than nothing.' : null}
-      onText={(next) => {
-        setText(next)
-        const read = readQuantity(next, role, system).value
-        if (read !== null && read > 0) set(read)
-      }}
-    />
-  )
-}
 
 /** When a part was made; what is half typed is not taken. */
 export function MadeField({

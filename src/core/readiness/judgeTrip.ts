@@ -6,16 +6,19 @@ import { equipmentFindings } from '@/core/cylinders/equipmentFindings'
 import type { Finding } from '@/core/findings/Finding'
 import { gasForTrip, type SupplyBalance } from '@/core/running/gasForTrip'
 import { runningFindings } from '@/core/running/runningFindings'
+import { shelterFindings, type HeatOfRig } from '@/core/shelter/shelterFindings'
 import { tripEndDay } from '@/core/running/tripEndDay'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { inOrder } from '@/core/findings/inOrder'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { lineFindings, type JudgedLine } from './lineFindings'
-import { notJudged } from './notJudged'
 import { notOnLine } from './notOnLine'
 import { refusedAtPump } from './refusedAtPump'
 import { verdict, type Verdict } from '@/core/findings/verdict'
+
+/** What heats the rig, and where. */
+export type RigHeat = Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'>
 
 /** Whether the gas lasts, apart from whether all else is in order. */
 export type Enough = 'enough' | 'short' | 'unknown'
@@ -42,13 +45,14 @@ function together(each: readonly { enough: Enough }[]): Enough {
 }
 
 /**
- * The verdict on a trip: every finding of every station that can judge, and one for each that cannot.
+ * The verdict on a trip: every finding of every station.
  *
  * @param cylinders - of the rig
  * @param trip - the trip
  * @param nowIso - the moment to judge at
  * @param equipment - regulators, hoses, alarms and extinguisher of the rig
  * @param lines - of the rig, with their leak tests
+ * @param heat - its rooms and heaters
  * @throws InputError as gasForTrip does
  */
 export function judgeTrip(
@@ -57,6 +61,7 @@ export function judgeTrip(
   nowIso: string,
   equipment: readonly Equipment[] = [],
   lines: readonly JudgedLine[] = [],
+  heat: RigHeat = { rooms: [], heaters: [], heatless: false },
 ): TripJudgement {
   const balances = gasForTrip(cylinders, trip)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
@@ -73,9 +78,9 @@ export function judgeTrip(
       lines.map(({ gear }) => gear),
       trip,
     ),
+    ...shelterFindings({ ...heat, altitudeM: trip.altitudeM, equipment }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...runningFindings(balances, trip),
-    ...notJudged(),
   ])
   const enoughBySupply = balances
     .filter(({ neededKg }) => neededKg > 0)

@@ -1,9 +1,10 @@
 import { cylinderBasis } from './cylinderBasis'
 import { fillBasis } from './fillBasis'
+import { heatBasis } from './heatBasis'
 import { hookupBasis } from './hookupBasis'
 import { runBasis } from './runBasis'
 
 /** Every figure a screen can show has an entry here; docs/models.md has the equations in full. */
-export const basis = { ...cylinderBasis, ...fillBasis, ...hookupBasis, ...runBasis } as const
+export const basis = { ...cylinderBasis, ...fillBasis, ...hookupBasis, ...heatBasis, ...runBasis } as const
 
 export type BasisId = keyof typeof basis

@@ -39,6 +39,22 @@ function plain(scale: number, suffix: string, decimals: number): PlainRole {
   return { dimension: null, us: unit, metric: unit }
 }
 
+/** A number with a suffix of its own in each family. */
+function family(
+  usScale: number,
+  usSuffix: string,
+  usDecimals: number,
+  metricScale: number,
+  metricSuffix: string,
+  metricDecimals: number,
+): PlainRole {
+  return {
+    dimension: null,
+    us: { scale: usScale, suffix: usSuffix, decimals: usDecimals },
+    metric: { scale: metricScale, suffix: metricSuffix, decimals: metricDecimals },
+  }
+}
+
 // Chosen so that gas × heating value ÷ heat input comes out in hours by hand, in both families.
 const heatingValue: PlainRole = {
   dimension: null,
@@ -92,12 +108,16 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   minutes: measured('duration', 'min', 0, 'min', 0),
   days: plain(1 / 86400, 'days', 0),
   share: plain(100, '%', 0),
-  gasFlow: {
-    dimension: null,
-    us: { scale: 3600 / 0.028316846592, suffix: 'ft³/h', decimals: 3 },
-    metric: { scale: 3.6e6, suffix: 'L/h', decimals: 2 },
-  },
+  gasFlow: family(3600 / 0.028316846592, 'ft³/h', 3, 3.6e6, 'L/h', 2),
   massFlow: plain(3.6e6, 'g/h', 2),
+  airFlow: family(60 / 0.028316846592, 'ft³/min', 0, 1000, 'L/s', 1),
+  windSpeed: family(3600 / 1609.344, 'mph', 0, 1, 'm/s', 0),
+  heatLoss: family(3600 / 1055.05585262 / 1.8, 'BTU/h per °F', 0, 1, 'W/K', 0),
+  heatCapacity: family(1 / 1055.05585262 / 1.8, 'BTU per °F', 0, 0.001, 'kJ/K', 0),
+  temperatureStep: family(1.8, '°F', 1, 1, 'K', 1),
+  // Nobody's air is known to ten parts in a million.
+  concentration: plain(1, 'ppm', -1),
+  oxygen: plain(100, '%', 1),
   heatingValue,
   count: plain(1, '', 0),
   money: money(1, '', 1, ''),

@@ -8,12 +8,14 @@ import type { LineBranch } from '@/core/hookup/lineBranches'
 import type { LineSide } from '@/core/hookup/lineVolumeM3'
 import type { BranchHold } from '@/core/leaktest/findBranch'
 import { holdOutcome } from '@/core/leaktest/holdOutcome'
+import { HOLD_S } from '@/core/leaktest/leakRate'
 import { holdSlip } from '@/core/leaktest/holdSlip'
 import { holdSteps } from '@/core/leaktest/holdSteps'
 import { formatForField } from '@/core/units/formatForField'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
 import { Amount } from '@/ui/Amount'
 import { useTubeReading } from '@/ui/ManometerProvider'
+import { HoldTimer } from '@/ui/HoldTimer'
 import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { StepRail } from '@/ui/StepRail'
@@ -24,7 +26,6 @@ import { useKept } from '@/ui/useKept'
 import { useSave } from '@/ui/useSave'
 import { BranchSearch } from './BranchSearch'
 import { HoldFields } from './HoldFields'
-import { HoldTimer } from './HoldTimer'
 import { HoldVerdict } from './HoldVerdict'
 import { emptyHold, isByGauge, readHold, type HoldTexts } from './readHold'
 import { UTube } from './UTube'
@@ -43,6 +44,8 @@ export interface HoldGear {
   atmospherePa: number
   ticks: Readonly<Record<LineSide, readonly LoggedTick[]>>
 }
+
+const timerWords = { start: 'Start the three minutes', due: 'Read the columns now', stop: 'Stop it here' }
 
 function HoldRail({ side, gear }: { side: LineSide; gear: HoldGear }) {
   const { ticks, tick, untick } = useTicks(
@@ -131,6 +134,8 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
             >
               <HoldTimer
                 slot={`${lineId} ${side}`}
+                holdS={HOLD_S}
+                words={timerWords}
                 done={(elapsedS) => change({ minutes: formatForField({ value: elapsedS, role: 'minutes' }, system) })}
               />
             </HoldFields>

@@ -9,6 +9,11 @@ import { saturation } from '@/core/fluids/saturation'
 import { hookupCheck, hookupCheckSchema } from '@/core/hookup/hookupCheck'
 import { pressureDrop, pressureDropSchema } from '@/core/hookup/pressureDrop'
 import { leakRate, leakRateSchema } from '@/core/leaktest/leakRate'
+import { clearanceCheck, clearanceCheckSchema } from '@/core/shelter/clearanceCheck'
+import { placements, placementsSchema } from '@/core/shelter/placements'
+import { roomAir } from '@/core/shelter/roomAir'
+import { roomAirSchema } from '@/core/shelter/roomAirSchema'
+import { warmUpFit, warmUpFitSchema } from '@/core/shelter/warmUpFit'
 import { runtimeS, runtimeSchema } from '@/core/running/runtimeS'
 
 /** One calculation of core, ready to be called from outside. */
@@ -57,6 +62,14 @@ export const calculations: Readonly<Record<string, Calculation>> = {
   ),
   'pressure-drop': calculation('Pressure lost in a straight run of propane', pressureDropSchema, pressureDrop),
   'leak-rate': calculation('What a fall of pressure in a shut line means', leakRateSchema, leakRate),
+  'clearance-check': calculation(
+    'A heater where it stands, against everything it must keep away from',
+    clearanceCheckSchema,
+    clearanceCheck,
+  ),
+  placements: calculation('Places for a heater in a room, best first', placementsSchema, (input) => placements(input)),
+  'room-air': calculation('Air and warmth of a room over some hours', roomAirSchema, (input) => roomAir(input)),
+  'warm-up-fit': calculation('Loss and heat capacity of a room from its warm-up log', warmUpFitSchema, warmUpFit),
   runtime: calculation('How long propane lasts at a constant draw', runtimeSchema, ({ massKg, inputW }) => ({
     durationS: runtimeS(massKg, inputW),
   })),

@@ -4,8 +4,9 @@ import { CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveContainer,
 import type { HeatFigures } from '@/core/cylinders/heatFigures'
 import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { toUnit } from '@/core/units/toUnit'
 import { unitOf } from '@/core/units/unitOf'
+import { axisMarks } from '@/ui/axisMarks'
+import { shownIn } from '@/ui/shownIn'
 import { useUnits } from '@/ui/UnitsProvider'
 
 const INK = '#17302b'
@@ -13,23 +14,9 @@ const STOP = '#9c2f1f'
 const BRASS = '#7a4e08'
 const LIQUID = '#23573f'
 
-function inUnits(value: number, role: 'temperature' | 'cylinderPressure', system: UnitSystem): number {
-  const shown = displayRoles[role]
-  return shown.dimension === null ? value : toUnit(value, shown.dimension, shown[system].unit)
-}
-
 function symbolOf(role: 'temperature' | 'cylinderPressure', system: UnitSystem): string {
   const shown = displayRoles[role]
   return shown.dimension === null ? '' : unitOf(shown.dimension, shown[system].unit).symbol
-}
-
-/** Round marks for an axis, about six of them. */
-function marksBetween(from: number, to: number): number[] {
-  const rough = (to - from) / 6
-  const power = 10 ** Math.floor(Math.log10(rough))
-  const step = [1, 2, 5, 10].map((times) => times * power).find((candidate) => candidate >= rough) ?? rough
-  const first = Math.ceil(from / step)
-  return Array.from({ length: Math.floor(to / step) - first + 1 }, (_, i) => (first + i) * step)
 }
 
 /** Pressure as a line, level as a dashed one; the marks that matter are drawn across and named at their ends. */
@@ -37,14 +24,14 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
   const { system } = useUnits()
   const { curve, relief, fiveQuarters } = figures
   const data = curve.points.map(({ temperatureK, gaugePa, liquidFraction }) => ({
-    temperature: inUnits(temperatureK, 'temperature', system),
-    pressure: inUnits(Math.max(gaugePa, 0), 'cylinderPressure', system),
+    temperature: shownIn({ value: temperatureK, role: 'temperature' }, system),
+    pressure: shownIn({ value: Math.max(gaugePa, 0), role: 'cylinderPressure' }, system),
     level: liquidFraction === null ? null : liquidFraction * 100,
     temperatureK,
     gaugePa,
   }))
-  const at = (kelvin: number): number => inUnits(kelvin, 'temperature', system)
-  const press = (pa: number): number => inUnits(pa, 'cylinderPressure', system)
+  const at = (kelvin: number): number => shownIn({ value: kelvin, role: 'temperature' }, system)
+  const press = (pa: number): number => shownIn({ value: pa, role: 'cylinderPressure' }, system)
   const top = press(relief.gaugePa) * 1.25
   const from = data[0]?.temperature ?? 0
   const to = data.at(-1)?.temperature ?? 1
@@ -57,7 +44,7 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
             dataKey="temperature"
             type="number"
             domain={[from, to]}
-            ticks={marksBetween(from, to)}
+            ticks={axisMarks(from, to)}
             stroke={INK}
             label={{
               value: `temperature, ${symbolOf('temperature', system)}`,
@@ -69,7 +56,7 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
           <YAxis
             yAxisId="pressure"
             domain={[0, top]}
-            ticks={marksBetween(0, top)}
+            ticks={axisMarks(0, top)}
             allowDataOverflow
             stroke={INK}
             width={56}

@@ -2,16 +2,26 @@
 
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { HOLD_S } from '@/core/leaktest/leakRate'
 import { holdClock } from '@/core/leaktest/holdClock'
-import { useAlarm } from '@/ui/useAlarm'
-import { useKept } from '@/ui/useKept'
+import { useAlarm } from './useAlarm'
+import { useKept } from './useKept'
 
 /** How long the end is sounded. */
 const SOUND_MS = 2500
 
-/** The three minutes, through a reload too; it sounds when the last reading is due. */
-export function HoldTimer({ slot, done }: { slot: string; done: (elapsedS: number) => void }) {
+/** A time that is to be waited out, through a reload too; it sounds when it is over. */
+export function HoldTimer({
+  slot,
+  holdS,
+  words,
+  done,
+}: {
+  slot: string
+  holdS: number
+  /** On its button: to start it, when it is over, to stop it before. */
+  words: { start: string; due: string; stop: string }
+  done: (elapsedS: number) => void
+}) {
   const [startedAt, setStartedAt] = useKept<number | null>(`hold timer ${slot}`, null, true)
   const [nowMs, setNowMs] = useState<number | null>(null)
   useEffect(() => {
@@ -20,14 +30,14 @@ export function HoldTimer({ slot, done }: { slot: string; done: (elapsedS: numbe
     return () => clearInterval(timer)
   }, [startedAt])
   const elapsedS = startedAt === null || nowMs === null ? 0 : Math.max(0, (nowMs - startedAt) / 1000)
-  const isDue = startedAt !== null && elapsedS >= HOLD_S
-  useAlarm(isDue && elapsedS < HOLD_S + SOUND_MS / 1000)
+  const isDue = startedAt !== null && elapsedS >= holdS
+  useAlarm(isDue && elapsedS < holdS + SOUND_MS / 1000)
   return (
     <div className="hold-timer" role="group" aria-label="Timer">
-      <strong role="timer">{holdClock(startedAt === null ? HOLD_S : HOLD_S - elapsedS)}</strong>
+      <strong role="timer">{holdClock(startedAt === null ? holdS : holdS - elapsedS)}</strong>
       {startedAt === null ? (
         <Button variant="quiet" size="sm" onClick={() => setStartedAt(Date.now())}>
-          Start the three minutes
+          {words.start}
         </Button>
       ) : (
         <Button
@@ -38,7 +48,7 @@ export function HoldTimer({ slot, done }: { slot: string; done: (elapsedS: numbe
             done(elapsedS)
           }}
         >
-          {isDue ? 'Read the columns now' : 'Stop it here'}
+          {isDue ? words.due : words.stop}
         </Button>
       )}
     </div>

@@ -1,0 +1,116 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import { heaterSchema } from '@/core/shelter/heater'
+import { requireRoom } from '@/core/shelter/requireRoom'
+import { shelterSchema } from '@/core/shelter/shelter'
+import { warmUpFit, warmUpFitSchema } from '@/core/shelter/warmUpFit'
+import { findAppliance } from '@/records/appliances'
+import { database } from '@/records/database'
+import { addHeater, findHeater, saveHeater } from '@/records/heaters'
+import { addManualPage } from '@/records/photos'
+import { NotFoundError } from '@/records/RecordsError'
+import { findRig, saveRig } from '@/records/rigs'
+import { addRoom, addWarmUp, findRoom, saveRoom } from '@/records/rooms'
+import { idField, nameField, priceField, versionField } from './fields'
+import { act, type ActionResult } from './result'
+
+const roomSchema = z.strictObject({
+  id: idField.nullable(),
+  rigId: idField,
+  version: versionField.nullable(),
+  name: nameField,
+  shelter: shelterSchema,
+})
+
+/** Saves a room with what stands in it: a new one without an identifier, else over the version named. */
+export async function saveRoomAction(input: unknown): Promise<ActionResult<{ id: string; version: number }>> {
+  return act(roomSchema, input, ({ id, rigId, version, ...entry }) => {
+    // A room that cannot be is refused; what is dangerous in it is kept and judged.
+    requireRoom(entry.shelter.room)
+    const records = database()
+    if (!findRig(records, rigId)) throw new NotFoundError('rig')
+    const saved = id ?? addRoom(records, rigId, entry).id
+    if (id !== null) saveRoom(records, id, version ?? 0, entry)
+    revalidatePath('/', 'layout')
+    return { id: saved, version: id === null ? 1 : (version ?? 0) + 1 }
+  })
+}
+
+/** Puts a room away: it leaves the lists, its warm-ups stay. */
+export async function archiveRoomAction(input: unknown): Promise<ActionResult> {
+  return act(z.strictObject({ id: idField, version: versionField }), input, ({ id, version }) => {
+    if (!findRoom(database(), id)) throw new NotFoundError('room')
+    saveRoom(database(), id, version, { archivedAt: new Date().toISOString() })
+    revalidatePath('/', 'layout')
+    return null
+  })
+}
+
+const saveHeaterSchema = z.strictObject({
+  id: idField.nullable(),
+  rigId: idField,
+  version: versionField.nullable(),
+  name: nameField,
+  applianceId: idField.nullable(),
+  heater: heaterSchema,
+  price: priceField.nullable(),
+  lastsNights: z.number().positive('A heater lasts more than no night.').max(100_000).nullable(),
+  /** A page of its manual, base64. */
+  photo: z.string().max(1_000_000, 'The picture is too large.').nullable(),
+})
+
+/** Saves a heater with its numbers, and a page of its manual. */
+export async function saveHeaterAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(saveHeaterSchema, input, ({ id, rigId, version, photo, ...entry }) => {
+    if (entry.heater.lowW > entry.heater.highW) {
+      throw new InputError('heater.lowW', 'The low setting burns no more than the high one.')
+    }
+    const records = database()
+    if (!findRig(records, rigId)) throw new NotFoundError('rig')
+    if (entry.applianceId !== null && !findAppliance(records, entry.applianceId)) throw new NotFoundError('appliance')
+    if (id !== null && !findHeater(records, id)) throw new NotFoundError('heater')
+    const saved = records.transaction(() => {
+      const kept = id ?? addHeater(records, rigId, entry).id
+      if (id !== null) saveHeater(records, id, version ?? 0, entry)
+      if (photo !== null) addManualPage(records, kept, Buffer.from(photo, 'base64'), new Date().toISOString())
+      return kept
+    })
+    revalidatePath('/', 'layout')
+    return { id: saved }
+  })
+}
+
+/** Puts a heater away; where it stood it is no longer judged. */
+export async function archiveHeaterAction(input: unknown): Promise<ActionResult> {
+  return act(z.strictObject({ id: idField, version: versionField }), input, ({ id, version }) => {
+    saveHeater(database(), id, version, { archivedAt: new Date().toISOString() })
+    revalidatePath('/', 'layout')
+    return null
+  })
+}
+
+/** The owner's word that nothing heats the rig, or that something does after all. */
+export async function saveHeatlessAction(input: unknown): Promise<ActionResult> {
+  const schema = z.strictObject({ rigId: idField, version: versionField, heatless: z.boolean() })
+  return act(schema, input, ({ rigId, version, heatless }) => {
+    saveRig(database(), rigId, version, { heatless })
+    revalidatePath('/', 'layout')
+    return null
+  })
+}
+
+const warmUpSchema = z.strictObject({ roomId: idField, settingKnown: z.boolean(), log: warmUpFitSchema })
+
+/** Keeps a warm-up that can be fitted. */
+export async function recordWarmUpAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(warmUpSchema, input, ({ roomId, settingKnown, log }) => {
+    warmUpFit(log)
+    if (!findRoom(database(), roomId)) throw new NotFoundError('room')
+    const { id } = addWarmUp(database(), { roomId, settingKnown, log, loggedAt: new Date().toISOString() })
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}

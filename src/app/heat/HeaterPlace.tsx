@@ -1,0 +1,78 @@
+'use client'
+
+import { RotateCw } from 'lucide-react'
+import Link from 'next/link'
+import Button from 'react-bootstrap/Button'
+import { heaterUses, type Pose } from '@/core/shelter/heater'
+import type { Shelter } from '@/core/shelter/shelter'
+import type { StoredHeater } from '@/records/heaters'
+import { Choice } from '@/ui/Choice'
+import { Measure } from '@/ui/Measure'
+import { useWords } from './thingWords'
+import type { RoomDesk } from './useRoom'
+
+/** Where the heater stands and what it is meant for; the plan moves it too. */
+export function HeaterPlace({
+  heater,
+  desk,
+  placed,
+  refused,
+}: {
+  heater: StoredHeater
+  desk: RoomDesk
+  placed: Shelter['placed'][number] | undefined
+  refused: string | null
+}) {
+  const { id, name } = heater
+  if (!placed) {
+    return (
+      <div className="plate heater-place">
+        <p className="mb-2">{name} stands nowhere in this room yet.</p>
+        <Button onClick={() => desk.setPlaced(id, {})}>Put it on the plan</Button>
+      </div>
+    )
+  }
+  const { pose, use } = placed
+  const set = (change: Partial<Pose>, field: string): void =>
+    desk.setPlaced(id, { pose: { ...pose, ...change } }, `${field} ${id}`)
+  return (
+    <section className="heater-place" aria-label={`Where ${name} stands`}>
+      <div className="fields narrow">
+        <Measure label="Middle from the back" role="length" value={pose.xM} mayBeZero set={(xM) => set({ xM }, 'x')} />
+        <Measure label="from the left" role="length" value={pose.yM} mayBeZero set={(yM) => set({ yM }, 'y')} />
+        {heater.heater.body.mount !== 'floor' && (
+          <Measure
+            label="Foot above the floor"
+            role="length"
+            value={pose.bottomM}
+            mayBeZero
+            set={(bottomM) => set({ bottomM }, 'z')}
+          />
+        )}
+      </div>
+      <Choice
+        id="heater-use"
+        label="It is meant to burn"
+        value={use}
+        options={heaterUses.map((one) => [one, useWords[one]] as const)}
+        set={(value) => desk.setPlaced(id, { use: value })}
+      />
+      {refused && (
+        <p className="issue" role="alert">
+          {refused}
+        </p>
+      )}
+      <div className="save-line">
+        <Button variant="quiet" size="sm" onClick={() => set({ turnDeg: (pose.turnDeg + 90) % 360 }, 'turn')}>
+          <RotateCw size={16} aria-hidden="true" /> A quarter turn
+        </Button>
+        <Button variant="bare" size="sm" onClick={() => desk.dropPlaced(id)}>
+          Off the plan
+        </Button>
+        <Link className="btn btn-bare btn-sm" href={`/heat/heaters?heater=${id}`}>
+          Its numbers
+        </Link>
+      </div>
+    </section>
+  )
+}

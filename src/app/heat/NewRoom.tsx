@@ -1,0 +1,42 @@
+'use client'
+
+import { readyRooms } from '@/core/shelter/readyRooms'
+import { BenchPicker } from '@/app/BenchPicker'
+import { Amount } from '@/ui/Amount'
+import { useKept } from '@/ui/useKept'
+import type { HeatWorld } from './heatWorld'
+import { PlanSketch } from './PlanSketch'
+import { RoomBench } from './RoomBench'
+
+/** A new room: from the shape that is most like yours. */
+export function NewRoom({ world }: { world: HeatWorld }) {
+  const [chosen, begin, leave] = useKept<string | null>('new room begun', null, true)
+  const start = readyRooms.find(({ shape }) => shape === chosen)
+  if (start) {
+    return (
+      <RoomBench key={start.shape} world={world} begin={{ name: start.name, shelter: start.shelter }} leave={leave} />
+    )
+  }
+  return (
+    <section aria-label="Begin a room">
+      <BenchPicker of="room" things={world.rooms} chosenId={null} addAt={null} />
+      <p className="lead">Begin with the shape that is most like yours; every measure can be changed.</p>
+      <ul className="line-starts">
+        {readyRooms.map(({ shape, name, words, shelter }) => (
+          <li key={shape}>
+            <button type="button" onClick={() => begin(shape)}>
+              <strong>{name}</strong>
+              <span className="hint">{words}</span>
+              <PlanSketch shelter={shelter} />
+              <span className="hint">
+                <Amount quantity={{ value: shelter.room.lengthM, role: 'run' }} /> ×{' '}
+                <Amount quantity={{ value: shelter.room.widthM, role: 'run' }} /> ×{' '}
+                <Amount quantity={{ value: shelter.room.heightM, role: 'run' }} />
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  )
+}

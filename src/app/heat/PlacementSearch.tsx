@@ -1,0 +1,100 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import type { Placement, Placements } from '@/core/shelter/placements'
+import type { StoredHeater } from '@/records/heaters'
+import { Amount } from '@/ui/Amount'
+import type { RoomDesk } from './useRoom'
+import { useWorker } from './useWorker'
+import { WorkerBar } from './WorkerBar'
+
+const GRID_M = 0.05
+const facing: Readonly<Record<number, string>> = { 0: 'the front', 90: 'the right', 180: 'the back', 270: 'the left' }
+
+/** Every place for this heater, best first; or what would have to move. */
+export function PlacementSearch({ heater, desk }: { heater: StoredHeater; desk: RoomDesk }) {
+  const { work, start, stop } = useWorker<Placements>()
+  const { room, things } = desk.shelter
+  const search = (): void =>
+    start((worker, tell) =>
+      worker.placements({ heater: heater.heater.body, objects: things, room, gridM: GRID_M }, tell),
+    )
+  const found = work.value
+  return (
+    <section className="placements" aria-label="Where it could stand">
+      <h2>Where it could stand</h2>
+      <Button variant="quiet" onClick={search}>
+        Look for places
+      </Button>
+      {work.share !== null && <WorkerBar share={work.share} label="Looking" stop={stop} />}
+      {work.refused && (
+        <p className="issue" role="alert">
+          {work.refused}
+        </p>
+      )}
+      {found && found.poses.length > 0 && (
+        <ol>
+          {found.poses.map((place, i) => (
+            <li key={[place.pose.xM, place.pose.yM, place.pose.turnDeg, place.pose.bottomM].join(' ')}>
+              <Proposal place={place} />
+              <Button
+                variant="quiet"
+                size="sm"
+                aria-label={`Take place ${i + 1}`}
+                onClick={() => desk.setPlaced(heater.id, { pose: place.pose })}
+              >
+                Take it
+              </Button>
+            </li>
+          ))}
+        </ol>
+      )}
+      {found?.poses.length === 0 && (
+        <div role="status">
+          <p className="mb-1">
+            <strong>Nowhere in this room.</strong> Of {found.tried} places tried none keeps its distances.
+          </p>
+          {found.nearest ? (
+            <>
+              <p className="mb-1">The one that wants least would want these moved:</p>
+              <ul className="mb-2">
+                {found.nearest.inTheWay.map(({ id, name, lacksM }) => (
+                  <li key={id}>
+                    {name}, by <Amount quantity={{ value: lacksM, role: 'length' }} />
+                  </li>
+                ))}
+              </ul>
+              <Button
+                variant="quiet"
+                size="sm"
+                onClick={() => found.nearest && desk.setPlaced(heater.id, { pose: found.nearest.pose })}
+              >
+                Show it there
+              </Button>
+            </>
+          ) : (
+            <p className="mb-0">Walls and ceiling alone are too near everywhere: another heater, or outside.</p>
+          )}
+        </div>
+      )}
+    </section>
+  )
+}
+
+function Proposal({ place: { pose, leastMarginM, keepsExit, hoseReaches } }: { place: Placement }) {
+  return (
+    <span>
+      <b>
+        <Amount quantity={{ value: leastMarginM, role: 'length' }} />
+      </b>{' '}
+      to spare, facing {facing[pose.turnDeg] ?? 'askew'}
+      {pose.bottomM > 0 && (
+        <>
+          , hung at <Amount quantity={{ value: pose.bottomM, role: 'length' }} />
+        </>
+      )}
+      {!keepsExit && ', in the way out'}
+      {!hoseReaches && ', hose does not reach well'}
+    </span>
+  )
+}

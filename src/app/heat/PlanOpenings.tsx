@@ -1,0 +1,66 @@
+'use client'
+
+import { Line, Rect, Text } from 'react-konva'
+import type { Opening, Room } from '@/core/shelter/room'
+import { DRAWN_FONT, drawnColours } from './drawnRoom'
+
+/** Where an opening lies along its wall. */
+function wallLine(room: Room, { side, alongM, widthM }: Opening): [number, number, number, number] {
+  const [from, to] = [alongM - widthM / 2, alongM + widthM / 2]
+  if (side === 'left') return [from, 0, to, 0]
+  if (side === 'right') return [from, room.widthM, to, room.widthM]
+  const xM = side === 'front' ? room.lengthM : 0
+  return [xM, from, xM, to]
+}
+
+/** Windows, doors and vents; what stands open is drawn bright. */
+export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: number; areNamed: boolean }) {
+  return (
+    <>
+      {room.openings.map((opening) => {
+        const { id, name, kind, side, alongM, widthM, heightM, openM } = opening
+        const isOpen = openM > 0 && opening.condition !== 'blocked'
+        if (side === 'roof' || side === 'floor') {
+          return (
+            <Rect
+              key={id}
+              x={(alongM - widthM / 2) * scale}
+              y={((room.widthM - heightM) / 2) * scale}
+              width={widthM * scale}
+              height={heightM * scale}
+              stroke={isOpen ? drawnColours.brass : drawnColours.soft}
+              strokeWidth={isOpen ? 3 : 1.5}
+              dash={[4, 4]}
+              listening={false}
+            />
+          )
+        }
+        const points = wallLine(room, opening).map((at) => at * scale)
+        const [x = 0, y = 0] = points
+        return [
+          <Line
+            key={id}
+            points={points}
+            stroke={isOpen ? drawnColours.brass : kind === 'door' ? drawnColours.paper : drawnColours.cold}
+            strokeWidth={kind === 'door' ? 7 : 5}
+            listening={false}
+          />,
+          areNamed && (side === 'left' || side === 'right') && (
+            <Text
+              key={`${id} name`}
+              text={name}
+              x={x - 20}
+              y={side === 'left' ? y - 19 : y + 6}
+              width={widthM * scale + 40}
+              align="center"
+              fontSize={13}
+              fontFamily={DRAWN_FONT}
+              fill={drawnColours.brassInk}
+              listening={false}
+            />
+          ),
+        ]
+      })}
+    </>
+  )
+}

@@ -1,0 +1,102 @@
+'use client'
+
+import type Konva from 'konva'
+import { useCallback, useRef } from 'react'
+import { Group, Line, Rect, Text } from 'react-konva'
+import { reachOf } from '@/core/shelter/reachOf'
+import type { Thing } from '@/core/shelter/thing'
+import { DRAWN_FONT, drawnColours } from './drawnRoom'
+
+/** Nothing is drawn thinner than a finger can take hold of. */
+const THINNEST_PX = 6
+
+/** One thing on the plan, with how far it can come. */
+export function PlanThing({
+  thing,
+  scale,
+  isChosen,
+  isNamed,
+  lacks,
+  choose,
+  moveTo,
+  setThing,
+  held,
+}: {
+  thing: Thing
+  scale: number
+  isChosen: boolean
+  isNamed: boolean
+  /** What it lacks to the heater, in words. */
+  lacks: string | null
+  choose: () => void
+  moveTo: (xM: number, yM: number) => void
+  setThing: (change: Partial<Thing>) => void
+  /** Told the node that is chosen, for its handles. */
+  held: (node: Konva.Node | null) => void
+}) {
+  const box = useRef<Konva.Rect>(null)
+  const hold = useCallback(
+    (node: Konva.Rect | null) => {
+      box.current = node
+      if (isChosen && node) held(node)
+    },
+    [isChosen, held],
+  )
+  const { xM, yM, lengthM, widthM, turnDeg, name, kind } = thing
+  const wide = Math.max(THINNEST_PX, lengthM * scale)
+  const high = Math.max(THINNEST_PX, widthM * scale)
+  const isMetal = kind === 'cylinder' || kind === 'cylinder-locker' || kind === 'gas-outlet'
+  // A thing too small to be written on has its name beside it.
+  const below = kind === 'gas-outlet' || kind === 'cylinder' ? 10 : lacks ? -15 : -7
+  const reach = reachOf(thing).points.flatMap((point) => [point.xM * scale, point.yM * scale])
+  return (
+    <Group>
+      {(thing.reachM > 0 || kind === 'door-swing') && (
+        <Line points={reach} closed stroke={drawnColours.soft} strokeWidth={1.5} dash={[5, 5]} listening={false} />
+      )}
+      <Rect
+        ref={hold}
+        x={xM * scale}
+        y={yM * scale}
+        offsetX={wide / 2}
+        offsetY={high / 2}
+        width={wide}
+        height={high}
+        rotation={turnDeg}
+        cornerRadius={kind === 'cylinder' ? Math.min(wide, high) / 2 : 3}
+        fill={lacks ? drawnColours.stopWash : isMetal ? drawnColours.cold : drawnColours.thing}
+        stroke={lacks ? drawnColours.stop : drawnColours.ink}
+        strokeWidth={isChosen || lacks ? 3 : 1.5}
+        hitStrokeWidth={18}
+        draggable
+        onPointerDown={choose}
+        onDragMove={({ target }) => moveTo(target.x() / scale, target.y() / scale)}
+        onDragEnd={({ target }) => target.position({ x: xM * scale, y: yM * scale })}
+        onTransformEnd={({ target }) => {
+          const change = {
+            xM: target.x() / scale,
+            yM: target.y() / scale,
+            turnDeg: Math.round(target.rotation()),
+            lengthM: lengthM * target.scaleX(),
+            widthM: widthM * target.scaleY(),
+          }
+          target.scale({ x: 1, y: 1 })
+          setThing(change)
+        }}
+      />
+      <Text
+        visible={isNamed}
+        text={lacks ? `${name}\n${lacks}` : name}
+        x={xM * scale - 70}
+        y={yM * scale + below}
+        width={140}
+        align="center"
+        fontSize={13}
+        fontFamily={DRAWN_FONT}
+        fontStyle={lacks ? '600' : '400'}
+        fill={lacks ? drawnColours.stop : drawnColours.ink}
+        listening={false}
+      />
+    </Group>
+  )
+}

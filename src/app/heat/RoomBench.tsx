@@ -1,0 +1,184 @@
+'use client'
+
+import Link from 'next/link'
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { BenchPicker } from '@/app/BenchPicker'
+import { Behind, DrawingSave, DrawingTools, NameField } from '@/app/DrawingParts'
+import { clearanceSlip } from '@/core/shelter/clearanceSlip'
+import { checkPlaced, placedFindings } from '@/core/shelter/placedFindings'
+import { roomFindings } from '@/core/shelter/roomFindings'
+import type { Shelter } from '@/core/shelter/shelter'
+import { snapped } from '@/core/shelter/snapped'
+import type { StoredHeater } from '@/records/heaters'
+import { FindingList } from '@/ui/FindingList'
+import { SlipPaper } from '@/ui/SlipPaper'
+import type { DrawnHeater } from './drawnRoom'
+import { Elevation } from './Elevation'
+import type { HeatWorld } from './heatWorld'
+import { HeaterPlace } from './HeaterPlace'
+import { PlacementSearch } from './PlacementSearch'
+import { Plan } from './Plan'
+import { PutRoomAway } from './PutRoomAway'
+import { RoomFields } from './RoomFields'
+import { ThingInspector } from './ThingInspector'
+import { ThingList } from './ThingList'
+import { useClearances, useRoom } from './useRoom'
+
+/** Heaters of the rig that stand in the room. */
+function drawnHeaters(shelter: Shelter, heaters: readonly StoredHeater[]): DrawnHeater[] {
+  return shelter.placed.flatMap((placed) => {
+    const found = heaters.find(({ id }) => id === placed.heaterId)
+    return found ? [{ id: found.id, name: found.name, body: found.heater.body, placed }] : []
+  })
+}
+
+/** The heater that what the address names is too near to. */
+function heaterAbout({ about, heaters }: HeatWorld, shelter: Shelter): string | undefined {
+  const gear = { id: '', name: '', shelter }
+  return shelter.placed.find((placed) => {
+    const heater = heaters.find(({ id }) => id === placed.heaterId)
+    const check = heater ? checkPlaced({ gear, heater, placed }) : ''
+    return typeof check !== 'string' && check.violations.some(({ id }) => id === about)
+  })?.heaterId
+}
+
+/** The room drawn from above and from the side, with its heater judged as it is moved. */
+export function RoomBench({
+  world,
+  begin,
+  leave,
+}: {
+  world: HeatWorld
+  begin: { name: string; shelter: Shelter }
+  /** Of a new room: lets go of what it began from. */
+  leave?: () => void
+}) {
+  const desk = useRoom(world, begin)
+  const router = useRouter()
+  const { shelter } = desk
+  const standing = drawnHeaters(shelter, world.heaters)
+  const [heaterId, setHeaterId] = useState(
+    () => world.heaterId ?? heaterAbout(world, shelter) ?? standing[0]?.id ?? world.heaters[0]?.id ?? null,
+  )
+  const heater = world.heaters.find(({ id }) => id === heaterId)
+  const { check, refused, placed } = useClearances(shelter, heater)
+  const [chosen, setChosen] = useState<string | null>(world.about)
+  const thing = shelter.things.find(({ id }) => id === chosen)
+  const gear = { id: desk.id ?? 'new', name: desk.name, shelter }
+  const findings = [...(heater && placed ? placedFindings({ gear, heater, placed }) : []), ...roomFindings(gear)]
+
+  const moveTo = (id: string, xM: number, yM: number): void => {
+    const moved = shelter.things.find((one) => one.id === id)
+    if (moved) desk.setThing(id, snapped(shelter.room, { ...moved, xM, yM }), `move ${id}`)
+    else if (heater && placed && id === heater.id) {
+      const { depthM, widthM } = heater.heater.body
+      const box = { xM, yM, lengthM: depthM, widthM, turnDeg: placed.pose.turnDeg }
+      desk.setPlaced(id, { pose: { ...placed.pose, ...snapped(shelter.room, box) } }, `move ${id}`)
+    }
+  }
+  const shown = {
+    shelter,
+    heater: standing.find(({ id }) => id === heaterId) ?? null,
+    others: standing.filter(({ id }) => id !== heaterId),
+    check,
+  }
+  return (
+    <div className="room-bench">
+      <div className="line-head">
+        <BenchPicker of="room" things={world.rooms} chosenId={world.chosen?.id ?? null} addAt="/heat" />
+        <NameField id="room-name" label="Name of the room" drawing={desk} />
+        {world.heaters.length > 0 && (
+          <div>
+            <Form.Label htmlFor="room-heater">Heater</Form.Label>
+            <Form.Select id="room-heater" value={heaterId ?? ''} onChange={(event) => setHeaterId(event.target.value)}>
+              {world.heaters.map(({ id, name }) => (
+                <option key={id} value={id}>
+                  {name}
+                </option>
+              ))}
+            </Form.Select>
+          </div>
+        )}
+        <div className="line-tools">
+          <DrawingTools drawing={desk} />
+        </div>
+      </div>
+      <Behind drawing={desk} what="room" />
+      <div className="bench-and-slip">
+        <div>
+          <Plan {...shown} chosen={chosen} choose={setChosen} moveTo={moveTo} setThing={desk.setThing} />
+          <Elevation {...shown} chosen={chosen} />
+          <section aria-label="Findings">
+            <h2>What is to be said of it</h2>
+            {findings.length === 0 ? (
+              <p className="hint">
+                {placed
+                  ? 'Nothing lacks its distance and the way out is free, by the distances entered.'
+                  : 'The heater is not placed yet: nothing is judged.'}
+              </p>
+            ) : (
+              <FindingList findings={findings} />
+            )}
+          </section>
+          <form
+            noValidate
+            onSubmit={async (event) => {
+              event.preventDefault()
+              const saved = await desk.save()
+              if (saved === null || desk.id !== null) return
+              leave?.()
+              router.push(`/heat?room=${saved}`)
+            }}
+          >
+            <DrawingSave label="Save the room" drawing={desk} {...(leave && { leave })} />
+          </form>
+        </div>
+        <div className="slip-side">
+          {heater ? (
+            <HeaterPlace heater={heater} desk={desk} placed={placed} refused={refused} />
+          ) : (
+            <div className="plate">
+              <p className="mb-2">No heater is entered yet: its distances come from its own manual.</p>
+              <Link className="btn btn-primary" href="/heat/heaters">
+                Enter a heater
+              </Link>
+            </div>
+          )}
+          {heater && check && (
+            <SlipPaper
+              title={heater.name}
+              sub={
+                heater.heater.clearancesFrom === 'manual'
+                  ? 'distances from its manual'
+                  : 'common distances: its manual’s are wanted'
+              }
+              slip={clearanceSlip(check, heater.heater.clearancesFrom === 'manual')}
+            >
+              <p className="caution-note mb-0">
+                The heater’s manual and local code come first. What moves is judged where it can reach.
+              </p>
+            </SlipPaper>
+          )}
+          {heater && <PlacementSearch key={heater.id} heater={heater} desk={desk} />}
+        </div>
+      </div>
+      <div className="room-two">
+        <section aria-label="What is in the room">
+          <h2>What is in it</h2>
+          <ThingList desk={desk} check={check} chosen={chosen} choose={setChosen} />
+        </section>
+        <div>
+          {thing ? (
+            <ThingInspector key={thing.id} thing={thing} desk={desk} gone={() => setChosen(null)} />
+          ) : (
+            <p className="hint">Choose a thing on the plan or in the list: its measures stand here.</p>
+          )}
+        </div>
+      </div>
+      <RoomFields desk={desk} />
+      {world.chosen && <PutRoomAway id={world.chosen.id} version={world.chosen.version} name={world.chosen.name} />}
+    </div>
+  )
+}

@@ -1,0 +1,73 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { ClearanceCheck } from '@/core/shelter/clearanceCheck'
+import { newThing } from '@/core/shelter/newThing'
+import type { ThingKind } from '@/core/shelter/thing'
+import { Amount } from '@/ui/Amount'
+import { Choice } from '@/ui/Choice'
+import { newId } from '@/ui/newId'
+import { thingOptions } from './thingWords'
+import type { RoomDesk } from './useRoom'
+
+/** The things of the room with their margins, and one more from a list. */
+export function ThingList({
+  desk,
+  check,
+  chosen,
+  choose,
+}: {
+  desk: RoomDesk
+  check: ClearanceCheck | null
+  chosen: string | null
+  choose: (id: string) => void
+}) {
+  const { things, room } = desk.shelter
+  const [kind, setKind] = useState<ThingKind>('curtain')
+  const margins = new Map(check?.margins.map((margin) => [margin.id, margin]))
+  return (
+    <>
+      <ul className="thing-list">
+        {things.map((thing) => {
+          const margin = margins.get(thing.id)
+          const lacks = margin && margin.marginM < 0
+          return (
+            <li key={thing.id}>
+              <button
+                type="button"
+                className={lacks ? 'lacks' : ''}
+                aria-pressed={thing.id === chosen}
+                onClick={() => choose(thing.id)}
+              >
+                <span>{thing.name}</span>
+                {margin && (
+                  <span className="hint">
+                    {margin.face}: {lacks ? 'lacks ' : 'spare '}
+                    <b>
+                      <Amount quantity={{ value: Math.abs(margin.marginM), role: 'length' }} />
+                    </b>
+                  </span>
+                )}
+              </button>
+            </li>
+          )
+        })}
+      </ul>
+      <div className="add-thing">
+        <Choice id="thing-kind" label="One more" value={kind} options={thingOptions} set={setKind} />
+        <Button
+          variant="quiet"
+          size="sm"
+          onClick={() => {
+            const id = newId(kind)
+            desk.addThing(newThing(kind, id, { xM: room.lengthM / 2, yM: room.widthM / 2 }))
+            choose(id)
+          }}
+        >
+          Put it in
+        </Button>
+      </div>
+    </>
+  )
+}

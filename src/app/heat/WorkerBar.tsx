@@ -1,0 +1,20 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import ProgressBar from 'react-bootstrap/ProgressBar'
+
+/** How far a piece of work has come, and the button that stops it. */
+export function WorkerBar({ share, label, stop }: { share: number; label: string; stop: () => void }) {
+  const percent = Math.round(share * 100)
+  return (
+    <div className="worker-bar" role="status">
+      <ProgressBar now={percent} aria-label={label} />
+      <span>
+        {label} … {percent} %
+      </span>
+      <Button variant="quiet" size="sm" onClick={stop}>
+        Stop
+      </Button>
+    </div>
+  )
+}

@@ -1,0 +1,87 @@
+'use client'
+
+import { useEffect, useMemo, useState } from 'react'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import type { Room } from '@/core/shelter/room'
+import type { RoomAir } from '@/core/shelter/roomAir'
+import { roomWarmth } from '@/core/shelter/roomWarmth'
+import type { HeatWorld } from '@/app/heat/heatWorld'
+import { lastLog } from '@/app/heat/lastLog'
+import { useWorker } from '@/app/heat/useWorker'
+import { WorkerBar } from '@/app/heat/WorkerBar'
+import { useKept } from '@/ui/useKept'
+import { useStable } from '@/ui/useStable'
+import { AirCharts } from './AirCharts'
+import { AirVerdict } from './AirVerdict'
+import { NightFields } from './NightFields'
+import { nightInput, type Night } from './nightInput'
+
+/** Typing is let come to rest before a night is worked out. */
+const REST_MS = 350
+const MILD_K = 278.15
+
+/** One night in this room, worked out beside the page whenever something of it is changed. */
+export function NightBench({ world, room }: { world: HeatWorld; room: Room }) {
+  const { heaters, altitudeM, coldestK } = world
+  // Made once: a night that is new with every drawing of the page would be worked out without end.
+  const [usual] = useState<Night>(() => ({
+    heaterId: heaters.find(({ heater }) => !heater.vented)?.id ?? heaters[0]?.id ?? null,
+    mode: 'low',
+    untilS: 3600,
+    thermostatK: 291.15,
+    asleep: 2,
+    awake: 0,
+    outsideK: coldestK ?? MILD_K,
+    outsideHumidity: 0.8,
+    startK: coldestK ?? MILD_K,
+    hoursS: 8 * 3600,
+    windMS: 0,
+  }))
+  const [night, setNight] = useKept<Night>(`night ${world.rigId}`, usual, true)
+  const heater = heaters.find(({ id }) => id === night.heaterId)?.heater ?? null
+  const log = lastLog(world)
+  const asked = useMemo(() => {
+    try {
+      const warmth = roomWarmth(room, log)
+      return { input: nightInput(night, room, heater, warmth, altitudeM), from: warmth.from, refused: null }
+    } catch (error) {
+      if (error instanceof InputError) return { input: null, from: null, refused: error.message }
+      if (error instanceof z.ZodError) return { input: null, from: null, refused: error.issues[0]?.message ?? null }
+      throw error
+    }
+  }, [night, room, heater, log, altitudeM])
+  const { work, start, stop } = useWorker<RoomAir>()
+  const begin = useStable((): void => {
+    const { input } = asked
+    if (input) start((worker, tell) => worker.roomAir(input, tell))
+  })
+  useEffect(() => {
+    const timer = setTimeout(begin, REST_MS)
+    return () => clearTimeout(timer)
+  }, [asked, begin])
+  const refused = asked.refused ?? work.refused
+  return (
+    <section aria-label="The air of a night" className="night">
+      <h2>The air of a night</h2>
+      <p className="hint">
+        One zone, well mixed, with these openings, by{' '}
+        {asked.from === 'log' ? 'the warm-up log of this room' : 'the room’s shape: no warm-up is logged yet'}. The
+        verdict on the openings above rests on calm air.
+      </p>
+      <NightFields night={night} set={(change) => setNight({ ...night, ...change })} heaters={heaters} />
+      {work.share !== null && <WorkerBar share={work.share} label="Working out the night" stop={stop} />}
+      {refused && (
+        <p className="issue" role="alert">
+          {refused}
+        </p>
+      )}
+      {work.value && (
+        <div className={work.share === null ? '' : 'being-redone'}>
+          <AirVerdict air={work.value} night={night} isUnvented={heater !== null && !heater.vented} />
+          <AirCharts air={work.value} />
+        </div>
+      )}
+    </section>
+  )
+}

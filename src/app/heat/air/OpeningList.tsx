@@ -1,0 +1,95 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { openingSchema, type OpeningKind } from '@/core/shelter/room'
+import { requireRoom } from '@/core/shelter/requireRoom'
+import type { VentilationCheck } from '@/core/shelter/ventilationCheck'
+import { Amount } from '@/ui/Amount'
+import { Choice } from '@/ui/Choice'
+import { issueOf } from '@/ui/issueOf'
+import { Measure } from '@/ui/Measure'
+import { newId } from '@/ui/newId'
+import type { RoomDesk } from '@/app/heat/useRoom'
+import { OpeningInspector } from './OpeningInspector'
+import { conditionOptions, kindOptions, sideOptions } from './openingWords'
+
+const newOpening = (kind: OpeningKind, middleM: number) =>
+  openingSchema.parse({
+    id: newId(kind),
+    name: kindOptions.find(([one]) => one === kind)?.[1],
+    kind,
+    side: kind === 'roof-vent' ? 'roof' : kind === 'floor-vent' ? 'floor' : 'left',
+    alongM: middleM,
+    bottomM: kind === 'window' ? 0.9 : 0,
+    widthM: kind === 'door' ? 0.65 : 0.3556,
+    heightM: kind === 'door' ? 1.6 : 0.3556,
+    openM: 0,
+    glass: kind === 'window',
+  })
+
+/** Every opening with how far it stands open and what of it counts. */
+export function OpeningList({ desk, check }: { desk: RoomDesk; check: VentilationCheck }) {
+  const [chosen, setChosen] = useState<string | null>(null)
+  const [kind, setKind] = useState<OpeningKind>('window')
+  const { room } = desk.shelter
+  const wrong = issueOf(() => requireRoom(room))
+  const opening = room.openings.find(({ id }) => id === chosen)
+  return (
+    <section aria-label="Openings">
+      <ul className="opening-list">
+        {check.openings.map(({ opening: one, areaM2 }) => (
+          <li key={one.id}>
+            <button type="button" aria-pressed={one.id === chosen} onClick={() => setChosen(one.id)}>
+              <strong>{one.name}</strong>
+              <span className="hint">
+                {sideOptions.find(([side]) => side === one.side)?.[1]},{' '}
+                <Amount quantity={{ value: one.widthM, role: 'length' }} /> wide
+              </span>
+            </button>
+            <Measure
+              label={`${one.name} stands open by`}
+              role="length"
+              value={one.openM}
+              mayBeZero
+              set={(openM) => desk.setOpening(one.id, { openM }, `open ${one.id}`)}
+            />
+            <Choice
+              id={`condition-${one.id}`}
+              label="It is"
+              value={one.condition}
+              options={conditionOptions}
+              set={(condition) => desk.setOpening(one.id, { condition })}
+            />
+            <p className="counts">
+              counts{' '}
+              <b>
+                <Amount quantity={{ value: areaM2, role: 'area' }} />
+              </b>
+            </p>
+          </li>
+        ))}
+      </ul>
+      {wrong && wrong.path.startsWith('room.openings') && (
+        <p className="issue" role="alert">
+          {wrong.message}
+        </p>
+      )}
+      <div className="add-thing">
+        <Choice id="opening-kind" label="One more" value={kind} options={kindOptions} set={setKind} />
+        <Button
+          variant="quiet"
+          size="sm"
+          onClick={() => {
+            const added = newOpening(kind, room.widthM / 2)
+            desk.addOpening(added)
+            setChosen(added.id)
+          }}
+        >
+          Put it in
+        </Button>
+      </div>
+      {opening && <OpeningInspector key={opening.id} opening={opening} desk={desk} gone={() => setChosen(null)} />}
+    </section>
+  )
+}

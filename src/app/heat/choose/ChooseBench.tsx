@@ -1,0 +1,105 @@
+'use client'
+
+import { useMemo } from 'react'
+import { BenchPicker } from '@/app/BenchPicker'
+import type { HeatWorld } from '@/app/heat/heatWorld'
+import { lastLog } from '@/app/heat/lastLog'
+import { InputError } from '@/core/findings/InputError'
+import { compareHeater } from '@/core/shelter/compareHeater'
+import { roomWarmth } from '@/core/shelter/roomWarmth'
+import type { Shelter } from '@/core/shelter/shelter'
+import { ventilationCheck } from '@/core/shelter/ventilationCheck'
+import { MaybeMeasure } from '@/ui/MaybeMeasure'
+import { Measure } from '@/ui/Measure'
+import { useKept } from '@/ui/useKept'
+import { candidates } from './candidates'
+import { CompareTable, type ComparedRow } from './CompareTable'
+
+const MILD_K = 278.15
+const COSY_K = 291.15
+const NIGHT_S = 10 * 3600
+
+/** The schools side by side, on this rig and these nights. */
+export function ChooseBench({ world, shelter }: { world: HeatWorld; shelter: Shelter }) {
+  const { heaters, altitudeM, coldestK } = world
+  const [night, setNight] = useKept(
+    `choose ${world.rigId}`,
+    { outsideK: coldestK ?? MILD_K, insideK: COSY_K, keepS: NIGHT_S, altitudeM, gasPerKg: world.pricePerKg },
+    true,
+  )
+  const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
+  const warmth = useMemo(() => roomWarmth(shelter.room, lastLog(world)), [shelter, world])
+  const openM2 = ventilationCheck(shelter.room, 0).countedM2
+  const { rows, issue } = compareAll()
+
+  function compareAll(): { rows: ComparedRow[]; issue: { path: string; message: string } | null } {
+    try {
+      const rows = candidates(heaters).map((candidate) => ({
+        candidate,
+        compared: compareHeater(candidate.heater, warmth, night, night.altitudeM, {
+          gasPerKg: night.gasPerKg,
+          price: candidate.price,
+          lastsNights: candidate.lastsNights,
+        }),
+      }))
+      return { rows, issue: null }
+    } catch (error) {
+      if (error instanceof InputError) return { rows: [], issue: error.issues[0] ?? null }
+      throw error
+    }
+  }
+  const at = (path: string): string | null => (issue?.path === path ? issue.message : null)
+  return (
+    <>
+      <div className="line-head">
+        <BenchPicker of="room" things={world.rooms} chosenId={world.chosen?.id ?? null} addAt={null} />
+      </div>
+      <p className="lead">
+        What each would be like in this room, by {warmth.from === 'log' ? 'its warm-up log' : 'its shape'}. A fourth
+        school takes none that is not certified where you camp: ask the place before you buy.
+      </p>
+      <div className="fields narrow">
+        <Measure
+          label="Outside"
+          role="temperature"
+          value={night.outsideK}
+          issue={at('outsideK')}
+          set={(outsideK) => set({ outsideK })}
+        />
+        <Measure
+          label="Wished for inside"
+          role="temperature"
+          value={night.insideK}
+          issue={at('insideK')}
+          set={(insideK) => set({ insideK })}
+        />
+        <Measure
+          label="Kept warm for"
+          role="duration"
+          value={night.keepS}
+          mayBeZero
+          issue={at('keepS')}
+          set={(keepS) => set({ keepS })}
+        />
+        <Measure
+          label="Altitude"
+          role="altitude"
+          value={night.altitudeM}
+          mayBeZero
+          set={(value) => set({ altitudeM: value })}
+        />
+        <MaybeMeasure
+          label="Price of gas"
+          role="pricePerMass"
+          value={night.gasPerKg}
+          set={(gasPerKg) => set({ gasPerKg })}
+        />
+      </div>
+      {rows.length > 0 && <CompareTable rows={rows} shelter={shelter} openM2={openM2} />}
+      <p className="caution-note">
+        None without a chimney burns while people sleep; its hours are for warming up and for evenings awake beside it.
+        The CO alarm comes before any of them.
+      </p>
+    </>
+  )
+}

@@ -1,0 +1,41 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { useWorker } from '@/app/heat/useWorker'
+import { WorkerBar } from '@/app/heat/WorkerBar'
+import type { Heater } from '@/core/shelter/heater'
+import type { Placements } from '@/core/shelter/placements'
+import type { Shelter } from '@/core/shelter/shelter'
+import { Amount } from '@/ui/Amount'
+
+const GRID_M = 0.1
+
+/** Whether a heater finds a place in this room, asked when one wants to know. */
+export function FitsHere({ heater, name, shelter }: { heater: Heater; name: string; shelter: Shelter }) {
+  const { work, start, stop } = useWorker<Placements>()
+  const { room, things } = shelter
+  if (heater.vented) return <>built in: its makers’ drawing says</>
+  if (work.share !== null) return <WorkerBar share={work.share} label="Looking" stop={stop} />
+  if (work.refused) return <span className="issue">{work.refused}</span>
+  const best = work.value?.poses[0]
+  if (best) {
+    return (
+      <>
+        yes, <Amount quantity={{ value: best.leastMarginM, role: 'length' }} /> to spare
+      </>
+    )
+  }
+  if (work.value) return <strong>nowhere as it is</strong>
+  return (
+    <Button
+      variant="quiet"
+      size="sm"
+      aria-label={`Does ${name} fit here`}
+      onClick={() =>
+        start((worker, tell) => worker.placements({ heater: heater.body, objects: things, room, gridM: GRID_M }, tell))
+      }
+    >
+      Look
+    </Button>
+  )
+}

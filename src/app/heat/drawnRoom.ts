@@ -1,0 +1,38 @@
+import type { ClearanceCheck } from '@/core/shelter/clearanceCheck'
+import type { HeaterBody } from '@/core/shelter/heater'
+import type { Shelter } from '@/core/shelter/shelter'
+
+/** A heater where it stands. */
+export interface DrawnHeater {
+  id: string
+  name: string
+  body: HeaterBody
+  placed: Shelter['placed'][number]
+}
+
+/** What plan and elevation draw. */
+export interface DrawnRoom {
+  shelter: Shelter
+  heater: DrawnHeater | null
+  /** The other heaters that stand there. */
+  others: readonly DrawnHeater[]
+  check: ClearanceCheck | null
+}
+
+/** Enamel, brass and the states, for what is drawn on a canvas. */
+export const drawnColours = {
+  paper: '#fffdf6',
+  floor: '#f3ead4',
+  ink: '#17302b',
+  soft: '#3f5650',
+  brass: '#b07a1e',
+  brassInk: '#7a4e08',
+  stop: '#9c2f1f',
+  stopWash: 'rgba(156, 47, 31, 0.16)',
+  ready: '#23573f',
+  readyWash: 'rgba(35, 87, 63, 0.12)',
+  thing: '#dccfae',
+  cold: '#bfd6cc',
+} as const
+
+export const DRAWN_FONT = '"Source Sans 3 Variable", sans-serif'

@@ -1,0 +1,60 @@
+import { redirect } from 'next/navigation'
+import type { Equipment } from '@/core/cylinders/equipment'
+import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
+import type { Shelter } from '@/core/shelter/shelter'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { listHeaters, type StoredHeater } from '@/records/heaters'
+import { listOffers } from '@/records/offers'
+import { listRooms, listWarmUps, type StoredWarmUp } from '@/records/rooms'
+
+/** What the address chooses. */
+export type HeatSearch = Promise<{ room?: string | string[]; heater?: string | string[]; about?: string | string[] }>
+
+/** What every bench of this station is given. */
+export interface HeatWorld {
+  rigId: string
+  rigVersion: number
+  heatless: boolean
+  rooms: readonly { id: string; name: string }[]
+  chosen: { id: string; name: string; version: number; shelter: Shelter } | null
+  heaters: readonly StoredHeater[]
+  /** The heater the address names. */
+  heaterId: string | null
+  about: string | null
+  appliances: readonly { id: string; name: string }[]
+  equipment: readonly Equipment[]
+  altitudeM: number
+  /** Coldest night of the trip; null when nobody entered it. */
+  coldestK: number | null
+  pricePerKg: number | null
+  warmUps: readonly StoredWarmUp[]
+}
+
+const one = (asked: string | string[] | undefined): string | null => (typeof asked === 'string' ? asked : null)
+
+/** The room the address names, else the first; none when a new one is asked for. */
+export async function heatWorld(search: HeatSearch): Promise<HeatWorld> {
+  const { rig, appliances, equipment, trip } = loadWorld()
+  if (!rig) redirect('/')
+  const asked = await search
+  const records = database()
+  const rows = listRooms(records, rig.id)
+  const row = asked.room === 'new' ? undefined : (rows.find(({ id }) => id === asked.room) ?? rows[0])
+  return {
+    rigId: rig.id,
+    rigVersion: rig.version,
+    heatless: rig.heatless,
+    rooms: rows.map(({ id, name }) => ({ id, name })),
+    chosen: row ? { id: row.id, name: row.name, version: row.version, shelter: row.shelter } : null,
+    heaters: listHeaters(records, rig.id),
+    heaterId: one(asked.heater),
+    about: one(asked.about),
+    appliances: appliances.map(({ id, name }) => ({ id, name })),
+    equipment,
+    altitudeM: trip?.plan.altitudeM ?? 0,
+    coldestK: trip?.plan.coldestK ?? null,
+    pricePerKg: cheapestPerKg(listOffers(records, rig.id)),
+    warmUps: row ? listWarmUps(records, row.id) : [],
+  }
+}

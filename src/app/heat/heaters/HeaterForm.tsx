@@ -1,0 +1,154 @@
+'use client'
+
+import Image from 'next/image'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { archiveHeaterAction, saveHeaterAction } from '@/actions/heat'
+import { heaterKinds, type Heater } from '@/core/shelter/heater'
+import { heaterTemplates } from '@/core/shelter/heaterTemplates'
+import type { StoredHeater } from '@/records/heaters'
+import { Choice } from '@/ui/Choice'
+import { MaybeMeasure } from '@/ui/MaybeMeasure'
+import { PhotoField } from '@/ui/PhotoField'
+import { SaveLine } from '@/ui/SaveLine'
+import { useKept } from '@/ui/useKept'
+import { useSave } from '@/ui/useSave'
+import type { HeatWorld } from '@/app/heat/heatWorld'
+import { HeaterNumbers } from './HeaterNumbers'
+
+const asPanel: Heater = heaterTemplates['catalytic-panel'].heater
+
+/** Enter or change one heater: kind, numbers of its manual, a picture of the page. */
+export function HeaterForm({
+  world,
+  stored,
+  pages,
+  close,
+}: {
+  world: HeatWorld
+  stored: StoredHeater | null
+  pages: readonly string[]
+  close: () => void
+}) {
+  const [typed, setTyped, forget] = useKept(
+    `heater ${stored?.id ?? 'new'}`,
+    {
+      version: stored?.version ?? null,
+      name: stored?.name ?? '',
+      applianceId: stored?.applianceId ?? null,
+      heater: stored?.heater ?? asPanel,
+      price: stored?.price ?? null,
+      lastsNights: stored?.lastsNights ?? null,
+    },
+    true,
+  )
+  const [photo, setPhoto] = useState<string | null>(null)
+  const { save, saving, issueAt, settle } = useSave(saveHeaterAction)
+  const archive = useSave(archiveHeaterAction)
+  const { heater } = typed
+  const set = (change: Partial<typeof typed>): void => {
+    settle()
+    setTyped({ ...typed, ...change })
+  }
+  const leave = (): void => {
+    forget()
+    close()
+  }
+  const theirVersion = typeof saving.conflict?.version === 'number' ? saving.conflict.version : null
+  const submit = async (version: number | null): Promise<void> => {
+    const name = typed.name.trim() || heaterTemplates[heater.kind].name
+    const entry = { ...typed, id: stored?.id ?? null, rigId: world.rigId, version, name, photo }
+    if (await save(entry)) leave()
+  }
+  return (
+    <form
+      className="heater-form"
+      noValidate
+      aria-label={stored ? `Change ${stored.name}` : 'A new heater'}
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit(typed.version)
+      }}
+    >
+      <div className="fields narrow">
+        <div>
+          <Form.Label htmlFor="heater-name">What you call it</Form.Label>
+          <Form.Control
+            id="heater-name"
+            size="sm"
+            maxLength={60}
+            value={typed.name}
+            placeholder={heaterTemplates[heater.kind].name}
+            onChange={(event) => set({ name: event.target.value })}
+          />
+          {issueAt('name') && <p className="issue mb-0">{issueAt('name')}</p>}
+        </div>
+        <Choice
+          id="heater-kind"
+          label="Kind"
+          value={heater.kind}
+          options={heaterKinds.map((kind) => [kind, `${heaterTemplates[kind].name}: ${heaterTemplates[kind].words}`])}
+          // Another kind begins from what is common for it.
+          set={(kind) => set({ heater: heaterTemplates[kind].heater })}
+        />
+        <Choice
+          id="heater-appliance"
+          label="Which appliance of the rig it is"
+          value={typed.applianceId ?? ''}
+          options={[['', 'none'], ...world.appliances.map(({ id, name }) => [id, name] as const)]}
+          set={(id) => set({ applianceId: id === '' ? null : id })}
+        />
+      </div>
+      <HeaterNumbers heater={heater} set={(change) => set({ heater: { ...heater, ...change } })} issueAt={issueAt} />
+      <div className="fields narrow">
+        <MaybeMeasure
+          label="What it costs"
+          role="money"
+          value={typed.price}
+          issue={issueAt('price')}
+          set={(price) => set({ price })}
+        />
+        <MaybeMeasure
+          label="Nights until it breaks"
+          role="count"
+          value={typed.lastsNights}
+          issue={issueAt('lastsNights')}
+          set={(lastsNights) => set({ lastsNights })}
+        />
+      </div>
+      <PhotoField label="Photo of the manual’s page" photo={photo} onPhoto={setPhoto} issue={issueAt('photo')} />
+      {pages.length > 0 && (
+        <ul className="manual-pages" aria-label="Pages kept">
+          {pages.map((id, i) => (
+            <li key={id}>
+              <a href={`/photos/${id}`}>
+                <Image src={`/photos/${id}`} alt={`Page ${i + 1} of the manual`} width={120} height={90} unoptimized />
+              </a>
+            </li>
+          ))}
+        </ul>
+      )}
+      <SaveLine label="Save the heater" saving={saving} dirty={false}>
+        {theirVersion !== null && (
+          <Button variant="quiet" onClick={() => void submit(theirVersion)}>
+            Save mine over theirs
+          </Button>
+        )}
+        <Button variant="quiet" onClick={leave}>
+          Leave it
+        </Button>
+        {stored && (
+          <Button
+            variant="bare"
+            onClick={async () => {
+              if (await archive.save({ id: stored.id, version: stored.version })) leave()
+            }}
+          >
+            Put it away
+          </Button>
+        )}
+      </SaveLine>
+    </form>
+  )
+}

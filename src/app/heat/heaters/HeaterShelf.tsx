@@ -1,0 +1,115 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { saveHeatlessAction } from '@/actions/heat'
+import { heaterTemplates } from '@/core/shelter/heaterTemplates'
+import type { StoredHeater } from '@/records/heaters'
+import { Amount } from '@/ui/Amount'
+import { useSave } from '@/ui/useSave'
+import type { HeatWorld } from '@/app/heat/heatWorld'
+import { HeaterForm } from './HeaterForm'
+
+/** The rig's heaters with their numbers, and whose word those are. */
+export function HeaterShelf({
+  world,
+  pages,
+}: {
+  world: HeatWorld
+  /** Pictures of the manual's pages, by heater. */
+  pages: Readonly<Record<string, readonly string[]>>
+}) {
+  const { heaters, rigId, rigVersion, heatless } = world
+  const [open, setOpen] = useState<string | null>(world.heaterId ?? (heaters.length === 0 && !heatless ? 'new' : null))
+  const { save, issueAt } = useSave(saveHeatlessAction)
+  return (
+    <>
+      <p className="lead">
+        Every number here is the one in the heater’s own manual. Until it is entered, common ones stand in and count as
+        not ready.
+      </p>
+      <ul className="heater-shelf">
+        {heaters.map((stored) => (
+          <li key={stored.id}>
+            {open === stored.id ? (
+              <HeaterForm world={world} stored={stored} pages={pages[stored.id] ?? []} close={() => setOpen(null)} />
+            ) : (
+              <>
+                <HeaterCard stored={stored} pages={pages[stored.id] ?? []} />
+                <Button variant="quiet" onClick={() => setOpen(stored.id)}>
+                  Change
+                </Button>
+              </>
+            )}
+          </li>
+        ))}
+        {open === 'new' && (
+          <li>
+            <HeaterForm world={world} stored={null} pages={[]} close={() => setOpen(null)} />
+          </li>
+        )}
+      </ul>
+      {open !== 'new' && (
+        <Button variant="quiet" onClick={() => setOpen('new')}>
+          Another heater
+        </Button>
+      )}
+      {heaters.length === 0 && (
+        <Form.Check
+          id="heatless"
+          className="mt-3"
+          label="Nothing heats this rig"
+          checked={heatless}
+          onChange={() => void save({ rigId, version: rigVersion, heatless: !heatless })}
+        />
+      )}
+      {issueAt('') && (
+        <p className="issue" role="alert">
+          {issueAt('')}
+        </p>
+      )}
+    </>
+  )
+}
+
+function HeaterCard({ stored: { name, heater }, pages }: { stored: StoredHeater; pages: readonly string[] }) {
+  const { clearances } = heater.body
+  const isManual = heater.clearancesFrom === 'manual'
+  return (
+    <div className="heater-card">
+      <h2>{name}</h2>
+      <p className="hint mb-1">
+        {heaterTemplates[heater.kind].name}, <Amount quantity={{ value: heater.lowW, role: 'power' }} />
+        {heater.highW > heater.lowW && (
+          <>
+            {' '}
+            to <Amount quantity={{ value: heater.highW, role: 'power' }} />
+          </>
+        )}
+        {heater.vented ? ', fumes go outside' : ', no chimney'}
+      </p>
+      <dl>
+        {(
+          [
+            ['front', clearances.frontM],
+            ['sides', clearances.sidesM],
+            ['top', clearances.topM],
+            ['rear', clearances.rearM],
+          ] as const
+        ).map(([face, value]) => (
+          <div key={face}>
+            <dt>{face}</dt>
+            <dd>
+              <Amount quantity={{ value, role: 'length' }} />
+            </dd>
+          </div>
+        ))}
+      </dl>
+      <p className={isManual ? 'from-manual' : 'from-common'}>
+        {isManual ? 'from its manual' : 'common practice: its manual’s are wanted'}
+        {pages.length > 0 && `, ${pages.length} ${pages.length === 1 ? 'page' : 'pages'} kept`}
+      </p>
+    </div>
+  )
+}

@@ -1,0 +1,15 @@
+import type { Metadata } from 'next'
+import { database } from '@/records/database'
+import { listManualPages } from '@/records/photos'
+import { heatWorld, type HeatSearch } from '@/app/heat/heatWorld'
+import { HeaterShelf } from './HeaterShelf'
+
+export const metadata: Metadata = { title: 'Heaters' }
+
+export default async function HeatersPage({ searchParams }: { searchParams: HeatSearch }) {
+  const world = await heatWorld(searchParams)
+  const pages = Object.fromEntries(
+    world.heaters.map(({ id }) => [id, listManualPages(database(), id).map((page) => page.id)]),
+  )
+  return <HeaterShelf world={world} pages={pages} />
+}

@@ -1,0 +1,65 @@
+'use client'
+
+import Link from 'next/link'
+import Button from 'react-bootstrap/Button'
+import { lookAtEquipmentAction } from '@/actions/equipment'
+import type { Equipment } from '@/core/cylinders/equipment'
+import { equipmentEndMonth } from '@/core/cylinders/equipmentEndMonth'
+import { monthWords } from '@/core/cylinders/monthWords'
+import { Moment } from '@/ui/Moment'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+
+const places: Readonly<Partial<Record<Equipment['kind'], string>>> = {
+  'co-alarm': 'at sleeping height',
+  'propane-alarm': 'low: gas sinks',
+}
+
+/** The rig’s alarms: when tested, how long they last; a test is logged with one tap. */
+export function Alarms({ equipment }: { equipment: readonly Equipment[] }) {
+  const say = useNotice()
+  const { save, issueAt } = useSave(lookAtEquipmentAction)
+  const alarms = equipment.filter(({ kind }) => kind === 'co-alarm' || kind === 'propane-alarm')
+  return (
+    <section aria-label="Alarms" className="alarms">
+      <h2>Alarms</h2>
+      {alarms.length === 0 && (
+        <p className="issue">No alarm is entered. Without a CO alarm no heater without a chimney is lit.</p>
+      )}
+      <ul>
+        {alarms.map((alarm) => {
+          const end = equipmentEndMonth(alarm)
+          return (
+            <li key={alarm.id}>
+              <strong>{alarm.name}</strong>
+              <span>{places[alarm.kind]}</span>
+              <span>{end === null ? 'its end is not known' : `until ${monthWords(end)}`}</span>
+              <span>
+                {alarm.lastLook ? (
+                  <>
+                    {alarm.lastLook.sound ? 'sounded' : 'did not sound'} <Moment iso={alarm.lastLook.lookedAt} />
+                  </>
+                ) : (
+                  'never tested'
+                )}
+              </span>
+              <Button
+                variant="quiet"
+                size="sm"
+                aria-label={`${alarm.name} sounded`}
+                onClick={async () => {
+                  const saved = await save({ equipmentId: alarm.id, sound: true, note: null })
+                  if (saved) say({ done: `${alarm.name}: test logged` })
+                }}
+              >
+                It sounded
+              </Button>
+            </li>
+          )
+        })}
+      </ul>
+      {issueAt('') && <p className="issue">{issueAt('')}</p>}
+      <Link href="/cylinders/equipment">Enter or change alarms</Link>
+    </section>
+  )
+}

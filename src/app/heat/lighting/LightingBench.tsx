@@ -1,0 +1,86 @@
+'use client'
+
+import Link from 'next/link'
+import { useState } from 'react'
+import type { HeatWorld } from '@/app/heat/heatWorld'
+import { useTicks, type LoggedTick } from '@/app/useTicks'
+import type { Heater } from '@/core/shelter/heater'
+import { heaterFindings } from '@/core/shelter/heaterFindings'
+import { heaterProcedures, lightingSteps, procedureWords, type HeaterProcedure } from '@/core/shelter/lightingSteps'
+import { Choice } from '@/ui/Choice'
+import { FindingList } from '@/ui/FindingList'
+import { StepRail } from '@/ui/StepRail'
+import { Alarms } from './Alarms'
+import { AltitudePlate } from './AltitudePlate'
+
+/** Ticks of each heater's procedures that are going on. */
+export type HeaterTicks = Readonly<Record<string, Readonly<Partial<Record<HeaterProcedure, readonly LoggedTick[]>>>>>
+
+function Rail({
+  rigId,
+  heaterId,
+  heater,
+  procedure,
+  logged,
+}: {
+  rigId: string
+  heaterId: string
+  heater: Heater
+  procedure: HeaterProcedure
+  logged: readonly LoggedTick[]
+}) {
+  const run = useTicks({ rigId, procedure: `heater ${procedure}`, subjectId: heaterId }, logged)
+  return <StepRail label={procedureWords[procedure]} steps={lightingSteps(heater, procedure)} {...run} />
+}
+
+/** Lighting and stopping step by step, with what is held; the height, and the alarms. */
+export function LightingBench({ world, ticks }: { world: HeatWorld; ticks: HeaterTicks }) {
+  const { heaters, rigId, altitudeM, equipment, chosen } = world
+  const [heaterId, setHeaterId] = useState(world.heaterId ?? heaters[0]?.id ?? '')
+  const [procedure, setProcedure] = useState<HeaterProcedure>('light')
+  const stored = heaters.find(({ id }) => id === heaterId)
+  const uses = chosen?.shelter.placed.filter((one) => one.heaterId === heaterId).map(({ use }) => use) ?? []
+  const findings = stored ? heaterFindings(stored, { uses, altitudeM, equipment }) : []
+  return (
+    <>
+      {stored ? (
+        <>
+          <div className="line-head">
+            <Choice
+              id="lit-heater"
+              label="Heater"
+              value={heaterId}
+              options={heaters.map(({ id, name }) => [id, name] as const)}
+              set={setHeaterId}
+            />
+            <div className="tray-groups" role="group" aria-label="What is to be done">
+              {heaterProcedures.map((one) => (
+                <button key={one} type="button" aria-pressed={one === procedure} onClick={() => setProcedure(one)}>
+                  {procedureWords[one]}
+                </button>
+              ))}
+            </div>
+          </div>
+          {findings.length > 0 && <FindingList findings={findings} />}
+          <Rail
+            key={`${heaterId} ${procedure}`}
+            rigId={rigId}
+            heaterId={heaterId}
+            heater={stored.heater}
+            procedure={procedure}
+            logged={ticks[heaterId]?.[procedure] ?? []}
+          />
+          <AltitudePlate name={stored.name} heater={stored.heater} altitudeM={altitudeM} />
+        </>
+      ) : (
+        <div className="plate">
+          <p className="mb-2">No heater is entered yet.</p>
+          <Link className="btn btn-primary" href="/heat/heaters">
+            Enter a heater
+          </Link>
+        </div>
+      )}
+      <Alarms equipment={equipment} />
+    </>
+  )
+}

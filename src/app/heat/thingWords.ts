@@ -1,0 +1,13 @@
+import type { HeaterUse } from '@/core/shelter/heater'
+import { thingFacts, thingKinds } from '@/core/shelter/thing'
+
+/** Kinds of thing for a list to choose from. */
+export const thingOptions = thingKinds.map((kind) => [kind, thingFacts[kind].name] as const)
+
+export const useWords: Readonly<Record<HeaterUse, string>> = {
+  'warm-up': 'to warm up, then off',
+  evening: 'while somebody is awake beside it',
+  asleep: 'while people sleep',
+  'left-alone': 'while nobody is there',
+  'not-used': 'not on this trip',
+}

@@ -1,0 +1,71 @@
+'use client'
+
+import { useMemo } from 'react'
+import { saveRoomAction } from '@/actions/heat'
+import { useDrawing } from '@/app/useDrawing'
+import type { ClearanceCheck } from '@/core/shelter/clearanceCheck'
+import type { Pose } from '@/core/shelter/heater'
+import { checkPlaced } from '@/core/shelter/placedFindings'
+import type { Opening, Room } from '@/core/shelter/room'
+import type { Shelter } from '@/core/shelter/shelter'
+import type { Thing } from '@/core/shelter/thing'
+import type { StoredHeater } from '@/records/heaters'
+import type { HeatWorld } from './heatWorld'
+
+export type RoomDesk = ReturnType<typeof useRoom>
+
+/**
+ * The room on the bench: drawn, undone and redone, saved.
+ *
+ * @param world - of the page
+ * @param begin - a new room to begin from, where none is saved
+ */
+export function useRoom(world: HeatWorld, begin: { name: string; shelter: Shelter }) {
+  const { chosen, rigId } = world
+  const { name, shelter } = chosen ?? begin
+  const drawing = useDrawing<Shelter>({
+    slot: `room ${chosen?.id ?? `new ${begin.name}`}`,
+    id: chosen?.id ?? null,
+    saved: { version: chosen?.version ?? 0, name, value: shelter },
+    send: ({ value, ...entry }) => saveRoomAction({ ...entry, rigId, shelter: value }),
+  })
+  const now = drawing.value
+  const put = (change: Partial<Shelter>, field?: string): void => drawing.put({ ...now, ...change }, field)
+  return {
+    ...drawing,
+    shelter: now,
+    setRoom: (change: Partial<Room>, field?: string): void => put({ room: { ...now.room, ...change } }, field),
+    setOpening: (id: string, change: Partial<Opening>, field?: string): void => {
+      const openings = now.room.openings.map((one) => (one.id === id ? { ...one, ...change } : one))
+      put({ room: { ...now.room, openings } }, field)
+    },
+    addOpening: (opening: Opening): void => put({ room: { ...now.room, openings: [...now.room.openings, opening] } }),
+    dropOpening: (id: string): void =>
+      put({ room: { ...now.room, openings: now.room.openings.filter((one) => one.id !== id) } }),
+    setThing: (id: string, change: Partial<Thing>, field?: string): void =>
+      put({ things: now.things.map((one) => (one.id === id ? { ...one, ...change } : one)) }, field),
+    addThing: (thing: Thing): void => put({ things: [...now.things, thing] }),
+    dropThing: (id: string): void => put({ things: now.things.filter((one) => one.id !== id) }),
+    setPlaced: (heaterId: string, change: Partial<Shelter['placed'][number]>, field?: string): void => {
+      const before = now.placed.find((one) => one.heaterId === heaterId)
+      const pose: Pose = { xM: now.room.lengthM / 2, yM: now.room.widthM / 2, turnDeg: 0, bottomM: 0 }
+      const next = { heaterId, pose, use: 'warm-up' as const, ...before, ...change }
+      const placed = before ? now.placed.map((one) => (one.heaterId === heaterId ? next : one)) : [...now.placed, next]
+      put({ placed }, field)
+    },
+    dropPlaced: (heaterId: string): void => put({ placed: now.placed.filter((one) => one.heaterId !== heaterId) }),
+  }
+}
+
+/** A heater against the room it stands in, anew with each change; a sentence where it cannot be judged. */
+export function useClearances(
+  shelter: Shelter,
+  heater: StoredHeater | undefined,
+): { check: ClearanceCheck | null; refused: string | null; placed: Shelter['placed'][number] | undefined } {
+  return useMemo(() => {
+    const placed = shelter.placed.find(({ heaterId }) => heaterId === heater?.id)
+    if (!heater || !placed) return { check: null, refused: null, placed }
+    const check = checkPlaced({ gear: { id: '', name: '', shelter }, heater, placed })
+    return typeof check === 'string' ? { check: null, refused: check, placed } : { check, refused: null, placed }
+  }, [shelter, heater])
+}

@@ -1,0 +1,54 @@
+'use client'
+
+import type { Remote } from 'comlink'
+import { useEffect, useRef, useState } from 'react'
+import { askShelter, type Asked } from '@/workers/askShelter'
+import type { ShelterWorker, WorkerAnswer } from '@/workers/shelter.worker'
+
+/** Where a piece of work stands. */
+export interface Work<Value> {
+  /** Share that is done; null while nothing runs. */
+  share: number | null
+  value: Value | null
+  /** Core's sentence against the input, or that it broke off. */
+  refused: string | null
+}
+
+type Job<Value> = (worker: Remote<ShelterWorker>, tell: (share: number) => void) => Promise<WorkerAnswer<Value>>
+
+/** Runs work in a worker with progress; a new start stops the one before, and so does leaving the page. */
+export function useWorker<Value>() {
+  const [work, setWork] = useState<Work<Value>>({ share: null, value: null, refused: null })
+  const asked = useRef<Asked<Value> | null>(null)
+  useEffect(() => () => asked.current?.stop(), [])
+
+  const start = (job: Job<Value>): void => {
+    asked.current?.stop()
+    // What was worked out before stays in view until there is something newer.
+    setWork((before) => ({ ...before, share: 0, refused: null }))
+    const mine = askShelter<Value>(job, (share) => {
+      if (asked.current === mine) setWork((before) => (before.share === null ? before : { ...before, share }))
+    })
+    asked.current = mine
+    mine.answer.then(
+      (answer) => {
+        if (asked.current !== mine) return
+        const isDone = 'value' in answer
+        setWork({
+          share: null,
+          value: isDone ? answer.value : null,
+          refused: isDone ? null : answer.refused,
+        })
+      },
+      () => {
+        if (asked.current === mine) setWork({ share: null, value: null, refused: 'It broke off. Try it again.' })
+      },
+    )
+  }
+  const stop = (): void => {
+    asked.current?.stop()
+    asked.current = null
+    setWork((before) => ({ ...before, share: null }))
+  }
+  return { work, start, stop }
+}

@@ -1,0 +1,83 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { QuantityField } from '@/ui/QuantityField'
+import type { LogTexts } from './readLog'
+
+/** Minutes and temperatures in rows; each can be captured from a thermometer. */
+export function LogRows({
+  texts,
+  change,
+  issue,
+}: {
+  texts: LogTexts
+  change: (texts: LogTexts) => void
+  issue: { path: string; message: string } | null
+}) {
+  const { rows } = texts
+  const setRow = (i: number, some: Partial<LogTexts['rows'][number]>): void =>
+    change({ ...texts, rows: rows.map((row, j) => (j === i ? { ...row, ...some } : row)) })
+  // Empty rows are no readings: a complaint about the third reading stands at the third that is filled in.
+  const filled = rows.flatMap(({ minutes, temperature }, i) => (minutes !== '' && temperature !== '' ? [i] : []))
+  const at = (i: number, field: 'timeS' | 'temperatureK'): string | null =>
+    issue?.path === `readings.${filled.indexOf(i)}.${field}` ? issue.message : null
+  return (
+    <>
+      <div className="fields narrow">
+        <QuantityField
+          compact
+          label="Outside, all along"
+          role="temperature"
+          text={texts.outside}
+          issue={issue?.path === 'outsideK' ? issue.message : null}
+          onText={(outside) => change({ ...texts, outside })}
+        />
+      </div>
+      <ol className="log-rows">
+        {rows.map(({ minutes, temperature }, i) => (
+          <li key={i}>
+            <QuantityField
+              compact
+              quiet={i > 0}
+              label={i === 0 ? 'Minutes since lit' : `Reading ${i + 1}: minutes since lit`}
+              role="minutes"
+              text={minutes}
+              issue={at(i, 'timeS')}
+              onText={(text) => setRow(i, { minutes: text })}
+            />
+            <QuantityField
+              compact
+              quiet={i > 0}
+              label={i === 0 ? 'Inside' : `Reading ${i + 1}: inside`}
+              role="temperature"
+              text={temperature}
+              issue={at(i, 'temperatureK')}
+              onText={(text) => setRow(i, { temperature: text })}
+            />
+            <Button
+              variant="bare"
+              size="sm"
+              aria-label={`Take reading ${i + 1} out`}
+              disabled={rows.length === 1}
+              onClick={() => change({ ...texts, rows: rows.filter((_, j) => j !== i) })}
+            >
+              Out
+            </Button>
+          </li>
+        ))}
+      </ol>
+      <Button
+        variant="quiet"
+        size="sm"
+        onClick={() => change({ ...texts, rows: [...rows, { minutes: '', temperature: '' }] })}
+      >
+        One more reading
+      </Button>
+      {issue?.path === 'readings' && (
+        <p className="issue" role="alert">
+          {issue.message}
+        </p>
+      )}
+    </>
+  )
+}

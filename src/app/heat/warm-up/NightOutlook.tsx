@@ -1,0 +1,189 @@
+'use client'
+
+import type { ReactNode } from 'react'
+import Link from 'next/link'
+import { InputError } from '@/core/findings/InputError'
+import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/shelter/heatOutlook'
+import type { Room } from '@/core/shelter/room'
+import type { KnownWarmth } from '@/core/shelter/roomWarmth'
+import { warmthSavings } from '@/core/shelter/warmthSavings'
+import { warmthSlip } from '@/core/shelter/warmthSlip'
+import type { HeatWorld } from '@/app/heat/heatWorld'
+import { Amount } from '@/ui/Amount'
+import { Choice } from '@/ui/Choice'
+import { Measure } from '@/ui/Measure'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useKept } from '@/ui/useKept'
+
+const MILD_K = 278.15
+const COSY_K = 291.15
+const NIGHT_S = 10 * 3600
+
+const savingWords = {
+  curtain: 'With the curtain closed',
+  'cover-glass': 'With the windows covered',
+} as const
+
+/** The night as it is and with what would save some of it, or the sentence against it. */
+function outlooks(room: Room, warmth: RoomWarmth, night: HeatedNight, heatedShare: number) {
+  try {
+    return {
+      outlook: heatOutlook(warmth, night),
+      savings: warmthSavings(room, warmth, heatedShare).map(({ id, ...better }) => ({
+        id,
+        outlook: heatOutlook(better, night),
+      })),
+      issue: null,
+    }
+  } catch (error) {
+    if (error instanceof InputError) return { outlook: null, savings: [], issue: error.issues[0] ?? null }
+    throw error
+  }
+}
+
+/** What a night asks of a heater in this room: size, gas, time, and what would save some of it. */
+export function NightOutlook({
+  world,
+  room,
+  warmth,
+  fromTyped,
+  children,
+}: {
+  world: HeatWorld
+  room: Room
+  warmth: KnownWarmth
+  fromTyped: boolean
+  /** The log that it rests on, above it. */
+  children: ReactNode
+}) {
+  const { heaters, coldestK } = world
+  const [night, setNight] = useKept(
+    `outlook ${world.rigId}`,
+    {
+      outsideK: coldestK ?? MILD_K,
+      insideK: COSY_K,
+      keepS: NIGHT_S,
+      heaterId: heaters[0]?.id ?? '',
+      heatedShare: 0.5,
+    },
+    true,
+  )
+  const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
+  const heater = heaters.find(({ id }) => id === night.heaterId)
+  const asked = { ...night, inputW: heater?.heater.highW ?? 0 }
+  const { outsideK, insideK, keepS } = night
+  const result = outlooks(room, warmth, asked, night.heatedShare)
+  const at = (path: string): string | null => (result.issue?.path === path ? result.issue.message : null)
+  const { outlook } = result
+  return (
+    <div className="bench-and-slip">
+      <div>
+        {children}
+        <section aria-label="A night in this room" className="mt-3">
+          <h2>A night in this room</h2>
+          <p className="hint">
+            {warmth.from === 'shape'
+              ? 'By the shape of the room: a warm-up log would be worth more.'
+              : fromTyped
+                ? 'By the warm-up above.'
+                : 'By the last warm-up saved.'}
+          </p>
+          <div className="fields narrow">
+            <Measure
+              label="Outside"
+              role="temperature"
+              value={outsideK}
+              issue={at('outsideK')}
+              set={(value) => set({ outsideK: value })}
+            />
+            <Measure
+              label="Wished for inside"
+              role="temperature"
+              value={insideK}
+              issue={at('insideK')}
+              set={(value) => set({ insideK: value })}
+            />
+            <Measure
+              label="Kept warm for"
+              role="duration"
+              value={keepS}
+              mayBeZero
+              issue={at('keepS')}
+              set={(value) => set({ keepS: value })}
+            />
+            {heaters.length > 0 && (
+              <Choice
+                id="outlook-heater"
+                label="Heater, on high"
+                value={night.heaterId}
+                options={heaters.map(({ id, name }) => [id, name] as const)}
+                set={(heaterId) => set({ heaterId })}
+              />
+            )}
+            <Measure
+              label="Behind the curtain stays heated"
+              role="share"
+              value={night.heatedShare}
+              hint="share of the room’s length"
+              set={(heatedShare) => set({ heatedShare: Math.min(1, heatedShare) })}
+            />
+          </div>
+          {heater && outlook && outlook.warmUpS === null && (
+            <p className="issue" role="status">
+              {heater.name} never brings this room there: it would stop short of it.
+            </p>
+          )}
+          {outlook && (
+            <table className="savings">
+              <caption className="visually-hidden">What would save gas</caption>
+              <thead>
+                <tr>
+                  <th scope="col" />
+                  <th scope="col">keeps it warm</th>
+                  <th scope="col">gas for the hours</th>
+                </tr>
+              </thead>
+              <tbody>
+                <tr>
+                  <th scope="row">As it is</th>
+                  <td>
+                    <Amount quantity={{ value: outlook.keepW, role: 'power' }} />
+                  </td>
+                  <td>
+                    <Amount quantity={{ value: outlook.keepKg, role: 'cylinderMass' }} />
+                  </td>
+                </tr>
+                {result.savings.map(({ id, outlook: better }) => (
+                  <tr key={id}>
+                    <th scope="row">{savingWords[id]}</th>
+                    <td>
+                      <Amount quantity={{ value: better.keepW, role: 'power' }} />
+                    </td>
+                    <td>
+                      <Amount quantity={{ value: better.keepKg, role: 'cylinderMass' }} />
+                    </td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          )}
+        </section>
+        <p className="hint">
+          How long the gas lasts with all that burns: <Link href="/run">Run</Link>.
+        </p>
+      </div>
+      <div className="slip-side">
+        <SlipPaper
+          title="Keep it warm"
+          sub={warmth.from === 'log' ? 'by the room’s own warm-up' : 'estimated from its shape'}
+          slip={outlook ? warmthSlip(warmth, asked, outlook) : null}
+        >
+          <p className="caution-note mb-0">
+            A heater without a chimney warms up a room and is then turned off; these hours are not slept through with it
+            lit.
+          </p>
+        </SlipPaper>
+      </div>
+    </div>
+  )
+}

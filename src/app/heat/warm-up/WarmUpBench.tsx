@@ -1,0 +1,102 @@
+'use client'
+
+import { useMemo, useState } from 'react'
+import { voidEventAction } from '@/actions/events'
+import { recordWarmUpAction } from '@/actions/heat'
+import { BenchPicker } from '@/app/BenchPicker'
+import type { HeatWorld } from '@/app/heat/heatWorld'
+import { lastLog } from '@/app/heat/lastLog'
+import type { Room } from '@/core/shelter/room'
+import { roomWarmth } from '@/core/shelter/roomWarmth'
+import { Choice } from '@/ui/Choice'
+import { SaveLine } from '@/ui/SaveLine'
+import { useKept } from '@/ui/useKept'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+import { useUnits } from '@/ui/UnitsProvider'
+import { FitResult } from './FitResult'
+import { LogRows } from './LogRows'
+import { NightOutlook } from './NightOutlook'
+import { readLog, type LogSetting, type LogTexts } from './readLog'
+
+const settingOptions: readonly (readonly [LogSetting, string])[] = [
+  ['high', 'on high all along'],
+  ['low', 'on low all along'],
+  ['not-known', 'not written down'],
+]
+const emptyRow = { minutes: '', temperature: '' }
+
+/** A warm-up entered or captured, fitted as it is typed, and what follows for a night. */
+export function WarmUpBench({ world, room, roomId }: { world: HeatWorld; room: Room; roomId: string }) {
+  const { heaters } = world
+  const { system } = useUnits()
+  const say = useNotice()
+  const [texts, setTexts, forget] = useKept<LogTexts>(`warm-up ${roomId}`, {
+    outside: '',
+    rows: [emptyRow, emptyRow, emptyRow, emptyRow],
+  })
+  const [heaterId, setHeaterId] = useState(heaters[0]?.id ?? '')
+  const [setting, setSetting] = useKept<LogSetting>(`warm-up setting ${roomId}`, 'not-known', true)
+  const { save, saving, settle } = useSave(recordWarmUpAction)
+  const heater = heaters.find(({ id }) => id === heaterId) ?? null
+  const read = useMemo(
+    () =>
+      heater
+        ? readLog(texts, setting, { high: heater.heater.highW, low: heater.heater.lowW }, system)
+        : { fits: [], issue: null },
+    [texts, setting, heater, system],
+  )
+  const change = (next: LogTexts): void => {
+    settle()
+    setTexts(next)
+  }
+  const log = lastLog(world)
+  const warmth = useMemo(() => roomWarmth(room, read.fits[0]?.log ?? log), [room, read, log])
+  return (
+    <>
+      <div className="line-head">
+        <BenchPicker of="room" things={world.rooms} chosenId={roomId} addAt={null} />
+        {heaters.length > 0 && (
+          <>
+            <Choice
+              id="log-heater"
+              label="Heater that warmed it"
+              value={heaterId}
+              options={heaters.map(({ id, name }) => [id, name] as const)}
+              set={setHeaterId}
+            />
+            <Choice id="log-setting" label="Its setting" value={setting} options={settingOptions} set={setSetting} />
+          </>
+        )}
+      </div>
+      <NightOutlook world={world} room={room} warmth={warmth} fromTyped={read.fits.length > 0}>
+        <form
+          className="warm-up"
+          noValidate
+          onSubmit={async (event) => {
+            event.preventDefault()
+            const [first] = read.fits
+            if (!first) return
+            const saved = await save({ roomId, settingKnown: setting !== 'not-known', log: first.log })
+            if (!saved) return
+            const { id } = saved.value
+            forget()
+            say({
+              done: 'Warm-up saved',
+              undo: async () =>
+                (await voidEventAction({ of: 'warm-up', id, reason: 'Undone right after it was saved' })).ok,
+            })
+          }}
+        >
+          {heaters.length === 0 ? (
+            <p className="hint">Enter the heater first: what it burned is half of the sum.</p>
+          ) : (
+            <LogRows texts={texts} change={change} issue={read.issue} />
+          )}
+          <SaveLine label="Save the warm-up" saving={saving} dirty={read.fits.length > 0} />
+        </form>
+        <FitResult read={read} setting={setting} texts={texts} />
+      </NightOutlook>
+    </>
+  )
+}

@@ -1,0 +1,54 @@
+import { InputError } from '@/core/findings/InputError'
+import { warmUpFit, type WarmUpFit, type WarmUpInput } from '@/core/shelter/warmUpFit'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { readQuantity } from '@/ui/readQuantity'
+
+/** What is typed of a warm-up. */
+export interface LogTexts {
+  outside: string
+  rows: readonly { minutes: string; temperature: string }[]
+}
+
+/** What the heater burned during the log. */
+export type LogSetting = 'high' | 'low' | 'not-known'
+
+export interface ReadLog {
+  /** A fit for each setting that is possible; none while something is missing. */
+  fits: readonly { setting: 'high' | 'low'; log: WarmUpInput; fit: WarmUpFit }[]
+  issue: { path: string; message: string } | null
+}
+
+/**
+ * Reads a log as typed and fits it; where the setting is not known, for both.
+ *
+ * @param texts - as typed; rows left empty do not count
+ * @param setting - of the heater
+ * @param inputsW - of the heater's settings
+ */
+export function readLog(
+  texts: LogTexts,
+  setting: LogSetting,
+  inputsW: Readonly<Record<'high' | 'low', number>>,
+  system: UnitSystem,
+): ReadLog {
+  const outsideK = readQuantity(texts.outside, 'temperature', system).value
+  const readings = texts.rows.flatMap(({ minutes, temperature }) => {
+    const timeS = readQuantity(minutes, 'minutes', system).value
+    const temperatureK = readQuantity(temperature, 'temperature', system).value
+    return timeS === null || temperatureK === null ? [] : [{ timeS, temperatureK }]
+  })
+  if (outsideK === null || readings.length === 0) return { fits: [], issue: null }
+  const settings = setting === 'not-known' ? (['high', 'low'] as const) : [setting]
+  try {
+    return {
+      fits: settings.map((one) => {
+        const log: WarmUpInput = { outsideK, inputW: inputsW[one], readings, settings: [] }
+        return { setting: one, log, fit: warmUpFit(log) }
+      }),
+      issue: null,
+    }
+  } catch (error) {
+    if (error instanceof InputError) return { fits: [], issue: error.issues[0] ?? null }
+    throw error
+  }
+}

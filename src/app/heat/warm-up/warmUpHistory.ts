@@ -1,0 +1,28 @@
+import type { HistoryEntry } from '@/app/historyEntry'
+import { InputError } from '@/core/findings/InputError'
+import { warmUpFit } from '@/core/shelter/warmUpFit'
+import type { StoredWarmUp } from '@/records/rooms'
+
+/**
+ * Warm-ups of a room as lines of a history.
+ *
+ * @param warmUps - newest first
+ */
+export function warmUpHistory(warmUps: readonly StoredWarmUp[]): HistoryEntry[] {
+  return warmUps.map(({ id, loggedAt, log, settingKnown, voidReason }) => {
+    const entry = { of: 'warm-up', id, at: loggedAt, what: 'Warm-up', voidReason } as const
+    try {
+      const { lossWPerK } = warmUpFit(log)
+      return {
+        ...entry,
+        says: {
+          text: settingKnown ? 'loses {loss}' : 'loses {loss}, its setting only supposed',
+          parts: { loss: { value: lossWPerK, role: 'heatLoss' } },
+        },
+      }
+    } catch (error) {
+      if (error instanceof InputError) return { ...entry, says: { text: error.message } }
+      throw error
+    }
+  })
+}

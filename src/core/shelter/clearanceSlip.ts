@@ -1,0 +1,62 @@
+import type { Slip, SlipLine } from '@/core/rules/figure'
+import type { ClearanceCheck, ClearanceMargin } from './clearanceCheck'
+
+/** Others that are listed under the nearest. */
+const MOST_FURTHER = 4
+
+function lineOf({ name, face, marginM, wantedM }: ClearanceMargin): SlipLine {
+  return {
+    sign: '',
+    label: `${name}, ${face}`,
+    figure: {
+      basis: 'clearance',
+      quantity: { value: marginM, role: 'length' },
+      inputs: [
+        { label: 'Distance', quantity: { value: marginM + wantedM, role: 'length' } },
+        { label: 'Asked for', quantity: { value: wantedM, role: 'length' } },
+      ],
+    },
+  }
+}
+
+/**
+ * The nearest thing as a worked sum: distance − what is asked for = margin; the next ones below.
+ *
+ * @param check - from clearanceCheck
+ * @param fromManual - the distances are from the heater's own manual
+ */
+export function clearanceSlip({ margins }: ClearanceCheck, fromManual: boolean): Slip | null {
+  const [least, ...others] = margins
+  if (!least) return null
+  const { name, face, marginM, wantedM, isCylinder } = least
+  return {
+    lines: [
+      {
+        sign: '',
+        label: `${face} to ${name}`,
+        figure: { basis: 'clearance', quantity: { value: marginM + wantedM, role: 'length' }, inputs: [] },
+      },
+      {
+        sign: '−',
+        label: fromManual ? 'its manual asks for' : 'commonly asked for',
+        figure: {
+          basis: isCylinder ? 'cylinder-distance' : fromManual ? 'clearance' : 'clearance-common',
+          quantity: { value: wantedM, role: 'length' },
+          inputs: [],
+        },
+      },
+    ],
+    result: {
+      label: marginM < 0 ? 'Lacks' : 'Least margin',
+      figure: {
+        basis: 'clearance',
+        quantity: { value: Math.abs(marginM), role: 'length' },
+        inputs: [
+          { label: 'Distance', quantity: { value: marginM + wantedM, role: 'length' } },
+          { label: 'Asked for', quantity: { value: wantedM, role: 'length' } },
+        ],
+      },
+    },
+    further: others.slice(0, MOST_FURTHER).map(lineOf),
+  }
+}

@@ -1,0 +1,31 @@
+import { z } from '@/core/findings/schema'
+import { heaterUses, poseSchema, type Heater } from './heater'
+import { roomSchema } from './room'
+import { thingSchema } from './thing'
+
+const MOST_THINGS = 200
+
+/** A room with what stands in it and where its heaters are meant to be. */
+export const shelterSchema = z.strictObject({
+  room: roomSchema,
+  things: z.array(thingSchema).max(MOST_THINGS),
+  placed: z
+    .array(z.strictObject({ heaterId: z.string().min(1).max(64), pose: poseSchema, use: z.enum(heaterUses) }))
+    .max(20),
+})
+
+export type Shelter = z.output<typeof shelterSchema>
+
+/** A room of the rig as readiness needs to know it. */
+export interface ShelterGear {
+  id: string
+  name: string
+  shelter: Shelter
+}
+
+/** A heater of the rig. */
+export interface HeaterGear {
+  id: string
+  name: string
+  heater: Heater
+}

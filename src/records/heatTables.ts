@@ -1,0 +1,76 @@
+import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import type { Heater } from '@/core/shelter/heater'
+import type { Shelter } from '@/core/shelter/shelter'
+import type { WarmUpInput } from '@/core/shelter/warmUpFit'
+import { appliances, photoTypes, rigs, voiding } from './schema'
+
+const ofRig = () =>
+  text()
+    .notNull()
+    .references(() => rigs.id)
+
+/** The rig's rooms, each drawn whole: walls, openings, things, and where the heaters stand. */
+export const rooms = sqliteTable(
+  'rooms',
+  {
+    id: text().primaryKey(),
+    rigId: ofRig(),
+    name: text().notNull(),
+    shelter: text({ mode: 'json' }).notNull().$type<Shelter>(),
+    position: integer().notNull(),
+    archivedAt: text(),
+    version: integer().notNull().default(1),
+  },
+  (table) => [index('rooms_rig').on(table.rigId)],
+)
+
+export const heaters = sqliteTable(
+  'heaters',
+  {
+    id: text().primaryKey(),
+    rigId: ofRig(),
+    /** The appliance of the rig that it is. */
+    applianceId: text().references(() => appliances.id),
+    name: text().notNull(),
+    heater: text({ mode: 'json' }).notNull().$type<Heater>(),
+    /** What it costs and for how many nights it lasts, as its owner reckons. */
+    price: real(),
+    lastsNights: real(),
+    position: integer().notNull(),
+    archivedAt: text(),
+    version: integer().notNull().default(1),
+  },
+  (table) => [index('heaters_rig').on(table.rigId)],
+)
+
+/** Pages of a heater's manual, photographed; the picture lies beside the database. */
+export const manualPages = sqliteTable(
+  'manual_pages',
+  {
+    id: text().primaryKey(),
+    heaterId: text()
+      .notNull()
+      .references(() => heaters.id),
+    takenAt: text().notNull(),
+    type: text({ enum: photoTypes }).notNull(),
+    bytes: integer().notNull(),
+  },
+  (table) => [index('manual_pages_heater').on(table.heaterId)],
+)
+
+/** A warm-up of a room, measured. */
+export const warmUps = sqliteTable(
+  'warm_ups',
+  {
+    id: text().primaryKey(),
+    roomId: text()
+      .notNull()
+      .references(() => rooms.id),
+    loggedAt: text().notNull(),
+    log: text({ mode: 'json' }).notNull().$type<WarmUpInput>(),
+    /** The setting was written down; else it is only supposed. */
+    settingKnown: integer({ mode: 'boolean' }).notNull(),
+    ...voiding,
+  },
+  (table) => [index('warm_ups_room').on(table.roomId)],
+)

@@ -1,0 +1,12 @@
+/** What the tests use of the reference for humid air; it brings no types. */
+declare module 'psychrolib' {
+  const psychrolib: {
+    SI: number
+    SetUnitSystem(system: number): void
+    GetSatVapPres(celsius: number): number
+    GetTDewPointFromRelHum(celsius: number, relativeHumidity: number): number
+    GetRelHumFromTDewPoint(celsius: number, dewCelsius: number): number
+    GetHumRatioFromRelHum(celsius: number, relativeHumidity: number, pressurePa: number): number
+  }
+  export default psychrolib
+}
