@@ -104,7 +104,13 @@ async function benchCore(): Promise<void> {
         endK: 287,
       }),
     )
-    .add('a trip judged', () => judgeTrip([gear, gear], trip, '2026-12-01T00:00:00Z'))
+    .add('a trip judged', () =>
+      judgeTrip(
+        { cylinders: [gear, gear], equipment: [], lines: [], heat: { rooms: [], heaters: [], heatless: true } },
+        trip,
+        '2026-12-01T00:00:00Z',
+      ),
+    )
   await bench.run()
   for (const { name, result } of bench.tasks) {
     if (result?.state !== 'completed') throw new Error(`${name} did not run: ${result?.state}`)

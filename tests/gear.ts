@@ -4,6 +4,7 @@ import type { Equipment } from '@/core/cylinders/equipment'
 import { equipmentKinds } from '@/core/cylinders/equipment'
 import { lookOverItems, type LookAnswers } from '@/core/cylinders/lookOverItems'
 import { ruleSetOf } from '@/core/rules/ruleSetOf'
+import type { RigGear } from '@/core/readiness/judgeTrip'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import { BTU_PER_HOUR_W, fahrenheit, OUNCE_KG, POUND_KG } from './tradeUnits'
 
@@ -126,6 +127,17 @@ export function tripPlan(change: Partial<TripPlan> = {}): TripPlan {
     altitudeM: 2410,
     coldestK: fahrenheit(40),
     uses: [applianceUse()],
+    ...change,
+  }
+}
+
+/** A rig of these cylinders, its equipment sound, without line or heater; change what a test is about. */
+export function rigGear(cylinders: readonly CylinderGear[], change: Partial<RigGear> = {}): RigGear {
+  return {
+    cylinders,
+    equipment: soundEquipment(),
+    lines: [],
+    heat: { rooms: [], heaters: [], heatless: false },
     ...change,
   }
 }

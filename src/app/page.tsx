@@ -5,7 +5,7 @@ import { TripBench } from './trips/TripBench'
 import { loadWorld } from './world'
 
 export default function TripPage() {
-  const { rig, cylinders, appliances, trip, equipment, lines, nowIso } = loadWorld()
+  const { rig, cylinders, appliances, trip, equipment, lines, heat, nowIso } = loadWorld()
   if (!rig) return <BeginRig />
   const gear = cylinders.map((cylinder) => cylinder.gear)
   if (!trip && (cylinders.length === 0 || appliances.length === 0)) {
@@ -18,9 +18,7 @@ export default function TripPage() {
       stored={trip?.row ?? null}
       uses={trip?.plan.uses ?? []}
       appliances={appliances}
-      cylinders={gear}
-      equipment={equipment}
-      lines={lines}
+      rig={{ cylinders: gear, equipment, lines, heat }}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />

@@ -55,14 +55,7 @@ export const loadWorld = cache((): World => {
   const lines = listJudgedLines(records, rig.id)
   const heat = listHeat(records, rig.id)
   const judgement = trip
-    ? judgeTrip(
-        cylinders.map(({ gear }) => gear),
-        trip.plan,
-        nowIso,
-        equipment,
-        lines,
-        heat,
-      )
+    ? judgeTrip({ cylinders: cylinders.map(({ gear }) => gear), equipment, lines, heat }, trip.plan, nowIso)
     : null
   return {
     rig,
@@ -93,7 +86,8 @@ export function stationStates({
 }: World): Record<Station, StationState> {
   const found: readonly Finding[] = judgement?.findings ?? [
     ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
-    ...shelterFindings({ ...heat, altitudeM: 0, equipment }),
+    // Before a trip is planned nobody is asked for heaters not entered yet.
+    ...(heat.heaters.length > 0 ? shelterFindings({ ...heat, altitudeM: 0, equipment }) : []),
     ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
   ]
   const state = (station: Station): StationState => {

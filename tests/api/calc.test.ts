@@ -24,6 +24,10 @@ test('the index names every calculation with its schema', async () => {
     'hookup-check',
     'pressure-drop',
     'leak-rate',
+    'clearance-check',
+    'placements',
+    'room-air',
+    'warm-up-fit',
     'runtime',
   ])
   for (const { schema, path } of calculations) {

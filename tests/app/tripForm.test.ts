@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { applianceUse, cylinderGear, NOW, soundEquipment } from '@tests/gear'
+import { applianceUse, cylinderGear, NOW, rigGear } from '@tests/gear'
 import { judgeTyped, readTrip, tripValues, type StoredTrip, type TripValues } from '@/app/trips/tripForm'
 import { unitSystems } from '@/core/units/displayRoles'
 
@@ -91,7 +91,7 @@ describe('what is typed', () => {
 describe('judged while one types', () => {
   test('readable and possible: a judgement; unreadable: none; impossible: the sentence of core', () => {
     const judge = (change: Partial<TripValues>) =>
-      judgeTyped(readTrip(values(change), 'trip', appliances, 'us'), [cylinderGear()], NOW, soundEquipment(), [])
+      judgeTyped(readTrip(values(change), 'trip', appliances, 'us'), rigGear([cylinderGear()]), NOW)
     expect(judge({}).judgement?.balances).toHaveLength(2)
     expect(judge({ nights: '' })).toEqual({ judgement: null, refusal: null })
     const { judgement, refusal } = judge({ hours: { heater: '25', stove: '' } })

@@ -1,4 +1,4 @@
-import { bottleGear, cylinderGear, NOW, soundEquipment, tripPlan } from '@tests/gear'
+import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { stationStates, type World } from '@/app/world'
 import type { CylinderGear } from '@/core/cylinders/gear'
@@ -14,14 +14,16 @@ function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
       ruleSetId: 'ten-then-five',
       ownRule: null,
       bottleSchool: 'refillable',
+      heatless: false,
       version: 1,
     },
     cylinders: cylinders.map((gear) => ({ gear, row: { ...row, ...gear } })),
     appliances: [],
     equipment: [],
     lines: [],
+    heat: { rooms: [], heaters: [], heatless: false },
     trip: undefined,
-    judgement: withTrip ? judgeTrip(cylinders, tripPlan(), NOW, soundEquipment()) : null,
+    judgement: withTrip ? judgeTrip(rigGear(cylinders), tripPlan(), NOW) : null,
     nowIso: NOW,
   }
 }
@@ -37,7 +39,7 @@ test('the trip counts every finding, a station its own', () => {
 
 test('stations not built say so, whatever is found for them', () => {
   const states = stationStates(world([cylinderGear()], true))
-  for (const station of ['heat', 'log', 'practice'] as const) {
+  for (const station of ['log', 'practice'] as const) {
     expect(states[station]).toEqual({ mark: 'unbuilt', count: 0 })
   }
 })

@@ -43,6 +43,13 @@ const pages = [
   '/leak-test/hold',
   '/leak-test/loss',
   '/heat',
+  '/heat?room=new',
+  '/heat?room=saloon&about=curtain',
+  '/heat/air',
+  '/heat/warm-up',
+  '/heat/choose',
+  '/heat/lighting',
+  '/heat/heaters?heater=panel-heater',
   '/log',
   '/practice',
 ]
@@ -114,10 +121,10 @@ test('emergency stays two taps away: far down a page, and over an open sheet', a
 })
 
 test('stations not built say so, on the line and on their page', async ({ page }) => {
-  await page.goto(`${kettle.url}/heat`)
+  await page.goto(`${kettle.url}/log`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('not built yet')
   const line = page.getByRole('navigation', { name: 'Stations' })
-  await expect(line.getByRole('link', { name: /Heat & air/ })).toContainText('not built yet')
+  await expect(line.getByRole('link', { name: /Logbook/ })).toContainText('not built yet')
   await expect(line.getByRole('link', { name: /Cylinders/ })).toContainText('stop')
   await expect(line.getByRole('link')).toHaveCount(9)
 })

@@ -16,6 +16,7 @@ import {
 import type { Database } from '@/records/databaseType'
 import { addEquipment, addEquipmentLook, listEquipment, saveEquipment } from '@/records/equipment'
 import { testedLine } from './testedLine'
+import { warmedRoom } from './warmedRoom'
 import { eventNames, eventTables, voidEvent } from '@/records/events'
 import { addFill, listFills } from '@/records/fills'
 import { addLevel, listLevels } from '@/records/levels'
@@ -254,6 +255,7 @@ test('the file itself lets no event of any kind be changed or erased', () => {
   })
   addEquipmentLook(records, { equipmentId, lookedAt: at(1), sound: true, note: null })
   testedLine(records, 'rig', at(1))
+  warmedRoom(records, 'rig', at(1))
   const sql = records.$client
   for (const name of eventNames) {
     const table = sql
@@ -263,7 +265,7 @@ test('the file itself lets no event of any kind be changed or erased', () => {
     expect(() => sql.prepare(`DELETE FROM ${String(table)}`).run()).toThrow(/never erased/)
     expect(() => sql.prepare(`UPDATE ${String(table)} SET id = 'other'`).run()).toThrow(/never changed/)
   }
-  expect(Object.keys(eventTables)).toHaveLength(11)
+  expect(Object.keys(eventTables)).toHaveLength(12)
   voidEvent(records, 'mark', markId, at(2), 'first')
   voidEvent(records, 'mark', markId, at(3), 'second')
   expect(listMarks(records, 'left')[0]?.voidReason).toBe('first')

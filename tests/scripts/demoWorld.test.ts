@@ -8,6 +8,7 @@ import { listAppliances } from '@/records/appliances'
 import { listCylinders } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
 import { listEquipment } from '@/records/equipment'
+import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
 import { listOffers } from '@/records/offers'
 import { listRigs, readFact } from '@/records/rigs'
@@ -52,11 +53,14 @@ test('every fault planted in it is found', () => {
   const trip = nextTrip(records, 'marigold', '2026-11-24')
   if (!trip) throw new Error('no trip')
   const judged = judgeTrip(
-    cylinders,
+    {
+      cylinders,
+      equipment: listEquipment(records, 'marigold'),
+      lines: listJudgedLines(records, 'marigold'),
+      heat: listHeat(records, 'marigold'),
+    },
     trip.plan,
     now.toISOString(),
-    listEquipment(records, 'marigold'),
-    listJudgedLines(records, 'marigold'),
   )
   expect(judged.verdict).toBe('stop')
   expect(judged.enoughBySupply).toEqual([
@@ -67,6 +71,9 @@ test('every fault planted in it is found', () => {
     ['cylinder-overfilled', 'bottle-2'],
     ['refilled-non-refillable', 'throwaway'],
     ['joint-taped', 'house'],
+    ['heater-above-altitude', 'small-radiant'],
+    ['clearance-violated', 'saloon'],
+    ['ventilation-short', 'saloon'],
     ['look-over-found', 'right'],
     ['date-overdue', 'right'],
     ['cylinder-not-weighed', 'bottle-3'],
@@ -78,7 +85,7 @@ test('every fault planted in it is found', () => {
     ['line-not-supported', 'house'],
     ['line-changed-since-test', 'house'],
     ['leak-test-missing', 'soda-line'],
-    ['heat-not-judged', ''],
+    ['clearances-not-from-manual', 'small-radiant'],
     ['gas-not-enough', 'bottle-1'],
     ['cold-draw-not-judged', ''],
     ['weighing-old', 'throwaway'],

@@ -5,9 +5,6 @@ import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
-import type { JudgedLine } from '@/core/readiness/lineFindings'
-import type { Equipment } from '@/core/cylinders/equipment'
-import type { CylinderGear } from '@/core/cylinders/gear'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { ApplianceUse } from '@/core/running/tripPlan'
 import { tripSlip } from '@/core/running/tripSlip'
@@ -20,6 +17,7 @@ import { SlipPaper } from '@/ui/SlipPaper'
 import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
+import type { RigGear } from '@/core/readiness/judgeTrip'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { ApplianceHours } from './ApplianceHours'
@@ -43,9 +41,7 @@ export function TripBench({
   stored,
   uses,
   appliances,
-  cylinders,
-  equipment,
-  lines,
+  rig,
   nowIso,
   suggestedDay,
 }: {
@@ -53,9 +49,7 @@ export function TripBench({
   stored: StoredTrip | null
   uses: readonly ApplianceUse[]
   appliances: readonly TripAppliance[]
-  cylinders: readonly CylinderGear[]
-  equipment: readonly Equipment[]
-  lines: readonly JudgedLine[]
+  rig: RigGear
   nowIso: string
   suggestedDay: string
 }) {
@@ -74,7 +68,7 @@ export function TripBench({
   const { save, saving, issueAt, settle } = useSave(saveTripAction)
 
   const reading = readTrip(values, stored?.id ?? 'new', appliances, system)
-  const { judgement, refusal } = judgeTyped(reading, cylinders, nowIso, equipment, lines)
+  const { judgement, refusal } = judgeTyped(reading, rig, nowIso)
   const used = judgement?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
 
   const set = (name: keyof Omit<TripValues, 'hours'> | `hours.${string}`, text: string): void => {

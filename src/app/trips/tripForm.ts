@@ -1,10 +1,7 @@
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import type { Supply } from '@/core/cylinders/cylinderKind'
-import type { JudgedLine } from '@/core/readiness/lineFindings'
-import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
-import type { Equipment } from '@/core/cylinders/equipment'
-import type { CylinderGear } from '@/core/cylinders/gear'
+import { judgeTrip, type RigGear, type TripJudgement } from '@/core/readiness/judgeTrip'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { formatForField } from '@/core/units/formatForField'
@@ -119,14 +116,12 @@ export function readTrip(
 /** The judgement of what is typed, and what core refuses of it. */
 export function judgeTyped(
   { plan, readable }: TripReading,
-  cylinders: readonly CylinderGear[],
+  rig: RigGear,
   nowIso: string,
-  equipment: readonly Equipment[],
-  lines: readonly JudgedLine[],
 ): { judgement: TripJudgement | null; refusal: InputError | null } {
   if (!readable) return { judgement: null, refusal: null }
   try {
-    return { judgement: judgeTrip(cylinders, plan, nowIso, equipment, lines), refusal: null }
+    return { judgement: judgeTrip(rig, plan, nowIso), refusal: null }
   } catch (error) {
     if (error instanceof InputError) return { judgement: null, refusal: error }
     throw error

@@ -20,6 +20,16 @@ import { verdict, type Verdict } from '@/core/findings/verdict'
 /** What heats the rig, and where. */
 export type RigHeat = Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'>
 
+/** All of a rig that a trip rests on; what a page leaves out would go unjudged. */
+export interface RigGear {
+  cylinders: readonly CylinderGear[]
+  /** Regulators, hoses, alarms and extinguisher. */
+  equipment: readonly Equipment[]
+  /** With their leak tests. */
+  lines: readonly JudgedLine[]
+  heat: RigHeat
+}
+
 /** Whether the gas lasts, apart from whether all else is in order. */
 export type Enough = 'enough' | 'short' | 'unknown'
 
@@ -47,21 +57,15 @@ function together(each: readonly { enough: Enough }[]): Enough {
 /**
  * The verdict on a trip: every finding of every station.
  *
- * @param cylinders - of the rig
+ * @param rig - its gear
  * @param trip - the trip
  * @param nowIso - the moment to judge at
- * @param equipment - regulators, hoses, alarms and extinguisher of the rig
- * @param lines - of the rig, with their leak tests
- * @param heat - its rooms and heaters
  * @throws InputError as gasForTrip does
  */
 export function judgeTrip(
-  cylinders: readonly CylinderGear[],
+  { cylinders, equipment, lines, heat }: RigGear,
   trip: TripPlan,
   nowIso: string,
-  equipment: readonly Equipment[] = [],
-  lines: readonly JudgedLine[] = [],
-  heat: RigHeat = { rooms: [], heaters: [], heatless: false },
 ): TripJudgement {
   const balances = gasForTrip(cylinders, trip)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)

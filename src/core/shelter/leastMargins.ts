@@ -1,10 +1,11 @@
 import { ceilingM } from './ceilingM'
 import type { HeaterBody, Pose } from './heater'
 import { keepOffOf } from './keepOffOf'
-import { leastBeyond, type PlanBox } from './leastBeyond'
+import type { PlanBox } from './leastBeyond'
+import { marginOnPlan } from './marginOnPlan'
 import type { KeepOff } from './marginTo'
 import type { Solid } from './planPoint'
-import type { InTheWay } from './placements'
+import type { InTheWay } from './inTheWay'
 import { reachOf } from './reachOf'
 import type { Room } from './room'
 import type { Thing } from './thing'
@@ -84,7 +85,7 @@ export function leastMargins(
     const byExtentM = Math.max(one.x0 - box.x1, box.x0 - one.x1, one.y0 - box.y1, box.y0 - one.y1, upM)
     // What stands askew may be further off than its extent: only worth knowing where it would decide.
     if (one.isSquare || byExtentM > Math.max(0, leastM)) return byExtentM
-    return Math.max(upM, leastBeyond(one.solid.points, box))
+    return Math.max(upM, marginOnPlan(one.solid.points, box))
   }
 
   return (pose, named = false) => {

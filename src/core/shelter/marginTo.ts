@@ -1,5 +1,5 @@
 import type { HeaterBody, Pose } from './heater'
-import { leastBeyond } from './leastBeyond'
+import { marginOnPlan } from './marginOnPlan'
 import type { Solid } from './planPoint'
 import { turnAbout } from './turnAbout'
 
@@ -53,7 +53,7 @@ export function marginTo(solid: Solid, keepOff: KeepOff, body: HeaterBody, pose:
   const belowM = pose.bottomM - solid.highM
   const acrossM = Math.max(aheadM, behindM, rightM, leftM)
   const upM = Math.max(aboveM, belowM)
-  const marginM = Math.max(upM, leastBeyond(points, { x0, x1, y0: -y1, y1 }))
+  const marginM = Math.max(upM, marginOnPlan(points, { x0, x1, y0: -y1, y1 }))
   if (upM >= acrossM) return { marginM, face: aboveM >= belowM ? 'top' : 'underside' }
   const lengthwise = Math.max(aheadM, behindM) >= Math.max(leftM, rightM)
   if (lengthwise) return { marginM, face: aheadM >= behindM ? 'front' : 'rear' }

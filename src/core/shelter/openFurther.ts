@@ -34,7 +34,7 @@ function withOpen(room: Room, moved: readonly Opening[], gapM: number): Room {
 }
 
 /**
- * How far to open which windows, so that the need is met in two places: the fewest, opened alike.
+ * How far to open which windows, so that the need is met: the fewest that make two ways for the air, opened alike.
  *
  * @param room - with its openings as they stand
  * @param neededM2 - from ventilationNeed
@@ -47,19 +47,20 @@ export function openFurther(room: Room, neededM2: number): OpeningPlan {
     .toSorted(
       (a, b) => Number(a.kind === 'door') - Number(b.kind === 'door') || openAreaM2(wide(b)) - openAreaM2(wide(a)),
     )
-  const enough = (moved: readonly Opening[], gapM: number): boolean =>
-    ventilationCheck(withOpen(room, moved, gapM), neededM2).isEnough
+  const at = (moved: readonly Opening[], gapM: number) => ventilationCheck(withOpen(room, moved, gapM), neededM2)
+  const widest = (moved: readonly Opening[]): number => Math.max(...moved.map(({ heightM }) => heightM))
   const pairs = usable.flatMap((one, i) => usable.slice(i + 1).map((other) => [one, other]))
-  const choices = [...usable.map((one) => [one]), ...pairs, usable]
-  const chosen = choices.find(
-    (moved) => moved.length > 0 && enough(moved, Math.max(...moved.map(({ heightM }) => heightM))),
+  const choices = [...usable.map((one) => [one]), ...pairs, usable].filter(
+    (moved) => moved.length > 0 && at(moved, widest(moved)).isEnough,
   )
+  // In by one and out by the other: one place alone is taken only where there are no two.
+  const chosen = choices.find((moved) => at(moved, widest(moved)).isTwoWay) ?? choices[0]
   if (!chosen)
     return { steps: usable.map(({ id, name, heightM }) => ({ openingId: id, name, openM: heightM })), suffices: false }
-  let [shut, open] = [0, Math.max(...chosen.map(({ heightM }) => heightM))]
+  let [shut, open] = [0, widest(chosen)]
   for (let i = 0; i < HALVINGS; i += 1) {
     const gapM = (shut + open) / 2
-    if (enough(chosen, gapM)) open = gapM
+    if (at(chosen, gapM).isEnough) open = gapM
     else shut = gapM
   }
   const gapM = Math.ceil(open / SET_BY_M - 1e-6) * SET_BY_M

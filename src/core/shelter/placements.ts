@@ -4,6 +4,7 @@ import { clearanceCheckSchema, ROUNDING_M } from './clearanceCheck'
 import { exitState } from './exitState'
 import { heaterBodySchema, type HeaterBody, type Pose } from './heater'
 import { hoseRun } from './hoseRun'
+import type { InTheWay } from './inTheWay'
 import { leastMargins } from './leastMargins'
 import { posesOnGrid } from './posesOnGrid'
 import { requireHeater } from './requireHeater'
@@ -28,13 +29,6 @@ export interface Placement {
   hoseReaches: boolean
 }
 
-/** Something that would have to move for the heater to stand anywhere. */
-export interface InTheWay {
-  id: string
-  name: string
-  lacksM: number
-}
-
 export interface Placements {
   /** Best first; none when there is nowhere. */
   poses: readonly Placement[]
@@ -48,7 +42,7 @@ const MOST_SHOWN = 12
 /** Two places nearer than this are one. */
 const APART_M = 0.3
 /** More than this is no search any more. */
-const MOST_POSES = 4_000_000
+const MOST_POSES = 120_000
 
 const rank = (a: Placement, b: Placement): number =>
   Number(b.keepsExit) - Number(a.keepsExit) ||
@@ -93,8 +87,10 @@ export function placements(
   const { heater, objects, room, gridM } = input
   requireRoom(room)
   requireHeater(heater, room)
+  if ((4 * room.lengthM * room.widthM) / gridM ** 2 > MOST_POSES) {
+    throw new InputError('gridM', 'That grid is too fine for a room of this size.')
+  }
   const poses = posesOnGrid(heater, room, gridM)
-  if (poses.length > MOST_POSES) throw new InputError('gridM', 'That grid is too fine for a room of this size.')
   const margins = leastMargins(heater, objects, room)
   const grid = walkGrid(room, objects)
   const bars = onWalk(grid)

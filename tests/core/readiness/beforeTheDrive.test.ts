@@ -1,4 +1,14 @@
-import { applianceUse, bottleGear, cylinderGear, fitness, NOW, soundEquipment, tripPlan, TODAY } from '@tests/gear'
+import {
+  NOW,
+  TODAY,
+  applianceUse,
+  bottleGear,
+  cylinderGear,
+  fitness,
+  rigGear,
+  soundEquipment,
+  tripPlan,
+} from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { isStopped } from '@/core/findings/isStopped'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
@@ -36,14 +46,14 @@ describe('what no pump would fill is told where gas is short', () => {
 })
 
 describe('one trip, told through', () => {
-  const judge = (gear: Parameters<typeof judgeTrip>[0], equipment = soundEquipment()) =>
-    judgeTrip(gear, tripPlan(), NOW, equipment)
-  const codes = (gear: Parameters<typeof judgeTrip>[0]) => judge(gear).findings.map(({ code }) => code)
+  const judge = (gear: Parameters<typeof rigGear>[0], equipment = soundEquipment()) =>
+    judgeTrip(rigGear(gear, { equipment }), tripPlan(), NOW)
+  const codes = (gear: Parameters<typeof rigGear>[0]) => judge(gear).findings.map(({ code }) => code)
 
   test('a date that runs out on the trip counts from its first to its last day', () => {
     const made = (manufacturedMonth: string) => cylinderGear({ fitness: fitness('removable', { manufacturedMonth }) })
     expect(codes([made('2016-12')])).not.toContain('date-due-in-trip')
-    const over = judgeTrip([made('2016-12')], tripPlan({ startDay: '2026-12-30', nights: 5 }), NOW, soundEquipment())
+    const over = judgeTrip(rigGear([made('2016-12')]), tripPlan({ startDay: '2026-12-30', nights: 5 }), NOW)
     expect(over.findings.map(({ code }) => code)).toContain('date-due-in-trip')
   })
   test('a refilled throw-away bottle stops the trip it comes along on, and not the one it stays at home from', () => {

@@ -1,4 +1,4 @@
-import { applianceUse, bottleGear, cylinderGear, NOW, soundEquipment, tripPlan } from '@tests/gear'
+import { applianceUse, bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { change, edited, made, soundStart } from '@tests/lines'
 import { POUND_KG } from '@tests/tradeUnits'
 import type { Line } from '@/core/hookup/line'
@@ -50,10 +50,10 @@ describe('the verdict', () => {
 
 describe('a trip judged', () => {
   test('enough gas alone is never “ready” while stations are not judged', () => {
-    const judged = judgeTrip([cylinderGear()], tripPlan(), NOW, soundEquipment())
+    const judged = judgeTrip(rigGear([cylinderGear()]), tripPlan(), NOW)
     expect(judged.enough).toBe('enough')
     expect(judged.verdict).toBe('fix-first')
-    expect(judged.findings.map(({ code }) => code)).toEqual(['no-line-drawn', 'heat-not-judged'])
+    expect(judged.findings.map(({ code }) => code)).toEqual(['no-line-drawn', 'heaters-not-entered'])
   })
 
   test('a line drawn and tested leaves what is not built; a taped flare is a stop; an appliance on no line is asked for', () => {
@@ -68,10 +68,12 @@ describe('a trip judged', () => {
       refilledAt: null,
     }
     const judge = (drawn: Line) =>
-      judgeTrip([cylinderGear()], tripPlan({ uses: [applianceUse({ id: 'panel' })] }), NOW, soundEquipment(), [
-        { gear: { id: 'house', name: 'House line', line: drawn }, tightness },
-      ])
-    expect(judge(line).findings.map(({ code }) => code)).toEqual(['heat-not-judged'])
+      judgeTrip(
+        rigGear([cylinderGear()], { lines: [{ gear: { id: 'house', name: 'House line', line: drawn }, tightness }] }),
+        tripPlan({ uses: [applianceUse({ id: 'panel' })] }),
+        NOW,
+      )
+    expect(judge(line).findings.map(({ code }) => code)).toEqual(['heaters-not-entered'])
     expect(judge(edited(line, made('cooktop-in', 'taped'))).verdict).toBe('stop')
     expect(
       judge(edited(line, change('cooktop', { applianceId: undefined }))).findings.map(({ code }) => code),
@@ -80,36 +82,38 @@ describe('a trip judged', () => {
 
   test('an overfilled cylinder that comes along is a stop; one that stays at home is not', () => {
     const weighing = { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW }
-    expect(judgeTrip([cylinderGear({ lastWeighing: weighing })], tripPlan(), NOW).verdict).toBe('stop')
-    expect(judgeTrip([cylinderGear({ lastWeighing: weighing, aboard: false })], tripPlan(), NOW).verdict).toBe(
+    expect(judgeTrip(rigGear([cylinderGear({ lastWeighing: weighing })]), tripPlan(), NOW).verdict).toBe('stop')
+    expect(judgeTrip(rigGear([cylinderGear({ lastWeighing: weighing, aboard: false })]), tripPlan(), NOW).verdict).toBe(
       'fix-first',
     )
   })
 
   test('short, unknown and enough are told apart', () => {
     const long = tripPlan({ nights: 14 })
-    expect(judgeTrip([cylinderGear()], long, NOW).enough).toBe('short')
-    expect(judgeTrip([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: null })], long, NOW).enough).toBe('unknown')
-    expect(judgeTrip([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: null })], tripPlan(), NOW).enough).toBe(
-      'enough',
+    expect(judgeTrip(rigGear([cylinderGear()]), long, NOW).enough).toBe('short')
+    expect(judgeTrip(rigGear([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: null })]), long, NOW).enough).toBe(
+      'unknown',
     )
-    expect(judgeTrip([cylinderGear()], tripPlan({ uses: [] }), NOW).enough).toBe('unknown')
+    expect(
+      judgeTrip(rigGear([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: null })]), tripPlan(), NOW).enough,
+    ).toBe('enough')
+    expect(judgeTrip(rigGear([cylinderGear()]), tripPlan({ uses: [] }), NOW).enough).toBe('unknown')
   })
 
   test('plenty on the line does not help the bottles', () => {
     const uses = [applianceUse({ supply: 'bottles', burnPerDayS: 3600 * 4 })]
-    expect(judgeTrip([cylinderGear(), bottleGear()], tripPlan({ uses }), NOW).enough).toBe('short')
+    expect(judgeTrip(rigGear([cylinderGear(), bottleGear()]), tripPlan({ uses }), NOW).enough).toBe('short')
   })
 
   test('every finding can be read in both families of units, and rests on entries that exist', () => {
     const weighing = { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: '2026-10-01T00:00:00.000Z' }
     const worlds = [
       judgeTrip(
-        [cylinderGear({ lastWeighing: weighing }), bottleGear({ lastWeighing: null })],
+        rigGear([cylinderGear({ lastWeighing: weighing }), bottleGear({ lastWeighing: null })]),
         tripPlan({ nights: 30, coldestK: 250 }),
         NOW,
       ),
-      judgeTrip([cylinderGear({ tareKg: 20 })], tripPlan({ uses: [] }), NOW),
+      judgeTrip(rigGear([cylinderGear({ tareKg: 20 })]), tripPlan({ uses: [] }), NOW),
     ]
     for (const { sentence, reason, basis: rests } of worlds.flatMap(({ findings }) => findings)) {
       for (const phrase of [sentence, reason]) {

@@ -4,7 +4,6 @@ import { lineFingerprint } from '@/core/hookup/lineFingerprint'
 import type { Line } from '@/core/hookup/line'
 import type { LineTightness } from '@/core/leaktest/leakFindings'
 import { lineFindings, type JudgedLine } from '@/core/readiness/lineFindings'
-import { notJudged } from '@/core/readiness/notJudged'
 import { notOnLine } from '@/core/readiness/notOnLine'
 
 const place = { temperatureK: 264, atmospherePa: 75_600, untilMonth: '2026-12' }
@@ -68,8 +67,4 @@ describe('appliances on no line', () => {
     expect(notOnLine([], trip).map(({ code }) => code)).toEqual(['no-line-drawn'])
     expect(notOnLine([], tripPlan({ uses: [applianceUse({ supply: 'bottles' })] }))).toEqual([])
   })
-})
-
-test('hook-up and leak test are judged now: only the heater’s place is not', () => {
-  expect(notJudged().map(({ code }) => code)).toEqual(['heat-not-judged'])
 })

@@ -3,6 +3,7 @@ import path from 'node:path'
 import { basis } from '@/core/rules/basis'
 import { cylinderBasis } from '@/core/rules/cylinderBasis'
 import { fillBasis } from '@/core/rules/fillBasis'
+import { heatBasis } from '@/core/rules/heatBasis'
 import { hookupBasis } from '@/core/rules/hookupBasis'
 import { runBasis } from '@/core/rules/runBasis'
 
@@ -32,7 +33,7 @@ test.each(Object.keys(basis))('something rests on %s', (id) => {
 })
 
 test('no entry stands in two lists', () => {
-  const all = [cylinderBasis, fillBasis, hookupBasis, runBasis].flatMap((list) => Object.keys(list))
+  const all = [cylinderBasis, fillBasis, hookupBasis, heatBasis, runBasis].flatMap((list) => Object.keys(list))
   expect(new Set(all).size).toBe(all.length)
   expect(all.length).toBe(Object.keys(basis).length)
 })

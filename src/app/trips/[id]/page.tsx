@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'Trip' }
 export default async function OneTripPage({ params }: { params: Promise<{ id: string }> }) {
   const trip = findTrip(database(), (await params).id)
   if (!trip) notFound()
-  const { cylinders, appliances, equipment, lines, nowIso } = loadWorld()
+  const { cylinders, appliances, equipment, lines, heat, nowIso } = loadWorld()
   return (
     <TripBench
       key={trip.row.version}
@@ -18,9 +18,7 @@ export default async function OneTripPage({ params }: { params: Promise<{ id: st
       stored={trip.row}
       uses={trip.plan.uses}
       appliances={appliances}
-      cylinders={cylinders.map(({ gear }) => gear)}
-      equipment={equipment}
-      lines={lines}
+      rig={{ cylinders: cylinders.map(({ gear }) => gear), equipment, lines, heat }}
       nowIso={nowIso}
       suggestedDay={trip.row.startDay}
     />

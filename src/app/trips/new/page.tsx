@@ -7,7 +7,7 @@ import { loadWorld } from '@/app/world'
 export const metadata: Metadata = { title: 'New trip' }
 
 export default function NewTripPage() {
-  const { rig, cylinders, appliances, equipment, lines, nowIso } = loadWorld()
+  const { rig, cylinders, appliances, equipment, lines, heat, nowIso } = loadWorld()
   if (!rig) redirect('/')
   return (
     <TripBench
@@ -15,9 +15,7 @@ export default function NewTripPage() {
       stored={null}
       uses={[]}
       appliances={appliances}
-      cylinders={cylinders.map(({ gear }) => gear)}
-      equipment={equipment}
-      lines={lines}
+      rig={{ cylinders: cylinders.map(({ gear }) => gear), equipment, lines, heat }}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />
