@@ -12,6 +12,8 @@ const CAPACITY_J_K = 150_000
 /** The display follows the air by this. */
 const PROBE_S = 25
 const STEP_S = 1
+/** Nearer to the air than this, it has followed. */
+const STEADY_K = 0.25
 /** It shows tenths of a degree. */
 const SHOWN_K = 0.1
 
@@ -60,7 +62,7 @@ export function simulatedThermometer(): SimulatedThermometer {
       for (let left = Math.min(passedS, 7200); left > 0; left -= STEP_S) step(Math.min(left, STEP_S))
       return {
         quantity: { value: Math.round(probeK / SHOWN_K) * SHOWN_K, role: 'temperature' },
-        steady: Math.abs(airK - probeK) < 0.5,
+        steady: Math.abs(airK - probeK) < STEADY_K,
       }
     },
   }

@@ -33,14 +33,19 @@ export interface HeatWorld {
 
 const one = (asked: string | string[] | undefined): string | null => (typeof asked === 'string' ? asked : null)
 
-/** The room the address names, else the first; none when a new one is asked for. */
-export async function heatWorld(search: HeatSearch): Promise<HeatWorld> {
+/**
+ * The room the address names, else the first.
+ *
+ * @param search - of the page
+ * @param mayBegin - a new room can be begun there: none is chosen when one is asked for
+ */
+export async function heatWorld(search: HeatSearch, mayBegin = false): Promise<HeatWorld> {
   const { rig, appliances, equipment, trip } = loadWorld()
   if (!rig) redirect('/')
   const asked = await search
   const records = database()
   const rows = listRooms(records, rig.id)
-  const row = asked.room === 'new' ? undefined : (rows.find(({ id }) => id === asked.room) ?? rows[0])
+  const row = mayBegin && asked.room === 'new' ? undefined : (rows.find(({ id }) => id === asked.room) ?? rows[0])
   return {
     rigId: rig.id,
     rigVersion: rig.version,

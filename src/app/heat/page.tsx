@@ -6,7 +6,7 @@ import { RoomBench } from './RoomBench'
 export const metadata: Metadata = { title: 'Heat & air' }
 
 export default async function HeatPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatWorld(searchParams)
+  const world = await heatWorld(searchParams, true)
   const { chosen } = world
   if (!chosen) return <NewRoom world={world} />
   return <RoomBench key={`${chosen.id} ${world.about ?? ''}`} world={world} begin={chosen} />

@@ -33,6 +33,7 @@ export type DisplayRole =
   | 'temperatureStep'
   | 'concentration'
   | 'oxygen'
+  | 'charge'
   | 'share'
   | 'heatingValue'
   | 'count'

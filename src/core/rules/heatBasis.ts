@@ -91,6 +91,18 @@ export const heatBasis = {
     source: 'Heat balance',
     standing: 'published',
   },
+  'heater-night-cost': {
+    title: 'What such a night costs',
+    formula: 'Gas × its price, and the heater’s own price ÷ the nights it lasts, where both are known.',
+    source: 'Your prices',
+    standing: 'your entry',
+  },
+  'blower-charge': {
+    title: 'Charge for the blower',
+    formula: 'Six amperes for the time it runs; furnaces draw four to eight.',
+    source: 'Common practice; its plate says',
+    standing: 'common practice',
+  },
   'altitude-limit': {
     title: 'Highest place for a heater',
     formula: 'The manual’s; without one 7,000 ft for heaters with an oxygen cut-off.',

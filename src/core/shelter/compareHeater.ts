@@ -31,8 +31,8 @@ export interface HeaterCompared {
   openAreaM2: number
   limitM: number | null
   isAboveLimit: boolean
-  /** Charge its blower takes from a 12 V battery; null where it has none. */
-  batteryAh: number | null
+  /** Charge its blower takes from a 12 V battery, in coulombs; null where it has none. */
+  batteryC: number | null
 }
 
 /** A furnace's blower. [common practice] Four to eight amperes. */
@@ -79,6 +79,6 @@ export function compareHeater(
     openAreaM2: heater.vented ? 0 : ventilationNeed(heater.highW, heater.openAreaM2).areaM2,
     limitM,
     isAboveLimit: isAbove,
-    batteryAh: heater.kind === 'furnace' ? (BLOWER_A * onS) / 3600 : null,
+    batteryC: heater.kind === 'furnace' ? BLOWER_A * onS : null,
   }
 }

@@ -172,6 +172,6 @@ export const readyRooms: readonly ReadyRoom[] = [
         { ...slide('flap', 'Mesh flap', 'back', 1.2, 0.6), condition: 'screened', glass: false },
       ],
     },
-    [newThing('bed', 'cot', { xM: 0.9, yM: 0.5 }, { name: 'Cot', widthM: 0.75, highM: 0.45 })],
+    [newThing('bed', 'cot', { xM: 1, yM: 0.5 }, { name: 'Cot', widthM: 0.75, highM: 0.45 })],
   ),
 ]

@@ -22,9 +22,9 @@ export interface MovedBox extends PlanPoint {
  * @param box - as it was dropped
  */
 export function snapped(room: Room, box: MovedBox): PlanPoint {
-  const corners = boxPoints(box, box.lengthM, box.widthM, box.turnDeg)
-  const halfX = Math.max(...corners.map(({ xM }) => xM)) - box.xM
-  const halfY = Math.max(...corners.map(({ yM }) => yM)) - box.yM
+  const corners = boxPoints({ xM: 0, yM: 0 }, box.lengthM, box.widthM, box.turnDeg)
+  const halfX = Math.max(...corners.map(({ xM }) => xM))
+  const halfY = Math.max(...corners.map(({ yM }) => yM))
   const along = (at: number, half: number, endM: number): number => {
     // What is longer than the room lies in its middle.
     if (2 * half >= endM) return endM / 2

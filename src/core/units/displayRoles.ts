@@ -118,6 +118,7 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   // Nobody's air is known to ten parts in a million.
   concentration: plain(1, 'ppm', -1),
   oxygen: plain(100, '%', 1),
+  charge: plain(1 / 3600, 'Ah', 0),
   heatingValue,
   count: plain(1, '', 0),
   money: money(1, '', 1, ''),

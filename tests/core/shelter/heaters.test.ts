@@ -73,9 +73,9 @@ describe('one heater beside another', () => {
     expect(furnace.keepW).toBeGreaterThan(1000)
     expect(furnace.openAreaM2).toBe(0)
     // About six amperes for the share of the time it runs.
-    expect(furnace.batteryAh ?? 0).toBeGreaterThan(10)
-    expect(furnace.batteryAh ?? 99).toBeLessThan(60)
-    expect(compare('catalytic-panel').batteryAh).toBeNull()
+    expect((furnace.batteryC ?? 0) / 3600).toBeGreaterThan(10)
+    expect((furnace.batteryC ?? 1e9) / 3600).toBeLessThan(60)
+    expect(compare('catalytic-panel').batteryC).toBeNull()
     expect(compare('catalytic-panel').openAreaM2).toBeGreaterThan(0)
   })
 })

@@ -62,7 +62,13 @@ export function CompareTable({
             <Evenness compared={compared} />
           ))}
           {line('Warm after', ({ compared }) =>
-            compared.warmUpS === null ? 'never' : <Amount quantity={{ value: compared.warmUpS, role: 'minutes' }} />,
+            compared.warmUpS === null ? (
+              'never'
+            ) : (
+              <FigureButton
+                figure={{ basis: 'warm-up-time', quantity: { value: compared.warmUpS, role: 'minutes' }, inputs: [] }}
+              />
+            ),
           )}
           {line('Gas for such a night', ({ compared }) => (
             <FigureButton
@@ -73,7 +79,13 @@ export function CompareTable({
             compared.nightCost === null ? (
               'no price of gas'
             ) : (
-              <Amount quantity={{ value: compared.nightCost, role: 'money' }} />
+              <FigureButton
+                figure={{
+                  basis: 'heater-night-cost',
+                  quantity: { value: compared.nightCost, role: 'money' },
+                  inputs: [],
+                }}
+              />
             ),
           )}
           {line('Wants open', ({ candidate, compared }) =>
@@ -108,7 +120,13 @@ export function CompareTable({
             ),
           )}
           {line('12 V battery', ({ compared }) =>
-            compared.batteryAh === null ? 'none' : `about ${Math.round(compared.batteryAh)} Ah`,
+            compared.batteryC === null ? (
+              'none'
+            ) : (
+              <FigureButton
+                figure={{ basis: 'blower-charge', quantity: { value: compared.batteryC, role: 'charge' }, inputs: [] }}
+              />
+            ),
           )}
           {line('Asleep with it lit', ({ candidate }) => (candidate.heater.vented ? 'with alarms' : 'no'))}
         </tbody>

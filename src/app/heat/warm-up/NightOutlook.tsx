@@ -9,8 +9,8 @@ import type { KnownWarmth } from '@/core/shelter/roomWarmth'
 import { warmthSavings } from '@/core/shelter/warmthSavings'
 import { warmthSlip } from '@/core/shelter/warmthSlip'
 import type { HeatWorld } from '@/app/heat/heatWorld'
-import { Amount } from '@/ui/Amount'
 import { Choice } from '@/ui/Choice'
+import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useKept } from '@/ui/useKept'
@@ -29,10 +29,13 @@ function outlooks(room: Room, warmth: RoomWarmth, night: HeatedNight, heatedShar
   try {
     return {
       outlook: heatOutlook(warmth, night),
-      savings: warmthSavings(room, warmth, heatedShare).map(({ id, ...better }) => ({
-        id,
-        outlook: heatOutlook(better, night),
-      })),
+      savings: warmthSavings(room, warmth, heatedShare)
+        // What is done already saves nothing more.
+        .filter(({ savedWPerK }) => savedWPerK > 0)
+        .map(({ id, ...better }) => ({
+          id,
+          outlook: heatOutlook(better, night),
+        })),
       issue: null,
     }
   } catch (error) {
@@ -147,20 +150,36 @@ export function NightOutlook({
                 <tr>
                   <th scope="row">As it is</th>
                   <td>
-                    <Amount quantity={{ value: outlook.keepW, role: 'power' }} />
+                    <FigureButton
+                      figure={{ basis: 'keep-warm', quantity: { value: outlook.keepW, role: 'power' }, inputs: [] }}
+                    />
                   </td>
                   <td>
-                    <Amount quantity={{ value: outlook.keepKg, role: 'cylinderMass' }} />
+                    <FigureButton
+                      figure={{
+                        basis: 'gas-burnt',
+                        quantity: { value: outlook.keepKg, role: 'cylinderMass' },
+                        inputs: [],
+                      }}
+                    />
                   </td>
                 </tr>
                 {result.savings.map(({ id, outlook: better }) => (
                   <tr key={id}>
                     <th scope="row">{savingWords[id]}</th>
                     <td>
-                      <Amount quantity={{ value: better.keepW, role: 'power' }} />
+                      <FigureButton
+                        figure={{ basis: 'keep-warm', quantity: { value: better.keepW, role: 'power' }, inputs: [] }}
+                      />
                     </td>
                     <td>
-                      <Amount quantity={{ value: better.keepKg, role: 'cylinderMass' }} />
+                      <FigureButton
+                        figure={{
+                          basis: 'gas-burnt',
+                          quantity: { value: better.keepKg, role: 'cylinderMass' },
+                          inputs: [],
+                        }}
+                      />
                     </td>
                   </tr>
                 ))}

@@ -1,0 +1,267 @@
+import { renderToStaticMarkup } from 'react-dom/server'
+import type { ReactElement } from 'react'
+import {
+  alarms,
+  bareRoom,
+  body,
+  door,
+  heaterGear,
+  panel,
+  pose,
+  radiant,
+  shelterGear,
+  thing,
+  window,
+} from '@tests/shelter'
+import { fahrenheit } from '@tests/tradeUnits'
+import { AirVerdict } from '@/app/heat/air/AirVerdict'
+import { heaterModes, nightInput, type Night } from '@/app/heat/air/nightInput'
+import { conditionOptions, kindOptions, sideOptions } from '@/app/heat/air/openingWords'
+import { candidates } from '@/app/heat/choose/candidates'
+import { CompareTable } from '@/app/heat/choose/CompareTable'
+import { Elevation } from '@/app/heat/Elevation'
+import { lastLog } from '@/app/heat/lastLog'
+import { AltitudePlate } from '@/app/heat/lighting/AltitudePlate'
+import { PlanSketch } from '@/app/heat/PlanSketch'
+import { thingOptions, useWords } from '@/app/heat/thingWords'
+import { readLog, type LogTexts } from '@/app/heat/warm-up/readLog'
+import { warmUpHistory } from '@/app/heat/warm-up/warmUpHistory'
+import { clearanceCheck } from '@/core/shelter/clearanceCheck'
+import { compareHeater } from '@/core/shelter/compareHeater'
+import { heaterUses } from '@/core/shelter/heater'
+import { readyRooms } from '@/core/shelter/readyRooms'
+import { openingConditions, openingKinds, roomSides } from '@/core/shelter/room'
+import { roomAir } from '@/core/shelter/roomAir'
+import { roomWarmth } from '@/core/shelter/roomWarmth'
+import { shelterFindings } from '@/core/shelter/shelterFindings'
+import { thingKinds } from '@/core/shelter/thing'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import type { StoredHeater } from '@/records/heaters'
+import type { StoredWarmUp } from '@/records/rooms'
+import { axisMarks } from '@/ui/axisMarks'
+import { FindingList } from '@/ui/FindingList'
+import { issueOf } from '@/ui/issueOf'
+import { shownIn } from '@/ui/shownIn'
+import { UnitsProvider } from '@/ui/UnitsProvider'
+import { InputError } from '@/core/findings/InputError'
+
+function drawn(element: ReactElement, system: UnitSystem = 'us'): string {
+  return renderToStaticMarkup(<UnitsProvider initial={system}>{element}</UnitsProvider>).replaceAll('\u00a0', ' ')
+}
+
+const stored: StoredHeater = {
+  id: 'panel',
+  rigId: 'rig',
+  applianceId: null,
+  name: 'Panel heater',
+  heater: panel,
+  price: 240,
+  lastsNights: 600,
+  position: 0,
+  archivedAt: null,
+  version: 1,
+}
+const room = bareRoom({
+  lengthM: 4,
+  widthM: 1.8,
+  heightM: 1.8,
+  openings: [door({ alongM: 3 }), window({ openM: 0.02 })],
+})
+const night: Night = {
+  heaterId: 'panel',
+  mode: 'low',
+  untilS: 3600,
+  thermostatK: 291,
+  asleep: 2,
+  awake: 0,
+  outsideK: 268,
+  outsideHumidity: 0.8,
+  startK: 268,
+  hoursS: 2 * 3600,
+  windMS: 0,
+}
+
+describe('words for every choice', () => {
+  test('kinds of thing, sides, openings, their states and what a heater is meant for', () => {
+    expect(thingOptions.map(([kind]) => kind)).toEqual([...thingKinds])
+    expect(sideOptions.map(([side]) => side).toSorted()).toEqual([...roomSides].toSorted())
+    expect(kindOptions.map(([kind]) => kind).toSorted()).toEqual([...openingKinds].toSorted())
+    expect(conditionOptions.map(([one]) => one)).toEqual([...openingConditions])
+    for (const use of heaterUses) expect(useWords[use].length).toBeGreaterThan(5)
+  })
+})
+
+describe('drawings', () => {
+  test.each(readyRooms.map(({ shape, shelter }) => [shape, shelter] as const))('a sketch of the %s', (_, shelter) => {
+    const svg = drawn(<PlanSketch shelter={shelter} />)
+    expect(svg.match(/class="thing"/g)).toHaveLength(shelter.things.length)
+    expect(svg).not.toContain('NaN')
+  })
+  test('the elevation marks what lacks its distance, and the heater’s keep-clear with it', () => {
+    const near = thing({ xM: 3 })
+    const placed = { heaterId: 'panel', pose: pose(), use: 'warm-up' as const }
+    const shelter = { room: bareRoom({ lowHeightM: 1.5, openings: [window()] }), things: [near], placed: [placed] }
+    const check = clearanceCheck({ heater: body(), pose: pose(), objects: [near], room: shelter.room })
+    const heater = { id: 'panel', name: 'Panel heater', body: body(), placed }
+    const svg = drawn(<Elevation shelter={shelter} heater={heater} others={[]} check={check} chosen={null} />)
+    expect(svg).toContain('class="thing lacks"')
+    expect(svg).toContain('class="keep bad"')
+    expect(svg).toContain('class="slope"')
+    const calm = drawn(<Elevation shelter={shelter} heater={null} others={[heater]} check={null} chosen="box" />)
+    expect(calm).toContain('class="thing chosen"')
+    expect(calm).not.toContain('keep')
+  })
+})
+
+describe('the night', () => {
+  const warmth = roomWarmth(room, null)
+  test.each(heaterModes)('mode %s burns what it says', (mode) => {
+    const input = nightInput({ ...night, mode }, room, panel, warmth, 2410)
+    expect(input.heaterW).toBe({ off: 0, low: panel.lowW, high: panel.highW, thermostat: panel.highW }[mode])
+    expect(input.thermostatK).toBe(mode === 'thermostat' ? 291 : undefined)
+    expect(input.outside.pressurePa).toBeLessThan(80_000)
+  })
+  test('without a heater nothing burns; a cut-off is taken from the heater', () => {
+    expect(nightInput({ ...night, mode: 'high' }, room, null, warmth, 0).heaterW).toBe(0)
+    expect(nightInput(night, room, radiant, warmth, 0).oxygenCutOff).toBe(true)
+    expect(nightInput({ ...night, untilS: null }, room, panel, warmth, 0).heaterUntilS).toBeUndefined()
+  })
+  test('is told in a sentence with its ground, by marks, and never without a word on CO', () => {
+    const air = roomAir(nightInput(night, room, panel, warmth, 0))
+    const told = drawn(<AirVerdict air={air} night={night} isUnvented />)
+    expect(told).toContain('By this model')
+    expect(told).toContain('Carbon monoxide is no part of this')
+    expect(told.match(/not reached|after/g)?.length).toBeGreaterThanOrEqual(7)
+    expect(told).not.toContain('is not left on while people sleep')
+    const asleep = drawn(<AirVerdict air={air} night={{ ...night, untilS: null }} isUnvented />)
+    expect(asleep).toContain('is not left on while people sleep')
+  })
+  test('an oxygen cut-off is told when it trips', () => {
+    const shut = { ...room, openings: [], shell: 'well-insulated' as const }
+    const lit = { ...night, mode: 'high' as const, untilS: null, hoursS: 8 * 3600 }
+    const air = roomAir(nightInput(lit, shut, radiant, roomWarmth(shut, null), 0))
+    expect(drawn(<AirVerdict air={air} night={lit} isUnvented />)).toContain(
+      'The oxygen cut-off shuts the heater after',
+    )
+  })
+})
+
+describe('choosing', () => {
+  test('the rig’s own, and one of each kind it lacks', () => {
+    expect(candidates([stored]).map(({ id }) => id)).toEqual(['panel', 'portable-radiant', 'furnace'])
+    expect(candidates([])).toHaveLength(3)
+  })
+  test('a table says what stops short, what cycles and what is not for this height', () => {
+    const rows = candidates([stored]).map((candidate) => ({
+      candidate,
+      compared: compareHeater(
+        candidate.heater,
+        { lossWPerK: 50, capacityJPerK: 180_000 },
+        { outsideK: 268, insideK: 288, keepS: 36_000 },
+        2410,
+        { gasPerKg: null, price: null, lastsNights: null },
+      ),
+    }))
+    const table = drawn(<CompareTable rows={rows} shelter={shelterGear().shelter} openM2={0.01} />, 'metric')
+    expect(table).toContain('stops short by')
+    expect(table).toContain('turned on and off')
+    expect(table).toContain(': not for this trip')
+    expect(table).toContain('no price of gas')
+    expect(table).toContain('nothing: fumes go outside')
+  })
+})
+
+describe('the warm-up log', () => {
+  const texts: LogTexts = {
+    outside: '10',
+    rows: [
+      { minutes: '0', temperature: '24' },
+      { minutes: '18', temperature: '45 F' },
+      { minutes: '', temperature: '' },
+      { minutes: '30', temperature: '52' },
+      { minutes: '45', temperature: '57' },
+      { minutes: '60', temperature: '65' },
+    ],
+  }
+  const inputs = { high: 2637, low: 1172 }
+  test('is read as typed, empty rows left out; where the setting is not known for both', () => {
+    expect(readLog(texts, 'high', inputs, 'us').fits.map(({ setting }) => setting)).toEqual(['high'])
+    const both = readLog(texts, 'not-known', inputs, 'us').fits
+    expect(both.map(({ setting }) => setting)).toEqual(['high', 'low'])
+    expect(both[0]?.log.readings).toHaveLength(5)
+    expect(both[0]?.log.readings[1]?.temperatureK).toBeCloseTo(fahrenheit(45), 6)
+  })
+  test('what stands against it is handed on with its field', () => {
+    expect(readLog({ ...texts, rows: texts.rows.slice(0, 4) }, 'high', inputs, 'us').issue?.path).toBe('readings')
+    expect(readLog({ ...texts, outside: '70' }, 'low', inputs, 'us').issue?.path).toBe('outsideK')
+    expect(readLog({ ...texts, outside: '' }, 'low', inputs, 'us')).toEqual({ fits: [], issue: null })
+  })
+  const log = readLog(texts, 'high', inputs, 'us').fits[0]?.log
+  if (!log) throw new Error('no log')
+  const warmUp: StoredWarmUp = {
+    id: 'one',
+    roomId: 'saloon',
+    loggedAt: '2026-11-01T08:00:00Z',
+    log,
+    settingKnown: false,
+    voidedAt: null,
+    voidReason: null,
+  }
+  test('its history tells what it came to, and what was only supposed', () => {
+    const [entry] = warmUpHistory([warmUp])
+    expect(entry).toMatchObject({ of: 'warm-up', id: 'one' })
+    expect(entry?.says.text).toContain('only supposed')
+    const damaged = { ...warmUp, log: { ...log, readings: log.readings.slice(0, 2) } }
+    expect(warmUpHistory([damaged])[0]?.says.text).toMatch(/Four readings/)
+  })
+  test('the newest that stands counts', () => {
+    const world = (warmUps: StoredWarmUp[]) => ({ warmUps }) as unknown as Parameters<typeof lastLog>[0]
+    expect(lastLog(world([{ ...warmUp, voidedAt: 'x' }, warmUp]))).toBe(log)
+    expect(lastLog(world([]))).toBeNull()
+  })
+})
+
+test('at a height the limit, the input and the air stand there', () => {
+  const plate = drawn(<AltitudePlate name="Panel heater" heater={radiant} altitudeM={2410} />)
+  expect(plate).toContain('7,907 ft')
+  expect(plate).toContain('7,000 ft')
+  expect(plate).toContain('burns rich')
+})
+
+test('findings lead to the plan, to the openings and to the heater’s numbers', () => {
+  const things = [thing({ id: 'curtain', xM: 4.8, yM: 1 })]
+  const findings = shelterFindings({
+    rooms: [shelterGear({ things, room: bareRoom({ openings: [door()] }) })],
+    heaters: [heaterGear({ clearancesFrom: 'common' })],
+    heatless: false,
+    altitudeM: 0,
+    equipment: alarms(),
+  })
+  const list = drawn(<FindingList findings={findings} />)
+  expect(list).toContain('href="/heat?room=saloon&amp;about=curtain"')
+  expect(list).toContain('href="/heat/air?room=saloon"')
+  expect(list).toContain('href="/heat/heaters?heater=panel"')
+})
+
+describe('small parts', () => {
+  test('marks of an axis are round and lie on it', () => {
+    expect(axisMarks(0, 6000, 4)).toEqual([0, 2000, 4000, 6000])
+    expect(axisMarks(11.3, 50, 4)).toEqual([20, 30, 40, 50])
+    for (const mark of axisMarks(-7, 93)) expect(mark % 20).toBe(0)
+  })
+  test('a number for an axis is in the units one reads in', () => {
+    expect(shownIn({ value: 273.15, role: 'temperature' }, 'us')).toBeCloseTo(32, 9)
+    expect(shownIn({ value: 0.195, role: 'oxygen' }, 'metric')).toBeCloseTo(19.5, 9)
+  })
+  test('what core says against an input is caught, and nothing else', () => {
+    expect(issueOf(() => undefined)).toBeNull()
+    const refuse = () => {
+      throw new InputError('a', 'No.')
+    }
+    expect(issueOf(refuse)).toEqual({ path: 'a', message: 'No.' })
+    const broken = () => {
+      throw new Error('broken')
+    }
+    expect(() => issueOf(broken)).toThrow('broken')
+  })
+})
