@@ -1,4 +1,6 @@
 import os from 'node:os'
+import { clearanceCheck } from '@/core/shelter/clearanceCheck'
+import { placements } from '@/core/shelter/placements'
 import { Bench } from 'tinybench'
 import { contents } from '@/core/cylinders/contents'
 import type { CylinderGear } from '@/core/cylinders/gear'
@@ -18,6 +20,7 @@ import { ruleSetOf } from '@/core/rules/ruleSetOf'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { parseQuantity } from '@/core/units/parseQuantity'
 import { benchLine } from './benchLine'
+import { benchRoom } from './benchRoom'
 import { temporaryServer } from './server'
 
 const REQUESTS = 150
@@ -104,6 +107,10 @@ async function benchCore(): Promise<void> {
         endK: 287,
       }),
     )
+    .add('a heater against 40 things', () =>
+      clearanceCheck({ ...benchRoom, pose: { xM: 4 + (kelvin() - 220) / 100, yM: 1.1, turnDeg: 0, bottomM: 0 } }),
+    )
+    .add('places in 6 m, 5 cm grid, 40 things', () => placements({ ...benchRoom, gridM: 0.05 }))
     .add('a trip judged', () =>
       judgeTrip(
         { cylinders: [gear, gear], equipment: [], lines: [], heat: { rooms: [], heaters: [], heatless: true } },
@@ -156,6 +163,8 @@ async function benchServer(): Promise<void> {
       `${calc}/requalification`,
       json({ stamps: '06-11 E 05-25', ruleSet: 'us-dot', on: '2026-11-24' }),
     )
+    const night = { room: { lengthM: 4, widthM: 1.8, heightM: 1.8 }, heaterW: 900, outside: { temperatureK: 268 } }
+    await benchRequest('API room-air, an hour', `${calc}/room-air`, json({ ...night, durationS: 3600 }))
     await benchRequest('API index', calc)
     for (const place of [
       '/',
@@ -168,6 +177,8 @@ async function benchServer(): Promise<void> {
       '/hookup/joints',
       '/leak-test',
       '/leak-test/hold',
+      '/heat',
+      '/heat/air',
       '/run',
     ]) {
       await benchRequest(`Page ${place}`, server.url + place)

@@ -57,11 +57,9 @@ const pictures: readonly Picture[] = [
       await page.evaluate(() => window.scrollBy(0, 420))
     },
   },
-  { name: 'cost', place: '/fill/cost' },
   { name: 'fill-phone', place: '/fill/by-weight', width: 390 },
   { name: 'hookup', place: '/hookup?line=house', before: (page) => page.waitForTimeout(800) },
   { name: 'flow', place: '/hookup/flow?line=house', before: (page) => page.waitForTimeout(800) },
-  { name: 'joints', place: '/hookup/joints?line=house' },
   {
     name: 'leak-test-phone',
     place: '/leak-test?line=house',
@@ -88,6 +86,36 @@ const pictures: readonly Picture[] = [
       await page.evaluate(() => window.scrollTo(0, 220))
     },
   },
+  { name: 'room', place: '/heat', before: (page) => page.waitForTimeout(1500) },
+  {
+    name: 'air',
+    place: '/heat/air',
+    before: async (page) => {
+      await page.locator('.air-charts figure').first().waitFor()
+      await page.getByRole('region', { name: 'The air of a night' }).scrollIntoViewIfNeeded()
+      await page.evaluate(() => window.scrollTo(0, 1280))
+    },
+  },
+  {
+    name: 'warm-up',
+    place: '/heat/warm-up',
+    before: async (page) => {
+      await page.getByLabel('Heater that warmed it').selectOption('small-radiant')
+      await page.getByLabel('Outside, all along').fill('10')
+      const times = page.getByRole('textbox', { name: /minutes since lit/i })
+      const inside = page.getByRole('textbox', { name: /inside$/i })
+      for (const [i, [minutes = 0, degrees = 0]] of [
+        [0, 24],
+        [18, 45],
+        [30, 52],
+        [45, 57],
+      ].entries()) {
+        await times.nth(i).fill(String(minutes))
+        await inside.nth(i).fill(String(degrees))
+      }
+      await page.getByRole('region', { name: 'What the log says' }).scrollIntoViewIfNeeded()
+    },
+  },
   { name: 'run', place: '/run' },
   {
     name: 'emergency',
@@ -97,7 +125,6 @@ const pictures: readonly Picture[] = [
       await page.getByText('Smell of gas, or the gas alarm').click()
     },
   },
-  { name: 'cylinder-phone', place: '/cylinders/bottle-1', width: 390 },
 ]
 
 const server = await temporaryServer('demo')

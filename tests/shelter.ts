@@ -81,7 +81,7 @@ export const panel: Heater = { ...heaterTemplates['catalytic-panel'].heater, cle
 export const radiant: Heater = { ...heaterTemplates['portable-radiant'].heater, clearancesFrom: 'manual' }
 
 export function heaterGear(change: Partial<Heater> = {}, id = 'panel'): HeaterGear {
-  return { id, name: 'Panel heater', heater: { ...panel, ...change } }
+  return { id, name: 'Panel heater', applianceId: 'panel', heater: { ...panel, ...change } }
 }
 
 /** A panel well placed in a room with a bed, a door and enough open in two places; change what a test is about. */

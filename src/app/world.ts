@@ -87,7 +87,7 @@ export function stationStates({
   const found: readonly Finding[] = judgement?.findings ?? [
     ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
     // Before a trip is planned nobody is asked for heaters not entered yet.
-    ...(heat.heaters.length > 0 ? shelterFindings({ ...heat, altitudeM: 0, equipment }) : []),
+    ...(heat.heaters.length > 0 ? shelterFindings({ ...heat, altitudeM: 0, equipment, planned: [] }) : []),
     ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
   ]
   const state = (station: Station): StationState => {

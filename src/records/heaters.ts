@@ -63,7 +63,12 @@ export function saveHeater(
 export function listHeat(database: Database, rigId: string): Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> {
   return {
     rooms: listRooms(database, rigId).map(({ id, name, shelter }) => ({ id, name, shelter })),
-    heaters: listHeaters(database, rigId).map(({ id, name, heater }) => ({ id, name, heater })),
+    heaters: listHeaters(database, rigId).map(({ id, name, applianceId, heater }) => ({
+      id,
+      name,
+      applianceId,
+      heater,
+    })),
     heatless: findRig(database, rigId)?.heatless ?? false,
   }
 }

@@ -52,7 +52,7 @@ describe('heaters', () => {
     addHeater(records, 'rig', entry, 'panel')
     addRoom(records, 'rig', { name: 'Saloon', shelter }, 'saloon')
     const heat = listHeat(records, 'rig')
-    expect(heat.heaters).toEqual([{ ...heaterGear(), name: 'Panel' }])
+    expect(heat.heaters).toEqual([{ ...heaterGear(), name: 'Panel', applianceId: null }])
     expect(heat.rooms).toEqual([{ id: 'saloon', name: 'Saloon', shelter }])
     expect(heat.heatless).toBe(false)
     saveRig(records, 'rig', findRig(records, 'rig')?.version ?? 0, { heatless: true })

@@ -85,6 +85,7 @@ test('every fault planted in it is found', () => {
     ['line-not-supported', 'house'],
     ['line-changed-since-test', 'house'],
     ['leak-test-missing', 'soda-line'],
+    ['heater-hours-beyond-use', 'panel-heater'],
     ['clearances-not-from-manual', 'small-radiant'],
     ['gas-not-enough', 'bottle-1'],
     ['cold-draw-not-judged', ''],

@@ -175,12 +175,12 @@ describe('the warm-up log', () => {
   const texts: LogTexts = {
     outside: '10',
     rows: [
-      { minutes: '0', temperature: '24' },
-      { minutes: '18', temperature: '45 F' },
-      { minutes: '', temperature: '' },
-      { minutes: '30', temperature: '52' },
-      { minutes: '45', temperature: '57' },
-      { minutes: '60', temperature: '65' },
+      { minutes: '0', temperature: '24', setting: 'high' },
+      { minutes: '18', temperature: '45 F', setting: 'high' },
+      { minutes: '', temperature: '', setting: 'high' },
+      { minutes: '30', temperature: '52', setting: 'high' },
+      { minutes: '45', temperature: '57', setting: 'high' },
+      { minutes: '60', temperature: '65', setting: 'high' },
     ],
   }
   const inputs = { high: 2637, low: 1172 }
@@ -190,6 +190,18 @@ describe('the warm-up log', () => {
     expect(both.map(({ setting }) => setting)).toEqual(['high', 'low'])
     expect(both[0]?.log.readings).toHaveLength(5)
     expect(both[0]?.log.readings[1]?.temperatureK).toBeCloseTo(fahrenheit(45), 6)
+  })
+  test('a setting changed on the way is taken from each reading on', () => {
+    const rows = texts.rows.map((row, i) =>
+      i < 3 ? row : { ...row, setting: i === 5 ? ('off' as const) : ('low' as const) },
+    )
+    const [changed] = readLog({ ...texts, rows }, 'changed', inputs, 'us').fits
+    expect(changed?.setting).toBe('changed')
+    expect(changed?.log.settings.map(({ inputW }) => inputW)).toEqual([2637, 2637, 1172, 1172, 0])
+    expect(changed?.log.settings[2]?.fromS).toBe(1800)
+    const [same] = readLog(texts, 'changed', inputs, 'us').fits
+    const [high] = readLog(texts, 'high', inputs, 'us').fits
+    expect(same?.fit.lossWPerK).toBeCloseTo(high?.fit.lossWPerK ?? 0, 3)
   })
   test('what stands against it is handed on with its field', () => {
     expect(readLog({ ...texts, rows: texts.rows.slice(0, 4) }, 'high', inputs, 'us').issue?.path).toBe('readings')
@@ -236,6 +248,7 @@ test('findings lead to the plan, to the openings and to the heater’s numbers',
     heatless: false,
     altitudeM: 0,
     equipment: alarms(),
+    planned: [],
   })
   const list = drawn(<FindingList findings={findings} />)
   expect(list).toContain('href="/heat?room=saloon&amp;about=curtain"')

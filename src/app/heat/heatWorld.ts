@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
 import type { Equipment } from '@/core/cylinders/equipment'
 import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
-import type { Shelter } from '@/core/shelter/shelter'
+import type { PlannedBurning, Shelter } from '@/core/shelter/shelter'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
 import { listHeaters, type StoredHeater } from '@/records/heaters'
@@ -28,6 +28,8 @@ export interface HeatWorld {
   /** Coldest night of the trip; null when nobody entered it. */
   coldestK: number | null
   pricePerKg: number | null
+  /** What the trip plans to burn. */
+  planned: readonly PlannedBurning[]
   warmUps: readonly StoredWarmUp[]
 }
 
@@ -60,6 +62,7 @@ export async function heatWorld(search: HeatSearch, mayBegin = false): Promise<H
     altitudeM: trip?.plan.altitudeM ?? 0,
     coldestK: trip?.plan.coldestK ?? null,
     pricePerKg: cheapestPerKg(listOffers(records, rig.id)),
+    planned: trip?.plan.uses ?? [],
     warmUps: row ? listWarmUps(records, row.id) : [],
   }
 }

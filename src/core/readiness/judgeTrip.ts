@@ -82,7 +82,7 @@ export function judgeTrip(
       lines.map(({ gear }) => gear),
       trip,
     ),
-    ...shelterFindings({ ...heat, altitudeM: trip.altitudeM, equipment }),
+    ...shelterFindings({ ...heat, altitudeM: trip.altitudeM, equipment, planned: trip.uses }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...runningFindings(balances, trip),
   ])

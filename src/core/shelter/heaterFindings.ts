@@ -3,13 +3,16 @@ import type { Finding } from '@/core/findings/Finding'
 import { altitudeOfHeater, DERATED_FROM_M } from './altitudeOfHeater'
 import type { HeaterUse } from './heater'
 import { heatFinding } from './heatFinding'
-import type { HeaterGear } from './shelter'
+import { plannedFindings } from './plannedFindings'
+import type { HeaterGear, PlannedBurning } from './shelter'
 
 export interface HeaterConditions {
   /** How it is meant to be used, gravest first; none when it stands in no room. */
   uses: readonly HeaterUse[]
   altitudeM: number
   equipment: readonly Equipment[]
+  /** What the trip plans to burn in it; null without a trip, or where nobody said which appliance it is. */
+  planned: PlannedBurning | null
 }
 
 const alarms = ({ kind, lastLook }: Equipment): boolean => kind === 'co-alarm' && lastLook?.sound !== false
@@ -90,7 +93,7 @@ function findingsOfUse({ id, name, heater }: HeaterGear, uses: readonly HeaterUs
  * @param gear - the heater
  * @param conditions - how and where it is used, and the rig's alarms
  */
-export function heaterFindings(gear: HeaterGear, { uses, altitudeM, equipment }: HeaterConditions): Finding[] {
+export function heaterFindings(gear: HeaterGear, { uses, altitudeM, equipment, planned }: HeaterConditions): Finding[] {
   const { id, name, heater } = gear
   const found = altitudeFindings(gear, altitudeM)
   if (heater.clearancesFrom === 'common') {
@@ -108,6 +111,7 @@ export function heaterFindings(gear: HeaterGear, { uses, altitudeM, equipment }:
       }),
     )
   }
+  if (planned) found.push(...plannedFindings(gear, uses, planned))
   if (heater.vented) return found
   found.push(...findingsOfUse(gear, uses))
   if (!equipment.some(alarms)) {

@@ -1,7 +1,7 @@
 import { z } from '@/core/findings/schema'
 import { openingSchema, roomSchema } from './room'
 
-const LONGEST_S = 3 * 86_400
+const LONGEST_S = 86_400
 
 export const roomAirSchema = z.strictObject({
   room: roomSchema,
@@ -33,7 +33,7 @@ export const roomAirSchema = z.strictObject({
   /** Loss through shell and glass, and capacity, where a warm-up log has measured them. */
   fabricWPerK: z.number().positive().max(5000).optional(),
   capacityJPerK: z.number().positive().max(1e8).optional(),
-  durationS: z.number().positive('A time is more than nothing.').max(LONGEST_S, 'Three days at most.'),
+  durationS: z.number().positive('A time is more than nothing.').max(LONGEST_S, 'A day at most.'),
 })
 
 export type RoomAirInput = z.output<typeof roomAirSchema>

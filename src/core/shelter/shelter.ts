@@ -27,5 +27,14 @@ export interface ShelterGear {
 export interface HeaterGear {
   id: string
   name: string
+  /** The appliance of the rig that it is; null when the owner did not say. */
+  applianceId: string | null
   heater: Heater
+}
+
+/** What a trip plans to burn: a heater is one of its appliances. */
+export interface PlannedBurning {
+  id: string
+  inputW: number
+  burnPerDayS: number
 }

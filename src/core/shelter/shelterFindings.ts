@@ -5,7 +5,7 @@ import { heaterFindings } from './heaterFindings'
 import { heatFinding } from './heatFinding'
 import { placedFindings, type PlacedHeater } from './placedFindings'
 import { roomFindings } from './roomFindings'
-import type { HeaterGear, ShelterGear } from './shelter'
+import type { HeaterGear, PlannedBurning, ShelterGear } from './shelter'
 
 /** Everything of the rig that heats and where. */
 export interface HeatOfRig {
@@ -15,6 +15,8 @@ export interface HeatOfRig {
   heatless: boolean
   altitudeM: number
   equipment: readonly Equipment[]
+  /** What the trip plans to burn, by appliance; none without a trip. */
+  planned: readonly PlannedBurning[]
 }
 
 function nothingKnown(): Finding {
@@ -34,7 +36,7 @@ function nothingKnown(): Finding {
  *
  * @param rig - rooms, heaters, alarms, and how high it goes
  */
-export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment }: HeatOfRig): Finding[] {
+export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment, planned }: HeatOfRig): Finding[] {
   if (heaters.length === 0) return [...rooms.flatMap(roomFindings), ...(heatless ? [] : [nothingKnown()])]
   const placed: PlacedHeater[] = rooms.flatMap((gear) =>
     gear.shelter.placed.flatMap((one) => {
@@ -48,7 +50,12 @@ export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment
       const here = placed.filter(({ heater }) => heater.id === gear.id)
       const uses = here.map((one) => one.placed.use)
       if (here.length > 0 && uses.every((use) => use === 'not-used')) return []
-      const found = heaterFindings(gear, { uses, altitudeM, equipment })
+      const found = heaterFindings(gear, {
+        uses,
+        altitudeM,
+        equipment,
+        planned: planned.find(({ id }) => id === gear.applianceId) ?? null,
+      })
       if (here.length > 0 || gear.heater.vented) return found
       return [
         ...found,

@@ -13,6 +13,7 @@ function judge(change: Partial<HeatOfRig> = {}) {
     heatless: false,
     altitudeM: 300,
     equipment: alarms(),
+    planned: [],
     ...change,
   })
 }
@@ -159,6 +160,20 @@ describe('the heater', () => {
     )
     expect(codes({ equipment: silent })).toEqual(['stop no-co-alarm'])
     expect(codes({ equipment: without, heaters: [heaterGear({ vented: true })] })).toEqual([])
+  })
+  test('its input here and among the appliances is one number', () => {
+    const plan = (share: number) => [{ id: 'panel', inputW: share * heaterGear().heater.highW, burnPerDayS: 3600 }]
+    expect(codes({ planned: plan(1.05) })).toEqual([])
+    expect(codes({ planned: plan(3) })).toEqual(['fix-first heater-input-differs'])
+    expect(codes({ planned: [{ id: 'other', inputW: 1, burnPerDayS: 3600 }] })).toEqual([])
+  })
+  test('more hours than it is meant for would be slept through', () => {
+    const plan = (hours: number) => [{ id: 'panel', inputW: heaterGear().heater.highW, burnPerDayS: hours * 3600 }]
+    expect(codes({ planned: plan(5) })).toEqual([])
+    expect(codes({ planned: plan(14) })).toEqual(['fix-first heater-hours-beyond-use'])
+    expect(codes({ planned: plan(14), rooms: [used('evening')] })).toEqual([])
+    expect(codes({ planned: plan(20), rooms: [used('evening')] })).toEqual(['fix-first heater-hours-beyond-use'])
+    expect(codes({ planned: plan(20), heaters: [heaterGear({ vented: true })] })).toEqual([])
   })
   test('one that stays at home is not judged', () => {
     const idle = heaterGear({ highestM: 100, clearancesFrom: 'common' })

@@ -40,7 +40,8 @@ export function LightingBench({ world, ticks }: { world: HeatWorld; ticks: Heate
   const [procedure, setProcedure] = useState<HeaterProcedure>('light')
   const stored = heaters.find(({ id }) => id === heaterId)
   const uses = chosen?.shelter.placed.filter((one) => one.heaterId === heaterId).map(({ use }) => use) ?? []
-  const findings = stored ? heaterFindings(stored, { uses, altitudeM, equipment }) : []
+  const burning = world.planned.find(({ id }) => id === stored?.applianceId) ?? null
+  const findings = stored ? heaterFindings(stored, { uses, altitudeM, equipment, planned: burning }) : []
   return (
     <>
       {stored ? (

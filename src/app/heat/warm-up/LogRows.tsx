@@ -1,18 +1,28 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
+import { Choice } from '@/ui/Choice'
 import { QuantityField } from '@/ui/QuantityField'
-import type { LogTexts } from './readLog'
+import { emptyRow, type LogTexts, type RowSetting } from './readLog'
+
+const rowSettings: readonly (readonly [RowSetting, string])[] = [
+  ['high', 'on high'],
+  ['low', 'on low'],
+  ['off', 'off'],
+]
 
 /** Minutes and temperatures in rows; each can be captured from a thermometer. */
 export function LogRows({
   texts,
   change,
   issue,
+  isChanged,
 }: {
   texts: LogTexts
   change: (texts: LogTexts) => void
   issue: { path: string; message: string } | null
+  /** The setting was changed on the way: it is asked for at each reading. */
+  isChanged: boolean
 }) {
   const { rows } = texts
   const setRow = (i: number, some: Partial<LogTexts['rows'][number]>): void =>
@@ -33,8 +43,8 @@ export function LogRows({
           onText={(outside) => change({ ...texts, outside })}
         />
       </div>
-      <ol className="log-rows">
-        {rows.map(({ minutes, temperature }, i) => (
+      <ol className={isChanged ? 'log-rows with-settings' : 'log-rows'}>
+        {rows.map(({ minutes, temperature, setting }, i) => (
           <li key={i}>
             <QuantityField
               compact
@@ -54,6 +64,15 @@ export function LogRows({
               issue={at(i, 'temperatureK')}
               onText={(text) => setRow(i, { temperature: text })}
             />
+            {isChanged && (
+              <Choice
+                id={`row-setting-${i}`}
+                label={`From reading ${i + 1} on`}
+                value={setting}
+                options={rowSettings}
+                set={(value) => setRow(i, { setting: value })}
+              />
+            )}
             <Button
               variant="bare"
               size="sm"
@@ -69,7 +88,9 @@ export function LogRows({
       <Button
         variant="quiet"
         size="sm"
-        onClick={() => change({ ...texts, rows: [...rows, { minutes: '', temperature: '' }] })}
+        onClick={() =>
+          change({ ...texts, rows: [...rows, { ...emptyRow, setting: rows.at(-1)?.setting ?? emptyRow.setting }] })
+        }
       >
         One more reading
       </Button>

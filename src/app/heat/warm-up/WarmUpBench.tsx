@@ -17,14 +17,14 @@ import { useUnits } from '@/ui/UnitsProvider'
 import { FitResult } from './FitResult'
 import { LogRows } from './LogRows'
 import { NightOutlook } from './NightOutlook'
-import { readLog, type LogSetting, type LogTexts } from './readLog'
+import { emptyRow, readLog, type LogSetting, type LogTexts } from './readLog'
 
 const settingOptions: readonly (readonly [LogSetting, string])[] = [
   ['high', 'on high all along'],
   ['low', 'on low all along'],
+  ['changed', 'changed on the way'],
   ['not-known', 'not written down'],
 ]
-const emptyRow = { minutes: '', temperature: '' }
 
 /** A warm-up entered or captured, fitted as it is typed, and what follows for a night. */
 export function WarmUpBench({ world, room, roomId }: { world: HeatWorld; room: Room; roomId: string }) {
@@ -91,7 +91,7 @@ export function WarmUpBench({ world, room, roomId }: { world: HeatWorld; room: R
           {heaters.length === 0 ? (
             <p className="hint">Enter the heater first: what it burned is half of the sum.</p>
           ) : (
-            <LogRows texts={texts} change={change} issue={read.issue} />
+            <LogRows texts={texts} change={change} issue={read.issue} isChanged={setting === 'changed'} />
           )}
           <SaveLine label="Save the warm-up" saving={saving} dirty={read.fits.length > 0} />
         </form>

@@ -3,18 +3,29 @@ import { warmUpFit, type WarmUpFit, type WarmUpInput } from '@/core/shelter/warm
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readQuantity } from '@/ui/readQuantity'
 
+/** What the heater is set to from a reading on. */
+export type RowSetting = 'high' | 'low' | 'off'
+
+export interface LogRow {
+  minutes: string
+  temperature: string
+  setting: RowSetting
+}
+
+export const emptyRow: LogRow = { minutes: '', temperature: '', setting: 'high' }
+
 /** What is typed of a warm-up. */
 export interface LogTexts {
   outside: string
-  rows: readonly { minutes: string; temperature: string }[]
+  rows: readonly LogRow[]
 }
 
 /** What the heater burned during the log. */
-export type LogSetting = 'high' | 'low' | 'not-known'
+export type LogSetting = 'high' | 'low' | 'changed' | 'not-known'
 
 export interface ReadLog {
   /** A fit for each setting that is possible; none while something is missing. */
-  fits: readonly { setting: 'high' | 'low'; log: WarmUpInput; fit: WarmUpFit }[]
+  fits: readonly { setting: 'high' | 'low' | 'changed'; log: WarmUpInput; fit: WarmUpFit }[]
   issue: { path: string; message: string } | null
 }
 
@@ -32,17 +43,22 @@ export function readLog(
   system: UnitSystem,
 ): ReadLog {
   const outsideK = readQuantity(texts.outside, 'temperature', system).value
-  const readings = texts.rows.flatMap(({ minutes, temperature }) => {
+  const rows = texts.rows.flatMap(({ minutes, temperature, setting: set }) => {
     const timeS = readQuantity(minutes, 'minutes', system).value
     const temperatureK = readQuantity(temperature, 'temperature', system).value
-    return timeS === null || temperatureK === null ? [] : [{ timeS, temperatureK }]
+    return timeS === null || temperatureK === null
+      ? []
+      : [{ timeS, temperatureK, inputW: set === 'off' ? 0 : inputsW[set] }]
   })
+  const readings = rows.map(({ timeS, temperatureK }) => ({ timeS, temperatureK }))
   if (outsideK === null || readings.length === 0) return { fits: [], issue: null }
-  const settings = setting === 'not-known' ? (['high', 'low'] as const) : [setting]
+  const possible = setting === 'not-known' ? (['high', 'low'] as const) : [setting]
   try {
     return {
-      fits: settings.map((one) => {
-        const log: WarmUpInput = { outsideK, inputW: inputsW[one], readings, settings: [] }
+      fits: possible.map((one) => {
+        const settings = one === 'changed' ? rows.map(({ timeS, inputW }) => ({ fromS: timeS, inputW })) : []
+        const inputW = inputsW[one === 'low' ? 'low' : 'high']
+        const log: WarmUpInput = { outsideK, inputW, readings, settings }
         return { setting: one, log, fit: warmUpFit(log) }
       }),
       issue: null,
