@@ -16,6 +16,8 @@ const PAD = 30
 const HIGHEST = 420
 const TERSE_PX_M = 80
 const QUARTERS = [0, 90, 180, 270]
+/** Handles at the edges: a thing is made longer or wider, and stays a box. */
+const EDGES = ['middle-left', 'middle-right', 'top-center', 'bottom-center']
 
 /** The plan on its canvas; distances in metres times one scale. */
 export function PlanCanvas({
@@ -131,7 +133,8 @@ export function PlanCanvas({
           rotateAnchorOffset={26}
           ignoreStroke
           flipEnabled={false}
-          anchorSize={14}
+          enabledAnchors={EDGES}
+          anchorSize={isTerse ? 10 : 14}
           anchorCornerRadius={7}
           anchorStroke={drawnColours.ink}
           anchorFill={drawnColours.brass}

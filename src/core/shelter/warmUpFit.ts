@@ -11,6 +11,8 @@ const LONGEST_S = 86_400
 const FEWEST_READINGS = 4
 /** From here on the first temperature is fitted with them: it was read no better than the rest. */
 const FIT_START_FROM = 5
+/** No thermometer of a rig is read better than this: readings that happen to lie on a line are no surer. */
+const READ_TO_K = 0.3
 /** Outside may be this much warmer than the first reading, by the thermometers' difference. */
 const THERMOMETERS_K = 1
 
@@ -144,7 +146,9 @@ export function warmUpFit(input: WarmUpInput): WarmUpFit {
   const spare = Math.max(1, readings.length - parameterValues.length)
   const covariance = inverse(normal)
   const range = (value: number, i: number): FittedNumber => {
-    const spread = covariance ? Math.sqrt(Math.max(0, covariance[i]?.[i] ?? 0) * (squares / spare)) : Infinity
+    const spread = covariance
+      ? Math.sqrt(Math.max(0, covariance[i]?.[i] ?? 0) * Math.max(squares / spare, READ_TO_K ** 2))
+      : Infinity
     const factor = Math.exp(studentFactor(spare) * spread)
     return { value, low: value / factor, high: value * factor }
   }
