@@ -32,7 +32,7 @@ export const roomAirSchema = z.strictObject({
   startK: z.number().optional(),
   /** Loss through shell and glass, and capacity, where a warm-up log has measured them. */
   fabricWPerK: z.number().positive().max(5000).optional(),
-  capacityJPerK: z.number().positive().max(1e8).optional(),
+  capacityJPerK: z.number().min(1000, 'Even an empty room holds more warmth than that.').max(1e8).optional(),
   durationS: z.number().positive('A time is more than nothing.').max(LONGEST_S, 'A day at most.'),
 })
 
