@@ -5,7 +5,7 @@ const config = {
   testPathIgnorePatterns: ['<rootDir>/tests/e2e/'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@tests/(.*)$': '<rootDir>/tests/$1' },
   // Packages of plain modules, which Jest cannot take as they are.
-  transformIgnorePatterns: ['/node_modules/(?!(ml-|is-any-array))'],
+  transformIgnorePatterns: ['/node_modules/(?!(ml-|is-any-array|react-hotkeys-hook))'],
   transform: {
     '^.+\\.[jt]sx?$': [
       '@swc/jest',

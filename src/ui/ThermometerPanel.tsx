@@ -11,11 +11,12 @@ import { Choice } from './Choice'
 
 const READINGS_MS = 200
 
-/** A simulated thermometer in a small rig with a heater; a minute passes in a second. */
+/** A simulated thermometer in a small rig with a heater; its hour need not be ours. */
 export function ThermometerPanel() {
   const thermometer = useMemo(() => simulatedThermometer(), [])
   const [reading, setReading] = useState<(Reading & { elapsedS: number }) | null>(null)
   const [setting, setSetting] = useState<SimulatedSetting>('off')
+  const [pace, setPace] = useState<'60' | '1'>('60')
   useEffect(() => {
     const timer = setInterval(
       () => setReading({ ...thermometer.read(performance.now()), elapsedS: thermometer.elapsedS() }),
@@ -39,7 +40,7 @@ export function ThermometerPanel() {
         <small>
           {reading && (
             <>
-              after <Amount quantity={{ value: reading.elapsedS, role: 'minutes' }} />, outside 24 °F, a minute a second
+              after <Amount quantity={{ value: reading.elapsedS, role: 'minutes' }} />, outside 24 °F
             </>
           )}
         </small>
@@ -56,6 +57,19 @@ export function ThermometerPanel() {
         set={(next) => {
           setSetting(next)
           thermometer.set(next)
+        }}
+      />
+      <Choice
+        id="thermometer-pace"
+        label="Its clock"
+        value={pace}
+        options={[
+          ['60', 'a minute in a second'],
+          ['1', 'as it is'],
+        ]}
+        set={(next) => {
+          setPace(next)
+          thermometer.hurry(Number(next))
         }}
       />
       <div>

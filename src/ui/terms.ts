@@ -19,6 +19,10 @@ export const terms = {
   changeover: 'A regulator with two inlets and a lever: it takes its gas from one cylinder or from the other.',
   manometer: 'A gauge for small pressures. The simplest is a U of clear hose with water in it.',
   line: 'The pipe of the rig, fed by its cylinders or its fixed tank.',
+  'oxygen-cut-off':
+    'A pilot that goes out when oxygen runs low, and shuts the gas with it. It tells nothing of carbon monoxide.',
+  unvented: 'Its fumes stay in the room: it has no chimney, uses the room’s air, and makes water and CO2 in it.',
+  'dew-point': 'What is colder than this grows wet: the warmth at which the air can hold no more water.',
 } as const
 
 export type TermId = keyof typeof terms

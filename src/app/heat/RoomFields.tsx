@@ -15,56 +15,37 @@ export function RoomFields({ desk }: { desk: RoomDesk }) {
   const issue = issueOf(() => requireRoom(room))
   const at = (field: string): string | null => (issue?.path === `room.${field}` ? issue.message : null)
   const isElsewhere = issue !== null && issue.path.startsWith('room.openings')
+  const size = (key: 'lengthM' | 'widthM' | 'heightM' | 'lowHeightM', label: string) => (
+    <Measure
+      label={label}
+      role="length"
+      value={room[key] ?? room.heightM}
+      issue={at(key)}
+      set={(value) => desk.setRoom({ [key]: value }, key)}
+    />
+  )
+  const cornerSize = (key: 'lengthM' | 'widthM', label: string) =>
+    room.corner && (
+      <Measure
+        label={label}
+        role="length"
+        value={room.corner[key]}
+        issue={at(`corner.${key}`)}
+        set={(value) => room.corner && desk.setRoom({ corner: { ...room.corner, [key]: value } }, `corner ${key}`)}
+      />
+    )
   return (
     <section aria-label="Measures of the room" className="mt-3">
       <h2>The room itself</h2>
       <div className="fields narrow">
-        <Measure
-          label="Length"
-          role="length"
-          value={room.lengthM}
-          issue={at('lengthM')}
-          set={(lengthM) => desk.setRoom({ lengthM }, 'lengthM')}
-        />
-        <Measure
-          label="Width"
-          role="length"
-          value={room.widthM}
-          issue={at('widthM')}
-          set={(widthM) => desk.setRoom({ widthM }, 'widthM')}
-        />
-        <Measure
-          label="Ceiling on the left"
-          role="length"
-          value={room.heightM}
-          issue={at('heightM')}
-          set={(heightM) => desk.setRoom({ heightM }, 'heightM')}
-        />
-        <Measure
-          label="Ceiling on the right"
-          role="length"
-          value={room.lowHeightM ?? room.heightM}
-          set={(lowHeightM) => desk.setRoom({ lowHeightM }, 'lowHeightM')}
-        />
+        {size('lengthM', 'Length')}
+        {size('widthM', 'Width')}
+        {size('heightM', 'Ceiling on the left')}
+        {size('lowHeightM', 'Ceiling on the right')}
         {room.corner && (
           <>
-            <Measure
-              label="Walled-off corner, length"
-              role="length"
-              value={room.corner.lengthM}
-              issue={at('corner.lengthM')}
-              set={(lengthM) =>
-                desk.setRoom({ corner: { lengthM, widthM: room.corner?.widthM ?? lengthM } }, 'cornerLength')
-              }
-            />
-            <Measure
-              label="and width"
-              role="length"
-              value={room.corner.widthM}
-              set={(widthM) =>
-                desk.setRoom({ corner: { widthM, lengthM: room.corner?.lengthM ?? widthM } }, 'cornerWidth')
-              }
-            />
+            {cornerSize('lengthM', 'Walled-off corner, length')}
+            {cornerSize('widthM', 'and width')}
           </>
         )}
         <Choice

@@ -1,5 +1,7 @@
 import { redirect } from 'next/navigation'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Equipment } from '@/core/cylinders/equipment'
+import { usableGasKg } from '@/core/cylinders/usableGasKg'
 import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
 import type { PlannedBurning, Shelter } from '@/core/shelter/shelter'
 import { loadWorld } from '@/app/world'
@@ -28,6 +30,8 @@ export interface HeatWorld {
   /** Coldest night of the trip; null when nobody entered it. */
   coldestK: number | null
   pricePerKg: number | null
+  /** Gas in the cylinders of the rig's line that come along, as far as they were weighed; null when none was. */
+  aboardKg: number | null
   /** What the trip plans to burn. */
   planned: readonly PlannedBurning[]
   warmUps: readonly StoredWarmUp[]
@@ -42,12 +46,15 @@ const one = (asked: string | string[] | undefined): string | null => (typeof ask
  * @param mayBegin - a new room can be begun there: none is chosen when one is asked for
  */
 export async function heatWorld(search: HeatSearch, mayBegin = false): Promise<HeatWorld> {
-  const { rig, appliances, equipment, trip } = loadWorld()
+  const { rig, cylinders, appliances, equipment, trip } = loadWorld()
   if (!rig) redirect('/')
   const asked = await search
   const records = database()
   const rows = listRooms(records, rig.id)
   const row = mayBegin && asked.room === 'new' ? undefined : (rows.find(({ id }) => id === asked.room) ?? rows[0])
+  const weighed = cylinders
+    .filter(({ gear }) => gear.aboard && kindFacts[gear.kind].supply === 'line')
+    .flatMap(({ gear }) => usableGasKg(gear) ?? [])
   return {
     rigId: rig.id,
     rigVersion: rig.version,
@@ -62,6 +69,7 @@ export async function heatWorld(search: HeatSearch, mayBegin = false): Promise<H
     altitudeM: trip?.plan.altitudeM ?? 0,
     coldestK: trip?.plan.coldestK ?? null,
     pricePerKg: cheapestPerKg(listOffers(records, rig.id)),
+    aboardKg: weighed.length === 0 ? null : weighed.reduce((sum, kg) => sum + kg, 0),
     planned: trip?.plan.uses ?? [],
     warmUps: row ? listWarmUps(records, row.id) : [],
   }

@@ -1,6 +1,5 @@
 'use client'
 
-import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { archiveApplianceAction, saveApplianceAction } from '@/actions/run'
@@ -10,9 +9,9 @@ import { formatQuantity } from '@/core/units/formatQuantity'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
-import { SaveLine } from '@/ui/SaveLine'
 import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
+import { FormFoot } from '@/app/FormFoot'
 import { useSave } from '@/ui/useSave'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
@@ -45,7 +44,6 @@ export function ApplianceForm({
   const draft = useDraft(`appliance ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const values: ApplianceValues = { ...initial, ...useWatch({ control: form.control }) }
   const { save, saving, issueAt, settle } = useSave(saveApplianceAction)
-  const archive = useSave(archiveApplianceAction)
   const theirs = saving.conflict as unknown as RunAppliance | null
 
   const leave = (): void => {
@@ -118,26 +116,14 @@ export function ApplianceForm({
           </Form.Select>
         </div>
       </div>
-      <SaveLine label="Save the appliance" saving={saving} dirty={form.formState.isDirty}>
-        <Button variant="quiet" onClick={leave}>
-          Leave it
-        </Button>
-        {stored && (
-          <Button
-            variant="bare"
-            onClick={async () => {
-              if (await archive.save({ id: stored.id, version: stored.version })) leave()
-            }}
-          >
-            Put it away
-          </Button>
-        )}
-      </SaveLine>
-      {archive.saving.issues.map(({ message }) => (
-        <p key={message} className="issue" role="alert">
-          {message}
-        </p>
-      ))}
+      <FormFoot
+        label="Save the appliance"
+        saving={saving}
+        dirty={form.formState.isDirty}
+        leave={leave}
+        stored={stored}
+        archive={archiveApplianceAction}
+      />
       {theirs && (
         <ConflictNote
           rows={[

@@ -10,6 +10,8 @@ export interface HeatedNight {
   keepS: number
   /** Input of the heater at hand while it warms up; 0 for none. */
   inputW: number
+  /** Gas that can be burnt for it, where it is known. */
+  aboardKg?: number
 }
 
 /** Warmth of a room, in gas: from a log or from its shape. */
@@ -26,6 +28,8 @@ export interface HeatOutlook {
   warmUpS: number | null
   warmUpKg: number | null
   totalKg: number | null
+  /** How long the gas aboard keeps it warm, were nothing else lit; null when nobody knows what is aboard. */
+  lastsS: number | null
 }
 
 /**
@@ -48,5 +52,12 @@ export function heatOutlook({ lossWPerK, capacityJPerK }: RoomWarmth, night: Hea
   const warmUpS =
     reachK > insideK ? (-capacityJPerK / lossWPerK) * Math.log((reachK - insideK) / (reachK - outsideK)) : null
   const warmUpKg = warmUpS === null ? null : (warmUpS * night.inputW) / heatingValueJPerKg()
-  return { keepW, keepKg, warmUpS, warmUpKg, totalKg: warmUpKg === null ? null : warmUpKg + keepKg }
+  return {
+    keepW,
+    keepKg,
+    warmUpS,
+    warmUpKg,
+    totalKg: warmUpKg === null ? null : warmUpKg + keepKg,
+    lastsS: night.aboardKg === undefined ? null : (night.aboardKg * heatingValueJPerKg()) / keepW,
+  }
 }

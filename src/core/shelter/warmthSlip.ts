@@ -37,6 +37,19 @@ export function warmthSlip(warmth: RoomWarmth, night: HeatedNight, outlook: Heat
           inputs: [{ label: 'Hours', quantity: { value: night.keepS, role: 'duration' } }],
         },
       },
+      ...(outlook.lastsS === null || night.aboardKg === undefined
+        ? []
+        : ([
+            {
+              sign: '',
+              label: 'gas aboard lasts, for heat alone',
+              figure: {
+                basis: 'runtime',
+                quantity: { value: outlook.lastsS, role: 'duration' },
+                inputs: [{ label: 'Gas aboard', quantity: { value: night.aboardKg, role: 'cylinderMass' } }],
+              },
+            },
+          ] as const)),
       ...(outlook.warmUpS === null || outlook.warmUpKg === null
         ? []
         : ([

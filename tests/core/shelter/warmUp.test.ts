@@ -175,6 +175,13 @@ describe('a night by it', () => {
     expect(outlook.warmUpS).toBeCloseTo(3600 * Math.log(52 / 32), 6)
     expect(outlook.totalKg).toBeCloseTo(outlook.keepKg + (outlook.warmUpKg ?? 0), 12)
   })
+  test('hours of gas: 10 kg at 1,000 W are 503.5 MJ, 139.9 h; unknown where nobody weighed', () => {
+    expect((heatOutlook(warmth, { ...night, aboardKg: 10 }).lastsS ?? 0) / 3600).toBeCloseTo(503.5e6 / 1000 / 3600, 6)
+    expect(heatOutlook(warmth, night).lastsS).toBeNull()
+    const known = { ...night, aboardKg: 10 }
+    const bases = warmthSlip(warmth, known, heatOutlook(warmth, known)).further.map(({ figure }) => figure.basis)
+    expect(bases).toEqual(['gas-burnt', 'runtime', 'warm-up-time', 'gas-burnt'])
+  })
   test('a heater too small never gets there', () => {
     expect(heatOutlook(warmth, { ...night, inputW: 900 })).toMatchObject({ warmUpS: null, totalKg: null })
   })

@@ -1,13 +1,12 @@
 'use client'
 
-import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/equipment'
 import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { MonthField } from '@/ui/MonthField'
 import { readMonthField } from '@/ui/readMonthField'
-import { SaveLine } from '@/ui/SaveLine'
+import { FormFoot } from '@/app/FormFoot'
 import { useSave } from '@/ui/useSave'
 import { useKept } from '@/ui/useKept'
 import type { ListedEquipment } from './listedEquipment'
@@ -40,7 +39,6 @@ export function EquipmentForm({
   const { kind, name, made, until } = typed
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const { save, saving, issueAt, settle } = useSave(saveEquipmentAction)
-  const archive = useSave(archiveEquipmentAction)
   const theirs = saving.conflict as unknown as ListedEquipment | null
 
   const leave = (): void => {
@@ -108,21 +106,7 @@ export function EquipmentForm({
           hint="where its own label says; may stay empty"
         />
       </div>
-      <SaveLine label="Save" saving={saving} dirty={false}>
-        <Button variant="quiet" onClick={leave}>
-          Leave it
-        </Button>
-        {stored && (
-          <Button
-            variant="bare"
-            onClick={async () => {
-              if (await archive.save({ id: stored.id, version: stored.version })) leave()
-            }}
-          >
-            Put it away
-          </Button>
-        )}
-      </SaveLine>
+      <FormFoot label="Save" saving={saving} leave={leave} stored={stored} archive={archiveEquipmentAction} />
       {theirs && (
         <ConflictNote
           rows={[

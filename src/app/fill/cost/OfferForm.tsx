@@ -1,6 +1,5 @@
 'use client'
 
-import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { archiveOfferAction, saveOfferAction } from '@/actions/fill'
 import { priceWays, type PriceWay } from '@/core/filling/fillCosts'
@@ -10,7 +9,7 @@ import { formatQuantity } from '@/core/units/formatQuantity'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
-import { SaveLine } from '@/ui/SaveLine'
+import { FormFoot } from '@/app/FormFoot'
 import { useSave } from '@/ui/useSave'
 import { useUnits } from '@/ui/UnitsProvider'
 import { useKept } from '@/ui/useKept'
@@ -42,7 +41,6 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const { role, contains } = ways[way]
   const { save, saving, issueAt, settle } = useSave(saveOfferAction)
-  const archive = useSave(archiveOfferAction)
   const theirs = saving.conflict as unknown as ListedOffer | null
 
   const leave = (): void => {
@@ -106,21 +104,14 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
           />
         )}
       </div>
-      <SaveLine label="Save the price" saving={saving} dirty={false}>
-        <Button variant="quiet" onClick={leave}>
-          Leave it
-        </Button>
-        {stored && (
-          <Button
-            variant="bare"
-            onClick={async () => {
-              if (await archive.save({ id: stored.id, version: stored.version })) leave()
-            }}
-          >
-            Take it off
-          </Button>
-        )}
-      </SaveLine>
+      <FormFoot
+        label="Save the price"
+        saving={saving}
+        leave={leave}
+        stored={stored}
+        archive={archiveOfferAction}
+        away="Take it off"
+      />
       {theirs && (
         <ConflictNote
           rows={[

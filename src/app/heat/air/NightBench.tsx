@@ -10,6 +10,7 @@ import type { HeatWorld } from '@/app/heat/heatWorld'
 import { lastLog } from '@/app/heat/lastLog'
 import { useWorker } from '@/app/heat/useWorker'
 import { WorkerBar } from '@/app/heat/WorkerBar'
+import { Term } from '@/ui/Term'
 import { useKept } from '@/ui/useKept'
 import { useStable } from '@/ui/useStable'
 import { AirCharts } from './AirCharts'
@@ -67,7 +68,8 @@ export function NightBench({ world, room }: { world: HeatWorld; room: Room }) {
       <p className="hint">
         One zone, well mixed, with these openings, by{' '}
         {asked.from === 'log' ? 'the warm-up log of this room' : 'the room’s shape: no warm-up is logged yet'}. The
-        verdict on the openings above rests on calm air.
+        verdict on the openings above rests on calm air. Where glass is colder than the{' '}
+        <Term id="dew-point">dew point</Term> it grows wet.
       </p>
       <NightFields night={night} set={(change) => setNight({ ...night, ...change })} heaters={heaters} />
       {work.share !== null && <WorkerBar share={work.share} label="Working out the night" stop={stop} />}

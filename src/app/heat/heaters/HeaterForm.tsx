@@ -11,8 +11,8 @@ import type { StoredHeater } from '@/records/heaters'
 import { Choice } from '@/ui/Choice'
 import { MaybeMeasure } from '@/ui/MaybeMeasure'
 import { PhotoField } from '@/ui/PhotoField'
-import { SaveLine } from '@/ui/SaveLine'
 import { useKept } from '@/ui/useKept'
+import { FormFoot } from '@/app/FormFoot'
 import { useSave } from '@/ui/useSave'
 import type { HeatWorld } from '@/app/heat/heatWorld'
 import { HeaterNumbers } from './HeaterNumbers'
@@ -45,7 +45,6 @@ export function HeaterForm({
   )
   const [photo, setPhoto] = useState<string | null>(null)
   const { save, saving, issueAt, settle } = useSave(saveHeaterAction)
-  const archive = useSave(archiveHeaterAction)
   const { heater } = typed
   const set = (change: Partial<typeof typed>): void => {
     settle()
@@ -129,26 +128,13 @@ export function HeaterForm({
           ))}
         </ul>
       )}
-      <SaveLine label="Save the heater" saving={saving} dirty={false}>
+      <FormFoot label="Save the heater" saving={saving} leave={leave} stored={stored} archive={archiveHeaterAction}>
         {theirVersion !== null && (
           <Button variant="quiet" onClick={() => void submit(theirVersion)}>
             Save mine over theirs
           </Button>
         )}
-        <Button variant="quiet" onClick={leave}>
-          Leave it
-        </Button>
-        {stored && (
-          <Button
-            variant="bare"
-            onClick={async () => {
-              if (await archive.save({ id: stored.id, version: stored.version })) leave()
-            }}
-          >
-            Put it away
-          </Button>
-        )}
-      </SaveLine>
+      </FormFoot>
     </form>
   )
 }

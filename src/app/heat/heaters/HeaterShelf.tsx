@@ -7,6 +7,7 @@ import { saveHeatlessAction } from '@/actions/heat'
 import { heaterTemplates } from '@/core/shelter/heaterTemplates'
 import type { StoredHeater } from '@/records/heaters'
 import { Amount } from '@/ui/Amount'
+import { Term } from '@/ui/Term'
 import { useSave } from '@/ui/useSave'
 import type { HeatWorld } from '@/app/heat/heatWorld'
 import { HeaterForm } from './HeaterForm'
@@ -27,7 +28,8 @@ export function HeaterShelf({
     <>
       <p className="lead">
         Every number here is the one in the heater’s own manual. Until it is entered, common ones stand in and count as
-        not ready.
+        not ready. What is said of air is for <Term id="unvented">unvented</Term> ones, with or without an{' '}
+        <Term id="oxygen-cut-off">oxygen cut-off</Term>.
       </p>
       <ul className="heater-shelf">
         {heaters.map((stored) => (

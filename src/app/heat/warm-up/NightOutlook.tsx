@@ -73,7 +73,8 @@ export function NightOutlook({
   )
   const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
   const heater = heaters.find(({ id }) => id === night.heaterId)
-  const asked = { ...night, inputW: heater?.heater.highW ?? 0 }
+  const { aboardKg } = world
+  const asked = { ...night, inputW: heater?.heater.highW ?? 0, ...(aboardKg !== null && { aboardKg }) }
   const { outsideK, insideK, keepS } = night
   const result = outlooks(room, warmth, asked, night.heatedShare)
   const at = (path: string): string | null => (result.issue?.path === path ? result.issue.message : null)
