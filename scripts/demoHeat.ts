@@ -107,7 +107,13 @@ export function loadDemoHeat(records: Database, rigId: string, ago: (days: numbe
     {
       name: 'Panel heater',
       applianceId: 'panel',
-      heater: { ...panel, clearancesFrom: 'manual', openAreaM2: fromUnit(24, 'area', 'in2'), highestM: 3500 },
+      heater: {
+        ...panel,
+        clearancesFrom: 'manual',
+        certified: 'yes',
+        openAreaM2: fromUnit(24, 'area', 'in2'),
+        highestM: 3500,
+      },
       price: 240,
       lastsNights: 600,
     },

@@ -167,6 +167,7 @@ describe('choosing', () => {
     expect(table).toContain('turned on and off')
     expect(table).toContain(': not for this trip')
     expect(table).toContain('no price of gas')
+    expect(table).toContain('ask: its plate, the place, your insurer')
     expect(table).toContain('nothing: fumes go outside')
   })
 })

@@ -21,7 +21,7 @@ export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: num
         const { id, name, kind, side, alongM, widthM, heightM, openM } = opening
         const isOpen = openM > 0 && opening.condition !== 'blocked'
         if (side === 'roof' || side === 'floor') {
-          return (
+          return [
             <Rect
               key={id}
               x={(alongM - widthM / 2) * scale}
@@ -32,8 +32,22 @@ export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: num
               strokeWidth={isOpen ? 3 : 1.5}
               dash={[4, 4]}
               listening={false}
-            />
-          )
+            />,
+            areNamed && (
+              <Text
+                key={`${id} name`}
+                text={name}
+                x={alongM * scale - 60}
+                y={((room.widthM - heightM) / 2) * scale - 17}
+                width={120}
+                align="center"
+                fontSize={13}
+                fontFamily={DRAWN_FONT}
+                fill={drawnColours.brassInk}
+                listening={false}
+              />
+            ),
+          ]
         }
         const points = wallLine(room, opening).map((at) => at * scale)
         const [x = 0, y = 0] = points

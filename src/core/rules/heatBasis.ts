@@ -127,6 +127,12 @@ export const heatBasis = {
     source: 'Rules and most manuals',
     standing: 'common practice',
   },
+  'heater-certified': {
+    title: 'Certified for use inside',
+    formula: 'A mark on its plate, by the body that counts where you camp.',
+    source: 'Your entry; some owners take no heater without it',
+    standing: 'your entry',
+  },
   'co-alarm': {
     title: 'CO alarm',
     formula: 'One that works, at sleeping height, wherever an unvented heater burns.',

@@ -60,6 +60,8 @@ export const heaterSchema = z.strictObject({
   highestM: z.number().min(0).max(6000).nullable(),
   /** A small bottle screwed on itself. */
   bottleOn: z.boolean(),
+  /** For use inside, by the body that counts where one camps. */
+  certified: z.enum(['yes', 'no', 'not-known']).default('not-known'),
 })
 
 export type Heater = z.output<typeof heaterSchema>

@@ -111,6 +111,21 @@ export function heaterFindings(gear: HeaterGear, { uses, altitudeM, equipment, p
       }),
     )
   }
+  if (heater.certified === 'no') {
+    found.push(
+      heatFinding({
+        code: 'heater-not-certified',
+        severity: 'fix-first',
+        text: '{name} is not certified for use inside where you camp.',
+        reason: 'Nobody has tested that it burns cleanly in a small room; places and insurers refuse it.',
+        parts: { name },
+        subjectId: id,
+        page: 'choose',
+        label: 'Which heater',
+        basis: ['heater-certified'],
+      }),
+    )
+  }
   if (planned) found.push(...plannedFindings(gear, uses, planned))
   if (heater.vented) return found
   found.push(...findingsOfUse(gear, uses))

@@ -34,6 +34,7 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
       oxygenCutOff: 'no',
       highestM: null,
       bottleOn: false,
+      certified: 'not-known',
     },
   },
   'portable-radiant': {
@@ -57,6 +58,7 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
       oxygenCutOff: 'yes',
       highestM: null,
       bottleOn: true,
+      certified: 'not-known',
     },
   },
   furnace: {
@@ -80,6 +82,7 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
       oxygenCutOff: 'no',
       highestM: null,
       bottleOn: false,
+      certified: 'not-known',
     },
   },
   other: {
@@ -103,6 +106,7 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
       oxygenCutOff: 'not-known',
       highestM: null,
       bottleOn: false,
+      certified: 'not-known',
     },
   },
 }

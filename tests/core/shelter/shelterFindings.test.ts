@@ -167,6 +167,11 @@ describe('the heater', () => {
     expect(codes({ planned: plan(3) })).toEqual(['fix-first heater-input-differs'])
     expect(codes({ planned: [{ id: 'other', inputW: 1, burnPerDayS: 3600 }] })).toEqual([])
   })
+  test('one known not to be certified is told; one of which nobody knows is asked about where heaters are chosen', () => {
+    expect(codes({ heaters: [heaterGear({ certified: 'no' })] })).toEqual(['fix-first heater-not-certified'])
+    expect(codes({ heaters: [heaterGear({ certified: 'yes' })] })).toEqual([])
+    expect(heaterGear().heater.certified).toBe('not-known')
+  })
   test('more hours than it is meant for would be slept through', () => {
     const plan = (hours: number) => [{ id: 'panel', inputW: heaterGear().heater.highW, burnPerDayS: hours * 3600 }]
     expect(codes({ planned: plan(5) })).toEqual([])

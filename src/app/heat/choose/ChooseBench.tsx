@@ -56,7 +56,7 @@ export function ChooseBench({ world, shelter }: { world: HeatWorld; shelter: She
       </div>
       <p className="lead">
         What each would be like in this room, by {warmth.from === 'log' ? 'its warm-up log' : 'its shape'}. A fourth
-        school takes none that is not certified where you camp: ask the place before you buy.
+        school takes none that is not certified where you camp.
       </p>
       <div className="fields narrow">
         <Measure

@@ -13,6 +13,8 @@ export interface ComparedRow {
   compared: HeaterCompared
 }
 
+const certifiedWords = { yes: 'yes', no: 'no', 'not-known': 'ask: its plate, the place, your insurer' } as const
+
 function Evenness({ compared: { evenness, offByK } }: { compared: HeaterCompared }) {
   const off = <Amount quantity={{ value: offByK, role: 'temperatureStep' }} />
   if (evenness === 'steady') return <>steady between low and high</>
@@ -103,6 +105,7 @@ export function CompareTable({
           {line('Fits the room', ({ candidate }) => (
             <FitsHere heater={candidate.heater} name={candidate.name} shelter={shelter} />
           ))}
+          {line('Certified where you camp', ({ candidate }) => certifiedWords[candidate.heater.certified])}
           {line('Up to', ({ compared }) =>
             compared.limitM === null ? (
               'its manual says'

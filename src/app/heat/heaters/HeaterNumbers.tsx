@@ -114,6 +114,17 @@ export function HeaterNumbers({
             ]}
             set={(oxygenCutOff) => set({ oxygenCutOff })}
           />
+          <Choice
+            id="heater-certified"
+            label="Certified for inside, where you camp"
+            value={heater.certified}
+            options={[
+              ['not-known', 'not known'],
+              ['yes', 'yes, by its plate'],
+              ['no', 'no'],
+            ]}
+            set={(certified) => set({ certified })}
+          />
         </div>
         <Form.Check
           id="heater-vented"
