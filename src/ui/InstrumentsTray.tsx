@@ -6,10 +6,10 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import Offcanvas from 'react-bootstrap/Offcanvas'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { formatMixedMass } from '@/core/units/formatMixedMass'
 import { Amount } from './Amount'
 import { useCapture } from './CaptureProvider'
+import { useCaptureKeys } from './useCaptureKeys'
 import { ManometerPanel } from './ManometerPanel'
 import { ThermometerPanel } from './ThermometerPanel'
 import { useScale, useScaleReading } from './ScaleProvider'
@@ -36,8 +36,7 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
   const take = (): void => {
     if (reading) capture(reading.quantity)
   }
-  useHotkeys('c', take, [reading])
-  useHotkeys('alt+c', take, { enableOnFormTags: true, preventDefault: true }, [reading])
+  useCaptureKeys(take, reading)
 
   return (
     <section aria-label="Scale">

@@ -3,10 +3,10 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { useHotkeys } from 'react-hotkeys-hook'
 import { simulatedHoles, type SimulatedHole } from '@/instruments/simulatedManometer'
 import { Amount } from './Amount'
 import { useCapture } from './CaptureProvider'
+import { useCaptureKeys } from './useCaptureKeys'
 import { useManometer, useTubeReading } from './ManometerProvider'
 
 const holeWords: Readonly<Record<SimulatedHole, string>> = {
@@ -23,8 +23,7 @@ export function ManometerPanel() {
   const takeOpen = (): void => {
     if (reading) capture({ value: reading.openM, role: 'column' })
   }
-  useHotkeys('c', takeOpen, [reading])
-  useHotkeys('alt+c', takeOpen, { enableOnFormTags: true, preventDefault: true }, [reading])
+  useCaptureKeys(takeOpen, reading)
   const [valve, setValve] = useState<'open' | 'shut'>('shut')
   const [burning, setBurning] = useState(false)
   return (

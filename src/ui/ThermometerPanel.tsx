@@ -2,11 +2,11 @@
 
 import { useEffect, useMemo, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { useHotkeys } from 'react-hotkeys-hook'
 import type { Reading } from '@/instruments/instrument'
 import { simulatedThermometer, type SimulatedSetting } from '@/instruments/simulatedThermometer'
 import { Amount } from './Amount'
 import { useCapture } from './CaptureProvider'
+import { useCaptureKeys } from './useCaptureKeys'
 import { Choice } from './Choice'
 
 const READINGS_MS = 200
@@ -31,8 +31,7 @@ export function ThermometerPanel() {
   const takeTime = (): void => {
     if (reading) capture({ value: reading.elapsedS, role: 'minutes' })
   }
-  useHotkeys('c', take, [reading])
-  useHotkeys('alt+c', take, { enableOnFormTags: true, preventDefault: true }, [reading])
+  useCaptureKeys(take, reading)
   return (
     <section aria-label="Thermometer">
       <p className="dial mb-0" data-testid="thermometer-reading">

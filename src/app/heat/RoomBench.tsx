@@ -7,11 +7,11 @@ import Form from 'react-bootstrap/Form'
 import { BenchPicker } from '@/app/BenchPicker'
 import { Behind, DrawingSave, DrawingTools, NameField } from '@/app/DrawingParts'
 import { clearanceSlip } from '@/core/shelter/clearanceSlip'
-import { checkPlaced, placedFindings } from '@/core/shelter/placedFindings'
+import { checkPlaced, placedFindings, type PlacedHeater } from '@/core/shelter/placedFindings'
+import { placedHeaters } from '@/core/shelter/placedHeaters'
 import { roomFindings } from '@/core/shelter/roomFindings'
 import type { Shelter } from '@/core/shelter/shelter'
 import { snapped } from '@/core/shelter/snapped'
-import type { StoredHeater } from '@/records/heaters'
 import { FindingList } from '@/ui/FindingList'
 import { SlipPaper } from '@/ui/SlipPaper'
 import type { DrawnHeater } from './drawnRoom'
@@ -26,22 +26,16 @@ import { ThingInspector } from './ThingInspector'
 import { ThingList } from './ThingList'
 import { useClearances, useRoom } from './useRoom'
 
-/** Heaters of the rig that stand in the room. */
-function drawnHeaters(shelter: Shelter, heaters: readonly StoredHeater[]): DrawnHeater[] {
-  return shelter.placed.flatMap((placed) => {
-    const found = heaters.find(({ id }) => id === placed.heaterId)
-    return found ? [{ id: found.id, name: found.name, body: found.heater.body, placed }] : []
-  })
+function drawnOf({ heater: { id, name, heater }, placed }: PlacedHeater): DrawnHeater {
+  return { id, name, body: heater.body, placed }
 }
 
 /** The heater that what the address names is too near to. */
-function heaterAbout({ about, heaters }: HeatWorld, shelter: Shelter): string | undefined {
-  const gear = { id: '', name: '', shelter }
-  return shelter.placed.find((placed) => {
-    const heater = heaters.find(({ id }) => id === placed.heaterId)
-    const check = heater ? checkPlaced({ gear, heater, placed }) : ''
+function heaterAbout(about: string | null, standing: readonly PlacedHeater[]): string | undefined {
+  return standing.find((one) => {
+    const check = checkPlaced(one)
     return typeof check !== 'string' && check.violations.some(({ id }) => id === about)
-  })?.heaterId
+  })?.heater.id
 }
 
 /** The room drawn from above and from the side, with its heater judged as it is moved. */
@@ -58,16 +52,21 @@ export function RoomBench({
   const desk = useRoom(world, begin)
   const router = useRouter()
   const { shelter } = desk
-  const standing = drawnHeaters(shelter, world.heaters)
+  const gear = { id: desk.id ?? 'new', name: desk.name, shelter }
+  const standing = placedHeaters(gear, world.heaters)
+  const drawn = standing.map(drawnOf)
   const [heaterId, setHeaterId] = useState(
-    () => world.heaterId ?? heaterAbout(world, shelter) ?? standing[0]?.id ?? world.heaters[0]?.id ?? null,
+    () => world.heaterId ?? heaterAbout(world.about, standing) ?? drawn[0]?.id ?? world.heaters[0]?.id ?? null,
   )
   const heater = world.heaters.find(({ id }) => id === heaterId)
   const { check, refused, placed } = useClearances(shelter, heater)
   const [chosen, setChosen] = useState<string | null>(world.about)
   const thing = shelter.things.find(({ id }) => id === chosen)
-  const gear = { id: desk.id ?? 'new', name: desk.name, shelter }
-  const findings = [...(heater && placed ? placedFindings({ gear, heater, placed }) : []), ...roomFindings(gear)]
+  const judged = check ?? refused
+  const findings = [
+    ...(heater && placed && judged !== null ? placedFindings({ gear, heater, placed }, judged) : []),
+    ...roomFindings(gear),
+  ]
 
   const moveTo = (id: string, xM: number, yM: number): void => {
     const moved = shelter.things.find((one) => one.id === id)
@@ -80,8 +79,8 @@ export function RoomBench({
   }
   const shown = {
     shelter,
-    heater: standing.find(({ id }) => id === heaterId) ?? null,
-    others: standing.filter(({ id }) => id !== heaterId),
+    heater: drawn.find(({ id }) => id === heaterId) ?? null,
+    others: drawn.filter(({ id }) => id !== heaterId),
     check,
   }
   return (

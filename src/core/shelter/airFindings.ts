@@ -1,8 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
 import { heatFinding } from './heatFinding'
 import type { HeaterGear, ShelterGear } from './shelter'
-import { ventilationCheck } from './ventilationCheck'
-import { ventilationNeed } from './ventilationNeed'
+import { ventilationOf } from './ventilationOf'
 
 /**
  * What is to be said of the openings of a room for the unvented heaters that are to burn in it.
@@ -12,15 +11,14 @@ import { ventilationNeed } from './ventilationNeed'
  */
 export function airFindings(gear: ShelterGear, burning: readonly HeaterGear[]): Finding[] {
   if (burning.length === 0) return []
-  const neededM2 = burning.reduce((sum, { heater }) => sum + ventilationNeed(heater.highW, heater.openAreaM2).areaM2, 0)
-  const check = ventilationCheck(gear.shelter.room, neededM2)
+  const { check } = ventilationOf(gear.shelter.room, burning)
   const at = { subjectId: gear.id, page: 'air', label: 'To the openings' } as const
   const names = burning.map(({ name }) => name).join(' and ')
   const parts = {
     names,
     room: gear.name,
     open: { value: check.countedM2, role: 'area' },
-    needed: { value: neededM2, role: 'area' },
+    needed: { value: check.neededM2, role: 'area' },
   } as const
   if (!check.isEnough) {
     return [

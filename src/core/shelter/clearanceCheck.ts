@@ -12,10 +12,8 @@ import { reachOf } from './reachOf'
 import { requireHeater } from './requireHeater'
 import { requireRoom } from './requireRoom'
 import { roomSchema, type Room } from './room'
-import { thingSchema, type Thing } from './thing'
+import { gasKinds, MOST_THINGS, thingSchema, type Thing } from './thing'
 import { wallSolids } from './wallSolids'
-
-const MOST_THINGS = 200
 
 export const clearanceCheckSchema = z.strictObject({
   heater: heaterBodySchema,
@@ -102,7 +100,7 @@ export function clearanceCheck(input: {
       .filter(({ kind }) => kind !== 'gas-outlet')
       .map((thing) => {
         const { marginM, face } = marginTo(reachOf(thing), keepOffOf(thing, heater), heater, pose)
-        const isCylinder = thing.kind === 'cylinder' || thing.kind === 'cylinder-locker'
+        const isCylinder = gasKinds.includes(thing.kind)
         return { id: thing.id, name: thing.name, face, marginM, wantedM: wantedAt(face, heater, thing), isCylinder }
       }),
     ...wallSolids(room).map(({ id, name, solid }) => {

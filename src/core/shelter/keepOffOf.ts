@@ -1,6 +1,6 @@
 import type { HeaterBody } from './heater'
 import type { KeepOff } from './marginTo'
-import type { Thing } from './thing'
+import { gasKinds, type Thing } from './thing'
 
 const touching: KeepOff = { frontM: 0, rearM: 0, sidesM: 0, topM: 0 }
 
@@ -12,7 +12,7 @@ const touching: KeepOff = { frontM: 0, rearM: 0, sidesM: 0, topM: 0 }
  * @param body - the heater
  */
 export function keepOffOf(thing: Pick<Thing, 'kind' | 'combustible'>, body: HeaterBody): KeepOff {
-  if (thing.kind === 'cylinder' || thing.kind === 'cylinder-locker') {
+  if (gasKinds.includes(thing.kind)) {
     const { cylinderM } = body
     return { frontM: cylinderM, rearM: cylinderM, sidesM: cylinderM, topM: cylinderM }
   }

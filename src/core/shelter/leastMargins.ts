@@ -1,4 +1,5 @@
 import { ceilingM } from './ceilingM'
+import { ROUNDING_M } from './clearanceCheck'
 import type { HeaterBody, Pose } from './heater'
 import { keepOffOf } from './keepOffOf'
 import type { PlanBox } from './leastBeyond'
@@ -102,7 +103,7 @@ export function leastMargins(
       const marginM = marginOf(one, pose, leastMarginM)
       if (marginM < leastMarginM) leastMarginM = marginM
       if (one.isShell && marginM < shellMarginM) shellMarginM = marginM
-      if (marginM < -1e-6 && !one.isShell) {
+      if (marginM < -ROUNDING_M && !one.isShell) {
         lacking += 1
         lacksM -= marginM
         if (named) inTheWay.push({ id: one.id, name: one.name, lacksM: -marginM })

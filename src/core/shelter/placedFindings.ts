@@ -26,10 +26,10 @@ export function checkPlaced({ gear, heater, placed }: PlacedHeater): ClearanceCh
  * What is to be said of where a heater stands: clearances, the way out, its hose.
  *
  * @param one - the heater in its room
+ * @param check - from checkPlaced, where it is known already
  */
-export function placedFindings(one: PlacedHeater): Finding[] {
+export function placedFindings(one: PlacedHeater, check = checkPlaced(one)): Finding[] {
   const { gear, heater } = one
-  const check = checkPlaced(one)
   const at = { subjectId: gear.id, label: 'To the plan' } as const
   const name = heater.name
   if (typeof check === 'string') {

@@ -2,13 +2,14 @@ import type { Finding } from '@/core/findings/Finding'
 import { exitState } from './exitState'
 import { heatFinding } from './heatFinding'
 import type { ShelterGear } from './shelter'
+import { gasKinds } from './thing'
 
 const at = (gear: ShelterGear) => ({ subjectId: gear.id, label: 'To the plan' }) as const
 
 /** Gas kept in the room itself. */
 function gasInside(gear: ShelterGear): Finding[] {
   return gear.shelter.things.flatMap((thing) => {
-    if (thing.kind !== 'cylinder' && thing.kind !== 'cylinder-locker') return []
+    if (!gasKinds.includes(thing.kind)) return []
     const isUnknown = thing.kind === 'cylinder-locker' && thing.sealed === 'not-known'
     if (thing.kind === 'cylinder-locker' && thing.sealed === 'yes') return []
     return [

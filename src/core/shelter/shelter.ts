@@ -1,9 +1,7 @@
 import { z } from '@/core/findings/schema'
 import { heaterUses, poseSchema, type Heater } from './heater'
 import { roomSchema } from './room'
-import { thingSchema } from './thing'
-
-const MOST_THINGS = 200
+import { MOST_THINGS, thingSchema } from './thing'
 
 /** A room with what stands in it and where its heaters are meant to be. */
 export const shelterSchema = z.strictObject({

@@ -1,9 +1,11 @@
 import type { Equipment } from '@/core/cylinders/equipment'
 import type { Finding } from '@/core/findings/Finding'
 import { airFindings } from './airFindings'
+import { burningOf } from './burningOf'
 import { heaterFindings } from './heaterFindings'
 import { heatFinding } from './heatFinding'
-import { placedFindings, type PlacedHeater } from './placedFindings'
+import { placedFindings } from './placedFindings'
+import { placedHeaters } from './placedHeaters'
 import { roomFindings } from './roomFindings'
 import type { HeaterGear, PlannedBurning, ShelterGear } from './shelter'
 
@@ -38,12 +40,7 @@ function nothingKnown(): Finding {
  */
 export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment, planned }: HeatOfRig): Finding[] {
   if (heaters.length === 0) return [...rooms.flatMap(roomFindings), ...(heatless ? [] : [nothingKnown()])]
-  const placed: PlacedHeater[] = rooms.flatMap((gear) =>
-    gear.shelter.placed.flatMap((one) => {
-      const heater = heaters.find(({ id }) => id === one.heaterId)
-      return heater ? [{ gear, heater, placed: one }] : []
-    }),
-  )
+  const placed = rooms.flatMap((gear) => placedHeaters(gear, heaters))
   const used = placed.filter((one) => one.placed.use !== 'not-used')
   return [
     ...heaters.flatMap((gear) => {
@@ -71,13 +68,10 @@ export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment
         }),
       ]
     }),
-    ...used.flatMap(placedFindings),
+    ...used.flatMap((one) => placedFindings(one)),
     ...rooms.flatMap((gear) => [
       ...roomFindings(gear),
-      ...airFindings(
-        gear,
-        used.filter((one) => one.gear.id === gear.id && !one.heater.heater.vented).map(({ heater }) => heater),
-      ),
+      ...airFindings(gear, burningOf(placed.filter((one) => one.gear.id === gear.id))),
     ]),
   ]
 }

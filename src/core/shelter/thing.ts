@@ -27,6 +27,12 @@ export interface ThingFacts {
   combustible: boolean
 }
 
+/** Kinds that hold gas: they keep their own distance from a heater, and have no place in a living space. */
+export const gasKinds: readonly ThingKind[] = ['cylinder', 'cylinder-locker']
+
+/** More things than any rig holds. */
+export const MOST_THINGS = 200
+
 /** What each kind is like before it is measured. */
 export const thingFacts: Readonly<Record<ThingKind, ThingFacts>> = {
   bed: { name: 'Bed', lengthM: 1.9, widthM: 1.2, lowM: 0, highM: 0.6, reachM: 0.1, combustible: true },

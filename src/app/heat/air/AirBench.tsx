@@ -1,12 +1,12 @@
 'use client'
 
-import { useMemo } from 'react'
 import { BenchPicker } from '@/app/BenchPicker'
 import { Behind, DrawingSave, DrawingTools } from '@/app/DrawingParts'
 import { airFindings } from '@/core/shelter/airFindings'
+import { burningOf } from '@/core/shelter/burningOf'
+import { placedHeaters } from '@/core/shelter/placedHeaters'
 import type { Shelter } from '@/core/shelter/shelter'
-import { ventilationCheck } from '@/core/shelter/ventilationCheck'
-import { ventilationNeed } from '@/core/shelter/ventilationNeed'
+import { ventilationOf } from '@/core/shelter/ventilationOf'
 import { ventilationSlip } from '@/core/shelter/ventilationSlip'
 import { FindingList } from '@/ui/FindingList'
 import { SlipPaper } from '@/ui/SlipPaper'
@@ -19,19 +19,11 @@ import { OpeningList } from './OpeningList'
 /** What stands open against what the heaters want, and the air of a night. */
 export function AirBench({ world, begin }: { world: HeatWorld; begin: { name: string; shelter: Shelter } }) {
   const desk = useRoom(world, begin)
-  const { room, placed } = desk.shelter
-  const { heaters } = world
-  const burning = useMemo(
-    () =>
-      heaters.filter(
-        ({ id, heater }) => !heater.vented && placed.some(({ heaterId, use }) => heaterId === id && use !== 'not-used'),
-      ),
-    [heaters, placed],
-  )
-  const needs = burning.map(({ name, heater }) => ({ name, need: ventilationNeed(heater.highW, heater.openAreaM2) }))
-  const neededM2 = needs.reduce((sum, { need }) => sum + need.areaM2, 0)
-  const check = ventilationCheck(room, neededM2)
-  const findings = airFindings({ id: desk.id ?? 'new', name: desk.name, shelter: desk.shelter }, burning)
+  const { room } = desk.shelter
+  const gear = { id: desk.id ?? 'new', name: desk.name, shelter: desk.shelter }
+  const burning = burningOf(placedHeaters(gear, world.heaters))
+  const { needs, check } = ventilationOf(room, burning)
+  const findings = airFindings(gear, burning)
   return (
     <>
       <div className="line-head">
@@ -51,7 +43,7 @@ export function AirBench({ world, begin }: { world: HeatWorld; begin: { name: st
             }}
           >
             <OpeningList desk={desk} check={check} />
-            <HowFar desk={desk} neededM2={neededM2} />
+            <HowFar desk={desk} neededM2={check.neededM2} />
             <DrawingSave label="Save the openings" drawing={desk} />
           </form>
           {findings.length > 0 && <FindingList findings={findings} />}

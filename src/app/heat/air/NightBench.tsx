@@ -7,6 +7,7 @@ import type { Room } from '@/core/shelter/room'
 import type { RoomAir } from '@/core/shelter/roomAir'
 import { roomWarmth } from '@/core/shelter/roomWarmth'
 import type { HeatWorld } from '@/app/heat/heatWorld'
+import { MILD_K } from '@/app/heat/usualNight'
 import { lastLog } from '@/app/heat/lastLog'
 import { useWorker } from '@/app/heat/useWorker'
 import { WorkerBar } from '@/app/heat/WorkerBar'
@@ -20,7 +21,6 @@ import { nightInput, type Night } from './nightInput'
 
 /** Typing is let come to rest before a night is worked out. */
 const REST_MS = 350
-const MILD_K = 278.15
 
 /** One night in this room, worked out beside the page whenever something of it is changed. */
 export function NightBench({ world, room }: { world: HeatWorld; room: Room }) {

@@ -3,6 +3,7 @@
 import { useMemo } from 'react'
 import { BenchPicker } from '@/app/BenchPicker'
 import type { HeatWorld } from '@/app/heat/heatWorld'
+import { COSY_K, MILD_K, NIGHT_S } from '@/app/heat/usualNight'
 import { lastLog } from '@/app/heat/lastLog'
 import { InputError } from '@/core/findings/InputError'
 import { compareHeater } from '@/core/shelter/compareHeater'
@@ -14,10 +15,6 @@ import { Measure } from '@/ui/Measure'
 import { useKept } from '@/ui/useKept'
 import { candidates } from './candidates'
 import { CompareTable, type ComparedRow } from './CompareTable'
-
-const MILD_K = 278.15
-const COSY_K = 291.15
-const NIGHT_S = 10 * 3600
 
 /** The schools side by side, on this rig and these nights. */
 export function ChooseBench({ world, shelter }: { world: HeatWorld; shelter: Shelter }) {

@@ -9,15 +9,12 @@ import type { KnownWarmth } from '@/core/shelter/roomWarmth'
 import { warmthSavings } from '@/core/shelter/warmthSavings'
 import { warmthSlip } from '@/core/shelter/warmthSlip'
 import type { HeatWorld } from '@/app/heat/heatWorld'
+import { COSY_K, MILD_K, NIGHT_S } from '@/app/heat/usualNight'
 import { Choice } from '@/ui/Choice'
 import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useKept } from '@/ui/useKept'
-
-const MILD_K = 278.15
-const COSY_K = 291.15
-const NIGHT_S = 10 * 3600
 
 const savingWords = {
   curtain: 'With the curtain closed',
