@@ -1,0 +1,76 @@
+import { boilAt } from './boilAt'
+import { BOIL, BOIL_FROM_K } from './boilTable'
+import { wettedAreaM2 } from './wettedAreaM2'
+import type { VesselBody } from './vesselBody'
+
+/** A cylinder at one moment, with what went in and out of it so far. */
+export interface Boiling {
+  body: VesselBody
+  massKg: number
+  temperatureK: number
+  /** Heat that came through the wall. */
+  heatInJ: number
+  /** Energy that left with the gas, in the measure of its inner energy. */
+  gasOutJ: number
+  drawnKg: number
+}
+
+/** What steel takes up. [common practice] */
+export const WALL_J_KG_K = 480
+
+/** Energy of the wall, from the table’s first temperature. */
+export function wallEnergyJ({ wallKg }: VesselBody, temperatureK: number): number {
+  return wallKg * WALL_J_KG_K * (temperatureK - BOIL_FROM_K)
+}
+
+/** Mass that fills a vessel as vapour alone, boiling pressure just reached. */
+export function allVapourKg({ volumeM3 }: VesselBody, temperatureK: number): number {
+  return volumeM3 * boilAt(BOIL.vapourKgM3, temperatureK)
+}
+
+/** Whether no liquid is left. */
+export function isVapourOnly({ body, massKg, temperatureK }: Boiling): boolean {
+  return massKg <= allVapourKg(body, temperatureK) * (1 + 1e-9)
+}
+
+/** Liquid of the inside, 0 to 1. */
+export function liquidShare({ body, massKg, temperatureK }: Boiling): number {
+  const share = (boilAt(BOIL.levelM3Kg, temperatureK) * massKg) / body.volumeM3 - boilAt(BOIL.lift, temperatureK)
+  return Math.min(1, Math.max(0, share))
+}
+
+/** Absolute pressure: of boiling while there is liquid, falling with the mass when there is none. */
+export function pressureOf({ body, massKg, temperatureK }: Boiling): number {
+  return boilAt(BOIL.pressurePa, temperatureK) * Math.min(1, massKg / allVapourKg(body, temperatureK))
+}
+
+/** Gas too thin to press as wanted: it stays in the cylinder. */
+export function residueKg({ body, temperatureK }: Boiling, needPa: number): number {
+  return allVapourKg(body, temperatureK) * Math.min(1, needPa / boilAt(BOIL.pressurePa, temperatureK))
+}
+
+/** Energy of contents and wall. */
+export function energyJ(boiling: Boiling): number {
+  const { body, massKg, temperatureK } = boiling
+  const slope = boilAt(BOIL.slopeJKg, temperatureK)
+  const roomJ = boilAt(BOIL.roomJM3, temperatureK) * body.volumeM3
+  const thinnestKg = allVapourKg(body, temperatureK)
+  const contentsJ = massKg >= thinnestKg ? massKg * slope + roomJ : (massKg / thinnestKg) * (thinnestKg * slope + roomJ)
+  return contentsJ + wallEnergyJ(body, temperatureK)
+}
+
+/** Heat that comes in for each kelvin that the air is warmer. */
+export function wallWPerK(boiling: Boiling, wallUWPerM2K: number): number {
+  return wallUWPerM2K * wettedAreaM2(boiling.body, liquidShare(boiling))
+}
+
+/**
+ * A cylinder at rest, as warm as the air.
+ *
+ * @param body - of the vessel
+ * @param massKg - in it
+ * @param temperatureK - of the air
+ */
+export function startBoiling(body: VesselBody, massKg: number, temperatureK: number): Boiling {
+  return { body, massKg, temperatureK, heatInJ: 0, gasOutJ: 0, drawnKg: 0 }
+}
