@@ -113,7 +113,13 @@ async function benchCore(): Promise<void> {
     .add('places in 6 m, 5 cm grid, 40 things', () => placements({ ...benchRoom, gridM: 0.05 }))
     .add('a trip judged', () =>
       judgeTrip(
-        { cylinders: [gear, gear], equipment: [], lines: [], heat: { rooms: [], heaters: [], heatless: true } },
+        {
+          cylinders: [gear, gear],
+          equipment: [],
+          lines: [],
+          heat: { rooms: [], heaters: [], heatless: true, warmth: null },
+          battery: null,
+        },
         trip,
         '2026-12-01T00:00:00Z',
       ),

@@ -137,7 +137,8 @@ export function rigGear(cylinders: readonly CylinderGear[], change: Partial<RigG
     cylinders,
     equipment: soundEquipment(),
     lines: [],
-    heat: { rooms: [], heaters: [], heatless: false },
+    heat: { rooms: [], heaters: [], heatless: false, warmth: null },
+    battery: null,
     ...change,
   }
 }

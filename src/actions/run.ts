@@ -4,10 +4,17 @@ import { revalidatePath } from 'next/cache'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import { z } from '@/core/findings/schema'
 import { runtimeS } from '@/core/running/runtimeS'
-import { addAppliance, saveAppliance } from '@/records/appliances'
+import { InputError } from '@/core/findings/InputError'
+import { batterySchema } from '@/core/running/battery'
+import { forecastSchema } from '@/core/running/forecast'
+import { applianceKinds, energies, habitSchema } from '@/core/running/habit'
+import { runSettingsSchema } from '@/core/running/runSettings'
+import { addAppliance, listAppliances, saveAppliance } from '@/records/appliances'
+import { findCylinder } from '@/records/cylinders'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { findRig } from '@/records/rigs'
+import { findRig, saveRig } from '@/records/rigs'
+import { findTrip, saveTrip, tripFields } from '@/records/trips'
 import { idField, nameField, versionField } from './fields'
 import { act, type ActionResult } from './result'
 
@@ -19,6 +26,15 @@ const applianceSchema = z.strictObject({
   // The largest household appliance takes under 60 kW; more is a slipped unit.
   inputW: z.number().max(200_000, 'That is more than any camper burns. Check the unit.'),
   supply: z.enum(supplies),
+  kind: z.enum(applianceKinds).default('other'),
+  pilotW: z.number().min(0, 'A pilot burns no less than nothing.').max(5000, 'No pilot burns so much.').default(0),
+  currentA: z
+    .number()
+    .min(0, 'This cannot be less than nothing.')
+    .max(200, 'No wiring of a camper carries that.')
+    .default(0),
+  needsBattery: z.boolean().default(false),
+  cylinderId: idField.nullable().default(null),
 })
 
 /** Saves an appliance: a new one without an identifier, else over the version named. */
@@ -28,10 +44,56 @@ export async function saveApplianceAction(input: unknown): Promise<ActionResult<
     runtimeS(1, entry.inputW)
     const records = database()
     if (!findRig(records, rigId)) throw new NotFoundError('rig')
+    if (entry.cylinderId !== null && findCylinder(records, entry.cylinderId)?.row.rigId !== rigId) {
+      throw new InputError('cylinderId', 'This cylinder is no longer in the rig.')
+    }
     const saved = id === null ? addAppliance(records, rigId, entry).id : id
     if (id !== null) saveAppliance(records, id, version ?? 0, entry)
     revalidatePath('/', 'layout')
     return { id: saved }
+  })
+}
+
+const runSchema = z.strictObject({
+  id: idField,
+  version: versionField,
+  settings: runSettingsSchema,
+  forecast: forecastSchema.nullable(),
+  uses: z
+    .array(
+      z.strictObject({
+        applianceId: idField,
+        burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
+        habit: habitSchema.nullable(),
+        byNight: z.array(z.enum(energies)).max(366).nullable(),
+      }),
+    )
+    .max(100),
+})
+
+/** Saves how a trip is run: its weather, habits, and how the cylinders are used. */
+export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: string; version: number }>> {
+  return act(runSchema, input, ({ id, version, uses, ...entry }) => {
+    const records = database()
+    const trip = findTrip(records, id)
+    if (!trip) throw new NotFoundError('trip')
+    const known = new Set(listAppliances(records, trip.row.rigId).map((appliance) => appliance.id))
+    // One that was put away meanwhile leaves the trip, as it leaves the lists.
+    const standing = uses.filter(({ applianceId }) => known.has(applianceId))
+    saveTrip(records, id, version, { ...tripFields(trip.row), ...entry, uses: standing })
+    revalidatePath('/', 'layout')
+    return { id, version: version + 1 }
+  })
+}
+
+/** Saves the rig’s 12 V battery; null says that it has none, or that nobody knows. */
+export async function saveBatteryAction(input: unknown): Promise<ActionResult> {
+  const schema = z.strictObject({ rigId: idField, version: versionField, battery: batterySchema.nullable() })
+  return act(schema, input, ({ rigId, version, battery }) => {
+    if (!findRig(database(), rigId)) throw new NotFoundError('rig')
+    saveRig(database(), rigId, version, { battery })
+    revalidatePath('/', 'layout')
+    return null
   })
 }
 

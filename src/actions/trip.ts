@@ -3,6 +3,7 @@
 import { isValid, parseISO } from 'date-fns'
 import { revalidatePath } from 'next/cache'
 import { z } from '@/core/findings/schema'
+import { energies, habitSchema } from '@/core/running/habit'
 import { requireTemperature } from '@/core/fluids/requireTemperature'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 import { InputError } from '@/core/findings/InputError'
@@ -37,6 +38,8 @@ const tripSchema = z.strictObject({
       z.strictObject({
         applianceId: idField,
         burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
+        habit: habitSchema.nullable().default(null),
+        byNight: z.array(z.enum(energies)).max(366).nullable().default(null),
       }),
     )
     .max(100),

@@ -5,9 +5,8 @@ import { TripBench } from './trips/TripBench'
 import { loadWorld } from './world'
 
 export default function TripPage() {
-  const { rig, cylinders, appliances, trip, equipment, lines, heat, nowIso } = loadWorld()
+  const { rig, cylinders, appliances, trip, gear, nowIso } = loadWorld()
   if (!rig) return <BeginRig />
-  const gear = cylinders.map((cylinder) => cylinder.gear)
   if (!trip && (cylinders.length === 0 || appliances.length === 0)) {
     return <FirstSteps rigName={rig.name} cylinders={cylinders.length} appliances={appliances.length} />
   }
@@ -16,9 +15,9 @@ export default function TripPage() {
       key={trip ? `${trip.row.id} ${trip.row.version}` : 'new'}
       rigId={rig.id}
       stored={trip?.row ?? null}
-      uses={trip?.plan.uses ?? []}
+      plan={trip?.plan ?? null}
       appliances={appliances}
-      rig={{ cylinders: gear, equipment, lines, heat }}
+      rig={gear}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />

@@ -3,7 +3,7 @@ import { cookies } from 'next/headers'
 import { cache } from 'react'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
-import { judgeTrip, type RigHeat, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { judgeTrip, type RigGear, type RigHeat, type TripJudgement } from '@/core/readiness/judgeTrip'
 import { lineFindings, type JudgedLine } from '@/core/readiness/lineFindings'
 import { shelterFindings } from '@/core/shelter/shelterFindings'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
@@ -32,6 +32,8 @@ export interface World {
   equipment: EquipmentWithVersion[]
   lines: JudgedLine[]
   heat: RigHeat
+  /** All of it that a trip is judged by. */
+  gear: RigGear
   trip: TripWithPlan | undefined
   judgement: TripJudgement | null
   nowIso: string
@@ -45,8 +47,9 @@ export const loadWorld = cache((): World => {
   const nowIso = formatISO(now)
   const rig = listRigs(records)[0]
   if (!rig) {
-    const heat = { rooms: [], heaters: [], heatless: false }
-    const nothing = { cylinders: [], appliances: [], equipment: [], lines: [], heat }
+    const heat = { rooms: [], heaters: [], heatless: false, warmth: null }
+    const gear = { cylinders: [], equipment: [], lines: [], heat, battery: null }
+    const nothing = { cylinders: [], appliances: [], equipment: [], lines: [], heat, gear }
     return { rig, ...nothing, trip: undefined, judgement: null, nowIso }
   }
   const cylinders = listCylinders(records, rig.id)
@@ -54,9 +57,14 @@ export const loadWorld = cache((): World => {
   const equipment = listEquipment(records, rig.id)
   const lines = listJudgedLines(records, rig.id)
   const heat = listHeat(records, rig.id)
-  const judgement = trip
-    ? judgeTrip({ cylinders: cylinders.map(({ gear }) => gear), equipment, lines, heat }, trip.plan, nowIso)
-    : null
+  const gear: RigGear = {
+    cylinders: cylinders.map((cylinder) => cylinder.gear),
+    equipment,
+    lines,
+    heat,
+    battery: rig.battery,
+  }
+  const judgement = trip ? judgeTrip(gear, trip.plan, nowIso) : null
   return {
     rig,
     cylinders,
@@ -64,6 +72,7 @@ export const loadWorld = cache((): World => {
     equipment,
     lines,
     heat,
+    gear,
     trip,
     judgement,
     nowIso,

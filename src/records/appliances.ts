@@ -7,7 +7,8 @@ import { appliances } from './schema'
 export type Appliance = typeof appliances.$inferSelect
 
 /** What an owner enters of an appliance. */
-export type ApplianceEntry = Pick<Appliance, 'name' | 'inputW' | 'supply'>
+export type ApplianceEntry = Pick<Appliance, 'name' | 'inputW' | 'supply'> &
+  Partial<Pick<Appliance, 'kind' | 'pilotW' | 'currentA' | 'needsBattery' | 'cylinderId'>>
 
 /** The rig's appliances in the owner's order, without those put away. */
 export function listAppliances(database: Database, rigId: string): Appliance[] {

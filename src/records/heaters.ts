@@ -1,11 +1,14 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
+import { InputError } from '@/core/findings/InputError'
+import type { RoomWarmth } from '@/core/shelter/heatOutlook'
+import { roomWarmth } from '@/core/shelter/roomWarmth'
 import type { HeatOfRig } from '@/core/shelter/shelterFindings'
 import type { Database } from './databaseType'
 import { heaters } from './heatTables'
 import { requireSaved } from './requireSaved'
 import { findRig } from './rigs'
-import { listRooms } from './rooms'
+import { listRooms, listWarmUps, type StoredRoom } from './rooms'
 
 export type StoredHeater = typeof heaters.$inferSelect
 
@@ -59,10 +62,29 @@ export function saveHeater(
   requireSaved(changes, findHeater(database, id), 'heater')
 }
 
+/** Loss and capacity by the room’s newest log; by its shape without one, or where the log says nothing. */
+function warmthOf(database: Database, { id, shelter }: StoredRoom): RoomWarmth | null {
+  const log = listWarmUps(database, id).find(({ voidedAt }) => voidedAt === null)?.log ?? null
+  for (const one of log === null ? [null] : [log, null]) {
+    try {
+      const { lossWPerK, capacityJPerK } = roomWarmth(shelter.room, one)
+      return { lossWPerK, capacityJPerK }
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+    }
+  }
+  return null
+}
+
 /** What heats the rig and where, as core judges it. */
-export function listHeat(database: Database, rigId: string): Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> {
+export function listHeat(
+  database: Database,
+  rigId: string,
+): Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> & { warmth: RoomWarmth | null } {
+  const rooms = listRooms(database, rigId)
   return {
-    rooms: listRooms(database, rigId).map(({ id, name, shelter }) => ({ id, name, shelter })),
+    rooms: rooms.map(({ id, name, shelter }) => ({ id, name, shelter })),
+    warmth: rooms[0] ? warmthOf(database, rooms[0]) : null,
     heaters: listHeaters(database, rigId).map(({ id, name, applianceId, heater }) => ({
       id,
       name,

@@ -7,6 +7,10 @@ import type { LookAnswers } from '@/core/cylinders/lookOverItems'
 import { markLetters } from '@/core/cylinders/stampReading'
 import { priceWays } from '@/core/filling/fillCosts'
 import { bottleSchools, DEFAULT_BOTTLE_SCHOOL, fillModes } from '@/core/filling/fillModes'
+import type { Battery } from '@/core/running/battery'
+import type { Forecast } from '@/core/running/forecast'
+import { applianceKinds, type Energy, type Habit } from '@/core/running/habit'
+import type { RunSettings } from '@/core/running/runSettings'
 import { DEFAULT_RULE_ID, type OwnRule } from '@/core/rules/ruleSets'
 
 /** Kinds of picture that are kept. */
@@ -27,6 +31,8 @@ export const rigs = sqliteTable('rigs', {
   bottleSchool: text({ enum: bottleSchools }).notNull().default(DEFAULT_BOTTLE_SCHOOL),
   /** Its owner said that nothing heats it. */
   heatless: integer({ mode: 'boolean' }).notNull().default(false),
+  /** Its 12 V battery; null while nobody entered it. */
+  battery: text({ mode: 'json' }).$type<Battery>(),
   version: integer().notNull().default(1),
 })
 
@@ -257,6 +263,14 @@ export const appliances = sqliteTable(
     name: text().notNull(),
     inputW: real().notNull(),
     supply: text({ enum: supplies }).notNull(),
+    kind: text({ enum: applianceKinds }).notNull().default('other'),
+    /** Of a standing pilot. */
+    pilotW: real().notNull().default(0),
+    /** From the battery, while it burns. */
+    currentA: real().notNull().default(0),
+    needsBattery: integer({ mode: 'boolean' }).notNull().default(false),
+    /** A cylinder of its own, apart from the line. */
+    cylinderId: text().references(() => cylinders.id),
     position: integer().notNull(),
     archivedAt: text(),
     version: integer().notNull().default(1),
@@ -278,6 +292,10 @@ export const trips = sqliteTable(
     altitudeM: real().notNull(),
     coldestK: real(),
     reserveShare: real().notNull(),
+    /** How it is run; the usual while nothing was said. */
+    settings: text({ mode: 'json' }).$type<RunSettings>(),
+    /** Hour by hour; made from the coldest night while there is none. */
+    forecast: text({ mode: 'json' }).$type<Forecast>(),
     archivedAt: text(),
     version: integer().notNull().default(1),
   },
@@ -294,6 +312,10 @@ export const tripUses = sqliteTable(
       .notNull()
       .references(() => appliances.id),
     burnPerDayS: real().notNull(),
+    /** When and how hard; hours from the evening on while nothing was said. */
+    habit: text({ mode: 'json' }).$type<Habit>(),
+    /** What it runs on, night by night. */
+    byNight: text({ mode: 'json' }).$type<readonly Energy[]>(),
   },
   (table) => [primaryKey({ columns: [table.tripId, table.applianceId] })],
 )

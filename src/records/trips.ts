@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, gte, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
+import type { Energy, Habit } from '@/core/running/habit'
 import type { TripPlan } from '@/core/running/tripPlan'
 import type { Database } from './databaseType'
 import { requireSaved } from './requireSaved'
@@ -7,9 +8,30 @@ import { appliances, trips, tripUses } from './schema'
 
 export type Trip = typeof trips.$inferSelect
 
+/** Hours or habit of one appliance. */
+export interface TripUseEntry {
+  applianceId: string
+  burnPerDayS: number
+  habit?: Habit | null
+  byNight?: readonly Energy[] | null
+}
+
 /** What an owner enters of a trip; hours by appliance. */
-export type TripEntry = Pick<Trip, 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK' | 'reserveShare'> & {
-  uses: readonly { applianceId: string; burnPerDayS: number }[]
+export type TripEntry = Pick<Trip, 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK' | 'reserveShare'> &
+  Partial<Pick<Trip, 'settings' | 'forecast'>> & {
+    uses: readonly TripUseEntry[]
+  }
+
+/** What an owner entered of a trip, to be saved anew. */
+export function tripFields({
+  name,
+  startDay,
+  nights,
+  altitudeM,
+  coldestK,
+  reserveShare,
+}: Trip): Omit<TripEntry, 'uses'> {
+  return { name, startDay, nights, altitudeM, coldestK, reserveShare }
 }
 
 /** A trip with its appliance hours, as core judges it. */
@@ -25,7 +47,14 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
       name: appliances.name,
       inputW: appliances.inputW,
       supply: appliances.supply,
+      kind: appliances.kind,
+      pilotW: appliances.pilotW,
+      currentA: appliances.currentA,
+      needsBattery: appliances.needsBattery,
+      cylinderId: appliances.cylinderId,
       burnPerDayS: tripUses.burnPerDayS,
+      habit: tripUses.habit,
+      byNight: tripUses.byNight,
     })
     .from(tripUses)
     .innerJoin(appliances, eq(tripUses.applianceId, appliances.id))
@@ -69,7 +98,7 @@ export function nextTrip(database: Database, rigId: string, day: string): TripWi
 
 function replaceUses(database: Pick<Database, 'delete' | 'insert'>, tripId: string, uses: TripEntry['uses']): void {
   database.delete(tripUses).where(eq(tripUses.tripId, tripId)).run()
-  const burning = uses.filter(({ burnPerDayS }) => burnPerDayS > 0)
+  const burning = uses.filter(({ burnPerDayS, habit }) => burnPerDayS > 0 || habit)
   if (burning.length > 0) {
     database
       .insert(tripUses)

@@ -10,6 +10,7 @@ export const terms = {
   'water-column': 'Inches a pressure would lift water in a tube. Appliances run at about 11.',
   input: 'Heat an appliance takes in an hour with its burners on full. It is on the plate.',
   reserve: 'Gas you want left when you are home again, as a share of what the trip burns.',
+  pilot: 'A small flame that always burns, to light the large one. It uses gas day and night.',
   'overfill-stop':
     'OPD: a float in the valve that shuts the filling at 80 %. A second guard, never a measure: the scale or the bleeder comes first.',
   requalification:

@@ -11,7 +11,7 @@ import { listEquipment } from '@/records/equipment'
 import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
 import { listOffers } from '@/records/offers'
-import { listRigs, readFact } from '@/records/rigs'
+import { findRig, listRigs, readFact } from '@/records/rigs'
 import { nextTrip } from '@/records/trips'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 
@@ -58,6 +58,7 @@ test('every fault planted in it is found', () => {
       equipment: listEquipment(records, 'marigold'),
       lines: listJudgedLines(records, 'marigold'),
       heat: listHeat(records, 'marigold'),
+      battery: findRig(records, 'marigold')?.battery ?? null,
     },
     trip.plan,
     now.toISOString(),

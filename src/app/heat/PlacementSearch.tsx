@@ -5,15 +5,17 @@ import type { Placement, Placements } from '@/core/shelter/placements'
 import type { StoredHeater } from '@/records/heaters'
 import { Amount } from '@/ui/Amount'
 import type { RoomDesk } from './useRoom'
-import { useWorker } from './useWorker'
-import { WorkerBar } from './WorkerBar'
+import { useWorker } from '@/app/useWorker'
+import { shelterThread } from '@/workers/threads'
+import type { ShelterWorker } from '@/workers/shelter.worker'
+import { WorkerBar } from '@/app/WorkerBar'
 
 const GRID_M = 0.05
 const facing: Readonly<Record<number, string>> = { 0: 'the front', 90: 'the right', 180: 'the back', 270: 'the left' }
 
 /** Every place for this heater, best first; or what would have to move. */
 export function PlacementSearch({ heater, desk }: { heater: StoredHeater; desk: RoomDesk }) {
-  const { work, start, stop } = useWorker<Placements>()
+  const { work, start, stop } = useWorker<ShelterWorker, Placements>(shelterThread)
   const { room, things } = desk.shelter
   const search = (): void =>
     start((worker, tell) =>

@@ -1,4 +1,5 @@
 import type { Supply } from '@/core/cylinders/cylinderKind'
+import type { ApplianceKind } from '@/core/running/habit'
 
 /** An appliance as the Run station knows it. */
 export interface RunAppliance {
@@ -7,6 +8,11 @@ export interface RunAppliance {
   name: string
   inputW: number
   supply: Supply
+  kind: ApplianceKind
+  pilotW: number
+  currentA: number
+  needsBattery: boolean
+  cylinderId: string | null
 }
 
 export const supplyWords: Readonly<Record<Supply, string>> = {

@@ -4,7 +4,7 @@ import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { ApplianceUse } from '@/core/running/tripPlan'
 import { Amount } from '@/ui/Amount'
 import { QuantityField } from '@/ui/QuantityField'
-import type { TripAppliance } from './tripForm'
+import { isByHabit, type KeptPlan, type TripAppliance } from './tripForm'
 
 /** Hours of each appliance in a day and night, and what it burns over the trip. */
 export function ApplianceHours({
@@ -12,6 +12,7 @@ export function ApplianceHours({
   balances,
   hours,
   uses,
+  kept,
   refusal,
   onText,
 }: {
@@ -19,6 +20,7 @@ export function ApplianceHours({
   balances: readonly SupplyBalance[]
   hours: Readonly<Record<string, string>>
   uses: readonly ApplianceUse[]
+  kept: KeptPlan
   refusal: InputError | null
   onText: (id: string, text: string) => void
 }) {
@@ -31,7 +33,9 @@ export function ApplianceHours({
       <h2>Hours a day, burning at full</h2>
       {appliances.map(({ id, name, inputW, supply }) => {
         const balance = balances.find((candidate) => candidate.supply === supply)
-        const gasKg = balance?.uses.find(({ use }) => use.id === id)?.gasKg
+        const burnt = balance?.uses.find(({ use }) => use.id === id)
+        const gasKg = burnt?.gasKg
+        const planned = burnt?.use
         return (
           <div className="use-row" key={id}>
             <p>
@@ -41,15 +45,22 @@ export function ApplianceHours({
                 {supply === 'bottles' && ', on a bottle'}
               </span>
             </p>
-            <QuantityField
-              compact
-              quiet
-              label={`Hours a day, ${name}`}
-              role="duration"
-              text={hours[id] ?? ''}
-              issue={refusedAt(id)}
-              onText={(text) => onText(id, text)}
-            />
+            {isByHabit(kept, id) ? (
+              <Link href="/run/habits" className="by-habit">
+                {planned ? <Amount quantity={{ value: planned.burnPerDayS, role: 'duration' }} /> : 'not known'} by
+                habit
+              </Link>
+            ) : (
+              <QuantityField
+                compact
+                quiet
+                label={`Hours a day, ${name}`}
+                role="duration"
+                text={hours[id] ?? ''}
+                issue={refusedAt(id)}
+                onText={(text) => onText(id, text)}
+              />
+            )}
             <span className="burnt">
               {gasKg !== undefined && (
                 <Amount quantity={{ value: gasKg, role: supply === 'bottles' ? 'bottleMass' : 'cylinderMass' }} />
@@ -60,7 +71,7 @@ export function ApplianceHours({
       })}
       {appliances.length === 0 && <p>No appliances yet.</p>}
       <p className="mt-2 mb-0">
-        <Link href="/run">Add or change an appliance</Link>
+        <Link href="/run/habits">Add or change an appliance, or say when it burns</Link>
       </p>
     </section>
   )

@@ -6,7 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
-import type { ApplianceUse } from '@/core/running/tripPlan'
+import type { TripPlan } from '@/core/running/tripPlan'
 import { tripSlip } from '@/core/running/tripSlip'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { ConflictNote } from '@/ui/ConflictNote'
@@ -22,7 +22,15 @@ import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { ApplianceHours } from './ApplianceHours'
 import { GasBars } from './GasBars'
-import { judgeTyped, readTrip, tripValues, type StoredTrip, type TripAppliance, type TripValues } from './tripForm'
+import {
+  judgeTyped,
+  nothingKept,
+  readTrip,
+  tripValues,
+  type StoredTrip,
+  type TripAppliance,
+  type TripValues,
+} from './tripForm'
 import { VerdictPlate } from './VerdictPlate'
 
 const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
@@ -39,7 +47,7 @@ function slipSub({ allWeighed, cylinders }: SupplyBalance): string {
 export function TripBench({
   rigId,
   stored,
-  uses,
+  plan,
   appliances,
   rig,
   nowIso,
@@ -47,7 +55,8 @@ export function TripBench({
 }: {
   rigId: string
   stored: StoredTrip | null
-  uses: readonly ApplianceUse[]
+  /** What is stored of it; null for a new one. */
+  plan: TripPlan | null
   appliances: readonly TripAppliance[]
   rig: RigGear
   nowIso: string
@@ -55,7 +64,8 @@ export function TripBench({
 }) {
   const router = useRouter()
   const { system } = useUnits()
-  const initial = tripValues(stored, uses, appliances, suggestedDay, system)
+  const kept = plan ?? nothingKept
+  const initial = tripValues(stored, kept.uses, appliances, suggestedDay, system)
   const form = useForm<TripValues>({ defaultValues: initial })
   const say = useNotice()
   const draft = useDraft(`trip ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
@@ -67,7 +77,7 @@ export function TripBench({
   }
   const { save, saving, issueAt, settle } = useSave(saveTripAction)
 
-  const reading = readTrip(values, stored?.id ?? 'new', appliances, system)
+  const reading = readTrip(values, stored?.id ?? 'new', appliances, system, kept)
   const { judgement, refusal } = judgeTyped(reading, rig, nowIso)
   const used = judgement?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
 
@@ -78,7 +88,7 @@ export function TripBench({
   const submit = async (version: number): Promise<void> => {
     // Read from the form itself: what was drawn last may lag behind what was typed last.
     const sent = form.getValues()
-    const { plan, readable } = readTrip(sent, stored?.id ?? 'new', appliances, system)
+    const { plan: typedPlan, readable } = readTrip(sent, stored?.id ?? 'new', appliances, system, kept)
     if (!readable) return
     draft.forget()
     const saved = await save({
@@ -87,11 +97,16 @@ export function TripBench({
       version: stored && version,
       name: sent.name,
       startDay: sent.startDay,
-      nights: plan.nights,
-      altitudeM: plan.altitudeM,
-      coldestK: plan.coldestK,
-      reserveShare: plan.reserveShare,
-      uses: plan.uses.map(({ id, burnPerDayS }) => ({ applianceId: id, burnPerDayS })),
+      nights: typedPlan.nights,
+      altitudeM: typedPlan.altitudeM,
+      coldestK: typedPlan.coldestK,
+      reserveShare: typedPlan.reserveShare,
+      uses: typedPlan.uses.map(({ id, burnPerDayS, habit, byNight }) => ({
+        applianceId: id,
+        burnPerDayS,
+        habit: habit ?? null,
+        byNight: byNight ?? null,
+      })),
     })
     if (!saved) return draft.keep()
     say({ done: `Trip to ${sent.name} saved` })
@@ -187,6 +202,7 @@ export function TripBench({
               hours={values.hours}
               refusal={refusal}
               uses={reading.plan.uses}
+              kept={kept}
               onText={(id, text) => set(`hours.${id}`, text)}
             />
           </div>

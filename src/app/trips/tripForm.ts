@@ -1,6 +1,5 @@
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
-import type { Supply } from '@/core/cylinders/cylinderKind'
 import { judgeTrip, type RigGear, type TripJudgement } from '@/core/readiness/judgeTrip'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import type { UnitSystem } from '@/core/units/displayRoles'
@@ -20,11 +19,17 @@ export interface StoredTrip {
   reserveShare: number
 }
 
-export interface TripAppliance {
-  id: string
-  name: string
-  inputW: number
-  supply: Supply
+export type TripAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
+
+/** What of a stored trip the form leaves as it is: the Run station changes it. */
+export type KeptPlan = Pick<TripPlan, 'uses' | 'settings' | 'forecast'>
+
+export const nothingKept: KeptPlan = { uses: [] }
+
+/** Whether habit and weather decide how long it burns, rather than hours that are typed. */
+export function isByHabit({ uses }: KeptPlan, id: string): boolean {
+  const habit = uses.find((use) => use.id === id)?.habit
+  return habit !== undefined && habit !== null && habit.way !== 'hours'
 }
 
 /** What stands in the fields, as typed. Hours by appliance. */
@@ -74,12 +79,21 @@ export interface TripReading {
   issues: Readonly<Partial<Record<'nights' | 'reserve', string>>>
 }
 
+/** An appliance of the trip, with its typed hours or the habit it has. */
+function useOf(appliance: TripAppliance, burnPerDayS: number, kept: KeptPlan): ApplianceUse {
+  const stored = kept.uses.find(({ id }) => id === appliance.id)
+  if (stored && isByHabit(kept, appliance.id)) return { ...stored, ...appliance, burnPerDayS: 0 }
+  const habit = stored?.habit?.way === 'hours' ? { ...stored.habit, burnPerDayS } : null
+  return { ...appliance, burnPerDayS, habit, byNight: stored?.byNight ?? null }
+}
+
 /** Reads the fields; a field left empty counts as its usual value, one that cannot be read makes it unreadable. */
 export function readTrip(
   values: TripValues,
   id: string,
   appliances: readonly TripAppliance[],
   system: UnitSystem,
+  kept: KeptPlan = nothingKept,
 ): TripReading {
   const nights = Number(values.nights.trim())
   const nightsWrong = values.nights.trim() === '' || !Number.isInteger(nights) || nights < 1 || nights > 366
@@ -107,8 +121,10 @@ export function readTrip(
       altitudeM: altitude.value ?? 0,
       coldestK: coldest.value,
       uses: hours
-        .filter(({ reading }) => (reading.value ?? 0) > 0)
-        .map(({ appliance, reading }) => ({ ...appliance, burnPerDayS: reading.value ?? 0 })),
+        .filter(({ appliance, reading }) => (reading.value ?? 0) > 0 || isByHabit(kept, appliance.id))
+        .map(({ appliance, reading }) => useOf(appliance, reading.value ?? 0, kept)),
+      settings: kept.settings ?? null,
+      forecast: kept.forecast ?? null,
     },
   }
 }

@@ -34,6 +34,8 @@ export type DisplayRole =
   | 'concentration'
   | 'oxygen'
   | 'charge'
+  | 'current'
+  | 'gasVolumes'
   | 'share'
   | 'heatingValue'
   | 'count'

@@ -4,8 +4,14 @@ import type { CylinderGear } from '@/core/cylinders/gear'
 import type { Equipment } from '@/core/cylinders/equipment'
 import { equipmentFindings } from '@/core/cylinders/equipmentFindings'
 import type { Finding } from '@/core/findings/Finding'
-import { gasForTrip, type SupplyBalance } from '@/core/running/gasForTrip'
+import type { SupplyBalance } from '@/core/running/gasForTrip'
+import type { Battery } from '@/core/running/battery'
+import { runFindings } from '@/core/running/runFindings'
+import { nothingSupposed } from '@/core/running/runInputOf'
+import { runOutlook } from '@/core/running/runOutlook'
 import { runningFindings } from '@/core/running/runningFindings'
+import type { TripRun, TripRunInput } from '@/core/running/tripRun'
+import type { RoomWarmth } from '@/core/shelter/heatOutlook'
 import { shelterFindings, type HeatOfRig } from '@/core/shelter/shelterFindings'
 import { tripEndDay } from '@/core/running/tripEndDay'
 import type { TripPlan } from '@/core/running/tripPlan'
@@ -18,7 +24,10 @@ import { refusedAtPump } from './refusedAtPump'
 import { verdict, type Verdict } from '@/core/findings/verdict'
 
 /** What heats the rig, and where. */
-export type RigHeat = Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'>
+export type RigHeat = Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> & {
+  /** Of the room that is heated, by its log or its shape; null when none is drawn. */
+  warmth: RoomWarmth | null
+}
 
 /** All of a rig that a trip rests on; what a page leaves out would go unjudged. */
 export interface RigGear {
@@ -28,6 +37,8 @@ export interface RigGear {
   /** With their leak tests. */
   lines: readonly JudgedLine[]
   heat: RigHeat
+  /** Null when nobody entered it. */
+  battery: Battery | null
 }
 
 /** Whether the gas lasts, apart from whether all else is in order. */
@@ -41,6 +52,9 @@ export interface TripJudgement {
   /** Gravest first. */
   findings: readonly Finding[]
   balances: readonly SupplyBalance[]
+  /** The trip hour by hour, and what it was worked out from. */
+  run: TripRun
+  input: TripRunInput
 }
 
 function enoughFor({ leftKg, allWeighed }: SupplyBalance): Enough {
@@ -58,16 +72,22 @@ function together(each: readonly { enough: Enough }[]): Enough {
  * The verdict on a trip: every finding of every station.
  *
  * @param rig - its gear
- * @param trip - the trip
+ * @param plan - of the trip
  * @param nowIso - the moment to judge at
  * @throws InputError as gasForTrip does
  */
 export function judgeTrip(
-  { cylinders, equipment, lines, heat }: RigGear,
-  trip: TripPlan,
+  { cylinders, equipment, lines, heat, battery }: RigGear,
+  plan: TripPlan,
   nowIso: string,
 ): TripJudgement {
-  const balances = gasForTrip(cylinders, trip)
+  const gear = lines.map((line) => line.gear)
+  const { trip, input, run, balances } = runOutlook(
+    { cylinders, lines: gear, warmth: heat.warmth, battery },
+    plan,
+    nothingSupposed,
+  )
+  const short = balances.filter(({ leftKg, aboardKg, neededKg }) => leftKg < 0 && aboardKg < neededKg)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
   const untilDay = tripEndDay(trip.startDay, trip.nights)
   const findings = inOrder([
@@ -78,16 +98,27 @@ export function judgeTrip(
       atmospherePa: standardAtmospherePa(trip.altitudeM),
       untilMonth: untilDay.slice(0, 7),
     }),
-    ...notOnLine(
-      lines.map(({ gear }) => gear),
-      trip,
-    ),
+    ...notOnLine(gear, trip),
     ...shelterFindings({ ...heat, altitudeM: trip.altitudeM, equipment, planned: trip.uses }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...runningFindings(balances, trip),
+    ...runFindings(
+      trip,
+      input,
+      run,
+      short.map(({ supply }) => supply),
+    ),
   ])
   const enoughBySupply = balances
     .filter(({ neededKg }) => neededKg > 0)
     .map((balance) => ({ supply: balance.supply, enough: enoughFor(balance) }))
-  return { verdict: verdict(findings), enough: together(enoughBySupply), enoughBySupply, findings, balances }
+  return {
+    verdict: verdict(findings),
+    enough: together(enoughBySupply),
+    enoughBySupply,
+    findings,
+    balances,
+    run,
+    input,
+  }
 }

@@ -1,3 +1,4 @@
+import { co2Basis } from './co2Basis'
 import { cylinderBasis } from './cylinderBasis'
 import { fillBasis } from './fillBasis'
 import { heatBasis } from './heatBasis'
@@ -5,6 +6,6 @@ import { hookupBasis } from './hookupBasis'
 import { runBasis } from './runBasis'
 
 /** Every figure a screen can show has an entry here; docs/models.md has the equations in full. */
-export const basis = { ...cylinderBasis, ...fillBasis, ...hookupBasis, ...heatBasis, ...runBasis } as const
+export const basis = { ...cylinderBasis, ...fillBasis, ...hookupBasis, ...heatBasis, ...runBasis, ...co2Basis } as const
 
 export type BasisId = keyof typeof basis

@@ -2,8 +2,8 @@ import type { CylinderGear } from '@/core/cylinders/gear'
 import { barredFromUse, type Bar } from '@/core/cylinders/barredFromUse'
 import { usableGasKg } from '@/core/cylinders/usableGasKg'
 import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
-import { InputError } from '@/core/findings/InputError'
 import { gasBurntKg } from './gasBurntKg'
+import { requireTrip } from './requireTrip'
 import type { ApplianceUse, TripPlan } from './tripPlan'
 
 /** A cylinder that comes along, with what of it can be burnt. */
@@ -29,8 +29,6 @@ export interface SupplyBalance {
   leftKg: number
 }
 
-const DAY_S = 86_400
-
 /**
  * Gas aboard against what a trip burns, for each supply by itself.
  *
@@ -39,16 +37,7 @@ const DAY_S = 86_400
  * @throws InputError for nights under 1, hours over 24 a day, or a reserve outside 0 to 1
  */
 export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): SupplyBalance[] {
-  if (!Number.isInteger(trip.nights) || trip.nights < 1) throw new InputError('nights', 'A trip has one night or more.')
-  if (!(trip.reserveShare >= 0 && trip.reserveShare <= 1)) {
-    throw new InputError('reserveShare', 'The reserve must lie between 0 and 100 %.')
-  }
-  for (const [i, use] of trip.uses.entries()) {
-    if (!(use.burnPerDayS >= 0 && use.burnPerDayS <= DAY_S)) {
-      throw new InputError(`uses.${i}.burnPerDayS`, `${use.name}: a day has 24 hours.`)
-    }
-  }
-
+  requireTrip(trip)
   return supplies.map((supply) => {
     const held = cylinders
       .filter((cylinder) => cylinder.aboard && kindFacts[cylinder.kind].supply === supply)

@@ -44,6 +44,19 @@ export const runSettingsSchema = z.strictObject({
     )
     .max(100)
     .default([]),
+  /** Clocks put forward or back on the way: seconds since the start, and by how much. */
+  clockChanges: z
+    .array(
+      z.strictObject({
+        atS: z
+          .number()
+          .min(0)
+          .max(367 * 86_400),
+        shiftS: z.number().min(-7200).max(7200),
+      }),
+    )
+    .max(4)
+    .default([]),
 })
 
 export type RunSettings = z.output<typeof runSettingsSchema>

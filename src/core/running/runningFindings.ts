@@ -3,8 +3,6 @@ import type { DisplayRole, Quantity } from '@/core/findings/quantity'
 import type { SupplyBalance } from './gasForTrip'
 import type { TripPlan } from './tripPlan'
 
-const FREEZING_K = 273.15
-
 const supplyWords = { line: 'the rig’s line', bottles: 'the small bottles' } as const
 
 function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboardKg }: SupplyBalance): Finding[] {
@@ -59,22 +57,6 @@ export function runningFindings(balances: readonly SupplyBalance[], trip: TripPl
       reason: { text: 'Without hours nobody can say whether the gas is enough.' },
       remedy: { label: 'Enter the hours', station: 'trip', subjectId: trip.id },
       basis: ['hours-per-day'],
-    })
-  }
-  if (trip.coldestK !== null && trip.coldestK < FREEZING_K) {
-    findings.push({
-      code: 'cold-draw-not-judged',
-      station: 'run',
-      severity: 'fix-first',
-      sentence: {
-        text: 'Whether a cylinder at {cold} can boil fast enough is not judged yet.',
-        parts: { cold: { value: trip.coldestK, role: 'temperature' } },
-      },
-      reason: {
-        text: 'A cold or half-empty cylinder can starve a heater with gas still in it. Start full, and keep the draw low.',
-      },
-      remedy: { label: 'What to do by hand', station: 'run' },
-      basis: ['runtime'],
     })
   }
   return findings

@@ -58,6 +58,9 @@ export const tripApplianceSchema = z.strictObject({
   byNight: z.array(z.enum(energies)).max(366).default([]),
 })
 
+/** Steps of all cylinders together that one answer may take. */
+const MOST_STEPS = 400_000
+
 /** A moment of the clock with its offset, such as `2026-12-04T15:00-07:00`. */
 const startField = z
   .string()
@@ -110,13 +113,13 @@ export const tripRunSchema = z
       .default([]),
     stepS: z.number().min(10, 'Steps of ten seconds or more.').max(3600, 'Steps of an hour at most.').default(300),
   })
-  .superRefine(({ nights, stepS }, context) => {
-    // 7 nights at a minute are 10,080 steps; a year at ten seconds would be three million.
-    if ((nights * 86_400) / stepS > 200_000) {
+  .superRefine(({ nights, stepS, cylinders }, context) => {
+    // 7 nights of two cylinders at a minute are 20,000 steps; a year of forty at ten seconds would be 120 million.
+    if (((nights * 86_400) / stepS) * cylinders.length > MOST_STEPS) {
       context.addIssue({
         code: 'custom',
         path: ['stepS'],
-        message: 'So long a trip wants longer steps: 600 s and more.',
+        message: 'So long a trip with so many cylinders wants longer steps.',
       })
     }
   })

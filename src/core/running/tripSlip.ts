@@ -1,6 +1,13 @@
 import type { DisplayRole, Quantity } from '@/core/findings/quantity'
 import type { Figure, FigureInput, Slip, SlipLine } from '@/core/rules/figure'
+import type { BasisId } from '@/core/rules/basis'
 import type { SupplyBalance } from './gasForTrip'
+import type { ApplianceUse } from './tripPlan'
+
+/** By typed hours, or by what habit and weather come to. */
+function basisOf({ habit }: ApplianceUse): BasisId {
+  return habit && habit.way !== 'hours' ? 'gas-by-weather' : 'gas-burnt'
+}
 
 /**
  * One supply's sum for a trip: what comes along − what burns − reserve = left over.
@@ -35,7 +42,7 @@ export function tripSlip(balance: SupplyBalance, nights: number, reserveShare: n
       input('Hours a day', { value: use.burnPerDayS, role: 'duration' }),
       input('Nights', { value: nights, role: 'count' }),
     ]
-    return { sign: '−', label: use.name, figure: { basis: 'gas-burnt', quantity: mass(gasKg), inputs } }
+    return { sign: '−', label: use.name, figure: { basis: basisOf(use), quantity: mass(gasKg), inputs } }
   })
   const needed = input('Gas for the trip', mass(balance.neededKg))
   const reserve: Figure = {

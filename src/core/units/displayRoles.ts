@@ -119,6 +119,8 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   concentration: plain(1, 'ppm', -1),
   oxygen: plain(100, '%', 1),
   charge: plain(1 / 3600, 'Ah', 0),
+  current: plain(1, 'A', 1),
+  gasVolumes: plain(1, 'volumes', 1),
   heatingValue,
   count: plain(1, '', 0),
   money: money(1, '', 1, ''),

@@ -9,8 +9,10 @@ import { roomWarmth } from '@/core/shelter/roomWarmth'
 import type { HeatWorld } from '@/app/heat/heatWorld'
 import { MILD_K } from '@/app/heat/usualNight'
 import { lastLog } from '@/app/heat/lastLog'
-import { useWorker } from '@/app/heat/useWorker'
-import { WorkerBar } from '@/app/heat/WorkerBar'
+import { useWorker } from '@/app/useWorker'
+import { shelterThread } from '@/workers/threads'
+import type { ShelterWorker } from '@/workers/shelter.worker'
+import { WorkerBar } from '@/app/WorkerBar'
 import { Term } from '@/ui/Term'
 import { useKept } from '@/ui/useKept'
 import { useStable } from '@/ui/useStable'
@@ -52,7 +54,7 @@ export function NightBench({ world, room }: { world: HeatWorld; room: Room }) {
       throw error
     }
   }, [night, room, heater, log, altitudeM])
-  const { work, start, stop } = useWorker<RoomAir>()
+  const { work, start, stop } = useWorker<ShelterWorker, RoomAir>(shelterThread)
   const begin = useStable((): void => {
     const { input } = asked
     if (input) start((worker, tell) => worker.roomAir(input, tell))

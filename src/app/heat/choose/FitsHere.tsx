@@ -1,8 +1,10 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { useWorker } from '@/app/heat/useWorker'
-import { WorkerBar } from '@/app/heat/WorkerBar'
+import { useWorker } from '@/app/useWorker'
+import { shelterThread } from '@/workers/threads'
+import type { ShelterWorker } from '@/workers/shelter.worker'
+import { WorkerBar } from '@/app/WorkerBar'
 import type { Heater } from '@/core/shelter/heater'
 import type { Placements } from '@/core/shelter/placements'
 import type { Shelter } from '@/core/shelter/shelter'
@@ -12,7 +14,7 @@ const GRID_M = 0.1
 
 /** Whether a heater finds a place in this room, asked when one wants to know. */
 export function FitsHere({ heater, name, shelter }: { heater: Heater; name: string; shelter: Shelter }) {
-  const { work, start, stop } = useWorker<Placements>()
+  const { work, start, stop } = useWorker<ShelterWorker, Placements>(shelterThread)
   const { room, things } = shelter
   if (heater.vented) return <>built in: its makers’ drawing says</>
   if (work.share !== null) return <WorkerBar share={work.share} label="Looking" stop={stop} />

@@ -10,15 +10,15 @@ export const metadata: Metadata = { title: 'Trip' }
 export default async function OneTripPage({ params }: { params: Promise<{ id: string }> }) {
   const trip = findTrip(database(), (await params).id)
   if (!trip) notFound()
-  const { cylinders, appliances, equipment, lines, heat, nowIso } = loadWorld()
+  const { appliances, gear, nowIso } = loadWorld()
   return (
     <TripBench
       key={trip.row.version}
       rigId={trip.row.rigId}
       stored={trip.row}
-      uses={trip.plan.uses}
+      plan={trip.plan}
       appliances={appliances}
-      rig={{ cylinders: cylinders.map(({ gear }) => gear), equipment, lines, heat }}
+      rig={gear}
       nowIso={nowIso}
       suggestedDay={trip.row.startDay}
     />

@@ -7,15 +7,15 @@ import { loadWorld } from '@/app/world'
 export const metadata: Metadata = { title: 'New trip' }
 
 export default function NewTripPage() {
-  const { rig, cylinders, appliances, equipment, lines, heat, nowIso } = loadWorld()
+  const { rig, appliances, gear, nowIso } = loadWorld()
   if (!rig) redirect('/')
   return (
     <TripBench
       rigId={rig.id}
       stored={null}
-      uses={[]}
+      plan={null}
       appliances={appliances}
-      rig={{ cylinders: cylinders.map(({ gear }) => gear), equipment, lines, heat }}
+      rig={gear}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />

@@ -14,7 +14,11 @@ import { placements, placementsSchema } from '@/core/shelter/placements'
 import { roomAir } from '@/core/shelter/roomAir'
 import { roomAirSchema } from '@/core/shelter/roomAirSchema'
 import { warmUpFit, warmUpFitSchema } from '@/core/shelter/warmUpFit'
+import { carbonationGaugePa, carbonationSchema } from '@/core/co2/carbonationGaugePa'
+import { runTrip } from '@/core/running/runTrip'
 import { runtimeS, runtimeSchema } from '@/core/running/runtimeS'
+import { tripRunSchema } from '@/core/running/tripRun'
+import { vaporisation, vaporisationSchema } from '@/core/running/vaporisation'
 
 /** One calculation of core, ready to be called from outside. */
 export interface Calculation {
@@ -73,4 +77,20 @@ export const calculations: Readonly<Record<string, Calculation>> = {
   runtime: calculation('How long propane lasts at a constant draw', runtimeSchema, ({ massKg, inputW }) => ({
     durationS: runtimeS(massKg, inputW),
   })),
+  vaporisation: calculation('Draw that a cylinder can keep up', vaporisationSchema, vaporisation),
+  'trip-plan': calculation(
+    'A trip hour by hour: what burns, what the cold cylinders can give, and where it falls short',
+    tripRunSchema,
+    (input) => {
+      const { cylinders, ...run } = runTrip(input)
+      return { ...run, cylinders, stranded: cylinders.map(({ id, strandedKg }) => ({ id, strandedKg })) }
+    },
+  ),
+  carbonation: calculation(
+    'Gauge pressure at which a drink keeps so much CO2',
+    carbonationSchema,
+    ({ temperatureK, volumes, altitudeM }) => ({
+      gaugePressurePa: carbonationGaugePa(temperatureK, volumes, altitudeM),
+    }),
+  ),
 }

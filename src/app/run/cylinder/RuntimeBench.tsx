@@ -15,7 +15,7 @@ import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useUnits } from '@/ui/UnitsProvider'
-import type { RunAppliance } from './runAppliance'
+import type { RunAppliance } from '@/app/run/runAppliance'
 
 function gasText(cylinder: CylinderGear, system: UnitSystem): string {
   const role: DisplayRole = kindFacts[cylinder.kind].small ? 'bottleMass' : 'cylinderMass'

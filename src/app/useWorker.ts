@@ -1,9 +1,7 @@
 'use client'
 
-import type { Remote } from 'comlink'
 import { useEffect, useRef, useState } from 'react'
-import { askShelter, type Asked } from '@/workers/askShelter'
-import type { ShelterWorker, WorkerAnswer } from '@/workers/shelter.worker'
+import { askWorker, type Asked, type Job } from '@/workers/askWorker'
 
 /** Where a piece of work stands. */
 export interface Work<Value> {
@@ -14,19 +12,21 @@ export interface Work<Value> {
   refused: string | null
 }
 
-type Job<Value> = (worker: Remote<ShelterWorker>, tell: (share: number) => void) => Promise<WorkerAnswer<Value>>
-
-/** Runs work in a worker with progress; a new start stops the one before, and so does leaving the page. */
-export function useWorker<Value>() {
+/**
+ * Runs work in a worker with progress; a new start stops the one before, and so does leaving the page.
+ *
+ * @param thread - begins the worker
+ */
+export function useWorker<Api, Value>(thread: () => Worker) {
   const [work, setWork] = useState<Work<Value>>({ share: null, value: null, refused: null })
   const asked = useRef<Asked<Value> | null>(null)
   useEffect(() => () => asked.current?.stop(), [])
 
-  const start = (job: Job<Value>): void => {
+  const start = (job: Job<Api, Value>): void => {
     asked.current?.stop()
     // What was worked out before stays in view until there is something newer.
     setWork((before) => ({ ...before, share: 0, refused: null }))
-    const mine = askShelter<Value>(job, (share) => {
+    const mine = askWorker<Api, Value>(thread(), job, (share) => {
       if (asked.current === mine) setWork((before) => (before.share === null ? before : { ...before, share }))
     })
     asked.current = mine

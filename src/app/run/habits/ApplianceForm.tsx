@@ -6,6 +6,7 @@ import { archiveApplianceAction, saveApplianceAction } from '@/actions/run'
 import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import { formatForField } from '@/core/units/formatForField'
 import { formatQuantity } from '@/core/units/formatQuantity'
+import { Choice } from '@/ui/Choice'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'
@@ -15,29 +16,45 @@ import { FormFoot } from '@/app/FormFoot'
 import { useSave } from '@/ui/useSave'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
-import { supplyWords, type RunAppliance } from './runAppliance'
+import { supplyWords, type RunAppliance } from '@/app/run/runAppliance'
+import { applianceTemplates } from '@/core/running/applianceTemplates'
+import { applianceKinds, type ApplianceKind } from '@/core/running/habit'
 
 interface ApplianceValues {
   name: string
+  kind: ApplianceKind
   input: string
   supply: Supply
+  pilot: string
+  /** Amperes from the battery while it burns. */
+  current: string
+  needsBattery: boolean
+  cylinderId: string
 }
 
 /** Enter or change one appliance. */
 export function ApplianceForm({
   rigId,
   stored,
+  cylinders,
   close,
 }: {
   rigId: string
   stored: RunAppliance | null
+  /** Propane cylinders of the rig, for one of its own. */
+  cylinders: readonly { id: string; name: string }[]
   close: () => void
 }) {
   const { system } = useUnits()
   const initial: ApplianceValues = {
     name: stored?.name ?? '',
+    kind: stored?.kind ?? 'other',
     input: stored ? formatForField({ value: stored.inputW, role: 'power' }, system) : '',
     supply: stored?.supply ?? 'line',
+    pilot: stored && stored.pilotW > 0 ? formatForField({ value: stored.pilotW, role: 'power' }, system) : '',
+    current: stored && stored.currentA > 0 ? String(stored.currentA) : '',
+    needsBattery: stored?.needsBattery ?? false,
+    cylinderId: stored?.cylinderId ?? '',
   }
   const form = useForm<ApplianceValues>({ defaultValues: initial })
   const say = useNotice()
@@ -46,6 +63,24 @@ export function ApplianceForm({
   const { save, saving, issueAt, settle } = useSave(saveApplianceAction)
   const theirs = saving.conflict as unknown as RunAppliance | null
 
+  const typedCurrent = Number(values.current.replace(',', '.'))
+  const currentIssue = typedCurrent >= 0 && typedCurrent <= 200 ? null : 'Amperes as a number, such as 6.'
+  const takeKind = (kind: ApplianceKind): void => {
+    settle()
+    const usual = applianceTemplates[kind]
+    form.setValue('kind', kind, { shouldDirty: true })
+    // What is usual fills only what is still empty or was usual before.
+    const before = applianceTemplates[values.kind]
+    const power = (value: number): string => (value > 0 ? formatForField({ value, role: 'power' }, system) : '')
+    if (values.name === '' || values.name === before.name) form.setValue('name', usual.name)
+    if (values.input === '' || values.input === power(before.inputW)) form.setValue('input', power(usual.inputW))
+    if (values.pilot === power(before.pilotW)) form.setValue('pilot', power(usual.pilotW))
+    if (values.current === '' || typedCurrent === before.currentA) {
+      form.setValue('current', usual.currentA > 0 ? String(usual.currentA) : '')
+    }
+    form.setValue('needsBattery', usual.needsBattery)
+    if (kind === 'portable-heater') form.setValue('supply', 'bottles')
+  }
   const leave = (): void => {
     draft.forget()
     close()
@@ -54,7 +89,8 @@ export function ApplianceForm({
     // Read from the form itself: what was drawn last may lag behind what was typed last.
     const sent = form.getValues()
     const input = readQuantity(sent.input, 'power', system)
-    if (input.issue) return
+    const pilot = readQuantity(sent.pilot, 'power', system)
+    if (input.issue || pilot.issue || currentIssue !== null) return
     draft.forget()
     const saved = await save({
       id: stored?.id ?? null,
@@ -63,6 +99,11 @@ export function ApplianceForm({
       name: sent.name,
       inputW: input.value ?? 0,
       supply: sent.supply,
+      kind: sent.kind,
+      pilotW: pilot.value ?? 0,
+      currentA: Number(sent.current.replace(',', '.')),
+      needsBattery: sent.needsBattery,
+      cylinderId: sent.cylinderId === '' ? null : sent.cylinderId,
     })
     if (!saved) return draft.keep()
     say({ done: `${sent.name} saved` })
@@ -79,6 +120,13 @@ export function ApplianceForm({
       }}
     >
       <div className="fields">
+        <Choice
+          id="appliance-kind"
+          label="Kind"
+          value={values.kind}
+          options={applianceKinds.map((kind) => [kind, applianceTemplates[kind].name] as const)}
+          set={takeKind}
+        />
         <div>
           <Form.Label htmlFor="appliance-name">What it is</Form.Label>
           <Form.Control
@@ -115,7 +163,35 @@ export function ApplianceForm({
             ))}
           </Form.Select>
         </div>
+        <QuantityField
+          label={<Term id="pilot">Standing pilot</Term>}
+          role="power"
+          optional
+          text={values.pilot}
+          issue={issueAt('pilotW')}
+          hint="left empty: none"
+          onText={(text) => {
+            settle()
+            form.setValue('pilot', text, { shouldDirty: true })
+          }}
+        />
+        <div>
+          <Form.Label htmlFor="appliance-current">12 V while it burns, in A</Form.Label>
+          <Form.Control id="appliance-current" inputMode="decimal" {...form.register('current')} />
+          <Form.Check id="appliance-needs" label="it does not burn without" {...form.register('needsBattery')} />
+          {(currentIssue ?? issueAt('currentA')) && <p className="issue">{currentIssue ?? issueAt('currentA')}</p>}
+        </div>
+        {values.supply === 'line' && (
+          <Choice
+            id="appliance-cylinder"
+            label="A cylinder of its own"
+            value={values.cylinderId}
+            options={[['', 'no: with the rest of the line'], ...cylinders.map(({ id, name }) => [id, name] as const)]}
+            set={(id) => form.setValue('cylinderId', id, { shouldDirty: true })}
+          />
+        )}
       </div>
+      <p className="hint">Numbers that are filled in are what is usual of its kind: its plate comes first.</p>
       <FormFoot
         label="Save the appliance"
         saving={saving}

@@ -1,0 +1,25 @@
+'use client'
+
+import { useId } from 'react'
+import Form from 'react-bootstrap/Form'
+import { clockText, readClock } from './clock'
+
+/** An hour of the clock. */
+export function ClockField({ label, hour, set }: { label: string; hour: number; set: (hour: number) => void }) {
+  const id = useId()
+  return (
+    <div>
+      <Form.Label htmlFor={id}>{label}</Form.Label>
+      <Form.Control
+        id={id}
+        size="sm"
+        type="time"
+        value={clockText(hour)}
+        onChange={(event) => {
+          const read = readClock(event.target.value)
+          if (read !== null) set(read)
+        }}
+      />
+    </div>
+  )
+}

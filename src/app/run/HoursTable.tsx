@@ -1,0 +1,83 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { nightRibbons } from '@/core/running/nightRibbons'
+import { runCsv } from '@/core/running/runCsv'
+import type { RunOutlook } from '@/core/running/runOutlook'
+import { Amount } from '@/ui/Amount'
+
+/** Hands a text over as a file. */
+function hand(text: string, name: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type: 'text/csv' }))
+  const link = document.createElement('a')
+  link.href = address
+  link.download = name
+  link.click()
+  URL.revokeObjectURL(address)
+}
+
+/** The same hours as a table, and as a file. */
+export function HoursTable({ outlook, sourceId }: { outlook: RunOutlook; sourceId: string }) {
+  const { run, input, trip } = outlook
+  const names = new Map(input.cylinders.map(({ id, name }) => [id, name || id]))
+  return (
+    <details className="hours-table">
+      <summary>The hours as a table</summary>
+      <Button
+        variant="quiet"
+        size="sm"
+        onClick={() => hand(runCsv(run, input.startISO, names), `${trip.startDay}-run.csv`)}
+      >
+        Take it along as CSV
+      </Button>
+      <div className="table-scroll" tabIndex={0} role="region" aria-label="Hours of the trip">
+        <table>
+          <thead>
+            <tr>
+              <th scope="col">Hour</th>
+              <th scope="col">State</th>
+              <th scope="col">Outside</th>
+              <th scope="col">Inside</th>
+              <th scope="col">Wanted</th>
+              <th scope="col">Pressure</th>
+              <th scope="col">Gas left, all</th>
+              <th scope="col">Battery</th>
+            </tr>
+          </thead>
+          <tbody>
+            {nightRibbons(run, input.startISO, sourceId).flatMap(({ hours }) =>
+              hours.map((hour) => (
+                <tr key={hour.fromS} className={hour.state}>
+                  <th scope="row">{hour.words}</th>
+                  <td>{hour.causes.length > 0 ? hour.causes.join(', ') : hour.state}</td>
+                  <td>
+                    <Amount quantity={{ value: hour.outsideK, role: 'temperature' }} />
+                  </td>
+                  <td>
+                    {hour.roomK === null ? '–' : <Amount quantity={{ value: hour.roomK, role: 'temperature' }} />}
+                  </td>
+                  <td>
+                    <Amount quantity={{ value: hour.wantedW, role: 'power' }} />
+                  </td>
+                  <td>
+                    <Amount quantity={{ value: hour.gaugePa, role: 'cylinderPressure' }} />
+                  </td>
+                  <td>
+                    <Amount quantity={{ value: hour.massKg, role: 'cylinderMass' }} />
+                  </td>
+                  <td>
+                    {hour.batteryShare === null ? (
+                      '–'
+                    ) : (
+                      <Amount quantity={{ value: hour.batteryShare, role: 'share' }} />
+                    )}
+                  </td>
+                </tr>
+              )),
+            )}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  )
+}

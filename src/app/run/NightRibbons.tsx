@@ -1,0 +1,80 @@
+'use client'
+
+import { useState } from 'react'
+import type { NightRibbon, RibbonHour } from '@/core/running/nightRibbons'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { useUnits } from '@/ui/UnitsProvider'
+
+const causeWords = {
+  empty: 'empty',
+  cold: 'too cold to boil',
+  regulator: 'more than the regulator passes',
+  battery: 'battery flat',
+  lever: 'nobody turns the lever',
+} as const
+
+const stateWords = { nothing: 'nothing burns', well: 'comes through', weak: 'near its limit', short: 'short' } as const
+
+/** One hour in words. */
+function hourWords(hour: RibbonHour, system: UnitSystem): string {
+  const show = (value: number, role: 'cylinderPressure' | 'power' | 'temperature'): string =>
+    formatQuantity({ value, role }, system)
+  return [
+    hour.words,
+    `${stateWords[hour.state]}${hour.causes.length > 0 ? `: ${hour.causes.map((cause) => causeWords[cause]).join(', ')}` : ''}`,
+    `${show(hour.gaugePa, 'cylinderPressure')} before the regulator`,
+    `${show(hour.wantedW, 'power')} wanted`,
+    `${show(hour.outsideK, 'temperature')} outside`,
+    ...(hour.roomK === null ? [] : [`${show(hour.roomK, 'temperature')} inside`]),
+  ].join(' · ')
+}
+
+/** One ribbon of hours for each night: how high the pressure stands, and where it falls short. */
+export function NightRibbons({ ribbons, weakS }: { ribbons: readonly NightRibbon[]; weakS: number | null }) {
+  const { system } = useUnits()
+  const [asked, setAsked] = useState<RibbonHour | null>(null)
+  const weakest = ribbons.flatMap(({ hours }) => hours).findLast(({ fromS }) => weakS !== null && fromS < weakS)
+  const shown = asked ?? weakest ?? null
+  return (
+    <section className="ribbons" aria-label="Nights hour by hour; the table below says the same">
+      <ol>
+        {ribbons.map(({ night, needShare, hours }) => (
+          <li key={night} className="ribbon">
+            <b>night {night}</b>
+            <div className="ribbon-hours" style={{ '--need': needShare } as React.CSSProperties} aria-hidden="true">
+              {hours.map((hour) => (
+                <span
+                  key={hour.fromS}
+                  className={`hour ${hour.state} ${hour === weakest ? 'weakest' : ''}`}
+                  style={{ '--share': hour.share } as React.CSSProperties}
+                  onMouseEnter={() => setAsked(hour)}
+                  onMouseLeave={() => setAsked(null)}
+                  onClick={() => setAsked(hour)}
+                >
+                  <i />
+                  {hour.clockH % 6 === 0 && <small>{hour.clockH === 0 ? 'midnight' : `${hour.clockH}:00`}</small>}
+                </span>
+              ))}
+            </div>
+          </li>
+        ))}
+      </ol>
+      <p className="ribbon-words">{shown ? hourWords(shown, system) : 'Point at an hour to read it.'}</p>
+      <p className="ribbon-key hint">
+        <span className="hour well">
+          <i />
+        </span>{' '}
+        comes through{' '}
+        <span className="hour weak">
+          <i />
+        </span>{' '}
+        near its limit{' '}
+        <span className="hour short">
+          <i />
+        </span>{' '}
+        short. Height is the pressure before the regulator, the dashed line what it needs; ▼ marks the weakest hour.
+      </p>
+    </section>
+  )
+}

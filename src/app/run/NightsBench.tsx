@@ -1,0 +1,87 @@
+'use client'
+
+import { useState } from 'react'
+import type { Finding } from '@/core/findings/Finding'
+import { nightRibbons } from '@/core/running/nightRibbons'
+import { tripSlip } from '@/core/running/tripSlip'
+import { FindingList } from '@/ui/FindingList'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { HoursTable } from './HoursTable'
+import { NightRibbons } from './NightRibbons'
+import { Remedies } from './Remedies'
+import { RunCharts } from './RunCharts'
+import { RunSettingsFields } from './RunSettingsFields'
+import { RunTop } from './RunTop'
+import type { RunWorld } from './runWorld'
+import { Spread } from './Spread'
+import { useRunDesk } from './useRunDesk'
+
+const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
+
+/** The trip’s nights hour by hour: what is weak, what mends it, and how sure that is. */
+export function NightsBench({
+  world,
+  trip,
+  findings,
+}: {
+  world: RunWorld
+  trip: NonNullable<RunWorld['trip']>
+  findings: readonly Finding[]
+}) {
+  const desk = useRunDesk(world, trip)
+  const { outlook } = desk
+  const [asked, setAsked] = useState<string | null>(null)
+  const burning = outlook?.run.sources.filter(({ id }) =>
+    outlook.input.appliances.some(({ sourceId }) => sourceId === id),
+  )
+  const first = outlook?.run.outages[0]?.sourceId ?? burning?.[0]?.id
+  const sourceId = burning?.some(({ id }) => id === asked) ? asked : (first ?? null)
+  return (
+    <>
+      <RunTop desk={desk} world={world} />
+      {outlook && burning && sourceId !== null && (
+        <div className="bench-and-slip">
+          <div>
+            {burning.length > 1 && (
+              <div className="tray-groups" role="group" aria-label="Which gas">
+                {burning.map(({ id, name }) => (
+                  <button key={id} type="button" aria-pressed={id === sourceId} onClick={() => setAsked(id)}>
+                    {name}
+                  </button>
+                ))}
+              </div>
+            )}
+            <NightRibbons
+              ribbons={nightRibbons(outlook.run, outlook.input.startISO, sourceId)}
+              weakS={outlook.run.weak?.sourceId === sourceId ? outlook.run.weak.atS : null}
+            />
+            {outlook.run.outages.length > 0 && <Remedies desk={desk} input={outlook.input} fillable={world.fillable} />}
+            <RunSettingsFields desk={desk} world={world} />
+            <RunCharts outlook={outlook} sourceId={sourceId} />
+            <HoursTable outlook={outlook} sourceId={sourceId} />
+          </div>
+          <div className="slip-side">
+            {outlook.balances
+              .filter(({ neededKg }) => neededKg > 0)
+              .map((balance) => (
+                <SlipPaper
+                  key={balance.supply}
+                  title={supplyTitles[balance.supply]}
+                  sub="by habit and weather; as it is aboard now"
+                  slip={tripSlip(balance, outlook.trip.nights, outlook.trip.reserveShare)}
+                />
+              ))}
+            <Spread input={outlook.input} />
+          </div>
+        </div>
+      )}
+      {outlook && !sourceId && <p>Nothing burns on this trip yet: say under “What burns” what does.</p>}
+      {findings.length > 0 && (
+        <section className="mt-4" aria-label="Findings">
+          <h2>As it is saved</h2>
+          <FindingList findings={findings} />
+        </section>
+      )}
+    </>
+  )
+}

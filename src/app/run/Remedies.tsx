@@ -1,0 +1,80 @@
+'use client'
+
+import { useEffect } from 'react'
+import Button from 'react-bootstrap/Button'
+import { useWorker } from '@/app/useWorker'
+import { WorkerBar } from '@/app/WorkerBar'
+import { momentWords } from '@/core/running/momentWords'
+import type { TripRemedy } from '@/core/running/tripRemedies'
+import type { TripRunInput } from '@/core/running/tripRun'
+import { Amount } from '@/ui/Amount'
+import { StateMark } from '@/ui/StateMark'
+import { useStable } from '@/ui/useStable'
+import type { RunWorker } from '@/workers/run.worker'
+import { runThread } from '@/workers/threads'
+import type { RunDesk } from './useRunDesk'
+
+/** Changes are let come to rest before remedies are tried. */
+const REST_MS = 350
+
+/** What would mend the first outage, each tried hour by hour, and taken by one button. */
+export function Remedies({
+  desk,
+  input,
+  fillable,
+}: {
+  desk: RunDesk
+  input: TripRunInput
+  fillable: readonly string[]
+}) {
+  const { work, start, stop } = useWorker<RunWorker, TripRemedy[]>(runThread)
+  const begin = useStable((): void => start((worker) => worker.remedies(input, fillable)))
+  useEffect(() => {
+    const timer = setTimeout(begin, REST_MS)
+    return () => clearTimeout(timer)
+  }, [input, begin])
+  return (
+    <section className="remedies" aria-label="What would mend it">
+      <h2>What would mend it</h2>
+      <p className="hint">Each is tried hour by hour; the first ones bring gas through every night.</p>
+      {work.share !== null && <WorkerBar share={work.share} label="Trying" stop={stop} />}
+      {work.refused && <p className="issue">{work.refused}</p>}
+      <ul className={work.share === null ? '' : 'being-redone'}>
+        {work.value?.map((remedy) => (
+          <li key={remedy.words}>
+            <StateMark state={remedy.firstOutageS === null ? 'ready' : 'fix-first'} size={22} />
+            <div>
+              <strong>{remedy.words}</strong>
+              <span className="hint d-block">
+                {remedy.firstOutageS === null ? (
+                  'no outage left'
+                ) : (
+                  <>
+                    {remedy.removes ? 'mends this one; the next: ' : 'then first '}
+                    {momentWords(remedy.firstOutageS, input.startISO)}
+                  </>
+                )}
+                {' · '}
+                <Amount quantity={{ value: remedy.savesKg, role: 'cylinderMass' }} /> less is missing
+              </span>
+            </div>
+            <Button
+              variant="quiet"
+              size="sm"
+              aria-label={`Take it: ${remedy.words}`}
+              onClick={() => desk.apply(remedy.edit)}
+            >
+              Take it
+            </Button>
+          </li>
+        ))}
+        {work.value?.length === 0 && (
+          <li>Nothing of what was tried helps by itself: plan for less, or for a shorter trip.</li>
+        )}
+      </ul>
+      <p className="caution-note mb-0">
+        Never warm a cylinder with a flame, never wrap it, and never count on a bottle that is not made to be refilled.
+      </p>
+    </section>
+  )
+}

@@ -1,0 +1,58 @@
+'use client'
+
+import Form from 'react-bootstrap/Form'
+import { changeovers, changeoverWords, type Changeover } from '@/core/running/runSettings'
+import { cylinderSites, siteWords } from '@/core/running/wallUWPerM2K'
+import { Choice } from '@/ui/Choice'
+import { ClockField } from './ClockField'
+import { Refills } from './Refills'
+import type { RunWorld } from './runWorld'
+import type { RunDesk } from './useRunDesk'
+
+/** How the cylinders are used, where they stand, and who is awake. */
+export function RunSettingsFields({ desk, world }: { desk: RunDesk; world: RunWorld }) {
+  const { settings } = desk.draft
+  const line = desk.outlook?.run.sources.find(({ id }) => id === 'line')
+  return (
+    <section aria-label="How it is run" className="mt-4">
+      <h2>How it is run</h2>
+      <div className="fields narrow">
+        <Choice
+          id="changeover"
+          label="Changeover"
+          value={settings.changeover ?? ''}
+          options={[
+            ['', line && settings.changeover === null ? `as drawn: ${changeoverWords[line.changeover]}` : 'as drawn'],
+            ...changeovers.map((one) => [one, changeoverWords[one]] as const),
+          ]}
+          set={(value) => desk.setSettings({ changeover: value === '' ? null : (value as Changeover) })}
+        />
+        <Choice
+          id="cylinder-site"
+          label="Cylinders stand"
+          value={settings.site}
+          options={cylinderSites.filter((site) => site !== 'on-heater').map((site) => [site, siteWords[site]] as const)}
+          set={(site) => desk.setSettings({ site })}
+        />
+        <ClockField
+          label="It begins at"
+          hour={settings.startH}
+          set={(startH) => desk.setSettings({ startH }, 'startH')}
+        />
+        <ClockField label="Awake from" hour={settings.wakeH} set={(wakeH) => desk.setSettings({ wakeH }, 'wakeH')} />
+        <ClockField
+          label="Asleep from"
+          hour={settings.sleepH}
+          set={(sleepH) => desk.setSettings({ sleepH }, 'sleepH')}
+        />
+      </div>
+      <Form.Check
+        id="get-up"
+        label="Somebody gets up at night to turn the lever or change a bottle"
+        checked={settings.getUp}
+        onChange={() => desk.setSettings({ getUp: !settings.getUp })}
+      />
+      <Refills desk={desk} world={world} />
+    </section>
+  )
+}

@@ -1,0 +1,97 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { Behind, DrawingSave, DrawingTools } from '@/app/DrawingParts'
+import { runHead } from '@/core/running/runHead'
+import { PhraseText } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { StateMark } from '@/ui/StateMark'
+import type { RunWorld } from './runWorld'
+import type { RunDesk } from './useRunDesk'
+
+/** What is only supposed: each may be taken back. */
+function Supposed({ desk, world }: { desk: RunDesk; world: RunWorld }) {
+  const { whatIf } = desk.draft
+  const nameOf = (id: string): string => world.rig.cylinders.find((one) => one.id === id)?.name ?? id
+  const all = [
+    ...whatIf.fills.map((id) => ({
+      words: `${nameOf(id)} filled before leaving`,
+      drop: () => desk.setWhatIf({ ...whatIf, fills: whatIf.fills.filter((other) => other !== id) }),
+    })),
+    ...(whatIf.moreCylinders > 0
+      ? [
+          {
+            words: `${whatIf.moreCylinders} more full 20 lb`,
+            drop: () => desk.setWhatIf({ ...whatIf, moreCylinders: 0 }),
+          },
+        ]
+      : []),
+    ...(whatIf.moreBottles > 0
+      ? [
+          {
+            words: `${whatIf.moreBottles} more full bottles`,
+            drop: () => desk.setWhatIf({ ...whatIf, moreBottles: 0 }),
+          },
+        ]
+      : []),
+  ]
+  if (all.length === 0) return null
+  return (
+    <p className="supposed">
+      <span>Supposed, not done yet:</span>
+      {all.map(({ words, drop }) => (
+        <Button key={words} variant="quiet" size="sm" aria-label={`No longer suppose: ${words}`} onClick={drop}>
+          {words} <span aria-hidden="true">×</span>
+        </Button>
+      ))}
+    </p>
+  )
+}
+
+/** How the trip goes, in a sentence and its numbers; the same on every page of the station, with what saves it. */
+export function RunTop({ desk, world }: { desk: RunDesk; world: RunWorld }) {
+  const { outlook, refused } = desk
+  const head = outlook && runHead(outlook.run, outlook.input)
+  return (
+    <section className="run-top" aria-label="How the trip goes">
+      {head && (
+        <>
+          <p className="air-sentence" role="status" aria-label="The trip in a sentence">
+            <StateMark state={head.goes === null ? 'none' : head.goes === 'short' ? 'fix-first' : 'ready'} />
+            <span>
+              <PhraseText phrase={head.sentence} />
+            </span>
+          </p>
+          <ul className="air-figures">
+            {head.figures.map(({ label, figure }) => (
+              <li key={label}>
+                <span>{label}</span>
+                <FigureButton figure={figure} className="large" />
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+      {refused && (
+        <p className="issue" role="alert">
+          {refused}
+        </p>
+      )}
+      <Supposed desk={desk} world={world} />
+      <Behind drawing={desk} what="trip" />
+      <form
+        noValidate
+        className="run-save"
+        onSubmit={(event) => {
+          event.preventDefault()
+          void desk.save()
+        }}
+      >
+        <DrawingSave label="Save to the trip" drawing={desk} />
+        <span className="line-tools">
+          <DrawingTools drawing={desk} />
+        </span>
+      </form>
+    </section>
+  )
+}

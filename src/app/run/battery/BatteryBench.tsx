@@ -1,0 +1,174 @@
+'use client'
+
+import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts'
+import Form from 'react-bootstrap/Form'
+import { saveBatteryAction } from '@/actions/run'
+import { RunTop } from '@/app/run/RunTop'
+import type { RunWorld } from '@/app/run/runWorld'
+import { useRunDesk } from '@/app/run/useRunDesk'
+import { batterySchema, type Battery } from '@/core/running/battery'
+import { batterySlip } from '@/core/running/batterySlip'
+import { Choice } from '@/ui/Choice'
+import { Measure } from '@/ui/Measure'
+import { SaveLine } from '@/ui/SaveLine'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useKept } from '@/ui/useKept'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+
+const usual: Battery = batterySchema.parse({ capacityC: 360_000, usableShare: 0.5 })
+const INK = '#17302b'
+const STOP = '#9c2f1f'
+const DAY_S = 86_400
+
+/** The battery beside the gas: what it bears night by night, and when it is flat. */
+export function BatteryBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
+  const [typed, setTyped, forget] = useKept<Battery | null>(`battery ${world.rigId}`, null, true)
+  const battery = typed ?? world.battery
+  const desk = useRunDesk({ ...world, rig: { ...world.rig, battery } }, trip)
+  const { save, saving, issueAt, settle } = useSave(saveBatteryAction)
+  const say = useNotice()
+  const put = (change: Partial<Battery>): void => {
+    settle()
+    setTyped({ ...(battery ?? usual), ...change })
+  }
+  const { outlook } = desk
+  const shownBattery = battery ?? usual
+  const nights = outlook?.trip.nights ?? 0
+  const shore = desk.draft.settings.shoreNights
+  return (
+    <>
+      <RunTop desk={desk} world={world} />
+      <div className="bench-and-slip">
+        <form
+          noValidate
+          aria-label="The battery"
+          onSubmit={async (event) => {
+            event.preventDefault()
+            const saved = await save({ rigId: world.rigId, version: world.rigVersion, battery: shownBattery })
+            if (!saved) return
+            forget()
+            say({ done: 'Battery saved' })
+          }}
+        >
+          <h2>The battery</h2>
+          {battery === null && (
+            <p className="issue">Not entered yet: these are usual numbers. Change one, and it counts.</p>
+          )}
+          <div className="fields narrow">
+            <Measure
+              label="Holds, Ah on its label"
+              role="charge"
+              value={shownBattery.capacityC}
+              issue={issueAt('battery.capacityC')}
+              set={(capacityC) => put({ capacityC })}
+            />
+            <Choice
+              id="battery-kind"
+              label="Kind"
+              value={shownBattery.usableShare > 0.7 ? 'lithium' : 'lead'}
+              options={[
+                ['lead', 'lead: half may be drawn'],
+                ['lithium', 'lithium: nine tenths may be drawn'],
+              ]}
+              set={(kind) => put({ usableShare: kind === 'lead' ? 0.5 : 0.9 })}
+            />
+            <Measure
+              label="Full on leaving"
+              role="share"
+              mayBeZero
+              value={shownBattery.startShare}
+              issue={issueAt('battery.startShare')}
+              set={(startShare) => put({ startShare })}
+            />
+            <Measure
+              label="From the sun, Ah a day"
+              role="charge"
+              mayBeZero
+              value={shownBattery.solarC}
+              issue={issueAt('battery.solarC')}
+              set={(solarC) => put({ solarC })}
+            />
+            <Measure
+              role="current"
+              mayBeZero
+              label="Alarms, lights, pump: A all day"
+              value={shownBattery.standingA}
+              issue={issueAt('battery.standingA')}
+              set={(standingA) => put({ standingA })}
+            />
+            <Measure
+              role="current"
+              mayBeZero
+              label="Charger on shore power, A"
+              value={shownBattery.shoreA}
+              issue={issueAt('battery.shoreA')}
+              set={(shoreA) => put({ shoreA })}
+            />
+          </div>
+          <SaveLine label="Save the battery" saving={saving} dirty={typed !== null} />
+          {saving.conflict && (
+            <p className="issue">The rig was saved somewhere else meanwhile. Reload, and enter it again.</p>
+          )}
+          {nights > 0 && nights <= 21 && (
+            <fieldset className="night-energies">
+              <legend>Shore power</legend>
+              {Array.from({ length: nights }, (_, night) => (
+                <Form.Check
+                  key={night}
+                  id={`shore-${night}`}
+                  label={`night ${night + 1}`}
+                  checked={shore.includes(night)}
+                  onChange={() =>
+                    desk.setSettings({
+                      shoreNights: shore.includes(night) ? shore.filter((one) => one !== night) : [...shore, night],
+                    })
+                  }
+                />
+              ))}
+            </fieldset>
+          )}
+          {outlook && battery && (
+            <figure className="battery-chart" aria-label="Charge over the trip; the sum beside says the same">
+              <ResponsiveContainer width="100%" height={200}>
+                <LineChart
+                  data={outlook.run.series.map(({ timeS, batteryShare }) => ({
+                    days: timeS / DAY_S,
+                    share: (batteryShare ?? 0) * 100,
+                  }))}
+                  margin={{ top: 10, right: 12, bottom: 4, left: 4 }}
+                >
+                  <CartesianGrid stroke="#dccfae" strokeDasharray="2 4" />
+                  <XAxis
+                    dataKey="days"
+                    type="number"
+                    domain={[0, 'dataMax']}
+                    tickCount={nights + 1}
+                    stroke={INK}
+                    unit=" d"
+                  />
+                  <YAxis domain={[0, 100]} stroke={INK} width={56} unit=" %" />
+                  <ReferenceLine
+                    y={(1 - battery.usableShare) * 100}
+                    stroke={STOP}
+                    strokeWidth={2}
+                    strokeDasharray="8 5"
+                    label={{ value: 'not under this', position: 'insideBottomLeft', fill: STOP, fontWeight: 600 }}
+                  />
+                  <Line dataKey="share" stroke={INK} strokeWidth={3} dot={false} isAnimationActive={false} />
+                </LineChart>
+              </ResponsiveContainer>
+            </figure>
+          )}
+        </form>
+        <SlipPaper
+          title="A day and night of 12 V"
+          sub="mean of the trip"
+          slip={outlook && battery ? batterySlip(battery, outlook.input, outlook.run) : null}
+        >
+          <p className="hint mb-0">A furnace’s blower draws 4 to 8 A while it runs; a fridge on 12 V some 12 A.</p>
+        </SlipPaper>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,167 @@
+'use client'
+
+import Link from 'next/link'
+import Button from 'react-bootstrap/Button'
+import { RunTop } from '@/app/run/RunTop'
+import type { RunWorld } from '@/app/run/runWorld'
+import { useRunDesk } from '@/app/run/useRunDesk'
+import { fillBefore, type FillPlan } from '@/core/running/fillBefore'
+import { tripSlip } from '@/core/running/tripSlip'
+import { Amount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { StateMark } from '@/ui/StateMark'
+
+const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
+
+function Plan({
+  plan,
+  suppose,
+  supposed,
+}: {
+  plan: FillPlan
+  suppose: (id: string) => void
+  supposed: readonly string[]
+}) {
+  const role = plan.supply === 'bottles' ? 'bottleMass' : 'cylinderMass'
+  return (
+    <section className="fill-plan" aria-label={supplyTitles[plan.supply]}>
+      <h2>{supplyTitles[plan.supply]}</h2>
+      <p className="air-sentence">
+        <StateMark state={plan.shortKg > 0 ? 'fix-first' : 'ready'} />
+        <span>
+          {plan.shortKg > 0 ? (
+            <>
+              <Amount quantity={{ value: plan.shortKg, role }} /> is missing for the trip and its reserve.
+            </>
+          ) : (
+            'Enough is aboard for the trip and its reserve.'
+          )}
+        </span>
+      </p>
+      <ul>
+        {plan.errands.map(({ cylinderId, name, addKg, toKg, stopKg, cost }) => (
+          <li key={cylinderId}>
+            <div>
+              <strong>Fill {name}</strong>
+              <span className="hint d-block">
+                by <Amount quantity={{ value: addKg, role }} />, to <Amount quantity={{ value: toKg, role }} /> of gas
+                {cost !== null && (
+                  <>
+                    , about <Amount quantity={{ value: cost, role: 'money' }} />
+                  </>
+                )}
+              </span>
+            </div>
+            {stopKg !== null && (
+              <span>
+                <FigureButton
+                  className="large"
+                  figure={{
+                    basis: 'fill-errand',
+                    quantity: { value: stopKg, role },
+                    inputs: [{ label: 'Gas in it then', quantity: { value: toKg, role } }],
+                  }}
+                />
+                <span className="hint d-block">on the scale, at least</span>
+              </span>
+            )}
+            <span className="save-line mt-0">
+              <Link
+                className="btn btn-quiet btn-sm"
+                href={`/fill/${plan.supply === 'bottles' ? 'bottles' : 'by-weight'}?cylinder=${cylinderId}`}
+              >
+                Fill it
+              </Link>
+              {!supposed.includes(cylinderId) && (
+                <Button
+                  variant="bare"
+                  size="sm"
+                  aria-label={`Suppose ${name} full`}
+                  onClick={() => suppose(cylinderId)}
+                >
+                  Suppose it full
+                </Button>
+              )}
+            </span>
+          </li>
+        ))}
+        {plan.bottles > 0 && (
+          <li>
+            <div>
+              <strong>
+                Buy {plan.bottles} one-pound {plan.bottles === 1 ? 'bottle' : 'bottles'}
+              </strong>
+              <span className="hint d-block">
+                new ones; one that is not made for it is never refilled
+                {plan.bottlesCost !== null && (
+                  <>
+                    , about <Amount quantity={{ value: plan.bottlesCost, role: 'money' }} />
+                  </>
+                )}
+              </span>
+            </div>
+          </li>
+        )}
+      </ul>
+      {plan.stillShortKg > 0.01 && (
+        <p className="issue">
+          Filled to their limits they still lack <Amount quantity={{ value: plan.stillShortKg, role }} />: burn less,
+          fill on the way, or take another cylinder.
+        </p>
+      )}
+      {plan.cost !== null && plan.cost > 0 && (
+        <p>
+          Together about{' '}
+          <b>
+            <Amount quantity={{ value: plan.cost, role: 'money' }} />
+          </b>{' '}
+          at your best price.
+        </p>
+      )}
+    </section>
+  )
+}
+
+/** What to fill and buy before leaving, with the reserve that is wished for. */
+export function BeforeBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
+  const desk = useRunDesk(world, trip)
+  const { outlook, draft } = desk
+  const wanted = outlook?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
+  return (
+    <>
+      <RunTop desk={desk} world={world} />
+      <div className="bench-and-slip">
+        <div>
+          {wanted.map((balance) => (
+            <Plan
+              key={balance.supply}
+              plan={fillBefore(balance, world.fillable, world.prices)}
+              supposed={draft.whatIf.fills}
+              suppose={(id) => desk.apply({ do: 'fill', cylinderId: id })}
+            />
+          ))}
+          {wanted.length === 0 && <p>Nothing burns on this trip yet.</p>}
+          {world.prices.perKg === null && (
+            <p className="hint">
+              No price is entered: <Link href="/fill/cost">What it costs</Link>.
+            </p>
+          )}
+          <p className="hint">
+            The reserve is changed with the trip itself: <Link href={`/trips/${trip.plan.id}`}>{trip.plan.name}</Link>.
+          </p>
+        </div>
+        <div className="slip-side">
+          {wanted.map((balance) => (
+            <SlipPaper
+              key={balance.supply}
+              title={supplyTitles[balance.supply]}
+              sub="by habit and weather; as it is aboard now"
+              slip={outlook ? tripSlip(balance, outlook.trip.nights, outlook.trip.reserveShare) : null}
+            />
+          ))}
+        </div>
+      </div>
+    </>
+  )
+}

@@ -1,0 +1,82 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { kindFacts, supplies } from '@/core/cylinders/cylinderKind'
+import { aloneOnSupply } from '@/core/running/aloneOnSupply'
+import { applianceTemplates } from '@/core/running/applianceTemplates'
+import { Amount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { supplyWords } from '@/app/run/runAppliance'
+import type { RunWorld } from '@/app/run/runWorld'
+import type { RunDesk } from '@/app/run/useRunDesk'
+import { ApplianceForm } from './ApplianceForm'
+import { HabitFields } from './HabitFields'
+
+/** What burns in this rig, when it does on the trip, and how long each would run alone on what comes along. */
+export function Appliances({ world, desk }: { world: RunWorld; desk: RunDesk | null }) {
+  const { rigId, appliances, rig } = world
+  const [editing, setEditing] = useState<string | null>(null)
+  const close = (): void => setEditing(null)
+  const propane = rig.cylinders.filter(({ kind }) => kindFacts[kind].supply === 'line')
+  return (
+    <section className="mt-4" aria-label="Appliances">
+      <h2>Appliances</h2>
+      {supplies.flatMap((supply) =>
+        appliances
+          .filter((appliance) => appliance.supply === supply)
+          .map((appliance) => {
+            const { id, name, kind, inputW, pilotW, cylinderId } = appliance
+            const alone = aloneOnSupply(rig.cylinders, appliance)
+            if (editing === id) {
+              return <ApplianceForm key={id} rigId={rigId} stored={appliance} cylinders={propane} close={close} />
+            }
+            return (
+              <article className="appliance-card" key={id} aria-label={name}>
+                <div className="appliance-row">
+                  <span>
+                    <strong>{name}</strong>
+                    <span className="hint d-block">{applianceTemplates[kind].name}</span>
+                  </span>
+                  <span>
+                    <Amount quantity={{ value: inputW, role: 'power' }} />
+                    {pilotW > 0 && (
+                      <>
+                        , pilot <Amount quantity={{ value: pilotW, role: 'power' }} />
+                      </>
+                    )}
+                    <span className="hint d-block">
+                      {cylinderId
+                        ? `on ${rig.cylinders.find((one) => one.id === cylinderId)?.name ?? 'its own cylinder'} alone`
+                        : supplyWords[supply]}
+                    </span>
+                  </span>
+                  <span>
+                    {alone ? (
+                      <span className="large">
+                        <FigureButton figure={alone} />
+                      </span>
+                    ) : (
+                      'not known'
+                    )}
+                    <span className="hint d-block">alone, on all that comes along</span>
+                  </span>
+                  <Button variant="bare" size="sm" onClick={() => setEditing(id)}>
+                    Change <span className="visually-hidden">{name}</span>
+                  </Button>
+                </div>
+                {desk && <HabitFields desk={desk} appliance={appliance} />}
+              </article>
+            )
+          }),
+      )}
+      {editing === 'new' ? (
+        <ApplianceForm rigId={rigId} stored={null} cylinders={propane} close={close} />
+      ) : (
+        <Button className="mt-3" onClick={() => setEditing('new')}>
+          Add an appliance
+        </Button>
+      )}
+    </section>
+  )
+}

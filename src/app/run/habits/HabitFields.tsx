@@ -1,0 +1,155 @@
+'use client'
+
+import Form from 'react-bootstrap/Form'
+import { applianceTemplates } from '@/core/running/applianceTemplates'
+import { habitWays, type Habit } from '@/core/running/habit'
+import { readActs } from '@/core/running/readActs'
+import { ClockField } from '@/app/run/ClockField'
+import type { RunAppliance } from '@/app/run/runAppliance'
+import type { RunDesk } from '@/app/run/useRunDesk'
+import { Amount } from '@/ui/Amount'
+import { Choice } from '@/ui/Choice'
+import { FigureButton } from '@/ui/FigureButton'
+import { MaybeMeasure } from '@/ui/MaybeMeasure'
+import { Measure } from '@/ui/Measure'
+import { NightEnergies } from './NightEnergies'
+
+const wayWords: Readonly<Record<Habit['way'] | 'none', string>> = {
+  none: 'not on this trip',
+  hours: 'for so many hours a day',
+  warmth: 'to keep the room warm',
+  around: 'by itself, as warm as it is around it',
+  acts: 'for what is cooked and washed',
+}
+
+const heats = new Set(['furnace', 'panel-heater', 'portable-heater'])
+const EVENING_H = 18
+const COSY_K = 291.15
+
+/** Ways that make sense of this kind. */
+function waysOf({ kind }: RunAppliance): readonly (Habit['way'] | 'none')[] {
+  return [
+    'none',
+    ...habitWays.filter((way) => {
+      if (way === 'warmth') return heats.has(kind)
+      if (way === 'around') return kind === 'fridge'
+      if (way === 'acts') return kind === 'cooktop' || kind === 'oven' || kind === 'water-heater' || kind === 'tankless'
+      return true
+    }),
+  ]
+}
+
+function beginning(way: Habit['way'], { kind }: RunAppliance): Habit {
+  const usual = applianceTemplates[kind].habit
+  if (usual.way === way) return usual
+  if (way === 'warmth') return { way, awakeK: COSY_K, asleepK: null }
+  if (way === 'around') return { way }
+  if (way === 'acts') return { way, words: '' }
+  return { way, burnPerDayS: 3600, fromH: EVENING_H }
+}
+
+/** When one appliance burns on the trip, and what that comes to. */
+export function HabitFields({ desk, appliance }: { desk: RunDesk; appliance: RunAppliance }) {
+  const { id, name, kind, supply } = appliance
+  const use = desk.draft.uses.find(({ applianceId }) => applianceId === id)
+  const typed: Habit = { way: 'hours', burnPerDayS: use?.burnPerDayS ?? 0, fromH: EVENING_H }
+  const isNone = !use || (use.habit === null && use.burnPerDayS === 0)
+  const habit = use?.habit ?? typed
+  const put = (next: Habit, field?: string): void =>
+    desk.setUse(
+      id,
+      { habit: next, burnPerDayS: next.way === 'hours' ? next.burnPerDayS : 0 },
+      field && `${id} ${field}`,
+    )
+  const planned = desk.outlook?.trip.uses.find((one) => one.id === id)
+  const gasKg = desk.outlook?.run.appliances.find((one) => one.id === id)?.wantedKg
+  const acts = habit.way === 'acts' ? readActs(habit.words) : null
+  return (
+    <div className="habit">
+      <div className="fields narrow">
+        <Choice
+          id={`habit-${id}`}
+          label={`${name} burns`}
+          value={isNone ? 'none' : habit.way}
+          options={waysOf(appliance).map((way) => [way, wayWords[way]] as const)}
+          set={(way) =>
+            way === 'none' ? desk.setUse(id, { habit: null, burnPerDayS: 0 }) : put(beginning(way, appliance))
+          }
+        />
+        {!isNone && habit.way === 'hours' && (
+          <>
+            <Measure
+              label={`${name}: hours a day, at full`}
+              role="duration"
+              mayBeZero
+              value={habit.burnPerDayS}
+              issue={habit.burnPerDayS > 86_400 ? 'A day has 24 hours.' : null}
+              set={(burnPerDayS) => put({ ...habit, burnPerDayS: Math.min(86_400, burnPerDayS) }, 'hours')}
+            />
+            <ClockField label={`${name}: from`} hour={habit.fromH} set={(fromH) => put({ ...habit, fromH }, 'from')} />
+          </>
+        )}
+        {!isNone && habit.way === 'warmth' && (
+          <>
+            <Measure
+              label={`${name}: warmth while awake`}
+              role="temperature"
+              value={habit.awakeK}
+              set={(awakeK) => put({ ...habit, awakeK }, 'awake')}
+            />
+            <MaybeMeasure
+              label={`${name}: while asleep; empty is off`}
+              role="temperature"
+              value={habit.asleepK}
+              set={(asleepK) => put({ ...habit, asleepK }, 'asleep')}
+            />
+          </>
+        )}
+        {!isNone && habit.way === 'acts' && (
+          <div className="acts">
+            <Form.Label htmlFor={`acts-${id}`}>{name}: in a day, in your words</Form.Label>
+            <Form.Control
+              id={`acts-${id}`}
+              size="sm"
+              maxLength={200}
+              value={habit.words}
+              placeholder="two coffees, one dinner, two showers"
+              onChange={(event) => put({ ...habit, words: event.target.value }, 'acts')}
+            />
+            {acts && acts.unknown.length > 0 && (
+              <p className="issue mb-0" role="alert">
+                “{acts.unknown.join(', ')}” says nothing here. Known: coffee, tea, breakfast, lunch, soup, dinner,
+                bread, showers, dishes, washing.
+              </p>
+            )}
+            {acts && acts.done.length > 0 && (
+              <p className="hint mb-0">
+                understood: {acts.done.map(({ act, count }) => `${count} × ${act.id}`).join(', ')}
+              </p>
+            )}
+          </div>
+        )}
+        {!isNone && planned && gasKg !== undefined && (
+          <p className="habit-gas mb-0">
+            <FigureButton
+              className="large"
+              figure={{
+                basis: habit.way === 'acts' ? 'habit-acts' : habit.way === 'hours' ? 'gas-burnt' : 'gas-by-weather',
+                quantity: { value: gasKg, role: supply === 'bottles' ? 'bottleMass' : 'cylinderMass' },
+                inputs: [
+                  { label: 'Heat input', quantity: { value: appliance.inputW, role: 'power' } },
+                  { label: 'Hours a day at full', quantity: { value: planned.burnPerDayS, role: 'duration' } },
+                  { label: 'Nights', quantity: { value: desk.outlook?.trip.nights ?? 0, role: 'count' } },
+                ],
+              }}
+            />{' '}
+            <span className="hint d-block">
+              over the trip, <Amount quantity={{ value: planned.burnPerDayS, role: 'duration' }} /> a day at full
+            </span>
+          </p>
+        )}
+      </div>
+      {!isNone && applianceTemplates[kind].runsOn.length > 2 && <NightEnergies desk={desk} appliance={appliance} />}
+    </div>
+  )
+}

@@ -1,0 +1,43 @@
+'use client'
+
+import { applianceTemplates } from '@/core/running/applianceTemplates'
+import type { Energy } from '@/core/running/habit'
+import type { RunAppliance } from '@/app/run/runAppliance'
+import type { RunDesk } from '@/app/run/useRunDesk'
+
+const words: Readonly<Record<Energy, string>> = { gas: 'gas', shore: 'shore power', battery: '12 V', off: 'off' }
+/** More nights than this have one answer for all of them. */
+const MOST_NIGHTS = 21
+
+/** What it runs on, night by night. */
+export function NightEnergies({ desk, appliance }: { desk: RunDesk; appliance: RunAppliance }) {
+  const nights = desk.outlook?.trip.nights ?? 0
+  const byNight = desk.draft.uses.find(({ applianceId }) => applianceId === appliance.id)?.byNight ?? []
+  if (nights === 0 || nights > MOST_NIGHTS) return null
+  const all = Array.from({ length: nights }, (_, night): Energy => byNight[night] ?? 'gas')
+  return (
+    <fieldset className="night-energies">
+      <legend>{appliance.name} runs on</legend>
+      {all.map((energy, night) => (
+        <label key={night}>
+          <span>night {night + 1}</span>
+          <select
+            className="form-select form-select-sm"
+            value={energy}
+            onChange={(event) =>
+              desk.setUse(appliance.id, {
+                byNight: all.map((one, i) => (i === night ? (event.target.value as Energy) : one)),
+              })
+            }
+          >
+            {applianceTemplates[appliance.kind].runsOn.map((one) => (
+              <option key={one} value={one}>
+                {words[one]}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+    </fieldset>
+  )
+}

@@ -1,0 +1,26 @@
+import type { ReactNode } from 'react'
+import { PageTabs } from '@/ui/PageTabs'
+
+export default function RunLayout({ children }: { children: ReactNode }) {
+  return (
+    <>
+      <h1>
+        Run <span className="of">· what burns when, and the hour the gas ends</span>
+      </h1>
+      <PageTabs
+        label="Views of running"
+        tabs={[
+          { href: '/run', label: 'The nights' },
+          { href: '/run/habits', label: 'What burns' },
+          { href: '/run/weather', label: 'Weather' },
+          { href: '/run/battery', label: '12 V' },
+          { href: '/run/before', label: 'Before leaving' },
+          { href: '/run/cylinder', label: 'One cylinder' },
+          { href: '/run/driving', label: 'Driving' },
+          { href: '/run/co2', label: 'CO2' },
+        ]}
+      />
+      {children}
+    </>
+  )
+}

@@ -1,0 +1,53 @@
+import { redirect } from 'next/navigation'
+import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
+import type { RunRig } from '@/core/running/runInputOf'
+import { fillableIds, type GasPrices } from '@/core/running/fillBefore'
+import type { TripPlan } from '@/core/running/tripPlan'
+import type { Battery } from '@/core/running/battery'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { listOffers } from '@/records/offers'
+import type { RunAppliance } from './runAppliance'
+
+/** What every bench of this station is given. */
+export interface RunWorld {
+  rigId: string
+  rigVersion: number
+  battery: Battery | null
+  appliances: readonly RunAppliance[]
+  rig: RunRig
+  /** The trip to get ready for; null while none is planned. */
+  trip: { version: number; plan: TripPlan } | null
+  /** Cylinders that may be filled and that a pump would take. */
+  fillable: readonly string[]
+  prices: GasPrices
+  /** Volume of the room, for what gets out in it. */
+  roomName: string | null
+  today: string
+}
+
+/** The rig and its next trip, as they are run. */
+export function runWorld(): RunWorld {
+  const { rig, gear, trip, appliances, nowIso } = loadWorld()
+  if (!rig) redirect('/')
+  const offers = listOffers(database(), rig.id)
+  const today = nowIso.slice(0, 10)
+  const bottles = offers.filter(({ way }) => way === 'bottles').map(({ price }) => price)
+  return {
+    rigId: rig.id,
+    rigVersion: rig.version,
+    battery: rig.battery,
+    appliances,
+    rig: {
+      cylinders: gear.cylinders,
+      lines: gear.lines.map((line) => line.gear),
+      warmth: gear.heat.warmth,
+      battery: rig.battery,
+    },
+    trip: trip ? { version: trip.row.version, plan: trip.plan } : null,
+    fillable: fillableIds(gear.cylinders, today),
+    prices: { perKg: cheapestPerKg(offers), perBottle: bottles.length > 0 ? Math.min(...bottles) : null },
+    roomName: gear.heat.rooms[0]?.name ?? null,
+    today,
+  }
+}

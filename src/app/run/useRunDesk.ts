@@ -1,0 +1,126 @@
+'use client'
+
+import { useMemo } from 'react'
+import { saveRunAction } from '@/actions/run'
+import { useDrawing } from '@/app/useDrawing'
+import { InputError } from '@/core/findings/InputError'
+import type { Forecast } from '@/core/running/forecast'
+import type { Energy, Habit } from '@/core/running/habit'
+import { nothingSupposed, type WhatIf } from '@/core/running/runInputOf'
+import { runOutlook, type RunOutlook } from '@/core/running/runOutlook'
+import { runSettingsSchema, type RunSettings } from '@/core/running/runSettings'
+import type { RunEdit } from '@/core/running/tripRemedies'
+import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
+import type { RunWorld } from './runWorld'
+
+/** Hours or habit of one appliance on the trip. */
+export interface DraftUse {
+  applianceId: string
+  burnPerDayS: number
+  habit: Habit | null
+  byNight: readonly Energy[] | null
+}
+
+/** How the trip is run, while it is being changed. */
+export interface RunDraft {
+  settings: RunSettings
+  forecast: Forecast | null
+  uses: readonly DraftUse[]
+  whatIf: WhatIf
+}
+
+const usualSettings = runSettingsSchema.parse({})
+
+function draftOf({ settings, forecast, uses }: TripPlan): RunDraft {
+  return {
+    settings: settings ?? usualSettings,
+    forecast: forecast ?? null,
+    uses: uses.map(({ id, burnPerDayS, habit, byNight }) => ({
+      applianceId: id,
+      burnPerDayS,
+      habit: habit ?? null,
+      byNight: byNight ?? null,
+    })),
+    whatIf: nothingSupposed,
+  }
+}
+
+/** The plan as the draft has it; an appliance that was put away meanwhile is left out. */
+function planOf(plan: TripPlan, draft: RunDraft, appliances: RunWorld['appliances']): TripPlan {
+  const uses = draft.uses.flatMap(({ applianceId, ...use }): ApplianceUse[] => {
+    const appliance = appliances.find(({ id }) => id === applianceId)
+    return appliance ? [{ ...appliance, ...use }] : []
+  })
+  return { ...plan, uses, settings: draft.settings, forecast: draft.forecast }
+}
+
+export type RunDesk = ReturnType<typeof useRunDesk>
+
+/**
+ * The trip on the bench of this station: changed on any of its pages, worked out at once, saved to the trip.
+ *
+ * @param world - with a trip
+ * @param trip - of it
+ */
+export function useRunDesk(world: RunWorld, trip: NonNullable<RunWorld['trip']>) {
+  const saved = useMemo(() => draftOf(trip.plan), [trip])
+  const drawing = useDrawing<RunDraft>({
+    slot: `run ${trip.plan.id}`,
+    id: trip.plan.id,
+    saved: { version: trip.version, name: trip.plan.name, value: saved },
+    send: ({ version, value }) =>
+      saveRunAction({
+        id: trip.plan.id,
+        version: version ?? 0,
+        settings: value.settings,
+        forecast: value.forecast,
+        uses: value.uses,
+      }),
+  })
+  const draft = drawing.value
+  const worked = useMemo((): { outlook: RunOutlook | null; refused: string | null } => {
+    try {
+      return {
+        outlook: runOutlook(world.rig, planOf(trip.plan, draft, world.appliances), draft.whatIf),
+        refused: null,
+      }
+    } catch (error) {
+      if (error instanceof InputError) return { outlook: null, refused: error.message }
+      throw error
+    }
+  }, [world, trip, draft])
+
+  const put = (change: Partial<RunDraft>, field?: string): void => drawing.put({ ...draft, ...change }, field)
+  const setUse = (applianceId: string, change: Partial<DraftUse>, field?: string): void => {
+    const before = draft.uses.find((use) => use.applianceId === applianceId)
+    const next = { applianceId, burnPerDayS: 0, habit: null, byNight: null, ...before, ...change }
+    const uses = before
+      ? draft.uses.map((use) => (use.applianceId === applianceId ? next : use))
+      : [...draft.uses, next]
+    put({ uses }, field)
+  }
+  const apply = (edit: RunEdit): void => {
+    const { whatIf } = draft
+    if (edit.do === 'changeover') put({ settings: { ...draft.settings, changeover: edit.changeover } })
+    else if (edit.do === 'get-up') put({ settings: { ...draft.settings, getUp: true } })
+    else if (edit.do === 'fill') put({ whatIf: { ...whatIf, fills: [...whatIf.fills, edit.cylinderId] } })
+    else if (edit.do === 'another-cylinder') put({ whatIf: { ...whatIf, moreCylinders: whatIf.moreCylinders + 1 } })
+    else if (edit.do === 'another-bottle') put({ whatIf: { ...whatIf, moreBottles: whatIf.moreBottles + 1 } })
+    else if (edit.do === 'habit') setUse(edit.applianceId, { habit: edit.habit })
+    else {
+      const byNight = draft.uses.find(({ applianceId }) => applianceId === edit.applianceId)?.byNight ?? []
+      setUse(edit.applianceId, { byNight: byNight.map((on) => (on === 'battery' ? 'gas' : on)) })
+    }
+  }
+  return {
+    ...drawing,
+    draft,
+    ...worked,
+    setSettings: (change: Partial<RunSettings>, field?: string): void =>
+      put({ settings: { ...draft.settings, ...change } }, field),
+    setForecast: (forecast: Forecast | null, field?: string): void => put({ forecast }, field),
+    setUse,
+    setWhatIf: (whatIf: WhatIf): void => put({ whatIf }),
+    apply,
+  }
+}

@@ -1,0 +1,63 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { RunDesk } from '@/app/run/useRunDesk'
+import type { RunOutlook } from '@/core/running/runOutlook'
+import {
+  forecastPlaces,
+  forecastSpells,
+  simulatedForecast,
+  spellWords,
+  type ForecastSpell,
+} from '@/instruments/simulatedForecast'
+import { Amount } from '@/ui/Amount'
+import { Choice } from '@/ui/Choice'
+
+/** A simulated service stands in for one that could be connected. */
+export function AskService({ desk, outlook }: { desk: RunDesk; outlook: RunOutlook }) {
+  const [placeId, setPlaceId] = useState(forecastPlaces[0]?.id ?? '')
+  const [spell, setSpell] = useState<ForecastSpell>('usual')
+  const place = forecastPlaces.find(({ id }) => id === placeId)
+  const ask = (): void => {
+    const served = simulatedForecast(placeId, spell, outlook.input.startISO, outlook.trip.nights * 24, Math.random)
+    if (!served) return
+    const { place: name, ...hours } = served
+    desk.setForecast({ origin: 'service', name: `${name}, ${spellWords[spell]}`, ...hours })
+  }
+  return (
+    <section aria-label="Forecast service">
+      <p className="hint">
+        A simulated service with invented places stands in for one that could be connected. Each answer differs a
+        little, as forecasts do from day to day.
+      </p>
+      <div className="fields narrow">
+        <Choice
+          id="forecast-place"
+          label="Place"
+          value={placeId}
+          options={forecastPlaces.map(({ id, name }) => [id, name] as const)}
+          set={setPlaceId}
+        />
+        <Choice
+          id="forecast-spell"
+          label="Weather"
+          value={spell}
+          options={forecastSpells.map((one) => [one, spellWords[one]] as const)}
+          set={setSpell}
+        />
+        <div className="align-self-end">
+          <Button size="sm" onClick={ask}>
+            Ask for the forecast
+          </Button>
+        </div>
+      </div>
+      {place && (
+        <p className="hint">
+          {place.name} lies at <Amount quantity={{ value: place.altitudeM, role: 'altitude' }} />; the trip’s own height
+          stays as it is entered.
+        </p>
+      )}
+    </section>
+  )
+}

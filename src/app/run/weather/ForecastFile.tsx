@@ -1,0 +1,87 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { RunDesk } from '@/app/run/useRunDesk'
+import { InputError } from '@/core/findings/InputError'
+import { readForecast, type ForecastRead } from '@/core/running/readForecast'
+import { temperatureScales, type TemperatureScale } from '@/core/running/readForecastRows'
+import type { RunOutlook } from '@/core/running/runOutlook'
+
+const MOST_BYTES = 2_000_000
+const scaleWords: Readonly<Record<TemperatureScale, string>> = { C: '°C', F: '°F', K: 'kelvin' }
+
+/** Hourly weather from a CSV or JSON file; a scale in doubt is asked for. */
+export function ForecastFile({ desk, outlook }: { desk: RunDesk; outlook: RunOutlook }) {
+  const [file, setFile] = useState<{ name: string; text: string } | null>(null)
+  const [read, setRead] = useState<ForecastRead | null>(null)
+  const [issue, setIssue] = useState<string | null>(null)
+
+  const take = (text: string, name: string, asked: TemperatureScale | null): void => {
+    setIssue(null)
+    setRead(null)
+    try {
+      const startMs = Date.parse(`${outlook.input.startISO}Z`)
+      const found = readForecast(text, name, startMs, outlook.trip.nights, asked)
+      setRead(found)
+      // One in doubt waits for its answer: nothing is reckoned with it before.
+      if (found.doubt === null) desk.setForecast(found.forecast)
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      setIssue(error.message)
+    }
+  }
+  const open = async (chosen: File | undefined): Promise<void> => {
+    if (!chosen) return
+    if (chosen.size > MOST_BYTES) {
+      setIssue(`${chosen.name} is far more than a year of hours. Is it the right file?`)
+      return
+    }
+    const text = await chosen.text()
+    setFile({ name: chosen.name, text })
+    take(text, chosen.name, null)
+  }
+  return (
+    <section aria-label="Weather from a file">
+      <p className="hint">
+        CSV with a heading, or JSON: a column <code>time</code> (2026-12-04 15:00, of the place), one{' '}
+        <code>temperature_c</code> or <code>temperature_f</code>, and <code>wind_mph</code>, <code>wind_kmh</code> or{' '}
+        <code>wind_ms</code> if there is one.
+      </p>
+      <Form.Group controlId="forecast-file">
+        <Form.Label>File of hours</Form.Label>
+        <Form.Control
+          type="file"
+          size="sm"
+          accept=".csv,.json,text/csv,application/json"
+          onChange={(event) => void open((event.target as HTMLInputElement).files?.[0])}
+        />
+      </Form.Group>
+      {issue && (
+        <p className="issue" role="alert">
+          {issue} Nothing was changed.
+        </p>
+      )}
+      {file && read?.doubt && (
+        <div className="plate" role="alert">
+          <p className="mb-2">{read.doubt}</p>
+          <div className="save-line mt-0">
+            {temperatureScales.map((scale) => (
+              <Button key={scale} variant="quiet" size="sm" onClick={() => take(file.text, file.name, scale)}>
+                It is {scaleWords[scale]}
+              </Button>
+            ))}
+          </div>
+        </div>
+      )}
+      {read && read.doubt === null && (
+        <p role="status">
+          Read in {scaleWords[read.scale]}
+          {read.filled.length > 0 && `; hours missing ${read.filled.slice(0, 4).join(', ')} are filled straight across`}
+          {read.isShort && '; it ends before the trip does, and its last hour holds on'}.
+        </p>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,62 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { RunTop } from '@/app/run/RunTop'
+import type { RunWorld } from '@/app/run/runWorld'
+import { useRunDesk } from '@/app/run/useRunDesk'
+import type { Forecast } from '@/core/running/forecast'
+import { AskService } from './AskService'
+import { ForecastFile } from './ForecastFile'
+import { TypedNights } from './TypedNights'
+import { WeatherChart } from './WeatherChart'
+
+const ways = ['Forecast service', 'Type the nights', 'From a file'] as const
+
+const originWords: Readonly<Record<Forecast['origin'], string>> = {
+  typed: 'as you typed it',
+  service: 'from the forecast service',
+  file: 'from your file',
+  'coldest-night': 'every night as cold as the coldest you entered, in calm air',
+}
+
+/** The weather of the trip hour by hour: asked for, typed, or from a file. */
+export function WeatherBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
+  const desk = useRunDesk(world, trip)
+  const { outlook, draft } = desk
+  const [way, setWay] = useState<(typeof ways)[number]>('Forecast service')
+  const forecast = outlook?.input.forecast
+  return (
+    <>
+      <RunTop desk={desk} world={world} />
+      {outlook && forecast && (
+        <>
+          <section aria-label="Weather in use">
+            <h2>In use</h2>
+            <p>
+              {trip.plan.coldestK === null && draft.forecast === null
+                ? 'Nothing is entered: nights are taken to be mild, which no cold cylinder would notice.'
+                : `${forecast.name === '' ? '' : `${forecast.name}, `}${originWords[forecast.origin]}.`}{' '}
+              {draft.forecast !== null && (
+                <Button variant="bare" size="sm" onClick={() => desk.setForecast(null)}>
+                  Go back to the coldest night
+                </Button>
+              )}
+            </p>
+            <WeatherChart forecast={forecast} nights={outlook.trip.nights} startISO={outlook.input.startISO} />
+          </section>
+          <div className="tray-groups" role="group" aria-label="Where the weather comes from">
+            {ways.map((one) => (
+              <button key={one} type="button" aria-pressed={one === way} onClick={() => setWay(one)}>
+                {one}
+              </button>
+            ))}
+          </div>
+          {way === 'Forecast service' && <AskService desk={desk} outlook={outlook} />}
+          {way === 'Type the nights' && <TypedNights desk={desk} outlook={outlook} />}
+          {way === 'From a file' && <ForecastFile desk={desk} outlook={outlook} />}
+        </>
+      )}
+    </>
+  )
+}

@@ -1,0 +1,60 @@
+'use client'
+
+import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
+import type { Forecast } from '@/core/running/forecast'
+import { momentWords } from '@/core/running/momentWords'
+import { weatherBand } from '@/core/running/weatherBand'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { axisMarks } from '@/ui/axisMarks'
+import { shownIn } from '@/ui/shownIn'
+import { useUnits } from '@/ui/UnitsProvider'
+
+const INK = '#17302b'
+const DAY_S = 86_400
+
+/** Temperature hour by hour with how far off it may be. */
+export function WeatherChart({ forecast, nights, startISO }: { forecast: Forecast; nights: number; startISO: string }) {
+  const { system } = useUnits()
+  const degrees = (value: number): number => shownIn({ value, role: 'temperature' }, system)
+  const data = weatherBand(forecast, nights).map((hour) => ({
+    ...hour,
+    days: hour.timeS / DAY_S,
+    mean: degrees(hour.temperatureK),
+    band: [degrees(hour.lowK), degrees(hour.highK)],
+  }))
+  const all = data.flatMap(({ band }) => band)
+  const [low, high] = [Math.min(...all), Math.max(...all)]
+  return (
+    <figure className="weather-chart" aria-label="Temperature outside over the trip, with its spread">
+      <ResponsiveContainer width="100%" height={190}>
+        <ComposedChart data={data} margin={{ top: 10, right: 12, bottom: 4, left: 0 }}>
+          <CartesianGrid stroke="#dccfae" strokeDasharray="2 4" />
+          <XAxis
+            dataKey="days"
+            type="number"
+            domain={[0, 'dataMax']}
+            ticks={axisMarks(0, nights, 7)}
+            stroke={INK}
+            unit=" d"
+          />
+          <YAxis domain={[low, high]} ticks={axisMarks(low, high, 5)} stroke={INK} width={56} unit="°" />
+          <Area dataKey="band" stroke="none" fill="#d9a94b" fillOpacity={0.4} isAnimationActive={false} />
+          <Line dataKey="mean" stroke={INK} strokeWidth={3} dot={false} isAnimationActive={false} />
+          <Tooltip
+            content={({ payload }) => {
+              const point = payload?.[0]?.payload as (typeof data)[number] | undefined
+              if (!point) return null
+              return (
+                <div className="chart-tip">
+                  <strong>{momentWords(point.timeS, startISO)}</strong>
+                  <span>{formatQuantity({ value: point.temperatureK, role: 'temperature' }, system)}</span>
+                  <span>wind {formatQuantity({ value: point.windMS, role: 'windSpeed' }, system)}</span>
+                </div>
+              )
+            }}
+          />
+        </ComposedChart>
+      </ResponsiveContainer>
+    </figure>
+  )
+}

@@ -1,0 +1,63 @@
+import { InputError } from '@/core/findings/InputError'
+import { gasDensityKgM3 } from '@/core/fluids/gasDensityKgM3'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { carbonationGaugePa } from './carbonationGaugePa'
+
+/** A keg as it is to be filled with gas and served. */
+export interface Keg {
+  drinkM3: number
+  temperatureK: number
+  volumes: number
+  /** Gas that is in the drink already. */
+  startVolumes: number
+  glassM3: number
+  altitudeM: number
+  /** Gas in the cylinder. */
+  gasKg: number
+}
+
+export interface KegPlan {
+  gaugePa: number
+  /** Gas the drink takes up. */
+  carbonateKg: number
+  /** Gas that pushes one glass out. */
+  perGlassKg: number
+  glasses: number
+  /** For the whole keg, drink and room above it at the end. */
+  perKegKg: number
+  /** How many kegs the cylinder does. */
+  kegs: number
+  /** Left after one keg; below nothing is what it lacks. */
+  leftKg: number
+}
+
+/** CO2 at 0 °C and 1 atm: what one volume of it weighs. [published: 1.977 kg/m³] */
+const VOLUME_KG_M3 = 1.977
+
+/**
+ * What a keg asks of a CO2 cylinder.
+ *
+ * @param keg - drink, glass and cylinder
+ * @throws InputError for sizes of nothing, or a drink outside the table
+ */
+export function kegPlan({ drinkM3, temperatureK, volumes, startVolumes, glassM3, altitudeM, gasKg }: Keg): KegPlan {
+  if (!(drinkM3 > 0 && drinkM3 <= 1))
+    throw new InputError('drinkM3', 'A keg holds more than nothing, and at most 1,000 L.')
+  if (!(glassM3 > 0 && glassM3 <= drinkM3))
+    throw new InputError('glassM3', 'A glass holds more than nothing and no more than the keg.')
+  if (!(gasKg >= 0)) throw new InputError('gasKg', 'The gas in the cylinder cannot be less than nothing.')
+  if (!(startVolumes >= 0)) throw new InputError('startVolumes', 'A drink holds no less than nothing.')
+  const gaugePa = carbonationGaugePa(temperatureK, volumes, altitudeM)
+  const densityKgM3 = gasDensityKgM3('co2', temperatureK, Math.max(0, gaugePa) + standardAtmospherePa(altitudeM))
+  const carbonateKg = Math.max(0, volumes - startVolumes) * drinkM3 * VOLUME_KG_M3
+  const perKegKg = carbonateKg + drinkM3 * densityKgM3
+  return {
+    gaugePa,
+    carbonateKg,
+    perGlassKg: glassM3 * densityKgM3,
+    glasses: Math.floor(drinkM3 / glassM3 + 1e-9),
+    perKegKg,
+    kegs: gasKg / perKegKg,
+    leftKg: gasKg - perKegKg,
+  }
+}

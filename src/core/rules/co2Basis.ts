@@ -1,0 +1,65 @@
+import { equationOfState, type BasisEntry } from './basisEntry'
+
+/** Figures of what CO2 is used for. */
+export const co2Basis = {
+  carbonation: {
+    title: 'Pressure for a carbonation',
+    formula:
+      '−16.6999 − 0.0101059·T + 0.00116512·T² + 0.173354·T·V + 4.24267·V − 0.0684226·V² psi (T in °F, V volumes), plus what the air here lacks against the sea’s.',
+    source: 'Brewers’ carbonation table, as a polynomial',
+    standing: 'from memory',
+    caution: 'For a keg and a regulator made for it: never above the keg’s own rating.',
+  },
+  'carbonation-gas': {
+    title: 'Gas the drink takes up',
+    formula: 'Volumes still to come × drink × 1.977 g/L.',
+    source: 'Density of CO2 at 0 °C and 1 atm',
+    standing: 'published',
+  },
+  'serving-gas': {
+    title: 'Gas that pushes it out',
+    formula: 'What is poured × density of CO2 at the keg’s pressure and temperature.',
+    source: equationOfState,
+    standing: 'published',
+  },
+  'kegs-left': {
+    title: 'Kegs in the cylinder',
+    formula: 'Gas in it ÷ gas for one keg, drink and head space together.',
+    source: 'From the lines above',
+    standing: 'published',
+  },
+  'tyre-gas': {
+    title: 'Gas for a tyre',
+    formula: 'Inside of the tyre × (density at the pressure wished − density at the one it has).',
+    source: equationOfState,
+    standing: 'published',
+    caution: 'Through a regulator and a gauge, never straight from the cylinder.',
+  },
+  'tyre-gas-ideal': {
+    title: 'The same by the ideal gas',
+    formula: 'Δp × inside ÷ (R × T), times 44 g/mol.',
+    source: 'Ideal gas law',
+    standing: 'published',
+  },
+  'tool-gas': {
+    title: 'Gas for a tool',
+    formula: 'Free gas the tool swallows × time × density at the air’s pressure.',
+    source: 'Common practice for the tools',
+    standing: 'common practice',
+  },
+  'fast-draw': {
+    title: 'Chilled by a fast draw',
+    formula:
+      'Gas × heat of boiling = cooling of liquid and wall, no heat coming in. At 75 psia and −70 °F liquid freezes to dry ice, and nothing more comes.',
+    source: 'Energy balance; liquid’s enthalpy from tables of CO2',
+    standing: 'from memory',
+    caution: 'Upright always: liquid in a regulator freezes it open.',
+  },
+  'co2-room': {
+    title: 'CO2 in a closed room',
+    formula: 'Outside’s 420 ppm + gas let out over the room’s air, well mixed; near the floor it is more.',
+    source: 'Ideal gas law',
+    standing: 'published',
+    caution: 'It has no smell and sinks. Out, and air; never in after somebody without air of your own.',
+  },
+} as const satisfies Readonly<Record<string, BasisEntry>>

@@ -1,0 +1,77 @@
+import type { Quantity } from '@/core/findings/quantity'
+import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import type { Figure, Slip, SlipLine } from '@/core/rules/figure'
+import type { Battery } from './battery'
+import type { TripRun, TripRunInput } from './tripRun'
+
+const DAY_S = 86_400
+
+/**
+ * A mean day and night of the battery as a worked sum: sun − what stands by − what runs with the gas.
+ *
+ * @param battery - of the rig
+ * @param input - of the trip
+ * @param run - what came of it
+ */
+export function batterySlip(battery: Battery, input: TripRunInput, run: TripRun): Slip {
+  const charge = (value: number): Quantity => ({ value, role: 'charge' })
+  const figure = (value: number, inputs: Figure['inputs'] = []): Figure => ({
+    basis: 'battery-charge',
+    quantity: charge(value),
+    inputs,
+  })
+  const running = input.appliances
+    .filter(({ currentA, inputW }) => currentA > 0 && inputW > 0)
+    .map(({ id, name, currentA, inputW }): SlipLine => {
+      const givenKg = run.appliances.find((one) => one.id === id)?.givenKg ?? 0
+      const hoursS = (givenKg * heatingValueJPerKg()) / inputW / input.nights
+      return {
+        sign: '−',
+        label: name || id,
+        figure: figure(hoursS * currentA, [
+          { label: 'Draws', quantity: { value: currentA, role: 'current' } },
+          { label: 'Runs a day', quantity: { value: hoursS, role: 'duration' } },
+        ]),
+      }
+    })
+  const onBattery = input.appliances
+    .map((appliance) => ({ appliance, nights: appliance.byNight.filter((on) => on === 'battery').length }))
+    .filter(({ nights }) => nights > 0)
+    .map(({ appliance: { name, id, batteryA }, nights }): SlipLine => ({
+      sign: '−',
+      label: `${name || id}, on 12 V`,
+      figure: figure((batteryA * DAY_S * nights) / input.nights, [
+        { label: 'Draws at most', quantity: { value: batteryA, role: 'current' } },
+        { label: 'Nights on 12 V', quantity: { value: nights, role: 'count' } },
+      ]),
+    }))
+  const standing = battery.standingA * DAY_S
+  const drawn = [...running, ...onBattery].reduce((sum, line) => sum + line.figure.quantity.value, standing)
+  const shore =
+    (battery.shoreA * DAY_S * input.shoreNights.filter((night) => night < input.nights).length) / input.nights
+  const balance = battery.solarC + shore - drawn
+  return {
+    lines: [
+      { sign: '', label: 'Sun', figure: figure(battery.solarC) },
+      ...(shore > 0 ? [{ sign: '+' as const, label: 'Charger', figure: figure(shore) }] : []),
+      {
+        sign: '−',
+        label: 'Alarms, lights, pump',
+        figure: figure(standing, [{ label: 'Draws', quantity: { value: battery.standingA, role: 'current' } }]),
+      },
+      ...running,
+      ...onBattery,
+    ],
+    result: { label: balance < 0 ? 'Short each day' : 'Over each day', figure: figure(Math.abs(balance)) },
+    further: [
+      {
+        sign: '',
+        label: 'May be drawn in all',
+        figure: figure(battery.capacityC * battery.usableShare, [
+          { label: 'Holds', quantity: charge(battery.capacityC) },
+          { label: 'Share that may be drawn', quantity: { value: battery.usableShare, role: 'share' } },
+        ]),
+      },
+    ],
+  }
+}

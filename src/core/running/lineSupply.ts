@@ -1,0 +1,47 @@
+import { InputError } from '@/core/findings/InputError'
+import type { LineGear } from '@/core/hookup/lineGear'
+import { leverOf } from '@/core/hookup/leverOf'
+import { lineGraph, type GraphPart } from '@/core/hookup/lineGraph'
+import type { Changeover } from './runSettings'
+import { USUAL_NEED_PA } from './tripRun'
+
+/** What the drawn line says of how its cylinders are used. */
+export interface LineSupply {
+  changeover: Changeover | null
+  /** What its first regulator needs before it. */
+  needGaugePa: number
+  /** What its one regulator passes; null when there are several, or nobody knows. */
+  ratedW: number | null
+}
+
+function partsOf({ line }: LineGear): readonly GraphPart[] {
+  try {
+    return lineGraph(line).parts
+  } catch (error) {
+    // A line that cannot be read is reported at its own station.
+    if (error instanceof InputError) return []
+    throw error
+  }
+}
+
+/**
+ * Changeover and regulator of the rig’s propane line, as drawn.
+ *
+ * @param lines - of the rig; those with bottles alone say nothing of it
+ * @returns the usual need of a regulator where none is drawn
+ */
+export function lineSupply(lines: readonly LineGear[]): LineSupply {
+  const parts = lines.map(partsOf).find((found) => {
+    return found.some(({ type }) => type.gas === 'propane' && (type.role === 'cylinder' || type.role === 'tank'))
+  })
+  if (!parts) return { changeover: null, needGaugePa: USUAL_NEED_PA, ratedW: null }
+  const lever = parts.find(({ type }) => type.role === 'changeover')
+  const regulators = parts.flatMap(({ type }) => type.regulator ?? [])
+  const needs = regulators.map(({ minInletGaugePa }) => minInletGaugePa).filter((pa) => pa > 0)
+  const side = lever ? leverOf(lever) : null
+  return {
+    changeover: side === null ? null : side === 'both' || side === 'automatic' ? side : 'one-side',
+    needGaugePa: needs.length > 0 ? Math.max(...needs) : USUAL_NEED_PA,
+    ratedW: regulators.length === 1 ? (regulators[0]?.ratedW ?? null) : null,
+  }
+}

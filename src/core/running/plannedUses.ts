@@ -1,0 +1,21 @@
+import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import type { ApplianceUse, TripPlan } from './tripPlan'
+import type { TripRun } from './tripRun'
+
+/**
+ * The trip’s appliances with the hours at full input that their habits come to by weather and room.
+ *
+ * Hours that were typed stay what they are.
+ *
+ * @param trip - the plan
+ * @param run - of the same plan
+ */
+export function plannedUses(trip: TripPlan, run: TripRun): ApplianceUse[] {
+  return trip.uses.map((use) => {
+    const isTyped = (!use.habit || use.habit.way === 'hours') && !use.pilotW && !use.byNight?.some((on) => on !== 'gas')
+    const found = run.appliances.find(({ id }) => id === use.id)
+    if (isTyped) return use.habit?.way === 'hours' ? { ...use, burnPerDayS: use.habit.burnPerDayS } : use
+    if (!found || !(use.inputW > 0)) return use
+    return { ...use, burnPerDayS: (found.wantedKg * heatingValueJPerKg()) / use.inputW / trip.nights }
+  })
+}

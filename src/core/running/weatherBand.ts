@@ -1,0 +1,33 @@
+import type { Forecast } from './forecast'
+import { forecastSpreadK } from './forecastSpreadK'
+import { weatherAt } from './weatherAt'
+
+/** An hour of weather with what it may as well be. */
+export interface WeatherHour {
+  timeS: number
+  temperatureK: number
+  lowK: number
+  highK: number
+  windMS: number
+}
+
+const HOUR_S = 3600
+/** A chart is no wider. */
+const MOST = 400
+
+/**
+ * Weather for a chart: the hours of a trip with one standard deviation to each side.
+ *
+ * @param forecast - hour by hour
+ * @param nights - of the trip
+ */
+export function weatherBand(forecast: Forecast, nights: number): WeatherHour[] {
+  const hours = nights * 24
+  const every = Math.max(1, Math.ceil(hours / MOST))
+  return Array.from({ length: Math.floor(hours / every) + 1 }, (_, i) => {
+    const timeS = i * every * HOUR_S
+    const { temperatureK, windMS } = weatherAt(forecast, timeS)
+    const spread = forecastSpreadK(forecast, timeS)
+    return { timeS, temperatureK, lowK: temperatureK - spread, highK: temperatureK + spread, windMS }
+  })
+}

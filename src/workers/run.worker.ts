@@ -1,0 +1,15 @@
+import { expose } from 'comlink'
+import { tripRemedies, type TripRemedy } from '@/core/running/tripRemedies'
+import type { TripRunInput } from '@/core/running/tripRun'
+import { tripSpread, type TripSpread } from '@/core/running/tripSpread'
+import { answerOf, seldom, type Progress, type WorkerAnswer } from './askWorker'
+
+const worker = {
+  spread: (input: TripRunInput, runs: number, tell: Progress): WorkerAnswer<TripSpread> =>
+    answerOf(() => tripSpread(input, runs, Math.random, seldom(tell))),
+  remedies: (input: TripRunInput, fillable: readonly string[]): WorkerAnswer<TripRemedy[]> =>
+    answerOf(() => tripRemedies(input, fillable)),
+}
+export type RunWorker = typeof worker
+
+expose(worker)
