@@ -1,7 +1,6 @@
 import { addDays, format, nextFriday, subDays, subHours } from 'date-fns'
 import { contents } from '@/core/cylinders/contents'
 import { contentsInput } from '@/core/cylinders/contentsInput'
-import { fromUnit } from '@/core/units/fromUnit'
 import { addAppliance } from '@/records/appliances'
 import { addCylinder } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
@@ -10,15 +9,15 @@ import { addFill } from '@/records/fills'
 import { addLook } from '@/records/looks'
 import { addMark } from '@/records/marks'
 import { addOffer } from '@/records/offers'
-import { addRig, writeFact } from '@/records/rigs'
+import { addRig, saveRig, writeFact } from '@/records/rigs'
 import { addTrip } from '@/records/trips'
 import { addWeighing } from '@/records/weighings'
 import { loadDemoHeat } from './demoHeat'
 import { loadDemoLines } from './demoLines'
+import { demoAppliances, demoBattery, demoForecast } from './demoRun'
 import { answersOf, demoCylinders, demoEquipment, demoOffers, type DemoCylinder } from './demoGear'
 
-const btuPerHour = (number: number): number => fromUnit(number, 'power', 'btuh')
-const hours = (number: number): number => number * 3600
+const NIGHTS = 4
 
 function loadCylinder(records: Database, rigId: string, demo: DemoCylinder, ago: (days: number) => string): void {
   const { id: cylinderId, entry, marks = [], look, weighings, refilledDaysAgo } = demo
@@ -72,27 +71,23 @@ export function loadDemoWorld(records: Database, now: Date): void {
     }
   }
   for (const offer of demoOffers) addOffer(records, rig.id, offer)
-  const appliances = [
-    { id: 'panel', name: 'Panel heater', inputW: btuPerHour(3000), supply: 'line', burnPerDayS: hours(14) },
-    { id: 'fridge', name: 'Fridge', inputW: btuPerHour(1400), supply: 'line', burnPerDayS: hours(24) },
-    { id: 'cooktop', name: 'Cooktop', inputW: btuPerHour(8000), supply: 'line', burnPerDayS: hours(1.5) },
-    // More than the weighed bottles hold.
-    { id: 'radiant', name: 'Small radiant', inputW: btuPerHour(9000), supply: 'bottles', burnPerDayS: hours(1.25) },
-  ] as const
-  for (const { id, name, inputW, supply } of appliances) addAppliance(records, rig.id, { name, inputW, supply }, id)
+  for (const { id, entry } of demoAppliances) addAppliance(records, rig.id, entry, id)
+  saveRig(records, rig.id, 1, { battery: demoBattery })
   loadDemoLines(records, rig.id, now, { equipment: (name) => equipmentIds.get(name) ?? '' })
   loadDemoHeat(records, rig.id, ago)
+  const startDay = format(nextFriday(addDays(now, 3)), 'yyyy-MM-dd')
   addTrip(
     records,
     rig.id,
     {
       name: 'Larkspur Saddle',
-      startDay: format(nextFriday(addDays(now, 3)), 'yyyy-MM-dd'),
-      nights: 4,
+      startDay,
+      nights: NIGHTS,
       altitudeM: 2410,
       coldestK: 264.15,
       reserveShare: 0.2,
-      uses: appliances.map(({ id, burnPerDayS }) => ({ applianceId: id, burnPerDayS })),
+      uses: demoAppliances.map(({ id, use }) => ({ applianceId: id, ...use })),
+      forecast: demoForecast(startDay, NIGHTS),
     },
     'larkspur',
   )

@@ -29,6 +29,9 @@ test('the index names every calculation with its schema', async () => {
     'room-air',
     'warm-up-fit',
     'runtime',
+    'vaporisation',
+    'trip-plan',
+    'carbonation',
   ])
   for (const { schema, path } of calculations) {
     expect(schema).toMatchObject({ type: 'object', additionalProperties: false })

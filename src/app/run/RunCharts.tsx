@@ -30,7 +30,9 @@ function stripsOf({ run, input }: RunOutlook, sourceId: string): Strip[] {
   const source = run.sources[at]
   const mine = run.cylinders.flatMap(({ id }, i) => {
     const cylinder = input.cylinders.find((one) => one.id === id)
-    return cylinder?.sourceId === sourceId ? [{ i, name: cylinder.name || id }] : []
+    // One that counts as empty all along is no line worth drawing.
+    const holds = run.series.some(({ cylinders }) => (cylinders[i]?.massKg ?? 0) > 0)
+    return cylinder?.sourceId === sourceId && holds ? [{ i, name: cylinder.name || id }] : []
   })
   const small = sourceId === 'bottles'
   return [

@@ -11,23 +11,24 @@ const MOLAR_KG = 0.0440098
 /** A mole of air at 20 °C and 1 atm. */
 const MOLE_M3 = 0.024055
 const OUTSIDE_PPM = 420
+const DAY_S = 86_400
 
 /**
  * What CO2 that gets out does to the air of a closed room, well mixed; near the floor it is more, since it sinks.
  *
  * @param massKg - in the cylinder
- * @param leakKgS - of a slow leak
+ * @param leakKgPerDay - of a slow leak
  * @param roomM3 - of the room
  * @param freshM3S - air that comes in
  * @throws InputError for a room of nothing or no fresh air at all
  */
-export function co2InRoom(massKg: number, leakKgS: number, roomM3: number, freshM3S: number): Co2InRoom {
+export function co2InRoom(massKg: number, leakKgPerDay: number, roomM3: number, freshM3S: number): Co2InRoom {
   if (!(roomM3 > 0)) throw new InputError('roomM3', 'A room has more than nothing.')
   if (!(freshM3S > 0)) throw new InputError('freshM3S', 'Every camper leaks some air.')
   if (!(massKg >= 0)) throw new InputError('massKg', 'The gas cannot be less than nothing.')
-  if (!(leakKgS >= 0)) throw new InputError('leakKgS', 'A leak is not less than nothing.')
+  if (!(leakKgPerDay >= 0)) throw new InputError('leakKgPerDay', 'A leak is not less than nothing.')
   const gasM3 = (massKg / MOLAR_KG) * MOLE_M3
-  const leakM3S = (leakKgS / MOLAR_KG) * MOLE_M3
+  const leakM3S = (leakKgPerDay / DAY_S / MOLAR_KG) * MOLE_M3
   return {
     // What comes in drives mixed air out.
     allPpm: OUTSIDE_PPM + 1e6 * (1 - Math.exp(-gasM3 / roomM3)),

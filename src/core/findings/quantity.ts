@@ -19,6 +19,7 @@ export type DisplayRole =
   | 'bore'
   | 'column'
   | 'lineVolume'
+  | 'glass'
   | 'space'
   | 'area'
   | 'duration'

@@ -34,6 +34,8 @@ export interface Wants extends Current {
   /** What a flat battery kept from burning. */
   lostW: Float64Array
   awake: boolean
+  /** From the battery for each. */
+  currentsA: Float64Array
   /** Any of lostW is more than nothing. */
   isHeldBack: boolean
 }
@@ -90,6 +92,7 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
   const wants: Wants = {
     wantW: new Float64Array(count),
     lostW: new Float64Array(count),
+    currentsA: new Float64Array(count),
     awake: true,
     isHeldBack: false,
     currentA: 0,
@@ -130,14 +133,17 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
       const energy = energyOf(i, night)
       const wantW = wants.wantW[i] ?? 0
       wants.lostW[i] = isFlat && appliance.needsBattery ? wantW : 0
+      let ownA = 0
       if (wants.lostW[i]) {
         wants.wantW[i] = 0
         wants.isHeldBack = true
       } else if (energy === 'gas' && appliance.inputW > 0) {
-        wants.currentA += appliance.currentA * Math.min(1, wantW / appliance.inputW)
+        ownA = appliance.currentA * Math.min(1, wantW / appliance.inputW)
       } else if (energy === 'battery' && !isFlat) {
-        wants.currentA += appliance.batteryA * (appliance.kind === 'fridge' ? fridgeDuty(airK) : 1)
+        ownA = appliance.batteryA * (appliance.kind === 'fridge' ? fridgeDuty(airK) : 1)
       }
+      wants.currentsA[i] = ownA
+      wants.currentA += ownA
     }
   }
 

@@ -1,5 +1,4 @@
 import type { Quantity } from '@/core/findings/quantity'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
 import type { Figure, Slip, SlipLine } from '@/core/rules/figure'
 import type { Battery } from './battery'
 import type { TripRun, TripRunInput } from './tripRun'
@@ -20,33 +19,30 @@ export function batterySlip(battery: Battery, input: TripRunInput, run: TripRun)
     quantity: charge(value),
     inputs,
   })
-  const running = input.appliances
-    .filter(({ currentA, inputW }) => currentA > 0 && inputW > 0)
-    .map(({ id, name, currentA, inputW }): SlipLine => {
-      const givenKg = run.appliances.find((one) => one.id === id)?.givenKg ?? 0
-      const hoursS = (givenKg * heatingValueJPerKg()) / inputW / input.nights
-      return {
+  const running = input.appliances.flatMap(({ id, name, currentA, batteryA, byNight }): SlipLine[] => {
+    const perDayC = (run.appliances.find((one) => one.id === id)?.chargeC ?? 0) / input.nights
+    if (perDayC <= 0) return []
+    const onBattery = byNight.filter((on) => on === 'battery').length
+    return [
+      {
         sign: '−',
         label: name || id,
-        figure: figure(hoursS * currentA, [
-          { label: 'Draws', quantity: { value: currentA, role: 'current' } },
-          { label: 'Runs a day', quantity: { value: hoursS, role: 'duration' } },
+        figure: figure(perDayC, [
+          ...(currentA > 0
+            ? [{ label: 'Draws while it burns', quantity: { value: currentA, role: 'current' as const } }]
+            : []),
+          ...(onBattery > 0
+            ? [
+                { label: 'Draws on 12 V', quantity: { value: batteryA, role: 'current' as const } },
+                { label: 'Nights on 12 V', quantity: { value: onBattery, role: 'count' as const } },
+              ]
+            : []),
         ]),
-      }
-    })
-  const onBattery = input.appliances
-    .map((appliance) => ({ appliance, nights: appliance.byNight.filter((on) => on === 'battery').length }))
-    .filter(({ nights }) => nights > 0)
-    .map(({ appliance: { name, id, batteryA }, nights }): SlipLine => ({
-      sign: '−',
-      label: `${name || id}, on 12 V`,
-      figure: figure((batteryA * DAY_S * nights) / input.nights, [
-        { label: 'Draws at most', quantity: { value: batteryA, role: 'current' } },
-        { label: 'Nights on 12 V', quantity: { value: nights, role: 'count' } },
-      ]),
-    }))
+      },
+    ]
+  })
   const standing = battery.standingA * DAY_S
-  const drawn = [...running, ...onBattery].reduce((sum, line) => sum + line.figure.quantity.value, standing)
+  const drawn = running.reduce((sum, line) => sum + line.figure.quantity.value, standing)
   const shore =
     (battery.shoreA * DAY_S * input.shoreNights.filter((night) => night < input.nights).length) / input.nights
   const balance = battery.solarC + shore - drawn
@@ -60,7 +56,6 @@ export function batterySlip(battery: Battery, input: TripRunInput, run: TripRun)
         figure: figure(standing, [{ label: 'Draws', quantity: { value: battery.standingA, role: 'current' } }]),
       },
       ...running,
-      ...onBattery,
     ],
     result: { label: balance < 0 ? 'Short each day' : 'Over each day', figure: figure(Math.abs(balance)) },
     further: [

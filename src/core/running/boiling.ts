@@ -34,19 +34,35 @@ export function isVapourOnly({ body, massKg, temperatureK }: Boiling): boolean {
 }
 
 /** Liquid of the inside, 0 to 1. */
-export function liquidShare({ body, massKg, temperatureK }: Boiling): number {
+export function liquidShare({ body, massKg, temperatureK }: Pick<Boiling, 'body' | 'massKg' | 'temperatureK'>): number {
   const share = (boilAt(BOIL.levelM3Kg, temperatureK) * massKg) / body.volumeM3 - boilAt(BOIL.lift, temperatureK)
   return Math.min(1, Math.max(0, share))
 }
 
-/** Absolute pressure: of boiling while there is liquid, falling with the mass when there is none. */
-export function pressureOf({ body, massKg, temperatureK }: Boiling): number {
-  return boilAt(BOIL.pressurePa, temperatureK) * Math.min(1, massKg / allVapourKg(body, temperatureK))
+/** Of propane: 8.31451 J/(mol·K) over 44.0956 g/mol. */
+const SPECIFIC_R = 188.556
+
+/** How far the vapour at the point of boiling is from an ideal gas. */
+function boilingZ(temperatureK: number): number {
+  return boilAt(BOIL.pressurePa, temperatureK) / (boilAt(BOIL.vapourKgM3, temperatureK) * SPECIFIC_R * temperatureK)
 }
 
-/** Gas too thin to press as wanted: it stays in the cylinder. */
+/**
+ * Absolute pressure: of boiling while there is liquid; of gas alone when there is none, from the ideal gas when it is
+ * thin to the point of boiling by the first term of a virial series.
+ */
+export function pressureOf({ body, massKg, temperatureK }: Boiling): number {
+  const share = Math.min(1, massKg / allVapourKg(body, temperatureK))
+  const z = boilingZ(temperatureK)
+  return (boilAt(BOIL.pressurePa, temperatureK) * share * (1 - (1 - z) * share)) / z
+}
+
+/** Gas too thin to press as wanted: it stays in the cylinder. The same series, turned about. */
 export function residueKg({ body, temperatureK }: Boiling, needPa: number): number {
-  return allVapourKg(body, temperatureK) * Math.min(1, needPa / boilAt(BOIL.pressurePa, temperatureK))
+  const wanted = Math.min(1, needPa / boilAt(BOIL.pressurePa, temperatureK))
+  const z = boilingZ(temperatureK)
+  const share = (1 - Math.sqrt(Math.max(0, 1 - 4 * (1 - z) * z * wanted))) / (2 * (1 - z))
+  return allVapourKg(body, temperatureK) * Math.min(1, share)
 }
 
 /** Energy of contents and wall. */
@@ -59,9 +75,9 @@ export function energyJ(boiling: Boiling): number {
   return contentsJ + wallEnergyJ(body, temperatureK)
 }
 
-/** Heat that comes in for each kelvin that the air is warmer. */
-export function wallWPerK(boiling: Boiling, wallUWPerM2K: number): number {
-  return wallUWPerM2K * wettedAreaM2(boiling.body, liquidShare(boiling))
+/** Heat that comes in for each kelvin that the air is warmer, with so much gas in it. */
+export function wallWPerK({ body, temperatureK }: Boiling, wallUWPerM2K: number, massKg: number): number {
+  return wallUWPerM2K * wettedAreaM2(body, liquidShare({ body, massKg, temperatureK }))
 }
 
 /**

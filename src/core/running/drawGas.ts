@@ -24,7 +24,7 @@ export interface Around {
   leastK: number
 }
 
-const CLOSE_K = 1e-9
+const CLOSE_K = 1e-8
 /** No step of a trip moves a cylinder further. */
 const REACH_K = 60
 /** Heat capacity of the gas that is left when there is no liquid. [common practice] */
@@ -45,7 +45,7 @@ function hold(boiling: Boiling, halfKg: number, around: Around): Held {
     boiling,
     startJ: energyJ(boiling),
     vapourJKg: boilAt(BOIL.vapourJKg, boiling.temperatureK),
-    wallWPerK: wallWPerK({ ...boiling, massKg }, around.wallUWPerM2K),
+    wallWPerK: wallWPerK(boiling, around.wallUWPerM2K, massKg),
   }
 }
 
@@ -129,12 +129,17 @@ function ventVapour(boiling: Boiling, wantKg: number, { airK, wallUWPerM2K, step
 
 /** From cylinders with liquid that stand open to each other: they end equally cold, and none takes gas back. */
 function boilOff(held: readonly Held[], wantKg: number, around: Around): number {
-  const warmestK = Math.max(...held.map(({ boiling }) => boiling.temperatureK))
+  let warmestK = 0
+  for (const { boiling } of held) warmestK = Math.max(warmestK, boiling.temperatureK)
   const [first] = held
   const given =
     held.length === 1 && first
       ? (atK: number): number => leftKg(first, atK, around)
-      : (atK: number): number => held.reduce((sum, one) => sum + Math.max(0, leftKg(one, atK, around)), 0)
+      : (atK: number): number => {
+          let sum = 0
+          for (const one of held) sum += Math.max(0, leftKg(one, atK, around))
+          return sum
+        }
   const endK = Math.max(
     around.leastK,
     fallsToNothing((atK) => given(atK) - wantKg, warmestK),
@@ -145,7 +150,12 @@ function boilOff(held: readonly Held[], wantKg: number, around: Around): number 
     const wanted = leftKg(one, endK, around)
     const most = boiling.massKg - allVapourKg(boiling.body, endK)
     if (wanted > 0 && wanted <= most) gasKg += settle(one, wanted, endK, around)
-    else gasKg += wanted <= 0 ? alone(one, around) : allLiquid(one, around)
+    else if (wanted <= 0) alone(one, around)
+    else {
+      gasKg += allLiquid(one, around)
+      // Its vapour goes on to give, in the same step.
+      gasKg += ventVapour(boiling, Math.max(0, wantKg - gasKg), { ...around, stepS: 0 })
+    }
   }
   return gasKg
 }

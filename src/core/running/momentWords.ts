@@ -11,7 +11,7 @@ const DAY_S = 86_400
  * @param timeS - since the trip began
  * @param startISO - when that was
  * @param shiftS - by which clocks were put on since
- * @example momentWords(41_400, '2026-12-04T15:00') // 'night 1, 2:30 a.m.'
+ * @example momentWords(41_400, '2026-12-04T15:00') // 'night 1, 2:30 am'
  */
 export function momentWords(timeS: number, startISO: string, shiftS = 0): string {
   const startS = clockHourOf(startISO) * HOUR_S
@@ -19,6 +19,6 @@ export function momentWords(timeS: number, startISO: string, shiftS = 0): string
   const clock = ((minutes % 1440) + 1440) % 1440
   const night = Math.floor(Math.max(0, timeS) / DAY_S) + 1
   const hour = Math.floor(clock / 60)
-  const half = hour < 12 ? 'a.m.' : 'p.m.'
+  const half = hour < 12 ? 'am' : 'pm'
   return `night ${night}, ${hour % 12 === 0 ? 12 : hour % 12}:${String(clock % 60).padStart(2, '0')} ${half}`
 }

@@ -192,12 +192,31 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
   return found
 }
 
+/** A battery that is flat with nothing on gas stopped by it: what runs on it stops, and the alarms with it. */
+function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Finding[] {
+  if (!battery || battery.flatAtS === null || outages.some(({ cause }) => cause === 'battery')) return []
+  const onIt = input.appliances.filter(({ byNight }) => byNight.includes('battery')).map(({ name }) => name)
+  return [
+    finding({
+      code: codes.battery,
+      text: 'The battery is flat on {when}.',
+      parts: { when: momentWords(battery.flatAtS, input.startISO) },
+      reason: onIt.length > 0 ? '{names} runs on it, and so do the alarms.' : 'Alarms, lights and pump live on it.',
+      ...(onIt.length > 0 && { reasonParts: { names: onIt.join(', ') } }),
+      label: 'To the battery',
+      page: 'battery',
+      basis: ['battery-charge'],
+    }),
+  ]
+}
+
 /** A heater without a chimney that is meant to burn while people sleep. */
-function litAsleep(input: TripRunInput): Finding[] {
+function litAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
   const sleepS = ((input.wakeH - input.sleepH + 24) % 24) * 3600
   return input.appliances
-    .filter(({ kind, habit }) => {
-      if (!UNVENTED.has(kind)) return false
+    .filter(({ id, kind, habit }) => {
+      // Hours nobody gave a clock to are judged by their number, where the heater stands.
+      if (!UNVENTED.has(kind) || !trip.uses.find((use) => use.id === id)?.habit) return false
       if (habit.way === 'warmth') return habit.asleepK !== null
       if (habit.way !== 'hours' || sleepS === 0) return false
       const toSleepS = ((input.sleepH - habit.fromH + 24) % 24) * 3600
@@ -248,8 +267,9 @@ export function runFindings(
   )
   const nightly = run.changes.filter(({ by, asleep }) => by === 'hand' && asleep)
   return [
-    ...litAsleep(input),
+    ...litAsleep(trip, input),
     ...outages.map((outage) => outageFinding(run, input, outage)),
+    ...flatBattery(input, run),
     ...unknowns(trip, input),
     ...(pilots.length > 0
       ? [

@@ -62,6 +62,7 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
   )
   const wantedW = new Float64Array(count)
   const givenW = new Float64Array(count)
+  const chargeC = new Float64Array(count)
   const shares = new Float64Array(count)
   let roomK = rig ? startK : null
   let charge = battery ? startBattery(battery) : null
@@ -77,7 +78,9 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
     const { temperatureK: outsideK, windMS } = weather(timeS + stepS / 2)
     const step = household.at({ timeS, outsideK, roomK, isFlat: charge?.isFlat ?? false })
     const moments: SourceMoment[] = []
-    running.forEach((one, k) => {
+    for (let k = 0; k < running.length; k += 1) {
+      const one = running[k]
+      if (!one) continue
       const { source } = one.state
       const mine = ofSource[k] ?? []
       let wantW = 0
@@ -106,12 +109,13 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
       }
       one.watch(afterS)
       moments.push({ gaugePa, inUseId: one.inUseId(), wantedW: wantW, givenW: gaveW })
-    })
+    }
     for (let i = 0; i < count; i += 1) {
       const wantW = step.wantW[i] ?? 0
       const lostW = step.lostW[i] ?? 0
       wantedW[i] = (wantedW[i] ?? 0) + wantW + lostW
       givenW[i] = (givenW[i] ?? 0) + wantW * (shares[i] ?? 1)
+      chargeC[i] = (chargeC[i] ?? 0) + (step.currentsA[i] ?? 0) * stepS
       const appliance = input.appliances[i]
       if (lostW > 0 && appliance) {
         outages.add(appliance.sourceId, 'battery', timeS, stepS, (lostW / heating) * stepS, [appliance.id])
@@ -143,6 +147,7 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
       id,
       wantedKg: ((wantedW[i] ?? 0) * stepS) / heating,
       givenKg: ((givenW[i] ?? 0) * stepS) / heating,
+      chargeC: chargeC[i] ?? 0,
     })),
     weak,
     battery: charge ? { flatAtS: charge.flatAtS, leastShare: charge.leastShare } : null,

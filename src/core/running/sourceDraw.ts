@@ -22,6 +22,8 @@ const KEPT_S = 1800
 const WORTH_PA = 15_000
 const NOTHING_KG = 1e-7
 const SHORT = 0.999
+/** A thirtieth of what a cylinder may hold is called empty. */
+const LAST_KG_M3 = 14
 
 export interface SourceGave {
   gasKg: number
@@ -67,15 +69,23 @@ function markEmpty(state: SourceState, needPa: number): void {
   }
 }
 
+/** The last few grams are cold too, but what is wanting is gas. */
+function isAsGoodAsEmpty({ boilings }: SourceState, needPa: number): boolean {
+  return boilings.every((boiling) => boiling.massKg - residueKg(boiling, needPa) < LAST_KG_M3 * boiling.body.volumeM3)
+}
+
 /** All sides open: they share a header. */
 function fromAll(state: SourceState, wantKg: number, aroundOf: (index: number) => Around): number {
-  state.open = state.boilings.flatMap((_, i) => (state.isEmpty[i] ? [] : [i]))
-  if (state.open.length === 0) return 0
-  return drawGas(
-    state.boilings.filter((_, i) => !state.isEmpty[i]),
-    wantKg,
-    aroundOf(state.active),
-  )
+  const indices: number[] = []
+  const open: Boiling[] = []
+  for (let i = 0; i < state.boilings.length; i += 1) {
+    const boiling = state.boilings[i]
+    if (!boiling || state.isEmpty[i]) continue
+    indices.push(i)
+    open.push(boiling)
+  }
+  state.open = indices
+  return open.length === 0 ? 0 : drawGas(open, wantKg, aroundOf(state.active))
 }
 
 function fromOne(state: SourceState, i: number, wantKg: number, aroundOf: (index: number) => Around): number {
@@ -147,5 +157,5 @@ export function sourceDraw(
   markEmpty(state, needPa)
   if (gasKg >= wantKg * SHORT) return { gasKg, cause: null }
   if (isBlocked) return { gasKg, cause: 'lever' }
-  return { gasKg, cause: state.isEmpty.every(Boolean) ? 'empty' : 'cold' }
+  return { gasKg, cause: isAsGoodAsEmpty(state, needPa) ? 'empty' : 'cold' }
 }

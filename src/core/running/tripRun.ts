@@ -173,6 +173,8 @@ export interface ApplianceOutcome {
   id: string
   wantedKg: number
   givenKg: number
+  /** Drawn from the battery for it, As. */
+  chargeC: number
 }
 
 export interface SourceMoment {

@@ -59,7 +59,7 @@ export function vaporisation(input: VaporisationInput): Vaporisation {
   const perM2K = input.wallUWPerM2K ?? wallUWPerM2K(input.windMS, input.site)
   const held = startBoiling(body, input.liquidKg, liquidK)
   const share = liquidShare(held)
-  const perK = wallWPerK(held, perM2K)
+  const perK = wallWPerK(held, perM2K, input.liquidKg)
   const wallW = share > 0 ? Math.max(0, perK * (input.airTemperatureK - liquidK)) : 0
   return {
     continuousW: (wallW / saturation('propane', liquidK).latentHeatJPerKg) * heatingValueJPerKg(),

@@ -101,6 +101,7 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   run: measured('length', 'ft', 1, 'm', 1),
   bore: measured('length', 'in', 3, 'mm', 1),
   column: measured('length', 'in', 1, 'cm', 1),
+  glass: measured('volume', 'floz', 1, 'mL', 0),
   lineVolume: measured('volume', 'in3', 0, 'mL', 0),
   space: measured('volume', 'ft3', 0, 'm3', 1),
   area: measured('area', 'in2', 0, 'cm2', 0),

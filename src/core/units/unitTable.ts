@@ -135,6 +135,12 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
         spellings: ['ft3', 'ft^3', 'cuft', 'cubicfoot', 'cubicfeet'],
         family: 'us',
       },
+      floz: {
+        symbol: 'fl oz',
+        factor: 0.003785411784 / 128,
+        spellings: ['floz', 'fluidounce', 'fluidounces'],
+        family: 'us',
+      },
       in3: {
         symbol: 'in³',
         factor: INCH_M ** 3,

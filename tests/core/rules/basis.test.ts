@@ -1,6 +1,7 @@
 import fs from 'node:fs'
 import path from 'node:path'
 import { basis } from '@/core/rules/basis'
+import { co2Basis } from '@/core/rules/co2Basis'
 import { cylinderBasis } from '@/core/rules/cylinderBasis'
 import { fillBasis } from '@/core/rules/fillBasis'
 import { heatBasis } from '@/core/rules/heatBasis'
@@ -33,7 +34,9 @@ test.each(Object.keys(basis))('something rests on %s', (id) => {
 })
 
 test('no entry stands in two lists', () => {
-  const all = [cylinderBasis, fillBasis, hookupBasis, heatBasis, runBasis].flatMap((list) => Object.keys(list))
+  const all = [cylinderBasis, fillBasis, hookupBasis, heatBasis, runBasis, co2Basis].flatMap((list) =>
+    Object.keys(list),
+  )
   expect(new Set(all).size).toBe(all.length)
   expect(all.length).toBe(Object.keys(basis).length)
 })

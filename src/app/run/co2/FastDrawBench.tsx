@@ -1,0 +1,88 @@
+'use client'
+
+import { fastDraw } from '@/core/co2/fastDraw'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
+import { fromUnit } from '@/core/units/fromUnit'
+import { Amount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { Measure } from '@/ui/Measure'
+import { useKept } from '@/ui/useKept'
+import type { Co2Held } from './co2Held'
+import { tried } from './tried'
+
+/** How cold it gets when much is drawn at once, and when it freezes. */
+export function FastDrawBench({ held }: { held: Co2Held }) {
+  const [typed, setTyped] = useKept('fast draw', { drawnKg: 0.2, temperatureK: fromUnit(68, 'temperature', 'F') }, true)
+  const { found, at } = tried(() =>
+    fastDraw({
+      volumeM3: waterCapacityVolumeM3(held.waterCapacityKg),
+      massKg: held.gasKg,
+      wallKg: held.tareKg,
+      ...typed,
+    }),
+  )
+  return (
+    <section aria-label="Fast draw">
+      <h2>Much at once</h2>
+      <div className="fields narrow">
+        <Measure
+          label="Drawn at once"
+          role="bottleMass"
+          mayBeZero
+          value={typed.drawnKg}
+          issue={at('drawnKg') ?? at('massKg')}
+          set={(drawnKg) => setTyped({ ...typed, drawnKg })}
+        />
+        <Measure
+          label="Cylinder before"
+          role="temperature"
+          value={typed.temperatureK}
+          issue={at('temperatureK')}
+          set={(temperatureK) => setTyped({ ...typed, temperatureK })}
+        />
+      </div>
+      {found && (
+        <>
+          <ul className="air-figures">
+            <li>
+              <span>it ends at</span>
+              <FigureButton
+                className="large"
+                figure={{ basis: 'fast-draw', quantity: { value: found.endK, role: 'temperature' }, inputs: [] }}
+              />
+            </li>
+            <li>
+              <span>its gauge falls to</span>
+              <FigureButton
+                className="large"
+                figure={{
+                  basis: 'fast-draw',
+                  quantity: { value: gaugePressurePa(found.endPa, held.altitudeM), role: 'cylinderPressure' },
+                  inputs: [{ label: 'Absolute', quantity: { value: found.endPa, role: 'absolutePressure' } }],
+                }}
+              />
+            </li>
+            <li>
+              <span>most at once before it freezes</span>
+              <FigureButton
+                className="large"
+                figure={{ basis: 'fast-draw', quantity: { value: found.mostKg, role: 'bottleMass' }, inputs: [] }}
+              />
+            </li>
+          </ul>
+          {found.freezes && (
+            <p className="issue" role="alert">
+              Its liquid freezes to dry ice at <Amount quantity={{ value: found.endPa, role: 'absolutePressure' }} />{' '}
+              absolute: nothing more comes until it warms. Shut it and wait; never heat it.
+            </p>
+          )}
+          <p className="hint">
+            A regulator freezes long before: let it rest when its body grows frost. The pressure comes back by itself
+            and tells nothing of what is left.
+          </p>
+        </>
+      )}
+    </section>
+  )
+}

@@ -1,0 +1,122 @@
+'use client'
+
+import { kegPlan } from '@/core/co2/kegPlan'
+import { kegSlip } from '@/core/co2/kegSlip'
+import { fromUnit } from '@/core/units/fromUnit'
+import { Amount } from '@/ui/Amount'
+import { FigureButton } from '@/ui/FigureButton'
+import { Measure } from '@/ui/Measure'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useKept } from '@/ui/useKept'
+import type { Co2Held } from './co2Held'
+import { tried } from './tried'
+
+/** Carbonate, then serve: what to set, and what is left. */
+export function KegBench({ held }: { held: Co2Held }) {
+  const [typed, setTyped] = useKept(
+    'keg',
+    {
+      drinkM3: 0.019,
+      temperatureK: fromUnit(38, 'temperature', 'F'),
+      volumes: 2.5,
+      startVolumes: 0,
+      glassM3: 0.00035,
+    },
+    true,
+  )
+  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+  const keg = { ...typed, gasKg: held.gasKg, altitudeM: held.altitudeM }
+  const { found, at } = tried(() => ({ plan: kegPlan(keg), slip: kegSlip(keg) }))
+  return (
+    <div className="bench-and-slip">
+      <section aria-label="Keg">
+        <h2>A keg</h2>
+        <div className="fields narrow">
+          <Measure
+            label="Drink in it"
+            role="liquidVolume"
+            value={typed.drinkM3}
+            issue={at('drinkM3')}
+            set={(drinkM3) => set({ drinkM3 })}
+          />
+          <Measure
+            label="Its temperature"
+            role="temperature"
+            value={typed.temperatureK}
+            issue={at('temperatureK')}
+            set={(temperatureK) => set({ temperatureK })}
+          />
+          <Measure
+            label="Carbonation wished for"
+            role="gasVolumes"
+            value={typed.volumes}
+            issue={at('volumes')}
+            set={(volumes) => set({ volumes })}
+          />
+          <Measure
+            label="In it already"
+            role="gasVolumes"
+            mayBeZero
+            value={typed.startVolumes}
+            issue={at('startVolumes')}
+            set={(startVolumes) => set({ startVolumes })}
+          />
+          <Measure
+            label="A glass"
+            role="glass"
+            value={typed.glassM3}
+            issue={at('glassM3')}
+            set={(glassM3) => set({ glassM3 })}
+          />
+        </div>
+        {found && (
+          <>
+            <ul className="air-figures">
+              <li>
+                <span>set the regulator to</span>
+                <FigureButton
+                  className="large"
+                  figure={{
+                    basis: 'carbonation',
+                    quantity: { value: found.plan.gaugePa, role: 'cylinderPressure' },
+                    inputs: [
+                      { label: 'Drink', quantity: { value: typed.temperatureK, role: 'temperature' } },
+                      { label: 'Altitude', quantity: { value: held.altitudeM, role: 'altitude' } },
+                    ],
+                  }}
+                />
+              </li>
+              <li>
+                <span>glasses in the keg</span>
+                <FigureButton
+                  className="large"
+                  figure={{ basis: 'serving-gas', quantity: { value: found.plan.glasses, role: 'count' }, inputs: [] }}
+                />
+              </li>
+              <li>
+                <span>kegs in the cylinder</span>
+                <FigureButton
+                  className="large"
+                  figure={{ basis: 'kegs-left', quantity: { value: found.plan.kegs, role: 'count' }, inputs: [] }}
+                />
+              </li>
+            </ul>
+            {found.plan.gaugePa < 0 && (
+              <p className="issue">
+                So little gas keeps in it without any pressure: the drink is to be warmer, or livelier.
+              </p>
+            )}
+            <p className="hint">
+              Leave it at that pressure for a week in the cold, or shake it for some minutes; then serve at the same. At{' '}
+              <Amount quantity={{ value: held.altitudeM, role: 'altitude' }} /> the gauge has to show as much more as
+              the air lacks.
+            </p>
+          </>
+        )}
+      </section>
+      <SlipPaper title="One keg" sub="from this cylinder" slip={found?.slip ?? null}>
+        {!found && <p className="mb-0">Mend the marked field: the sum appears here again.</p>}
+      </SlipPaper>
+    </div>
+  )
+}

@@ -1,0 +1,19 @@
+import type { Metadata } from 'next'
+import { runWorld } from '@/app/run/runWorld'
+import { loadWorld } from '@/app/world'
+import { roomVolumeM3 } from '@/core/shelter/roomVolumeM3'
+import { Co2Bench } from './Co2Bench'
+
+export const metadata: Metadata = { title: 'CO2 in use' }
+
+export default function Co2Page() {
+  const { rig, trip } = runWorld()
+  const [room] = loadWorld().heat.rooms
+  return (
+    <Co2Bench
+      cylinders={rig.cylinders.filter(({ kind }) => kind === 'co2')}
+      altitudeM={trip?.plan.altitudeM ?? 0}
+      roomM3={room ? roomVolumeM3(room.shelter.room) : null}
+    />
+  )
+}

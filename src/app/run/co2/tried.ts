@@ -1,0 +1,16 @@
+import { InputError } from '@/core/findings/InputError'
+
+/** A result, or core's sentence at the field it is about. */
+export interface Tried<Value> {
+  found: Value | null
+  at: (path: string) => string | null
+}
+
+export function tried<Value>(work: () => Value): Tried<Value> {
+  try {
+    return { found: work(), at: () => null }
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return { found: null, at: (path) => error.issues.find((issue) => issue.path === path)?.message ?? null }
+  }
+}

@@ -1,0 +1,214 @@
+'use client'
+
+import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts'
+import type { RunWorld } from '@/app/run/runWorld'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { typicalSizes } from '@/core/cylinders/typicalSizes'
+import { InputError } from '@/core/findings/InputError'
+import { fromUnit } from '@/core/units/fromUnit'
+import { propaneFillLimitKg } from '@/core/rules/propaneFillLimitKg'
+import { coldDraw } from '@/core/running/coldDraw'
+import type { Vessel } from '@/core/running/vessel'
+import { vesselOf } from '@/core/running/vesselOf'
+import { vaporisationSlip } from '@/core/running/vaporisationSlip'
+import { cylinderSites, siteWords, type CylinderSite } from '@/core/running/wallUWPerM2K'
+import { axisMarks } from '@/ui/axisMarks'
+import { Choice } from '@/ui/Choice'
+import { Measure } from '@/ui/Measure'
+import { shownIn } from '@/ui/shownIn'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useKept } from '@/ui/useKept'
+import { useUnits } from '@/ui/UnitsProvider'
+
+const INK = '#17302b'
+const STOP = '#9c2f1f'
+const HOUR_S = 3600
+
+interface Held {
+  id: string
+  name: string
+  vessel: Vessel
+  massKg: number
+}
+
+/** The rig's own cylinders, then the common sizes filled to their limit. */
+function choices({ rig }: RunWorld): Held[] {
+  return [
+    ...rig.cylinders
+      .filter(({ kind }) => kindFacts[kind].gas === 'propane')
+      .map((cylinder) => ({
+        id: cylinder.id,
+        name: cylinder.name,
+        vessel: vesselOf(cylinder),
+        massKg: gearContents(cylinder)?.netKg ?? 0,
+      })),
+    ...typicalSizes
+      .filter(({ kind }) => kind !== 'co2')
+      .map(({ id, name, waterCapacityKg, tareKg }) => ({
+        id: `size ${id}`,
+        name: `${name}, full`,
+        vessel: { waterCapacityKg, stands: 'upright' as const, wallKg: tareKg },
+        massKg: propaneFillLimitKg(waterCapacityKg),
+      })),
+  ]
+}
+
+/** What one cylinder can give in the cold, and how long it keeps a draw up. */
+export function ColdBench({ world }: { world: RunWorld }) {
+  const { system } = useUnits()
+  const held = choices(world)
+  const [first] = held
+  const [typed, setTyped] = useKept(
+    `cold ${world.rigId}`,
+    {
+      id: first?.id ?? '',
+      massKg: first?.massKg ?? 0,
+      airTemperatureK: world.trip?.plan.coldestK ?? fromUnit(20, 'temperature', 'F'),
+      windMS: 0,
+      site: 'locker' as CylinderSite,
+      minimumGaugePa: fromUnit(10, 'gaugePressure', 'psi'),
+      drawW: fromUnit(20_000, 'power', 'btuh'),
+    },
+    true,
+  )
+  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+  const chosen = held.find(({ id }) => id === typed.id) ?? first
+  if (!chosen) return <p>No cylinder is entered yet.</p>
+  const input = {
+    vessel: chosen.vessel,
+    liquidKg: typed.massKg,
+    airTemperatureK: typed.airTemperatureK,
+    minimumGaugePa: typed.minimumGaugePa,
+    windMS: typed.windMS,
+    site: typed.site,
+    altitudeM: world.trip?.plan.altitudeM ?? 0,
+  }
+  const work = () => {
+    try {
+      const draw = coldDraw({ ...input, massKg: typed.massKg, drawW: typed.drawW })
+      return { draw, slip: vaporisationSlip(input, draw), issue: null }
+    } catch (error) {
+      if (error instanceof InputError) return { draw: null, slip: null, issue: error.issues[0] ?? null }
+      throw error
+    }
+  }
+  const { draw, slip, issue } = work()
+  const at = (path: string): string | null => (issue?.path === path ? issue.message : null)
+  const psi = (value: number): number => shownIn({ value, role: 'cylinderPressure' }, system)
+  const data = draw?.series.map(({ timeS, gaugePa }) => ({ hours: timeS / HOUR_S, pressure: psi(gaugePa) })) ?? []
+  const high = Math.max(psi(typed.minimumGaugePa), ...data.map(({ pressure }) => pressure))
+  return (
+    <div className="bench-and-slip">
+      <section aria-label="One cylinder in the cold">
+        <h2>One cylinder in the cold</h2>
+        <div className="fields narrow">
+          <Choice
+            id="cold-cylinder"
+            label="Cylinder"
+            value={chosen.id}
+            options={held.map(({ id, name }) => [id, name] as const)}
+            set={(id) => set({ id, massKg: held.find((one) => one.id === id)?.massKg ?? 0 })}
+          />
+          <Measure
+            label="Gas in it"
+            role={chosen.vessel.waterCapacityKg < 2 ? 'bottleMass' : 'cylinderMass'}
+            mayBeZero
+            value={typed.massKg}
+            issue={at('liquidKg') ?? at('massKg')}
+            set={(massKg) => set({ massKg })}
+          />
+          <Measure
+            label="Air"
+            role="temperature"
+            value={typed.airTemperatureK}
+            issue={at('airTemperatureK')}
+            set={(airTemperatureK) => set({ airTemperatureK })}
+          />
+          <Measure
+            label="Wind"
+            role="windSpeed"
+            mayBeZero
+            value={typed.windMS}
+            issue={at('windMS')}
+            set={(windMS) => set({ windMS })}
+          />
+          <Choice
+            id="cold-site"
+            label="It stands"
+            value={typed.site}
+            options={cylinderSites.map((site) => [site, siteWords[site]] as const)}
+            set={(site) => set({ site })}
+          />
+          <Measure
+            label="The regulator needs"
+            role="cylinderPressure"
+            mayBeZero
+            value={typed.minimumGaugePa}
+            issue={at('minimumGaugePa')}
+            set={(minimumGaugePa) => set({ minimumGaugePa })}
+          />
+          <Measure
+            label="What burns"
+            role="power"
+            value={typed.drawW}
+            issue={at('drawW')}
+            set={(drawW) => set({ drawW })}
+          />
+        </div>
+        {draw && (
+          <figure aria-label="Pressure at this draw, hour by hour; the sum beside says when it ends">
+            <figcaption>
+              <strong>Pressure at this draw</strong>
+            </figcaption>
+            <ResponsiveContainer width="100%" height={210}>
+              <LineChart data={data} margin={{ top: 10, right: 12, bottom: 4, left: 4 }}>
+                <CartesianGrid stroke="#dccfae" strokeDasharray="2 4" />
+                <XAxis
+                  dataKey="hours"
+                  type="number"
+                  domain={[0, 'dataMax']}
+                  tickCount={7}
+                  stroke={INK}
+                  unit=" h"
+                  tickFormatter={(value: number) => value.toFixed(1)}
+                />
+                <YAxis domain={[0, high]} ticks={axisMarks(0, high, 4)} stroke={INK} width={56} />
+                <ReferenceLine
+                  y={psi(typed.minimumGaugePa)}
+                  stroke={STOP}
+                  strokeWidth={2}
+                  strokeDasharray="8 5"
+                  label={{
+                    value: 'what the regulator needs',
+                    position: 'insideBottomLeft',
+                    offset: 5,
+                    fill: STOP,
+                    fontWeight: 600,
+                  }}
+                />
+                <Line dataKey="pressure" stroke={INK} strokeWidth={3} dot={false} isAnimationActive={false} />
+              </LineChart>
+            </ResponsiveContainer>
+          </figure>
+        )}
+        <ul className="cold-advice">
+          <li>Fuller, larger, or two open at once: more wetted wall, more gas.</li>
+          <li>Less at a time, or at warmer hours.</li>
+          <li>
+            Out of the wind it boils less, not more; but never wrap or enclose it, and never warm it with a flame.
+          </li>
+          <li>
+            What is left by the cold comes back by itself as the cylinder warms: swap it, and keep it for the day.
+          </li>
+        </ul>
+      </section>
+      <SlipPaper title="What it can keep up" sub={`${chosen.name}, as the air lets it boil`} slip={slip}>
+        {!slip && <p className="mb-0">Mend the marked field: the sum appears here again.</p>}
+        <p className="caution-note mb-0">
+          For propane alone. What is sold abroad may hold butane, which hardly boils near freezing.
+        </p>
+      </SlipPaper>
+    </div>
+  )
+}

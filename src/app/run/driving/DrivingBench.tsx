@@ -1,0 +1,178 @@
+'use client'
+
+import { useState } from 'react'
+import { useTicks, type LoggedTick } from '@/app/useTicks'
+import { InputError } from '@/core/findings/InputError'
+import { alwaysOff, drivingRules } from '@/core/running/drivingRules'
+import { FOOD_K, fridgeWarmUp } from '@/core/running/fridgeWarmUp'
+import { travelProcedures, travelSteps, travelWords, type TravelProcedure } from '@/core/running/travelSteps'
+import { fromUnit } from '@/core/units/fromUnit'
+import { Amount } from '@/ui/Amount'
+import { Choice } from '@/ui/Choice'
+import { FigureButton } from '@/ui/FigureButton'
+import { Measure } from '@/ui/Measure'
+import { StepRail } from '@/ui/StepRail'
+import { useKept } from '@/ui/useKept'
+
+export type TravelTicks = Readonly<Record<TravelProcedure, readonly LoggedTick[]>>
+
+const onWords = {
+  forbidden: 'Gas off while moving.',
+  'with-device': 'Gas on only with a device built in for it.',
+  allowed: 'Left to you: off is safer in a crash.',
+} as const
+
+function Rail({
+  rigId,
+  procedure,
+  logged,
+}: {
+  rigId: string
+  procedure: TravelProcedure
+  logged: readonly LoggedTick[]
+}) {
+  const run = useTicks({ rigId, procedure: `travel ${procedure}`, subjectId: '' }, logged)
+  return <StepRail label={travelWords[procedure]} steps={travelSteps(procedure)} {...run} />
+}
+
+/** The fridge that is off while one drives. */
+function FridgeOff() {
+  const [typed, setTyped] = useKept(
+    'fridge off',
+    {
+      startK: fromUnit(36, 'temperature', 'F'),
+      aroundK: fromUnit(75, 'temperature', 'F'),
+      offS: 6 * 3600,
+    },
+    true,
+  )
+  const work = () => {
+    try {
+      return { found: fridgeWarmUp(typed.startK, typed.aroundK, typed.offS), issue: null }
+    } catch (error) {
+      if (error instanceof InputError) return { found: null, issue: error.issues[0] ?? null }
+      throw error
+    }
+  }
+  const { found, issue } = work()
+  const at = (path: string): string | null => (issue?.path === path ? issue.message : null)
+  return (
+    <section aria-label="Fridge while driving">
+      <h2>The fridge, off and shut</h2>
+      <div className="fields narrow">
+        <Measure
+          label="Inside when you leave"
+          role="temperature"
+          value={typed.startK}
+          issue={at('startK')}
+          set={(startK) => setTyped({ ...typed, startK })}
+        />
+        <Measure
+          label="In the rig on the way"
+          role="temperature"
+          value={typed.aroundK}
+          issue={at('aroundK')}
+          set={(aroundK) => setTyped({ ...typed, aroundK })}
+        />
+        <Measure
+          label="On the road for"
+          role="duration"
+          mayBeZero
+          value={typed.offS}
+          issue={at('offS')}
+          set={(offS) => setTyped({ ...typed, offS })}
+        />
+      </div>
+      {found && (
+        <>
+          <ul className="air-figures">
+            <li>
+              <span>inside on arrival</span>
+              <FigureButton
+                className="large"
+                figure={{
+                  basis: 'fridge-off',
+                  quantity: { value: found.endK, role: 'temperature' },
+                  inputs: [
+                    { label: 'When you leave', quantity: { value: typed.startK, role: 'temperature' } },
+                    { label: 'Around it', quantity: { value: typed.aroundK, role: 'temperature' } },
+                    { label: 'On the road', quantity: { value: typed.offS, role: 'duration' } },
+                  ],
+                }}
+              />
+            </li>
+          </ul>
+          <p className={found.tooWarmAtS === null ? '' : 'issue'}>
+            {found.tooWarmAtS === null ? (
+              <>
+                It stays below <Amount quantity={{ value: FOOD_K, role: 'temperature' }} />: leave it shut, and off.
+              </>
+            ) : (
+              <>
+                Above <Amount quantity={{ value: FOOD_K, role: 'temperature' }} /> after{' '}
+                <Amount quantity={{ value: found.tooWarmAtS, role: 'duration' }} />: cool it down well before, put ice
+                in, or run it on 12 V while the engine charges.
+              </>
+            )}
+          </p>
+        </>
+      )}
+    </section>
+  )
+}
+
+/** Gas while driving: off unless law and owner want otherwise; arriving, leaving, storing step by step. */
+export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTicks }) {
+  const [place, setPlace] = useKept('driving place', 'elsewhere', true)
+  const [procedure, setProcedure] = useState<TravelProcedure>('arrive')
+  const rule = drivingRules.find(({ id }) => id === place) ?? drivingRules.at(-1)
+  return (
+    <>
+      <div className="bench-and-slip">
+        <div>
+          <section aria-label="Gas on the road">
+            <h2>Gas on the road</h2>
+            <p>Off, unless you have a reason and the law lets you: a line torn in a crash then has nothing to give.</p>
+            <Choice
+              id="driving-place"
+              label="Where you drive"
+              value={place}
+              options={drivingRules.map(({ id, place: name }) => [id, name] as const)}
+              set={setPlace}
+            />
+            {rule && (
+              <div className="plate mt-2" role="status">
+                <p className="mb-1">
+                  <strong>{onWords[rule.on]}</strong> {rule.words}
+                </p>
+                <p className="hint mb-0">
+                  {rule.source} · {rule.standing}. Local law and the sign at the entrance come first: look them up.
+                </p>
+              </div>
+            )}
+          </section>
+          <FridgeOff />
+        </div>
+        <section className="slip" aria-label="Always off">
+          <h2>Off everywhere</h2>
+          <p className="sub">whatever the country says of the road</p>
+          <ul className="always-off">
+            {alwaysOff.map(({ id, place: name, words }) => (
+              <li key={id}>
+                <strong>{name}</strong> {words}
+              </li>
+            ))}
+          </ul>
+        </section>
+      </div>
+      <div className="tray-groups mt-3" role="group" aria-label="What is to be done">
+        {travelProcedures.map((one) => (
+          <button key={one} type="button" aria-pressed={one === procedure} onClick={() => setProcedure(one)}>
+            {travelWords[one]}
+          </button>
+        ))}
+      </div>
+      <Rail key={procedure} rigId={rigId} procedure={procedure} logged={ticks[procedure]} />
+    </>
+  )
+}
