@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { applianceUse, cylinderGear, NOW, rigGear } from '@tests/gear'
-import { judgeTyped, readTrip, tripValues, type StoredTrip, type TripValues } from '@/app/trips/tripForm'
+import { isByHabit, judgeTyped, readTrip, tripValues, type StoredTrip, type TripValues } from '@/app/trips/tripForm'
 import { unitSystems } from '@/core/units/displayRoles'
 
 const heater = applianceUse()
@@ -97,5 +97,27 @@ describe('judged while one types', () => {
     const { judgement, refusal } = judge({ hours: { heater: '25', stove: '' } })
     expect(judgement).toBeNull()
     expect(refusal?.issues[0]).toEqual({ path: 'uses.0.burnPerDayS', message: 'Panel heater: a day has 24 hours.' })
+  })
+})
+
+describe('an appliance whose habit decides', () => {
+  const fridge = {
+    ...applianceUse({ id: 'stove', name: 'Fridge', kind: 'fridge' }),
+    burnPerDayS: 0,
+    habit: { way: 'around' } as const,
+  }
+  const kept = { uses: [heater, fridge], settings: null, forecast: null }
+
+  test('burns by it, whatever stands in the hours', () => {
+    const { plan } = readTrip(values({ hours: { heater: '2', stove: '9' } }), 'trip', appliances, 'us', kept)
+    expect(plan.uses.find(({ id }) => id === 'stove')).toMatchObject({ habit: { way: 'around' }, burnPerDayS: 0 })
+    expect(isByHabit(kept, 'stove')).toBe(true)
+    expect(isByHabit(kept, 'heater')).toBe(false)
+  })
+
+  test('typed hours keep the hour of the clock they begin at', () => {
+    const clocked = { ...kept, uses: [{ ...heater, habit: { way: 'hours' as const, burnPerDayS: 60, fromH: 6 } }] }
+    const { plan } = readTrip(values({ hours: { heater: '2', stove: '' } }), 'trip', appliances, 'us', clocked)
+    expect(plan.uses).toMatchObject([{ id: 'heater', habit: { way: 'hours', burnPerDayS: 7200, fromH: 6 } }])
   })
 })

@@ -89,7 +89,7 @@ test('every fault planted in it is found', () => {
     ['heater-hours-beyond-use', 'panel-heater'],
     ['clearances-not-from-manual', 'small-radiant'],
     ['gas-not-enough', 'bottle-1'],
-    ['cold-draw-not-judged', ''],
+    ['battery-short', ''],
     ['weighing-old', 'throwaway'],
     ['weighing-old', 'soda'],
   ])

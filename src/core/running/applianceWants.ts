@@ -84,6 +84,12 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
   const count = appliances.length
   const waterK = Math.max(COLDEST_WATER_K, meanOf(input.forecast.temperatureK))
   const stretches = appliances.map((appliance) => clockStretches(appliance, waterK))
+  // One day is as the other by the clock: worked out once where steps fall on the same moments of each.
+  const perDay = (DAY_S / stepS) % 1 === 0 && (HOUR_S / stepS) % 1 === 0 ? DAY_S / stepS : 0
+  const startOfStepS = (clockHourOf(input.startISO) * HOUR_S) % stepS
+  const days = stretches.map((own) =>
+    Float64Array.from({ length: perDay }, (_, k) => inputBetweenW(own, k * stepS + startOfStepS, stepS)),
+  )
   const factors = appliances.map(({ id }) => chance?.factorOf(id) ?? 1)
   const toRoom = appliances.map(({ kind }) => TO_ROOM[kind])
   const shore = new Set(input.shoreNights)
@@ -163,7 +169,9 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
       for (let i = 0; i < count; i += 1) {
         const appliance = appliances[i]
         if (!appliance) continue
-        const burningW = inputBetweenW(stretches[i] ?? [], clockS, stepS) * (factors[i] ?? 1)
+        const byClockW =
+          perDay > 0 ? days[i]?.[Math.floor(clockS / stepS) % perDay] : inputBetweenW(stretches[i] ?? [], clockS, stepS)
+        const burningW = (byClockW ?? 0) * (factors[i] ?? 1)
         const most = Math.max(appliance.inputW, appliance.pilotW)
         wants.wantW[i] =
           energyOf(i, night) === 'gas'

@@ -25,7 +25,23 @@ const numbers: Readonly<Record<string, number>> = {
   twelve: 12,
   half: 0.5,
 }
-const idle = new Set(['and', 'of', 'the', 'day', 'per', 'each', 'every', 'cup', 'cups', 'pot', 'pots', 'hot'])
+const idle = new Set([
+  'and',
+  'of',
+  'the',
+  'day',
+  'per',
+  'each',
+  'every',
+  'cup',
+  'cups',
+  'pot',
+  'pots',
+  'hot',
+  'x',
+  '×',
+  'times',
+])
 
 /** Most of one thing in a day that is believed. */
 const MOST = 50

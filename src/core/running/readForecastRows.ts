@@ -79,10 +79,12 @@ function records(text: string): readonly Record<string, unknown>[] {
       return row as Record<string, unknown>
     })
   }
-  const parsed = Papa.parse<Record<string, unknown>>(trimmed, { header: true, skipEmptyLines: true })
-  const quotes = parsed.errors.find(({ type }) => type === 'Quotes')
-  if (quotes) throw new InputError('file', `Line ${(quotes.row ?? 0) + 2}: a quotation mark is not closed.`)
-  return parsed.data
+  const { data, errors } = Papa.parse<string[]>(trimmed, { skipEmptyLines: true })
+  const quotes = errors.find(({ type }) => type === 'Quotes')
+  if (quotes) throw new InputError('file', `Line ${(quotes.row ?? 0) + 1}: a quotation mark is not closed.`)
+  const [head = [], ...rows] = data
+  // Of two columns of one name the first counts.
+  return rows.map((row) => Object.fromEntries(head.map((name, i) => [name, row[i] ?? ''] as const).toReversed()))
 }
 
 /**
@@ -101,7 +103,7 @@ export function readForecastRows(text: string): { rows: ForecastRow[]; scale: Te
   if (!first) throw new InputError('file', 'There is a heading and no hour under it.')
   if (list.length > MOST_ROWS)
     throw new InputError('file', `${list.length} hours are more than a year. Is it the right file?`)
-  const keys = Object.keys(first)
+  const keys = Object.keys(first).toReversed()
   const column = (pattern: RegExp): string | undefined => keys.find((key) => pattern.test(key.trim().toLowerCase()))
   const time = column(/^(time|date|hour|moment)/)
   const temperature = column(/^temp/)

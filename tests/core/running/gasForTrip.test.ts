@@ -126,11 +126,6 @@ describe('findings', () => {
   test('no hours on any appliance is not “enough”', () => {
     expect(codes([cylinderGear()], tripPlan({ uses: [] }))).toEqual(['no-appliance-hours'])
   })
-
-  test('frost is named as not judged', () => {
-    expect(codes([cylinderGear()], tripPlan({ coldestK: 264.15 }))).toEqual(['cold-draw-not-judged'])
-    expect(codes([cylinderGear()], tripPlan({ coldestK: null }))).toEqual([])
-  })
 })
 
 test('an overfilled cylinder does not count: it is not to be used', () => {
