@@ -31,7 +31,7 @@ export function FirstSteps({
       done: appliances > 0,
       what: 'Enter what burns',
       why: 'Heater, cooktop, fridge: the heat input is on each one’s plate.',
-      href: '/run',
+      href: '/run/habits',
       label: 'Add an appliance',
     },
   ]

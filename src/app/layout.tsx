@@ -38,7 +38,7 @@ function places({ cylinders, appliances, lines, heat }: World): Place[] {
     ...lines.map(({ gear }) => ({ name: gear.name, kind: 'line', href: `/hookup?line=${gear.id}` })),
     ...heat.rooms.map(({ id, name }) => ({ name, kind: 'room', href: `/heat?room=${id}` })),
     ...heat.heaters.map(({ id, name }) => ({ name, kind: 'heater', href: `/heat/heaters?heater=${id}` })),
-    ...appliances.map(({ name }) => ({ name, kind: 'appliance', href: '/run' })),
+    ...appliances.map(({ name }) => ({ name, kind: 'appliance', href: '/run/habits' })),
   ]
 }
 

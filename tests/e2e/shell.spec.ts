@@ -34,6 +34,13 @@ const pages = [
   '/fill/cost',
   '/fill/carrying?cylinder=left',
   '/run',
+  '/run/habits',
+  '/run/weather',
+  '/run/battery',
+  '/run/before',
+  '/run/cylinder',
+  '/run/driving',
+  '/run/co2',
   '/hookup',
   '/hookup?line=new',
   '/hookup?line=house&about=panel-tube',
@@ -136,7 +143,8 @@ test('digits go to the stations, ? lists the keys, and typing in a field does no
   await page.keyboard.press('?')
   await expect(page.getByRole('dialog')).toContainText('Capture the scale')
   await page.keyboard.press('Escape')
+  await page.goto(`${kettle.url}/run/cylinder`)
   await page.getByLabel('Gas', { exact: true }).fill('')
   await page.getByLabel('Gas', { exact: true }).pressSequentially('2')
-  await expect(page).toHaveURL(/\/run$/)
+  await expect(page).toHaveURL(/\/run\/cylinder$/)
 })

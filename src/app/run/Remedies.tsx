@@ -28,6 +28,7 @@ export function Remedies({
   fillable: readonly string[]
 }) {
   const { work, start, stop } = useWorker<RunWorker, TripRemedy[]>(runThread)
+  const isSmall = desk.outlook?.run.outages[0]?.sourceId === 'bottles'
   const begin = useStable((): void => start((worker) => worker.remedies(input, fillable)))
   useEffect(() => {
     const timer = setTimeout(begin, REST_MS)
@@ -55,7 +56,8 @@ export function Remedies({
                   </>
                 )}
                 {' · '}
-                <Amount quantity={{ value: remedy.savesKg, role: 'cylinderMass' }} /> less is missing
+                <Amount quantity={{ value: remedy.savesKg, role: isSmall ? 'bottleMass' : 'cylinderMass' }} /> less is
+                missing
               </span>
             </div>
             <Button

@@ -57,7 +57,7 @@ function FridgeOff() {
   const { found, issue } = work()
   const at = (path: string): string | null => (issue?.path === path ? issue.message : null)
   return (
-    <section aria-label="Fridge while driving">
+    <section aria-label="Fridge while driving" className="mt-4">
       <h2>The fridge, off and shut</h2>
       <div className="fields narrow">
         <Measure
