@@ -17,10 +17,15 @@ import { starvationRemedies } from '@/core/hookup/starvationRemedies'
 import { leakRate } from '@/core/leaktest/leakRate'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
 import { ruleSetOf } from '@/core/rules/ruleSetOf'
+import { coldDraw } from '@/core/running/coldDraw'
+import { runTrip } from '@/core/running/runTrip'
 import type { TripPlan } from '@/core/running/tripPlan'
+import { tripSpread } from '@/core/running/tripSpread'
+import { vaporisation, vaporisationSchema } from '@/core/running/vaporisation'
 import { parseQuantity } from '@/core/units/parseQuantity'
 import { benchLine } from './benchLine'
 import { benchRoom } from './benchRoom'
+import { benchTrip } from './benchTrip'
 import { temporaryServer } from './server'
 
 const REQUESTS = 150
@@ -111,6 +116,30 @@ async function benchCore(): Promise<void> {
       clearanceCheck({ ...benchRoom, pose: { xM: 4 + (kelvin() - 220) / 100, yM: 1.1, turnDeg: 0, bottomM: 0 } }),
     )
     .add('places in 6 m, 5 cm grid, 40 things', () => placements({ ...benchRoom, gridM: 0.05 }))
+    .add('7 nights in steps of 60 s', () => runTrip({ ...benchTrip, altitudeM: 2000 + walk }))
+    .add('7 nights in steps of 300 s', () => runTrip({ ...benchTrip, stepS: 300, altitudeM: 2000 + walk }))
+    .add('draw a cylinder keeps up', () =>
+      vaporisation(
+        vaporisationSchema.parse({
+          vessel: { waterCapacityKg: 108 },
+          liquidKg: 27,
+          airTemperatureK: kelvin(),
+          minimumGaugePa: 0,
+        }),
+      ),
+    )
+    .add('one cylinder until too cold', () =>
+      coldDraw({
+        vessel: { waterCapacityKg: 21.59, stands: 'upright' },
+        massKg: 6,
+        drawW: 6000,
+        airTemperatureK: 262 + (kelvin() - 220) / 20,
+        minimumGaugePa: 70_000,
+        windMS: 0,
+        site: 'locker',
+        altitudeM: 0,
+      }),
+    )
     .add('a trip judged', () =>
       judgeTrip(
         {
@@ -132,6 +161,17 @@ async function benchCore(): Promise<void> {
       `${name.padEnd(38)} median ${(p50 * 1000).toFixed(2).padStart(8)} µs   p99 ${((p99 ?? 0) * 1000).toFixed(2)} µs`,
     )
   }
+}
+
+/** 500 runs of the seven nights, and how long a cylinder’s steps take of it. */
+function benchSpread(): void {
+  const before = performance.now()
+  const { coarse, fine } = tripSpread(benchTrip, 500, Math.random)
+  const tookS = (performance.now() - before) / 1000
+  const off = (coarse.usedKg / fine.usedKg - 1) * 100
+  console.log(
+    `500 runs of 7 nights                   ${tookS.toFixed(2)} s on one core; steps of ${coarse.stepS} s burn ${off.toFixed(2)} % more than of ${fine.stepS} s`,
+  )
 }
 
 function share(sorted: readonly number[], part: number): string {
@@ -198,5 +238,6 @@ console.log(
   `Node ${process.versions.node}, ${os.cpus().length} cores, ${os.cpus()[0]?.model ?? 'processor not named'}\n`,
 )
 await benchCore()
+benchSpread()
 console.log('')
 await benchServer()

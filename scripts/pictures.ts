@@ -33,16 +33,7 @@ const pictures: readonly Picture[] = [
       await page.getByLabel('Temperature of the liquid').fill('52')
     },
   },
-  {
-    name: 'stamps',
-    place: '/cylinders/new',
-    before: async (page) => {
-      await page.getByLabel('The collar, as stamped').fill('TW 17.8 WC 47.6 DOT-4BA240 06-11 E 05-25 HELIO 13-20')
-      await page.getByLabel('What people call it').fill('100')
-    },
-  },
   { name: 'dates', place: '/cylinders/right/dates' },
-  { name: 'look-over', place: '/cylinders/right/look-over' },
   { name: 'heat', place: '/cylinders/left/heat' },
   { name: 'fill', place: '/fill/by-weight', before: followScale },
   {
@@ -116,7 +107,20 @@ const pictures: readonly Picture[] = [
       await page.getByRole('region', { name: 'What the log says' }).scrollIntoViewIfNeeded()
     },
   },
-  { name: 'run', place: '/run' },
+  {
+    name: 'run',
+    place: '/run',
+    before: async (page) => {
+      await page.getByRole('region', { name: 'What would mend it' }).getByRole('listitem').first().waitFor()
+      await page.evaluate(() => window.scrollTo(0, 175))
+    },
+  },
+  { name: 'cold-cylinder', place: '/run/cylinder', before: (page) => page.waitForTimeout(500) },
+  {
+    name: 'habits',
+    place: '/run/habits',
+    before: (page) => page.evaluate(() => window.scrollTo(0, 330)),
+  },
   {
     name: 'emergency',
     place: '/',

@@ -17,6 +17,7 @@ import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
 import { listRigs, type Rig } from '@/records/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/trips'
+import { withClockChanges } from './clockChanges'
 import type { StationState } from '@/ui/GasLine'
 import { stationFacts } from '@/ui/stationFacts'
 import { UNITS_COOKIE } from '@/ui/unitsCookie'
@@ -53,7 +54,8 @@ export const loadWorld = cache((): World => {
     return { rig, ...nothing, trip: undefined, judgement: null, nowIso }
   }
   const cylinders = listCylinders(records, rig.id)
-  const trip = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
+  const next = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
+  const trip = next && { ...next, plan: withClockChanges(next.plan) }
   const equipment = listEquipment(records, rig.id)
   const lines = listJudgedLines(records, rig.id)
   const heat = listHeat(records, rig.id)

@@ -23,7 +23,7 @@ function remedyHref({ station, subjectId, page, about }: Finding['remedy']): str
     })
     return search.size > 0 ? `${place}?${search}` : place
   }
-  return route
+  return station === 'run' ? place : route
 }
 
 /** Findings as they are said everywhere: what, why, and one button that goes to the place where it is mended. */

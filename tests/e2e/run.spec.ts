@@ -196,7 +196,10 @@ test('wrong input in habits, weather and battery: a sentence at its field, and t
 })
 
 test('what to fill before leaving leads to the filling, and what is supposed can be taken back', async ({ page }) => {
-  await page.goto(`${kettle.url}/run/before`)
+  await page.goto(`${kettle.url}/run/habits`)
+  await page.getByLabel('Small radiant burns').selectOption('for so many hours a day')
+  await page.getByLabel('Small radiant: hours a day, at full').fill('1.25')
+  await turnTo(page, 'Before leaving')
   const bottles = page.getByRole('region', { name: 'Small bottles' }).first()
   await expect(bottles).toContainText(/is missing for the trip and its reserve/)
   await bottles.getByRole('button', { name: 'Suppose Bottle 1 full' }).click()

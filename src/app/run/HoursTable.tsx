@@ -40,6 +40,7 @@ export function HoursTable({ outlook, sourceId }: { outlook: RunOutlook; sourceI
               <th scope="col">Inside</th>
               <th scope="col">Wanted</th>
               <th scope="col">Pressure</th>
+              <th scope="col">Frost</th>
               <th scope="col">Gas left, all</th>
               <th scope="col">Battery</th>
             </tr>
@@ -62,6 +63,7 @@ export function HoursTable({ outlook, sourceId }: { outlook: RunOutlook; sourceI
                   <td>
                     <Amount quantity={{ value: hour.gaugePa, role: 'cylinderPressure' }} />
                   </td>
+                  <td>{hour.frosted ? 'frost' : '–'}</td>
                   <td>
                     <Amount quantity={{ value: hour.massKg, role: 'cylinderMass' }} />
                   </td>

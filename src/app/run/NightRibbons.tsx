@@ -26,6 +26,7 @@ function hourWords(hour: RibbonHour, system: UnitSystem): string {
     `${show(hour.gaugePa, 'cylinderPressure')} before the regulator`,
     `${show(hour.wantedW, 'power')} wanted`,
     `${show(hour.outsideK, 'temperature')} outside`,
+    ...(hour.frosted ? ['frost on the cylinder'] : []),
     ...(hour.roomK === null ? [] : [`${show(hour.roomK, 'temperature')} inside`]),
   ].join(' · ')
 }

@@ -13,6 +13,7 @@ import { RunCharts } from './RunCharts'
 import { RunSettingsFields } from './RunSettingsFields'
 import { RunTop } from './RunTop'
 import type { RunWorld } from './runWorld'
+import { Schools } from './Schools'
 import { Spread } from './Spread'
 import { useRunDesk } from './useRunDesk'
 
@@ -57,6 +58,7 @@ export function NightsBench({
             />
             {outlook.run.outages.length > 0 && <Remedies desk={desk} input={outlook.input} fillable={world.fillable} />}
             <RunSettingsFields desk={desk} world={world} />
+            <Schools desk={desk} input={outlook.input} />
             <RunCharts outlook={outlook} sourceId={sourceId} />
             <HoursTable outlook={outlook} sourceId={sourceId} />
           </div>

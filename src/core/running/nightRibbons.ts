@@ -20,6 +20,8 @@ export interface RibbonHour {
   /** Gas in all its cylinders at the end of the hour. */
   massKg: number
   batteryShare: number | null
+  /** One of its cylinders in use carries frost. */
+  frosted: boolean
   causes: readonly OutageCause[]
   words: string
 }
@@ -83,6 +85,9 @@ export function nightRibbons(run: TripRun, startISO: string, sourceId: string): 
         roomK: last.roomK,
         massKg: last.cylinders.reduce((sum, { massKg }) => sum + massKg, 0),
         batteryShare: last.batteryShare,
+        frosted: moments.some(({ cylinders, sources }) =>
+          run.cylinders.some(({ id }, i) => id === sources[at]?.inUseId && cylinders[i]?.frosted),
+        ),
         causes: isShort ? causes : [],
         words: momentWords(fromS, startISO),
       },

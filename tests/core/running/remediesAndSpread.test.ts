@@ -3,6 +3,7 @@ import { runRig, steadyBurner, steadyWeather, tripRun, twentyPound } from '@test
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
 import { batterySchema } from '@/core/running/battery'
 import { batterySlip } from '@/core/running/batterySlip'
+import { compareChangeovers } from '@/core/running/compareChangeovers'
 import { fillableIds, fillBefore } from '@/core/running/fillBefore'
 import { fridgeWarmUp } from '@/core/running/fridgeWarmUp'
 import { gasForTrip } from '@/core/running/gasForTrip'
@@ -103,6 +104,30 @@ describe('what would mend it', () => {
 
   test('nothing is offered where nothing is wrong', () => {
     expect(tripRemedies(tripRun(), ['left'])).toEqual([])
+  })
+})
+
+describe('the schools side by side', () => {
+  test('each as the engine has it by itself: outage, what is left cold, who gets up', () => {
+    const outcomes = compareChangeovers({ ...cold, wakeH: 7, sleepH: 22 }, 'line')
+    expect(outcomes.map(({ changeover }) => changeover)).toEqual(['one-side', 'automatic', 'both'])
+    for (const { changeover, firstOutageS, strandedKg, missingKg } of outcomes) {
+      const run = runTrip({
+        ...cold,
+        wakeH: 7,
+        sleepH: 22,
+        stepS: 600,
+        sources: line(changeover).map((one) => ({ ...cold.sources[0], ...one })) as TripRunInput['sources'],
+      })
+      expect(firstOutageS).toBe(run.outages[0]?.fromS ?? null)
+      expect(strandedKg).toBeCloseTo(run.strandedKg, 9)
+      expect(missingKg > 0).toBe(firstOutageS !== null)
+    }
+    const [side, automatic, both] = outcomes
+    expect(side?.getUpAtS).not.toBeNull()
+    expect(automatic?.getUpAtS).toBeNull()
+    // Twice the wall: both open holds out longer than one side does.
+    expect(both?.firstOutageS ?? Infinity).toBeGreaterThan(side?.firstOutageS ?? 0)
   })
 })
 

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
+import { withClockChanges } from '@/app/clockChanges'
 import { TripBench } from '@/app/trips/TripBench'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
@@ -16,7 +17,7 @@ export default async function OneTripPage({ params }: { params: Promise<{ id: st
       key={trip.row.version}
       rigId={trip.row.rigId}
       stored={trip.row}
-      plan={trip.plan}
+      plan={withClockChanges(trip.plan)}
       appliances={appliances}
       rig={gear}
       nowIso={nowIso}
