@@ -1,12 +1,13 @@
 import { redirect } from 'next/navigation'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import type { FillMode } from '@/core/filling/fillModes'
+import { ticksGoingOn } from '@/app/ticksGoingOn'
 import { loadWorld } from '@/app/world'
 import type { CylinderWithGear } from '@/records/cylinders'
 import { database } from '@/records/database'
 import { listFills } from '@/records/fills'
 import type { Rig } from '@/records/rigs'
-import { ticksSince, type StoredTick } from '@/records/ticks'
+import type { StoredTick } from '@/records/ticks'
 
 /** What the address chooses. */
 export type FillSearch = Promise<{ cylinder?: string | string[] }>
@@ -20,15 +21,13 @@ export interface FillWorld {
   today: string
 }
 
-/** A procedure begun longer ago than this is not the one going on. */
+/** Filling, with the drive there and back, takes up to half a day. */
 const LONGEST_RUN_MS = 12 * 3_600_000
 
 /** Steps ticked in the fill that is going on: since the last one was saved, and today. */
 function openTicks(rigId: string, procedure: string, cylinderId: string, nowIso: string): StoredTick[] {
-  const records = database()
-  const lastFill = listFills(records, cylinderId).find(({ voidedAt }) => voidedAt === null)?.filledAt ?? ''
-  const earliest = new Date(Date.parse(nowIso) - LONGEST_RUN_MS).toISOString()
-  return ticksSince(records, { rigId, procedure, subjectId: cylinderId }, lastFill > earliest ? lastFill : earliest)
+  const lastFill = listFills(database(), cylinderId).find(({ voidedAt }) => voidedAt === null)?.filledAt ?? ''
+  return ticksGoingOn({ rigId, procedure, subjectId: cylinderId }, nowIso, LONGEST_RUN_MS, lastFill)
 }
 
 /**

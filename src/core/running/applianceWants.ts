@@ -1,4 +1,6 @@
-import { clockStretches, fridgeDuty, inputBetweenW } from './applianceDemand'
+import { clockStretches } from './clockStretches'
+import { fridgeDuty } from './fridgeDuty'
+import { inputBetweenW } from './inputBetweenW'
 import type { Current } from './batteryStep'
 import type { ApplianceKind, Energy } from './habit'
 import { clockHourOf } from './clockHourOf'

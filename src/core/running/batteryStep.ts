@@ -1,4 +1,5 @@
 import type { Battery } from './battery'
+import { leastShare } from './leastShare'
 
 /** The battery at a moment. */
 export interface Charge {
@@ -40,7 +41,7 @@ export function batteryStep(
   timeS: number,
   stepS: number,
 ): Charge {
-  const flatC = capacityC * (1 - usableShare)
+  const flatC = capacityC * leastShare({ usableShare })
   const gainC = solarC * sunShare * stepS + (onShore ? shoreA * stepS : 0)
   const wanted = before.chargeC + gainC - (currentA + standingA) * stepS
   const chargeC = Math.min(capacityC, Math.max(flatC, wanted))

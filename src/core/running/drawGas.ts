@@ -1,14 +1,11 @@
 import { boilAt } from './boilAt'
-import {
-  allVapourKg,
-  energyJ,
-  isVapourOnly,
-  residueKg,
-  WALL_J_KG_K,
-  wallEnergyJ,
-  wallWPerK,
-  type Boiling,
-} from './boiling'
+import { WALL_J_KG_K, type Boiling } from './boiling'
+import { allVapourKg } from './allVapourKg'
+import { energyJ } from './energyJ'
+import { isVapourOnly } from './isVapourOnly'
+import { residueKg } from './residueKg'
+import { wallEnergyJ } from './wallEnergyJ'
+import { wallWPerK } from './wallWPerK'
 import { BOIL } from './boilTable'
 import { wettedAreaM2 } from './wettedAreaM2'
 

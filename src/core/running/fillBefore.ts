@@ -1,6 +1,4 @@
-import type { CylinderGear } from '@/core/cylinders/gear'
 import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
-import { pumpAnswer } from '@/core/cylinders/pumpAnswer'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { SupplyBalance } from './gasForTrip'
 
@@ -36,16 +34,6 @@ export interface GasPrices {
 }
 
 const BOTTLE_KG = 0.465
-
-/** Cylinders of a rig that a pump would fill; a bottle that is not refillable is never one. */
-export function fillableIds(cylinders: readonly CylinderGear[], onDay: string): string[] {
-  return cylinders
-    .filter(
-      (cylinder) =>
-        cylinder.kind !== 'bottle' && cylinder.kind !== 'co2' && pumpAnswer(cylinder, onDay).answer !== 'no',
-    )
-    .map(({ id }) => id)
-}
 
 function errandOf(
   { cylinder, usableKg }: SupplyBalance['cylinders'][number],

@@ -1,5 +1,6 @@
 import type { Phrase } from '@/core/findings/quantity'
 import type { Figure, FigureInput } from '@/core/rules/figure'
+import { leastShare } from './leastShare'
 import { momentWords } from './momentWords'
 import type { OutageCause, TripRun, TripRunInput } from './tripRun'
 
@@ -95,7 +96,7 @@ export function runHead(run: TripRun, input: TripRunInput): RunHead {
         quantity: { value: run.battery.leastShare, role: 'share' },
         inputs: [
           inputOf('Holds', input.battery.capacityC, 'charge'),
-          inputOf('May be drawn to', 1 - input.battery.usableShare, 'share'),
+          inputOf('May be drawn to', leastShare(input.battery), 'share'),
         ],
       },
     })

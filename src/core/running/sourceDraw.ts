@@ -1,4 +1,7 @@
-import { isVapourOnly, pressureOf, residueKg, type Boiling } from './boiling'
+import type { Boiling } from './boiling'
+import { isVapourOnly } from './isVapourOnly'
+import { pressureOf } from './pressureOf'
+import { residueKg } from './residueKg'
 import { drawGas, type Around } from './drawGas'
 import type { OutageCause, SideChange, TripSource } from './tripRun'
 

@@ -5,17 +5,15 @@ import { cylinderState } from '@/core/fluids/cylinderState'
 import { saturation } from '@/core/fluids/saturation'
 import { boilAt } from '@/core/running/boilAt'
 import { BOIL } from '@/core/running/boilTable'
-import {
-  allVapourKg,
-  energyJ,
-  isVapourOnly,
-  liquidShare,
-  pressureOf,
-  residueKg,
-  startBoiling,
-  wallWPerK,
-  WALL_J_KG_K,
-} from '@/core/running/boiling'
+import { WALL_J_KG_K } from '@/core/running/boiling'
+import { allVapourKg } from '@/core/running/allVapourKg'
+import { energyJ } from '@/core/running/energyJ'
+import { isVapourOnly } from '@/core/running/isVapourOnly'
+import { liquidShare } from '@/core/running/liquidShare'
+import { pressureOf } from '@/core/running/pressureOf'
+import { residueKg } from '@/core/running/residueKg'
+import { startBoiling } from '@/core/running/startBoiling'
+import { wallWPerK } from '@/core/running/wallWPerK'
 import { boilingTemperatureK } from '@/core/running/boilingTemperatureK'
 import { drawGas, type Around } from '@/core/running/drawGas'
 import { isFrosted } from '@/core/running/isFrosted'

@@ -12,16 +12,13 @@ import { NoLine } from '@/app/hookup/NoLine'
 import { History } from '@/app/History'
 import { leakHistory } from '@/app/leak-test/leakHistory'
 import { leakWorld, type LeakWorld } from '@/app/leak-test/leakWorld'
+import { ticksGoingOn } from '@/app/ticksGoingOn'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
 import { listOffers } from '@/records/offers'
-import { ticksSince } from '@/records/ticks'
 import { HoldBench, type HoldGear } from './HoldBench'
 
 export const metadata: Metadata = { title: 'Hold test' }
-
-/** A procedure begun longer ago than this is not the one going on. */
-const LONGEST_RUN_MS = 3 * 3_600_000
 
 function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullable<LeakWorld['chosen']> }): HoldGear {
   const { cylinders, trip, nowIso } = loadWorld()
@@ -32,9 +29,7 @@ function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullab
   const held = cylinders.filter(({ gear }) => onLine.has(gear.id)).flatMap(({ gear }) => usableGasKg(gear) ?? [])
   // A repair is soaped: holds before the last leak test tell nothing of the branches as they are now.
   const since = tests.find(({ voidedAt, closedAt }) => voidedAt === null && closedAt !== null)?.closedAt ?? ''
-  const earliest = new Date(Date.parse(nowIso) - LONGEST_RUN_MS).toISOString()
-  const ticksOf = (side: LineSide) =>
-    ticksSince(records, { rigId, procedure: `hold ${side}`, subjectId: chosen.id }, earliest)
+  const ticksOf = (side: LineSide) => ticksGoingOn({ rigId, procedure: `hold ${side}`, subjectId: chosen.id }, nowIso)
   return {
     rigId,
     lineId: chosen.id,

@@ -1,24 +1,24 @@
 'use client'
 
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts'
 import Form from 'react-bootstrap/Form'
 import { saveBatteryAction } from '@/actions/run'
 import { RunTop } from '@/app/run/RunTop'
 import type { RunWorld } from '@/app/run/runWorld'
 import { useRunDesk } from '@/app/run/useRunDesk'
 import { batterySchema, type Battery } from '@/core/running/battery'
+import { leastShare } from '@/core/running/leastShare'
+import { momentWords } from '@/core/running/momentWords'
 import { batterySlip } from '@/core/running/batterySlip'
 import { Choice } from '@/ui/Choice'
 import { Measure } from '@/ui/Measure'
 import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
+import { StripChart } from '@/ui/StripChart'
 import { useKept } from '@/ui/useKept'
 import { useNotice } from '@/ui/UndoProvider'
 import { useSave } from '@/ui/useSave'
 
 const usual: Battery = batterySchema.parse({ capacityC: 360_000, usableShare: 0.5 })
-const INK = '#17302b'
-const STOP = '#9c2f1f'
 const DAY_S = 86_400
 
 /** The battery beside the gas: what it bears night by night, and when it is flat. */
@@ -129,36 +129,21 @@ export function BatteryBench({ world, trip }: { world: RunWorld; trip: NonNullab
             </fieldset>
           )}
           {outlook && battery && (
-            <figure className="battery-chart" aria-label="Charge over the trip; the sum beside says the same">
-              <ResponsiveContainer width="100%" height={200}>
-                <LineChart
-                  data={outlook.run.series.map(({ timeS, batteryShare }) => ({
-                    days: timeS / DAY_S,
-                    share: (batteryShare ?? 0) * 100,
-                  }))}
-                  margin={{ top: 10, right: 12, bottom: 4, left: 4 }}
-                >
-                  <CartesianGrid stroke="#dccfae" strokeDasharray="2 4" />
-                  <XAxis
-                    dataKey="days"
-                    type="number"
-                    domain={[0, 'dataMax']}
-                    tickCount={nights + 1}
-                    stroke={INK}
-                    unit=" d"
-                  />
-                  <YAxis domain={[0, 100]} stroke={INK} width={56} unit=" %" />
-                  <ReferenceLine
-                    y={(1 - battery.usableShare) * 100}
-                    stroke={STOP}
-                    strokeWidth={2}
-                    strokeDasharray="8 5"
-                    label={{ value: 'not under this', position: 'insideBottomLeft', fill: STOP, fontWeight: 600 }}
-                  />
-                  <Line dataKey="share" stroke={INK} strokeWidth={3} dot={false} isAnimationActive={false} />
-                </LineChart>
-              </ResponsiveContainer>
-            </figure>
+            <div className="air-charts">
+              <StripChart
+                title="Charge over the trip"
+                alt="the sum beside says the same"
+                role="share"
+                points={outlook.run.series}
+                foot={{ of: ({ timeS }) => timeS / DAY_S, words: (days) => `${days} d` }}
+                lines={[{ words: 'charge', of: ({ batteryShare }) => batteryShare }]}
+                marks={[{ at: leastShare(battery), words: 'not under this' }]}
+                from={0}
+                to={1}
+                tipOf={({ timeS }) => momentWords(timeS, outlook.input.startISO)}
+                height={200}
+              />
+            </div>
           )}
         </form>
         <SlipPaper

@@ -1,11 +1,11 @@
 'use client'
 
-import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, XAxis, YAxis } from 'recharts'
 import type { RunWorld } from '@/app/run/runWorld'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/gearContents'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
 import { InputError } from '@/core/findings/InputError'
+import { formatQuantity } from '@/core/units/formatQuantity'
 import { fromUnit } from '@/core/units/fromUnit'
 import { propaneFillLimitKg } from '@/core/rules/propaneFillLimitKg'
 import { coldDraw } from '@/core/running/coldDraw'
@@ -13,16 +13,13 @@ import type { Vessel } from '@/core/running/vessel'
 import { vesselOf } from '@/core/running/vesselOf'
 import { vaporisationSlip } from '@/core/running/vaporisationSlip'
 import { cylinderSites, siteWords, type CylinderSite } from '@/core/running/wallUWPerM2K'
-import { axisMarks } from '@/ui/axisMarks'
 import { Choice } from '@/ui/Choice'
 import { Measure } from '@/ui/Measure'
-import { shownIn } from '@/ui/shownIn'
 import { SlipPaper } from '@/ui/SlipPaper'
+import { StripChart } from '@/ui/StripChart'
 import { useKept } from '@/ui/useKept'
 import { useUnits } from '@/ui/UnitsProvider'
 
-const INK = '#17302b'
-const STOP = '#9c2f1f'
 const HOUR_S = 3600
 
 interface Held {
@@ -95,9 +92,6 @@ export function ColdBench({ world }: { world: RunWorld }) {
   }
   const { draw, slip, issue } = work()
   const at = (path: string): string | null => (issue?.path === path ? issue.message : null)
-  const psi = (value: number): number => shownIn({ value, role: 'cylinderPressure' }, system)
-  const data = draw?.series.map(({ timeS, gaugePa }) => ({ hours: timeS / HOUR_S, pressure: psi(gaugePa) })) ?? []
-  const high = Math.max(psi(typed.minimumGaugePa), ...data.map(({ pressure }) => pressure))
   return (
     <div className="bench-and-slip">
       <section aria-label="One cylinder in the cold">
@@ -157,40 +151,21 @@ export function ColdBench({ world }: { world: RunWorld }) {
           />
         </div>
         {draw && (
-          <figure aria-label="Pressure at this draw, hour by hour; the sum beside says when it ends">
-            <figcaption>
-              <strong>Pressure at this draw</strong>
-            </figcaption>
-            <ResponsiveContainer width="100%" height={210}>
-              <LineChart data={data} margin={{ top: 10, right: 12, bottom: 4, left: 4 }}>
-                <CartesianGrid stroke="#dccfae" strokeDasharray="2 4" />
-                <XAxis
-                  dataKey="hours"
-                  type="number"
-                  domain={[0, 'dataMax']}
-                  tickCount={7}
-                  stroke={INK}
-                  unit=" h"
-                  tickFormatter={(value: number) => value.toFixed(1)}
-                />
-                <YAxis domain={[0, high]} ticks={axisMarks(0, high, 4)} stroke={INK} width={56} />
-                <ReferenceLine
-                  y={psi(typed.minimumGaugePa)}
-                  stroke={STOP}
-                  strokeWidth={2}
-                  strokeDasharray="8 5"
-                  label={{
-                    value: 'what the regulator needs',
-                    position: 'insideBottomLeft',
-                    offset: 5,
-                    fill: STOP,
-                    fontWeight: 600,
-                  }}
-                />
-                <Line dataKey="pressure" stroke={INK} strokeWidth={3} dot={false} isAnimationActive={false} />
-              </LineChart>
-            </ResponsiveContainer>
-          </figure>
+          <div className="air-charts">
+            <StripChart
+              title="Pressure at this draw"
+              alt="hour by hour; the sum beside says when it ends"
+              role="cylinderPressure"
+              points={draw.series}
+              foot={{ of: ({ timeS }) => timeS / HOUR_S, words: (hours) => `${hours.toFixed(1)} h` }}
+              lines={[{ words: 'in the cylinder', of: ({ gaugePa }) => gaugePa }]}
+              marks={[{ at: typed.minimumGaugePa, words: 'what the regulator needs' }]}
+              from={0}
+              to={typed.minimumGaugePa}
+              tipOf={({ timeS }) => formatQuantity({ value: timeS, role: 'duration' }, system)}
+              height={210}
+            />
+          </div>
         )}
         <ul className="cold-advice">
           <li>Fuller, larger, or two open at once: more wetted wall, more gas.</li>

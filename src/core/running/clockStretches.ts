@@ -17,8 +17,6 @@ const WATER_J_L_K = 4186
 const HOT_K = fromUnit(40, 'temperature', 'C')
 /** Share of the gas that ends in the water. [common practice] */
 const WATER_SHARE = 0.75
-/** A fridge burns so much at 4 °C around it, and all the time at 38 °C. [common practice] */
-const FRIDGE = { leastShare: 0.2, leastK: 277.15, fullK: 311.15 }
 
 /** A stretch that ends after midnight goes on at the beginning of the day. */
 function around({ fromS, toS, inputW }: Stretch): Stretch[] {
@@ -48,28 +46,4 @@ export function clockStretches({ habit, inputW }: TripAppliance, coldWaterK: num
     const heatJ = ((act.litres ?? 0) * count * WATER_J_L_K * Math.max(0, HOT_K - coldWaterK)) / WATER_SHARE
     return inputW > 0 ? around({ fromS, toS: fromS + Math.min(DAY_S, heatJ / inputW), inputW }) : []
   })
-}
-
-/**
- * Mean input over a piece of the clock.
- *
- * @param stretches - of the day
- * @param clockS - at its beginning, 0 to 86,400
- * @param stepS - its length
- */
-export function inputBetweenW(stretches: readonly Stretch[], clockS: number, stepS: number): number {
-  if (stretches.length === 0) return 0
-  let joules = 0
-  for (const { fromS, toS, inputW } of stretches) {
-    const today = Math.min(toS, clockS + stepS) - Math.max(fromS, clockS)
-    const tomorrow = Math.min(toS, clockS + stepS - DAY_S) - fromS
-    joules += inputW * (Math.max(0, today) + Math.max(0, tomorrow))
-  }
-  return joules / stepS
-}
-
-/** Share of the time that a fridge burns in such air. */
-export function fridgeDuty(airK: number): number {
-  const { leastShare, leastK, fullK } = FRIDGE
-  return Math.min(1, Math.max(leastShare, leastShare + ((1 - leastShare) * (airK - leastK)) / (fullK - leastK)))
 }
