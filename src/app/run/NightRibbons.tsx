@@ -2,6 +2,7 @@
 
 import { useState } from 'react'
 import type { NightRibbon, RibbonHour } from '@/core/running/nightRibbons'
+import { weakestHour } from '@/core/running/weakestHour'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { useUnits } from '@/ui/UnitsProvider'
@@ -32,11 +33,11 @@ function hourWords(hour: RibbonHour, system: UnitSystem): string {
 }
 
 /** One ribbon of hours for each night: how high the pressure stands, and where it falls short. */
-export function NightRibbons({ ribbons, weakS }: { ribbons: readonly NightRibbon[]; weakS: number | null }) {
+export function NightRibbons({ ribbons }: { ribbons: readonly NightRibbon[] }) {
   const { system } = useUnits()
   const [asked, setAsked] = useState<RibbonHour | null>(null)
   const weakest = ribbons.flatMap(({ hours }) => hours).findLast(({ fromS }) => weakS !== null && fromS < weakS)
-  const shown = asked ?? weakest ?? null
+  const shown = asked ?? weakest
   return (
     <section className="ribbons" aria-label="Nights hour by hour; the table below says the same">
       <ol>

@@ -52,10 +52,7 @@ export function NightsBench({
                 ))}
               </div>
             )}
-            <NightRibbons
-              ribbons={nightRibbons(outlook.run, outlook.input.startISO, sourceId)}
-              weakS={outlook.run.weak?.sourceId === sourceId ? outlook.run.weak.atS : null}
-            />
+            <NightRibbons ribbons={nightRibbons(outlook.run, outlook.input.startISO, sourceId)} />
             {outlook.run.outages.length > 0 && <Remedies desk={desk} input={outlook.input} fillable={world.fillable} />}
             <RunSettingsFields desk={desk} world={world} />
             <Schools desk={desk} input={outlook.input} />

@@ -18,6 +18,7 @@ import { runOutlook } from '@/core/running/runOutlook'
 import { runTrip } from '@/core/running/runTrip'
 import { travelProcedures, travelSteps } from '@/core/running/travelSteps'
 import { tripRemedies, type TripRemedy } from '@/core/running/tripRemedies'
+import { weakestHour } from '@/core/running/weakestHour'
 import type { TripRunInput } from '@/core/running/tripRun'
 import { tripSpread } from '@/core/running/tripSpread'
 
@@ -250,6 +251,15 @@ describe('the trip drawn and written', () => {
       expect(share).toBeGreaterThanOrEqual(0)
       expect(share).toBeLessThanOrEqual(1)
     }
+  })
+
+  test('the weakest hour: the first that is short, else that of least pressure, else none', () => {
+    const hours = ribbons.flatMap((ribbon) => ribbon.hours)
+    expect(weakestHour(ribbons)).toBe(hours.find(({ state }) => state === 'short'))
+    const well = nightRibbons(runTrip(tripRun()), tripRun().startISO, 'line')
+    const least = Math.min(...well.flatMap((ribbon) => ribbon.hours).map(({ gaugePa }) => gaugePa))
+    expect(weakestHour(well)?.gaugePa).toBe(least)
+    expect(weakestHour(nightRibbons(runTrip(tripRun({ appliances: [] })), cold.startISO, 'line'))).toBeNull()
   })
 
   test('a table that a spreadsheet reads, with no formula in a name', () => {
