@@ -17,6 +17,9 @@ const causeWords = {
 
 const stateWords = { nothing: 'nothing burns', well: 'comes through', weak: 'near its limit', short: 'short' } as const
 
+/** Hours of the clock that are written under a ribbon. */
+const clockMarks: Readonly<Record<number, string>> = { 0: 'midnight', 6: '6 am', 12: 'noon', 18: '6 pm' }
+
 /** One hour in words. */
 function hourWords(hour: RibbonHour, system: UnitSystem): string {
   const show = (value: number, role: 'cylinderPressure' | 'power' | 'temperature'): string =>
@@ -36,7 +39,7 @@ function hourWords(hour: RibbonHour, system: UnitSystem): string {
 export function NightRibbons({ ribbons }: { ribbons: readonly NightRibbon[] }) {
   const { system } = useUnits()
   const [asked, setAsked] = useState<RibbonHour | null>(null)
-  const weakest = ribbons.flatMap(({ hours }) => hours).findLast(({ fromS }) => weakS !== null && fromS < weakS)
+  const weakest = weakestHour(ribbons)
   const shown = asked ?? weakest
   return (
     <section className="ribbons" aria-label="Nights hour by hour; the table below says the same">
@@ -55,7 +58,7 @@ export function NightRibbons({ ribbons }: { ribbons: readonly NightRibbon[] }) {
                   onClick={() => setAsked(hour)}
                 >
                   <i />
-                  {hour.clockH % 6 === 0 && <small>{hour.clockH === 0 ? 'midnight' : `${hour.clockH}:00`}</small>}
+                  {clockMarks[hour.clockH] && <small>{clockMarks[hour.clockH]}</small>}
                 </span>
               ))}
             </div>
