@@ -57,5 +57,5 @@ export function demoForecast(startDay: string, nights: number): Forecast {
   const served = simulatedForecast('larkspur', 'usual', `${startDay}T15:00`, nights * 24, steady)
   if (!served) throw new RangeError('larkspur')
   const { place, ...rest } = served
-  return { origin: 'service', name: place, ...rest }
+  return { origin: 'service', name: place, fromDay: startDay, ...rest }
 }

@@ -26,6 +26,8 @@ test('a colder forecast and a longer habit move the weak hour; the first remedy 
   await expect(sentence(page)).toContainText('The gas of the small bottles ends on night 2')
   await expect(page.getByRole('region', { name: 'Findings' })).toContainText('The battery is flat on night 1')
 
+  await expect(page.getByRole('link', { name: 'To the battery' })).toHaveAttribute('href', '/run/battery')
+
   // The radiant stays at home: what is left is the line, and it comes through.
   await turnTo(page, 'What burns')
   await page.getByLabel('Small radiant burns').selectOption('not on this trip')

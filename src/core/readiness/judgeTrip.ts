@@ -7,6 +7,7 @@ import type { Finding } from '@/core/findings/Finding'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { Battery } from '@/core/running/battery'
 import { runFindings } from '@/core/running/runFindings'
+import { coldestOfTripK } from '@/core/running/coldestOfTripK'
 import { nothingSupposed } from '@/core/running/runInputOf'
 import { runOutlook } from '@/core/running/runOutlook'
 import { runningFindings } from '@/core/running/runningFindings'
@@ -17,7 +18,6 @@ import { tripEndDay } from '@/core/running/tripEndDay'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { inOrder } from '@/core/findings/inOrder'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { lineFindings, type JudgedLine } from './lineFindings'
 import { notOnLine } from './notOnLine'
 import { refusedAtPump } from './refusedAtPump'
@@ -94,7 +94,7 @@ export function judgeTrip(
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
     ...equipmentFindings(equipment, nowIso, untilDay),
     ...lineFindings(lines, {
-      temperatureK: trip.coldestK ?? SIXTY_F_K,
+      temperatureK: coldestOfTripK(trip),
       atmospherePa: standardAtmospherePa(trip.altitudeM),
       untilMonth: untilDay.slice(0, 7),
     }),

@@ -8,6 +8,12 @@ export const forecastSchema = z.strictObject({
   origin: z.enum(forecastOrigins).default('typed'),
   /** Its place, spell or file, in the owner’s words. */
   name: z.string().trim().max(80).default(''),
+  /** Day its hours begin on, `2026-12-04`; null for numbers that were typed for the trip, whenever it is. */
+  fromDay: z
+    .string()
+    .regex(/^\d{4}-\d\d-\d\d$/, 'A day is written like 2026-12-04.')
+    .nullable()
+    .default(null),
   /** Air outside at each hour, K. */
   temperatureK: z
     .array(

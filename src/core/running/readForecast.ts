@@ -109,7 +109,12 @@ export function readForecast(
     )
   }
   return {
-    forecast: { origin: 'file', name: name.slice(0, 80), ...columns },
+    forecast: {
+      origin: 'file',
+      name: name.slice(0, 80),
+      fromDay: new Date(startMs).toISOString().slice(0, 10),
+      ...columns,
+    },
     scale,
     doubt,
     filled: [...new Set(filled)],

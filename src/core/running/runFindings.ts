@@ -142,6 +142,25 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
       }),
     )
   }
+  const { forecast } = trip
+  const isOther = typeof forecast?.fromDay === 'string' && forecast.fromDay !== trip.startDay
+  // Its last hour holds on: so many hours more are only supposed.
+  const isShort = forecast ? forecast.temperatureK.length < (trip.nights - 1) * 24 : false
+  if (burning.length > 0 && (isOther || isShort)) {
+    found.push(
+      finding({
+        code: 'forecast-of-other-days',
+        text: isOther ? 'The forecast is of other days than the trip.' : 'The forecast ends before the trip does.',
+        reason: isOther
+          ? 'It begins on {day}. Ask for it anew, or type the nights.'
+          : 'From there on its last hour is taken to last. Ask for it anew, or type the nights.',
+        ...(isOther && { reasonParts: { day: forecast?.fromDay ?? '' } }),
+        label: 'To the weather',
+        page: 'weather',
+        basis: ['forecast-hours'],
+      }),
+    )
+  }
   const warm = burning.find(({ habit }) => habit.way === 'warmth')
   if (warm && input.rig === null) {
     found.push(

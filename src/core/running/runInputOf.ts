@@ -11,6 +11,7 @@ import { lineSupply } from './lineSupply'
 import { runSettingsSchema } from './runSettings'
 import type { ApplianceUse, TripPlan } from './tripPlan'
 import type { TripAppliance, TripCylinder, TripRunInput, TripSource } from './tripRun'
+import { supposedCylinder } from './supposedCylinder'
 import { vesselOf } from './vesselOf'
 
 /** What of a rig a run rests on. */
@@ -36,8 +37,6 @@ export const nothingSupposed: WhatIf = { fills: [], moreCylinders: 0, moreBottle
 
 /** Hours of burning a day without a habit begin at this hour. */
 const EVENING_H = 18
-const TWENTY_POUND = { waterCapacityKg: 21.59, massKg: 9.07, wallKg: 7.94 }
-const ONE_POUND = { waterCapacityKg: 1.107, massKg: 0.465, wallKg: 0.414 }
 /** A small portable’s own regulator wants so much. [common practice] */
 const BOTTLE_NEED_PA = 34_473.8
 
@@ -87,7 +86,7 @@ export function runInputOf(
   stepS = stepFor(trip.nights),
 ): TripRunInput {
   const settings = trip.settings ?? runSettingsSchema.parse({})
-  const burning = trip.uses.filter(({ habit, burnPerDayS, pilotW }) => habit || burnPerDayS > 0 || (pilotW ?? 0) > 0)
+  const burning = trip.uses.filter(({ habit, burnPerDayS }) => habit || burnPerDayS > 0)
   const own = new Set(burning.flatMap(({ cylinderId }) => cylinderId ?? []))
   const aboard: TripCylinder[] = cylinders.flatMap((cylinder) => {
     const { supply } = kindFacts[cylinder.kind]
@@ -104,18 +103,8 @@ export function runInputOf(
       },
     ]
   })
-  for (let i = 1; i <= whatIf.moreCylinders; i += 1) {
-    aboard.push({
-      id: `more ${i}`,
-      name: 'another 20 lb cylinder',
-      sourceId: 'line',
-      stands: 'upright',
-      ...TWENTY_POUND,
-    })
-  }
-  for (let i = 1; i <= whatIf.moreBottles; i += 1) {
-    aboard.push({ id: `bottle ${i}`, name: 'a new bottle', sourceId: 'bottles', stands: 'upright', ...ONE_POUND })
-  }
+  for (let i = 1; i <= whatIf.moreCylinders; i += 1) aboard.push(supposedCylinder('line', i))
+  for (let i = 1; i <= whatIf.moreBottles; i += 1) aboard.push(supposedCylinder('bottles', i))
   const supply = lineSupply(lines)
   const line: TripSource = {
     id: 'line',

@@ -1,4 +1,5 @@
 import { runTrip } from './runTrip'
+import { supposedCylinder } from './supposedCylinder'
 import type { Changeover } from './runSettings'
 import type { Habit } from './habit'
 import type { TripAppliance, TripRun, TripRunInput } from './tripRun'
@@ -105,31 +106,27 @@ function candidates(input: TripRunInput, fillable: readonly string[], sourceId: 
       }),
     ])
   }
-  tried.push(
-    ...ofHabits(input.appliances.filter((appliance) => appliance.sourceId === sourceId)),
-    sourceId === 'bottles'
-      ? [{ do: 'another-bottle' }, 'one more full bottle', (before) => more(before, 'bottles', 1.107, 0.465, 0.414)]
-      : [
-          { do: 'another-cylinder' },
-          'one more full 20 lb cylinder',
-          (before) => more(before, sourceId, 21.59, 9.07, 7.94),
-        ],
-  )
+  tried.push(...ofHabits(input.appliances.filter((appliance) => appliance.sourceId === sourceId)), ...another(sourceId))
   return tried
 }
 
-function more(
-  input: TripRunInput,
-  sourceId: string,
-  waterCapacityKg: number,
-  massKg: number,
-  wallKg: number,
-): TripRunInput {
-  const id = `tried ${input.cylinders.length}`
-  return {
-    ...input,
-    cylinders: [...input.cylinders, { id, name: id, sourceId, stands: 'upright', waterCapacityKg, massKg, wallKg }],
-  }
+/** One more of what feeds it; a cylinder of an appliance’s own is one by itself. */
+function another(sourceId: string): Tried[] {
+  if (sourceId !== 'line' && sourceId !== 'bottles') return []
+  const [edit, words] =
+    sourceId === 'line'
+      ? [{ do: 'another-cylinder' } as const, 'one more full 20 lb cylinder']
+      : [{ do: 'another-bottle' } as const, 'one more full bottle']
+  return [
+    [
+      edit,
+      words,
+      (before) => ({
+        ...before,
+        cylinders: [...before.cylinders, supposedCylinder(sourceId, before.cylinders.length + 1)],
+      }),
+    ],
+  ]
 }
 
 /**

@@ -45,6 +45,7 @@ export function typedForecast(nights: readonly TypedNight[], startHour: number):
   return {
     origin: 'typed',
     name: '',
+    fromDay: null,
     temperatureK: hours.map(({ temperatureK }) => temperatureK),
     windMS: hours.map(({ windMS }) => windMS),
     spreadK: [],

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { fahrenheit } from '@tests/tradeUnits'
 import { tripPlan } from '@tests/gear'
+import { coldestOfTripK } from '@/core/running/coldestOfTripK'
 import { forecastOfTrip } from '@/core/running/forecastOfTrip'
 import { forecastSpreadK } from '@/core/running/forecastSpreadK'
 import { nightsOfForecast } from '@/core/running/nightsOfForecast'
@@ -77,6 +78,13 @@ describe('the weather of a trip', () => {
     expect(Math.min(...coldest.temperatureK)).toBeCloseTo(264, 6)
     expect(coldest.origin).toBe('coldest-night')
     expect(Math.min(...forecastOfTrip(tripPlan({ coldestK: null })).temperatureK)).toBeGreaterThan(285)
+  })
+
+  test('the coldest of forecast and entry', () => {
+    const own = typedForecast([{ lowK: 250, highK: 260, windMS: 0 }], 15)
+    expect(coldestOfTripK({ forecast: own, coldestK: 264 })).toBeCloseTo(250, 6)
+    expect(coldestOfTripK({ forecast: own, coldestK: 240 })).toBe(240)
+    expect(coldestOfTripK({ forecast: null, coldestK: null })).toBeCloseTo(fahrenheit(60), 6)
   })
 
   test('its spread grows with the days unless it says its own', () => {

@@ -11,6 +11,7 @@ import { runHead } from '@/core/running/runHead'
 import { nothingSupposed, runInputOf, type RunRig } from '@/core/running/runInputOf'
 import { runOutlook } from '@/core/running/runOutlook'
 import { runSettingsSchema } from '@/core/running/runSettings'
+import { typedForecast } from '@/core/running/typedForecast'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 
 const settings = (change: object = {}) => runSettingsSchema.parse(change)
@@ -128,6 +129,16 @@ describe('what nobody knows is said', () => {
       'battery-not-entered',
       'habit-not-understood',
     ])
+  })
+
+  test('a forecast of other days, and one that ends too soon', () => {
+    const forecast = { ...typedForecast([{ lowK: 270, highK: 280, windMS: 0 }], 15), fromDay: '2026-12-04' }
+    const plan = (change: Partial<TripPlan>) => tripPlan({ nights: 1, forecast, ...change })
+    expect(found(plan({}))).toEqual([])
+    const other = found(plan({ startDay: '2026-12-11' }))
+    expect(codes(other)).toEqual(['forecast-of-other-days'])
+    expect(formatPhrase(other[0]?.reason ?? { text: '' }, 'us')).toContain('2026-12-04')
+    expect(words(found(plan({ nights: 4 })))).toEqual(['The forecast ends before the trip does.'])
   })
 
   test('nothing of it where nothing burns', () => {

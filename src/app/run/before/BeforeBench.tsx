@@ -69,7 +69,7 @@ function Plan({
             <span className="save-line mt-0">
               <Link
                 className="btn btn-quiet btn-sm"
-                href={`/fill/${plan.supply === 'bottles' ? 'bottles' : 'by-weight'}?cylinder=${cylinderId}`}
+                href={`/fill/${plan.supply === 'bottles' ? 'bottles' : stopKg === null ? 'onboard' : 'by-weight'}?cylinder=${cylinderId}`}
               >
                 Fill it
               </Link>

@@ -23,7 +23,12 @@ export function AskService({ desk, outlook }: { desk: RunDesk; outlook: RunOutlo
     const served = simulatedForecast(placeId, spell, outlook.input.startISO, outlook.trip.nights * 24, Math.random)
     if (!served) return
     const { place: name, ...hours } = served
-    desk.setForecast({ origin: 'service', name: `${name}, ${spellWords[spell]}`, ...hours })
+    desk.setForecast({
+      fromDay: outlook.trip.startDay,
+      origin: 'service',
+      name: `${name}, ${spellWords[spell]}`,
+      ...hours,
+    })
   }
   return (
     <section aria-label="Forecast service">
