@@ -38,8 +38,6 @@ export interface Wants extends Current {
   awake: boolean
   /** From the battery for each. */
   currentsA: Float64Array
-  /** Any of lostW is more than nothing. */
-  isHeldBack: boolean
 }
 
 /** A moment as the appliances meet it. */
@@ -102,7 +100,6 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
     lostW: new Float64Array(count),
     currentsA: new Float64Array(count),
     awake: true,
-    isHeldBack: false,
     currentA: 0,
     sunShare: 0,
     onShore: false,
@@ -134,7 +131,6 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
 
   function drawCurrent(night: number, airK: number, isFlat: boolean): void {
     wants.currentA = 0
-    wants.isHeldBack = false
     for (let i = 0; i < count; i += 1) {
       const appliance = appliances[i]
       if (!appliance) continue
@@ -144,7 +140,6 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
       let ownA = 0
       if (wants.lostW[i]) {
         wants.wantW[i] = 0
-        wants.isHeldBack = true
       } else if (energy === 'gas' && appliance.inputW > 0) {
         ownA = appliance.currentA * Math.min(1, wantW / appliance.inputW)
       } else if (energy === 'battery' && !isFlat) {
