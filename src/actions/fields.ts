@@ -1,4 +1,5 @@
 import { z } from '@/core/findings/schema'
+import { energies, habitSchema } from '@/core/running/habit'
 
 /** Fields that several actions share. Lengths keep a page readable and a row small. */
 export const idField = z.string().min(1).max(64)
@@ -29,3 +30,15 @@ export const monthField = z
 
 /** Money for one thing or one amount. */
 export const priceField = z.number().positive('A price is more than nothing.').max(1e6, 'No gas costs that much.')
+
+/** Hours or habit of each appliance on a trip. */
+export const tripUsesField = z
+  .array(
+    z.strictObject({
+      applianceId: idField,
+      burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
+      habit: habitSchema.nullable(),
+      byNight: z.array(z.enum(energies)).max(366).nullable(),
+    }),
+  )
+  .max(100)

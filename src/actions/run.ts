@@ -7,7 +7,7 @@ import { runtimeS } from '@/core/running/runtimeS'
 import { InputError } from '@/core/findings/InputError'
 import { batterySchema } from '@/core/running/battery'
 import { forecastSchema } from '@/core/running/forecast'
-import { applianceKinds, energies, habitSchema } from '@/core/running/habit'
+import { applianceKinds } from '@/core/running/habit'
 import { runSettingsSchema } from '@/core/running/runSettings'
 import { addAppliance, listAppliances, saveAppliance } from '@/records/appliances'
 import { findCylinder } from '@/records/cylinders'
@@ -15,7 +15,7 @@ import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
 import { findRig, saveRig } from '@/records/rigs'
 import { findTrip, saveTrip, tripFields } from '@/records/trips'
-import { idField, nameField, versionField } from './fields'
+import { idField, nameField, tripUsesField, versionField } from './fields'
 import { act, type ActionResult } from './result'
 
 const applianceSchema = z.strictObject({
@@ -59,16 +59,7 @@ const runSchema = z.strictObject({
   version: versionField,
   settings: runSettingsSchema,
   forecast: forecastSchema.nullable(),
-  uses: z
-    .array(
-      z.strictObject({
-        applianceId: idField,
-        burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
-        habit: habitSchema.nullable(),
-        byNight: z.array(z.enum(energies)).max(366).nullable(),
-      }),
-    )
-    .max(100),
+  uses: tripUsesField,
 })
 
 /** Saves how a trip is run: its weather, habits, and how the cylinders are used. */

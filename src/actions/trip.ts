@@ -3,7 +3,6 @@
 import { isValid, parseISO } from 'date-fns'
 import { revalidatePath } from 'next/cache'
 import { z } from '@/core/findings/schema'
-import { energies, habitSchema } from '@/core/running/habit'
 import { requireTemperature } from '@/core/fluids/requireTemperature'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 import { InputError } from '@/core/findings/InputError'
@@ -12,7 +11,7 @@ import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
 import { addRig, findRig } from '@/records/rigs'
 import { addTrip, saveTrip } from '@/records/trips'
-import { idField, nameField, versionField } from './fields'
+import { idField, nameField, tripUsesField, versionField } from './fields'
 import { act, type ActionResult } from './result'
 
 const dayField = z
@@ -33,16 +32,7 @@ const tripSchema = z.strictObject({
   altitudeM: z.number(),
   coldestK: z.number().nullable(),
   reserveShare: z.number().min(0, 'The reserve cannot be less than nothing.').max(1, 'The reserve is at most 100 %.'),
-  uses: z
-    .array(
-      z.strictObject({
-        applianceId: idField,
-        burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
-        habit: habitSchema.nullable().default(null),
-        byNight: z.array(z.enum(energies)).max(366).nullable().default(null),
-      }),
-    )
-    .max(100),
+  uses: tripUsesField,
 })
 
 function requireColdest(coldestK: number | null): void {

@@ -1,5 +1,5 @@
 import { addHours } from 'date-fns'
-import { runSettingsSchema } from '@/core/running/runSettings'
+import { usualRunSettings } from '@/core/running/runSettings'
 import type { TripPlan } from '@/core/running/tripPlan'
 
 /** More than two a year there never are. */
@@ -11,7 +11,7 @@ const MOST = 4
  * @param plan - of the trip
  */
 export function withClockChanges(plan: TripPlan): TripPlan {
-  const settings = plan.settings ?? runSettingsSchema.parse({})
+  const settings = plan.settings ?? usualRunSettings
   const start = new Date(`${plan.startDay}T00:00:00`)
   if (Number.isNaN(start.getTime())) return plan
   const begin = addHours(start, settings.startH)

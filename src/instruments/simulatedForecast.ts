@@ -1,3 +1,5 @@
+import { dayWarmth } from '@/core/running/dayWarmth'
+
 /** A place the service knows. */
 export interface ForecastPlace {
   id: string
@@ -90,12 +92,6 @@ function seasonOf(month: number): 0 | 1 | 2 | 3 {
   return month <= 8 ? 2 : 3
 }
 
-/** 0 before sunrise, 1 in the afternoon. */
-function warmth(clockH: number): number {
-  const since = (clockH + 18) % 24
-  return since <= 9 ? (1 - Math.cos((Math.PI * since) / 9)) / 2 : (1 + Math.cos((Math.PI * (since - 9)) / 15)) / 2
-}
-
 /**
  * A forecast as a service might send it.
  *
@@ -127,7 +123,7 @@ export function simulatedForecast(
     const day = Math.floor(share)
     const [here, next] = [days[day] ?? { off: 0, gust: 1 }, days[day + 1] ?? { off: 0, gust: 1 }]
     const off = here.off + (next.off - here.off) * (share - day)
-    const clock = warmth((startH + hour) % 24)
+    const clock = dayWarmth((startH + hour) % 24)
     served.temperatureK.push(nightK + off + place.swingK * swing * clock)
     served.windMS.push(place.windMS * wind * here.gust * (0.6 + 0.8 * clock))
     // Off by a degree today, by four in a week and a half, as forecasts are.

@@ -2,20 +2,9 @@
 
 import { Check } from 'lucide-react'
 import { useState } from 'react'
+import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { HoldTimer } from './HoldTimer'
 import { Moment } from './Moment'
-
-/** One step of a procedure. */
-export interface RailStep {
-  id: string
-  title: string
-  does: string
-  why: string
-  /** The next ones wait for it. */
-  holds: boolean
-  /** Seconds to be waited out at this step. */
-  holdS?: number
-}
 
 export interface RailTick {
   stepId: string
@@ -31,7 +20,7 @@ export function StepRail({
   held,
   label,
 }: {
-  steps: readonly RailStep[]
+  steps: readonly ProcedureStep[]
   ticks: readonly RailTick[]
   tick: (stepId: string) => void
   untick: (stepId: string) => void

@@ -1,7 +1,8 @@
 'use client'
 
+import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { nightRibbons } from '@/core/running/nightRibbons'
+import type { NightRibbon } from '@/core/running/nightRibbons'
 import { runCsv } from '@/core/running/runCsv'
 import type { RunOutlook } from '@/core/running/runOutlook'
 import { Amount } from '@/ui/Amount'
@@ -17,11 +18,13 @@ function hand(text: string, name: string): void {
 }
 
 /** The same hours as a table, and as a file. */
-export function HoursTable({ outlook, sourceId }: { outlook: RunOutlook; sourceId: string }) {
+export function HoursTable({ outlook, ribbons }: { outlook: RunOutlook; ribbons: readonly NightRibbon[] }) {
+  // A year has 8,784 hours: none is drawn before somebody looks.
+  const [open, setOpen] = useState(false)
   const { run, input, trip } = outlook
   const names = new Map(input.cylinders.map(({ id, name }) => [id, name || id]))
   return (
-    <details className="hours-table">
+    <details className="hours-table" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>The hours as a table</summary>
       <Button
         variant="quiet"
@@ -46,7 +49,7 @@ export function HoursTable({ outlook, sourceId }: { outlook: RunOutlook; sourceI
             </tr>
           </thead>
           <tbody>
-            {nightRibbons(run, input.startISO, sourceId).flatMap(({ hours }) =>
+            {(open ? ribbons : []).flatMap(({ hours }) =>
               hours.map((hour) => (
                 <tr key={hour.fromS} className={hour.state}>
                   <th scope="row">{hour.words}</th>

@@ -37,6 +37,7 @@ export function NightsBench({
   )
   const first = outlook?.run.outages[0]?.sourceId ?? burning?.[0]?.id
   const sourceId = burning?.some(({ id }) => id === asked) ? asked : (first ?? null)
+  const ribbons = outlook && sourceId !== null ? nightRibbons(outlook.run, outlook.input.startISO, sourceId) : []
   return (
     <>
       <RunTop desk={desk} world={world} />
@@ -52,12 +53,12 @@ export function NightsBench({
                 ))}
               </div>
             )}
-            <NightRibbons ribbons={nightRibbons(outlook.run, outlook.input.startISO, sourceId)} />
+            <NightRibbons ribbons={ribbons} />
             {outlook.run.outages.length > 0 && <Remedies desk={desk} input={outlook.input} fillable={world.fillable} />}
             <RunSettingsFields desk={desk} world={world} />
             <Schools desk={desk} input={outlook.input} />
             <RunCharts outlook={outlook} sourceId={sourceId} />
-            <HoursTable outlook={outlook} sourceId={sourceId} />
+            <HoursTable outlook={outlook} ribbons={ribbons} />
           </div>
           <div className="slip-side">
             {outlook.balances

@@ -8,7 +8,7 @@ import type { Forecast } from '@/core/running/forecast'
 import type { Energy, Habit } from '@/core/running/habit'
 import { nothingSupposed, type WhatIf } from '@/core/running/runInputOf'
 import { runOutlook, type RunOutlook } from '@/core/running/runOutlook'
-import { runSettingsSchema, type RunSettings } from '@/core/running/runSettings'
+import { usualRunSettings, type RunSettings } from '@/core/running/runSettings'
 import type { RunEdit } from '@/core/running/tripRemedies'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import type { RunWorld } from './runWorld'
@@ -29,11 +29,9 @@ export interface RunDraft {
   whatIf: WhatIf
 }
 
-const usualSettings = runSettingsSchema.parse({})
-
 function draftOf({ settings, forecast, uses }: TripPlan): RunDraft {
   return {
-    settings: settings ?? usualSettings,
+    settings: settings ?? usualRunSettings,
     forecast: forecast ?? null,
     uses: uses.map(({ id, burnPerDayS, habit, byNight }) => ({
       applianceId: id,

@@ -1,23 +1,8 @@
+import { procedureStep, type ProcedureStep } from '@/core/rules/procedureStep'
 import type { FillMode } from './fillModes'
 
-/** One step of a procedure, in order. */
-export interface Step {
-  id: string
-  title: string
-  /** What is done, in a few words. */
-  does: string
-  why: string
-  /** The next ones wait for it. */
-  holds: boolean
-}
-
-const step = (id: string, title: string, does: string, why: string, holds = true): Step => ({
-  id,
-  title,
-  does,
-  why,
-  holds,
-})
+const step = (id: string, title: string, does: string, why: string, holds = true): ProcedureStep =>
+  procedureStep(id, title, does, why, { holds })
 
 const nobodyInside = step(
   'out',
@@ -38,7 +23,7 @@ const capAndSoap = step(
   'A valve that has just been worked is the likeliest to weep; a shut valve is not a plug.',
 )
 
-const steps: Readonly<Record<FillMode, readonly Step[]>> = {
+const steps: Readonly<Record<FillMode, readonly ProcedureStep[]>> = {
   pump: [
     step(
       'date',
@@ -187,6 +172,6 @@ const steps: Readonly<Record<FillMode, readonly Step[]>> = {
  *
  * @param mode - how it is filled
  */
-export function fillSteps(mode: FillMode): readonly Step[] {
+export function fillSteps(mode: FillMode): readonly ProcedureStep[] {
   return steps[mode]
 }

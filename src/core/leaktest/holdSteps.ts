@@ -1,9 +1,10 @@
-import type { Step } from '@/core/filling/fillSteps'
+import { procedureStep, type ProcedureStep } from '@/core/rules/procedureStep'
 import type { LineSide } from '@/core/hookup/lineVolumeM3'
 
-const step = (id: string, title: string, does: string, why: string): Step => ({ id, title, does, why, holds: true })
+const step = (id: string, title: string, does: string, why: string): ProcedureStep =>
+  procedureStep(id, title, does, why, { holds: true })
 
-const low: readonly Step[] = [
+const low: readonly ProcedureStep[] = [
   step(
     'off',
     'Everything off',
@@ -48,7 +49,7 @@ const low: readonly Step[] = [
   ),
 ]
 
-const cylinder: readonly Step[] = [
+const cylinder: readonly ProcedureStep[] = [
   step('off', 'Everything off', 'appliances and pilots off', 'A burner left open is a leak you made yourself.'),
   step(
     'open',
@@ -71,6 +72,6 @@ const cylinder: readonly Step[] = [
 ]
 
 /** Procedure of a hold test on one side of the regulator. */
-export function holdSteps(side: LineSide): readonly Step[] {
+export function holdSteps(side: LineSide): readonly ProcedureStep[] {
   return side === 'low' ? low : cylinder
 }

@@ -1,6 +1,6 @@
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import type { Forecast } from './forecast'
-import { runSettingsSchema } from './runSettings'
+import { usualRunSettings } from './runSettings'
 import type { TripPlan } from './tripPlan'
 import { typedForecast } from './typedForecast'
 
@@ -20,7 +20,7 @@ export function forecastOfTrip({
 }: Pick<TripPlan, 'forecast' | 'coldestK' | 'nights' | 'settings'>): Forecast {
   if (forecast) return forecast
   const lowK = coldestK ?? SIXTY_F_K
-  const { startH } = settings ?? runSettingsSchema.parse({})
+  const { startH } = settings ?? usualRunSettings
   const night = { lowK, highK: lowK + DAY_SWING_K, windMS: 0 }
   return {
     ...typedForecast(

@@ -1,4 +1,5 @@
 import { InputError } from '@/core/findings/InputError'
+import { fromUnit } from '@/core/units/fromUnit'
 import type { Forecast } from './forecast'
 import { readForecastRows, type ForecastRow, type TemperatureScale } from './readForecastRows'
 
@@ -20,18 +21,16 @@ const HOTTEST_K = 333.15
 /** Nights warmer than this are rare enough to ask. */
 const WARM_NIGHT_K = 308.15
 
-function kelvin(value: number, scale: TemperatureScale): number {
-  if (scale === 'K') return value
-  return scale === 'F' ? (value + 459.67) / 1.8 : value + 273.15
-}
-
 /** One file in two scales makes two forecasts; the one nobody could live through is doubted. */
 function doubtOf(rows: readonly ForecastRow[], scale: TemperatureScale): string | null {
   const temperatures = rows.map(({ temperature }) => temperature)
   const [low, high] = [Math.min(...temperatures), Math.max(...temperatures)]
   if (scale === 'K' && low < 150)
     return `It says kelvin, and its coldest hour would be ${low.toFixed(0)} K. Is it °C or °F?`
-  if (scale === 'C' && (kelvin(high, 'C') > HOTTEST_K || kelvin(low, 'C') > WARM_NIGHT_K)) {
+  if (
+    scale === 'C' &&
+    (fromUnit(high, 'temperature', 'C') > HOTTEST_K || fromUnit(low, 'temperature', 'C') > WARM_NIGHT_K)
+  ) {
     return `Its coldest hour would be ${low.toFixed(0)} °C, and its warmest ${high.toFixed(0)} °C. Is it °F?`
   }
   if (scale === 'F' && high < 10 && low > -30 && high - low > 2 && high > -20) {
@@ -97,7 +96,9 @@ export function readForecast(
     }
     const share = after.timeMs === before.timeMs ? 0 : (timeMs - before.timeMs) / (after.timeMs - before.timeMs)
     const between = (low: number, high: number): number => low + (high - low) * share
-    columns.temperatureK.push(between(kelvin(before.temperature, scale), kelvin(after.temperature, scale)))
+    columns.temperatureK.push(
+      between(fromUnit(before.temperature, 'temperature', scale), fromUnit(after.temperature, 'temperature', scale)),
+    )
     columns.windMS.push(between(before.windMS ?? 0, after.windMS ?? 0))
   }
   const wrong = columns.temperatureK.findIndex((value) => !(value >= 203.15 && value <= HOTTEST_K))

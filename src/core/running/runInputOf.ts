@@ -8,7 +8,7 @@ import { applianceTemplates } from './applianceTemplates'
 import type { Battery } from './battery'
 import { forecastOfTrip } from './forecastOfTrip'
 import { lineSupply } from './lineSupply'
-import { runSettingsSchema } from './runSettings'
+import { usualRunSettings } from './runSettings'
 import type { ApplianceUse, TripPlan } from './tripPlan'
 import type { TripAppliance, TripCylinder, TripRunInput, TripSource } from './tripRun'
 import { supposedCylinder } from './supposedCylinder'
@@ -85,7 +85,7 @@ export function runInputOf(
   whatIf: WhatIf = nothingSupposed,
   stepS = stepFor(trip.nights),
 ): TripRunInput {
-  const settings = trip.settings ?? runSettingsSchema.parse({})
+  const settings = trip.settings ?? usualRunSettings
   const burning = trip.uses.filter(({ habit, burnPerDayS }) => habit || burnPerDayS > 0)
   const own = new Set(burning.flatMap(({ cylinderId }) => cylinderId ?? []))
   const aboard: TripCylinder[] = cylinders.flatMap((cylinder) => {

@@ -60,3 +60,6 @@ export const runSettingsSchema = z.strictObject({
 })
 
 export type RunSettings = z.output<typeof runSettingsSchema>
+
+/** While nothing was said. */
+export const usualRunSettings: RunSettings = runSettingsSchema.parse({})

@@ -1,12 +1,4 @@
-/** A step of arriving or leaving. */
-export interface TravelStep {
-  id: string
-  title: string
-  does: string
-  why: string
-  holds: boolean
-  holdS?: number
-}
+import { procedureStep as step, type ProcedureStep } from '@/core/rules/procedureStep'
 
 export const travelProcedures = ['arrive', 'leave', 'store'] as const
 
@@ -18,16 +10,7 @@ export const travelWords: Readonly<Record<TravelProcedure, string>> = {
   store: 'Storing',
 }
 
-const step = (id: string, title: string, does: string, why: string, more: Partial<TravelStep> = {}): TravelStep => ({
-  id,
-  title,
-  does,
-  why,
-  holds: false,
-  ...more,
-})
-
-const steps: Readonly<Record<TravelProcedure, readonly TravelStep[]>> = {
+const steps: Readonly<Record<TravelProcedure, readonly ProcedureStep[]>> = {
   arrive: [
     step(
       'level',
@@ -108,6 +91,6 @@ const steps: Readonly<Record<TravelProcedure, readonly TravelStep[]>> = {
  *
  * @param procedure - which
  */
-export function travelSteps(procedure: TravelProcedure): readonly TravelStep[] {
+export function travelSteps(procedure: TravelProcedure): readonly ProcedureStep[] {
   return steps[procedure]
 }

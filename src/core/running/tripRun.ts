@@ -2,7 +2,7 @@ import { z } from '@/core/findings/schema'
 import { applianceKinds, energies, habitSchema } from './habit'
 import { batterySchema } from './battery'
 import { forecastSchema } from './forecast'
-import { changeovers } from './runSettings'
+import { changeovers, runSettingsSchema } from './runSettings'
 import { vesselStands } from './vessel'
 import { cylinderSites } from './wallUWPerM2K'
 
@@ -93,19 +93,8 @@ export const tripRunSchema = z
     getUp: z.boolean().default(false),
     wakeH: z.number().min(0).max(24).default(7),
     sleepH: z.number().min(0).max(24).default(22.5),
-    shoreNights: z.array(z.int().min(0).max(366)).max(366).default([]),
-    refills: z
-      .array(
-        z.strictObject({
-          cylinderId: idField,
-          atS: z
-            .number()
-            .min(0)
-            .max(367 * 86_400),
-        }),
-      )
-      .max(100)
-      .default([]),
+    shoreNights: runSettingsSchema.shape.shoreNights,
+    refills: runSettingsSchema.shape.refills,
     /** When clocks are put forward or back on the way: seconds since the start, and by how much. */
     clockChanges: z
       .array(z.strictObject({ atS: z.number().min(0), shiftS: z.number().min(-7200).max(7200) }))

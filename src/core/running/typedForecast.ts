@@ -1,4 +1,5 @@
 import { InputError } from '@/core/findings/InputError'
+import { dayWarmth } from './dayWarmth'
 import type { Forecast } from './forecast'
 
 /** A day and night as one types them. */
@@ -6,19 +7,6 @@ export interface TypedNight {
   lowK: number
   highK: number
   windMS: number
-}
-
-/** It is coldest before sunrise and warmest in the afternoon. [common practice] */
-const COLDEST_H = 6
-const WARMEST_H = 15
-
-/** 0 at the coldest hour, 1 at the warmest: half a cosine up, half a cosine down. */
-function warmth(clockH: number): number {
-  const since = (clockH - COLDEST_H + 24) % 24
-  const up = WARMEST_H - COLDEST_H
-  return since <= up
-    ? (1 - Math.cos((Math.PI * since) / up)) / 2
-    : (1 + Math.cos((Math.PI * (since - up)) / (24 - up))) / 2
 }
 
 /**
@@ -37,7 +25,7 @@ export function typedForecast(nights: readonly TypedNight[], startHour: number):
   const hours = Array.from({ length: nights.length * 24 + 1 }, (_, hour) => {
     // Each night's numbers hold from the trip's hour of the day to the same hour of the next.
     const night = nights[Math.min(nights.length - 1, Math.floor(hour / 24))]
-    const share = warmth((startHour + hour) % 24)
+    const share = dayWarmth((startHour + hour) % 24)
     return night
       ? { temperatureK: night.lowK + (night.highK - night.lowK) * share, windMS: night.windMS }
       : { temperatureK: 0, windMS: 0 }

@@ -51,8 +51,8 @@ export function vaporisation(input: VaporisationInput): Vaporisation {
   const body = vesselBody(input.vessel)
   const needPa = standardAtmospherePa(input.altitudeM) + input.minimumGaugePa
   const liquidK = boilingTemperatureK(needPa)
-  const mostKg = saturation('propane', liquidK).liquidDensityKgM3 * body.volumeM3
-  if (input.liquidKg > mostKg) {
+  const seam = saturation('propane', liquidK)
+  if (input.liquidKg > seam.liquidDensityKgM3 * body.volumeM3) {
     throw new InputError(
       'liquidKg',
       'That is more than fits into the vessel as liquid. Check weight and water capacity.',
@@ -64,7 +64,7 @@ export function vaporisation(input: VaporisationInput): Vaporisation {
   const perK = wallWPerK(held, perM2K, input.liquidKg)
   const wallW = share > 0 ? Math.max(0, perK * (input.airTemperatureK - liquidK)) : 0
   return {
-    continuousW: (wallW / saturation('propane', liquidK).latentHeatJPerKg) * heatingValueJPerKg(),
+    continuousW: (wallW / seam.latentHeatJPerKg) * heatingValueJPerKg(),
     wallW,
     liquidK,
     wettedAreaM2: perK / perM2K,

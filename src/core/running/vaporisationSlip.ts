@@ -16,8 +16,8 @@ import { vesselBody } from './vesselBody'
 export function vaporisationSlip(input: VaporisationInput, draw: ColdDraw | null): Slip {
   const found = vaporisation(input)
   const body = vesselBody(input.vessel)
-  const latent = saturation('propane', found.liquidK).latentHeatJPerKg
-  const liquidM3 = input.liquidKg / saturation('propane', found.liquidK).liquidDensityKgM3
+  const { latentHeatJPerKg, liquidDensityKgM3 } = saturation('propane', found.liquidK)
+  const liquidM3 = input.liquidKg / liquidDensityKgM3
   const figure = (basis: Figure['basis'], quantity: Figure['quantity'], inputs: Figure['inputs'] = []): Figure => ({
     basis,
     quantity,
@@ -52,7 +52,7 @@ export function vaporisationSlip(input: VaporisationInput, draw: ColdDraw | null
       {
         sign: '×',
         label: 'Gas boiled by each heat of boiling',
-        figure: figure('vaporisation', { value: heatingValueJPerKg() / latent, role: 'count' }),
+        figure: figure('vaporisation', { value: heatingValueJPerKg() / latentHeatJPerKg, role: 'count' }),
       },
     ],
     result: {

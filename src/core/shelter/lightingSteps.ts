@@ -1,15 +1,5 @@
+import { procedureStep as step, type ProcedureStep } from '@/core/rules/procedureStep'
 import type { Heater } from './heater'
-
-/** A step of a procedure, with a timer where it is held. */
-export interface HeaterStep {
-  id: string
-  title: string
-  does: string
-  why: string
-  holds: boolean
-  /** Seconds to hold. */
-  holdS?: number
-}
 
 export const heaterProcedures = ['light', 'stop', 'tip', 'first-look'] as const
 
@@ -22,14 +12,6 @@ export const procedureWords: Readonly<Record<HeaterProcedure, string>> = {
   'first-look': 'Before the season',
 }
 
-const step = (
-  id: string,
-  title: string,
-  does: string,
-  why: string,
-  more: Partial<Pick<HeaterStep, 'holds' | 'holdS'>> = {},
-): HeaterStep => ({ id, title, does, why, holds: false, ...more })
-
 const manual = step(
   'manual',
   'Its manual',
@@ -37,7 +19,7 @@ const manual = step(
   'Knobs, times and pilots differ. Where it says otherwise, it is right and this is not.',
 )
 
-function light({ bottleOn, kind, vented }: Heater): HeaterStep[] {
+function light({ bottleOn, kind, vented }: Heater): ProcedureStep[] {
   if (vented) {
     return [
       manual,
@@ -136,7 +118,7 @@ function light({ bottleOn, kind, vented }: Heater): HeaterStep[] {
   ]
 }
 
-function stop({ bottleOn, vented }: Heater): HeaterStep[] {
+function stop({ bottleOn, vented }: Heater): ProcedureStep[] {
   if (vented) {
     return [
       step('thermostat', 'Thermostat down', 'the blower runs on until it is cool', 'Its chamber wants cooling.'),
@@ -178,7 +160,7 @@ function stop({ bottleOn, vented }: Heater): HeaterStep[] {
   ]
 }
 
-const tip: HeaterStep[] = [
+const tip: ProcedureStep[] = [
   step('outside', 'Outside', 'away from everything that burns', 'A switch that fails drops a lit heater on its face.', {
     holds: true,
   }),
@@ -193,7 +175,7 @@ const tip: HeaterStep[] = [
   step('off', 'Did it shut off?', 'if not, it is out of use', 'A heater without its switch is not used inside.'),
 ]
 
-const firstLook: HeaterStep[] = [
+const firstLook: ProcedureStep[] = [
   step(
     'dust',
     'Dust out',
@@ -219,7 +201,7 @@ const firstLook: HeaterStep[] = [
  * @param heater - its kind, and whether a bottle hangs on it
  * @param procedure - which
  */
-export function lightingSteps(heater: Heater, procedure: HeaterProcedure): readonly HeaterStep[] {
+export function lightingSteps(heater: Heater, procedure: HeaterProcedure): readonly ProcedureStep[] {
   if (procedure === 'light') return light(heater)
   if (procedure === 'stop') return stop(heater)
   return procedure === 'tip' ? tip : firstLook

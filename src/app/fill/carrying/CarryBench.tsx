@@ -9,7 +9,8 @@ import { verdict } from '@/core/findings/verdict'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
 import { FindingList } from '@/ui/FindingList'
 import { StateMark } from '@/ui/StateMark'
-import { StepRail, type RailStep } from '@/ui/StepRail'
+import type { ProcedureStep } from '@/core/rules/procedureStep'
+import { StepRail } from '@/ui/StepRail'
 import { useKept } from '@/ui/useKept'
 
 const carrierWords: Readonly<Record<Carrier, string>> = {
@@ -19,7 +20,13 @@ const carrierWords: Readonly<Record<Carrier, string>> = {
   'living-space': 'in the living space of the rig',
 }
 
-const steps: readonly RailStep[] = carryItems.map(({ id, title, why }) => ({ id, title, does: '', why, holds: false }))
+const steps: readonly ProcedureStep[] = carryItems.map(({ id, title, why }) => ({
+  id,
+  title,
+  does: '',
+  why,
+  holds: false,
+}))
 
 const leaveWords = {
   ready: 'Nothing stands against leaving, as far as ticked',

@@ -1,5 +1,6 @@
 'use client'
 
+import { useMemo } from 'react'
 import Form from 'react-bootstrap/Form'
 import { saveBatteryAction } from '@/actions/run'
 import { RunTop } from '@/app/run/RunTop'
@@ -25,7 +26,9 @@ const DAY_S = 86_400
 export function BatteryBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
   const [typed, setTyped, forget] = useKept<Battery | null>(`battery ${world.rigId}`, null, true)
   const battery = typed ?? world.battery
-  const desk = useRunDesk({ ...world, rig: { ...world.rig, battery } }, trip)
+  // The same object while the battery is the same, or the trip would be run anew with every drawing of the page.
+  const supposed = useMemo(() => ({ ...world, rig: { ...world.rig, battery } }), [world, battery])
+  const desk = useRunDesk(supposed, trip)
   const { save, saving, issueAt, settle } = useSave(saveBatteryAction)
   const say = useNotice()
   const put = (change: Partial<Battery>): void => {

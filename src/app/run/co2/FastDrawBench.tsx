@@ -9,7 +9,7 @@ import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'
 import { useKept } from '@/ui/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from './tried'
+import { tried } from '@/ui/tried'
 
 /** How cold it gets when much is drawn at once, and when it freezes. */
 export function FastDrawBench({ held }: { held: Co2Held }) {

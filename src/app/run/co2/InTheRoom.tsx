@@ -6,7 +6,7 @@ import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'
 import { useKept } from '@/ui/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from './tried'
+import { tried } from '@/ui/tried'
 
 const DAY_S = 86_400
 const VAN_M3 = 10

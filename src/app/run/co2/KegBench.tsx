@@ -9,7 +9,7 @@ import { Measure } from '@/ui/Measure'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useKept } from '@/ui/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from './tried'
+import { tried } from '@/ui/tried'
 
 /** Carbonate, then serve: what to set, and what is left. */
 export function KegBench({ held }: { held: Co2Held }) {

@@ -9,7 +9,7 @@ import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'
 import { useKept } from '@/ui/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from './tried'
+import { tried } from '@/ui/tried'
 
 /** How many tyres, and how long a tool runs. */
 export function TyresAndTools({ held }: { held: Co2Held }) {

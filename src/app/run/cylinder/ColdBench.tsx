@@ -4,7 +4,6 @@ import type { RunWorld } from '@/app/run/runWorld'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/gearContents'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
-import { InputError } from '@/core/findings/InputError'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { fromUnit } from '@/core/units/fromUnit'
 import { propaneFillLimitKg } from '@/core/rules/propaneFillLimitKg'
@@ -17,6 +16,7 @@ import { Choice } from '@/ui/Choice'
 import { Measure } from '@/ui/Measure'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { StripChart } from '@/ui/StripChart'
+import { tried } from '@/ui/tried'
 import { useKept } from '@/ui/useKept'
 import { useUnits } from '@/ui/UnitsProvider'
 
@@ -81,17 +81,12 @@ export function ColdBench({ world }: { world: RunWorld }) {
     site: typed.site,
     altitudeM: world.trip?.plan.altitudeM ?? 0,
   }
-  const work = () => {
-    try {
-      const draw = coldDraw({ ...input, massKg: typed.massKg, drawW: typed.drawW })
-      return { draw, slip: vaporisationSlip(input, draw), issue: null }
-    } catch (error) {
-      if (error instanceof InputError) return { draw: null, slip: null, issue: error.issues[0] ?? null }
-      throw error
-    }
-  }
-  const { draw, slip, issue } = work()
-  const at = (path: string): string | null => (issue?.path === path ? issue.message : null)
+  const { found, at } = tried(() => {
+    const draw = coldDraw({ ...input, massKg: typed.massKg, drawW: typed.drawW })
+    return { draw, slip: vaporisationSlip(input, draw) }
+  })
+  const draw = found?.draw
+  const slip = found?.slip ?? null
   return (
     <div className="bench-and-slip">
       <section aria-label="One cylinder in the cold">

@@ -2,7 +2,6 @@
 
 import { useState } from 'react'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
-import { InputError } from '@/core/findings/InputError'
 import { alwaysOff, drivingRules } from '@/core/running/drivingRules'
 import { FOOD_K, fridgeWarmUp } from '@/core/running/fridgeWarmUp'
 import { travelProcedures, travelSteps, travelWords, type TravelProcedure } from '@/core/running/travelSteps'
@@ -12,6 +11,7 @@ import { Choice } from '@/ui/Choice'
 import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'
 import { StepRail } from '@/ui/StepRail'
+import { tried } from '@/ui/tried'
 import { useKept } from '@/ui/useKept'
 
 export type TravelTicks = Readonly<Record<TravelProcedure, readonly LoggedTick[]>>
@@ -46,16 +46,7 @@ function FridgeOff() {
     },
     true,
   )
-  const work = () => {
-    try {
-      return { found: fridgeWarmUp(typed.startK, typed.aroundK, typed.offS), issue: null }
-    } catch (error) {
-      if (error instanceof InputError) return { found: null, issue: error.issues[0] ?? null }
-      throw error
-    }
-  }
-  const { found, issue } = work()
-  const at = (path: string): string | null => (issue?.path === path ? issue.message : null)
+  const { found, at } = tried(() => fridgeWarmUp(typed.startK, typed.aroundK, typed.offS))
   return (
     <section aria-label="Fridge while driving" className="mt-4">
       <h2>The fridge, off and shut</h2>
