@@ -15,7 +15,7 @@ import { listEquipment, type EquipmentWithVersion } from '@/records/equipment'
 import { database } from '@/records/database'
 import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
-import { listRigs, type Rig } from '@/records/rigs'
+import { rigAtHand, type Rig } from '@/records/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/trips'
 import { withClockChanges } from './clockChanges'
 import type { StationState } from '@/ui/GasLine'
@@ -46,7 +46,7 @@ export const loadWorld = cache((): World => {
   const now = new Date()
   // With the offset of where the owner is: its first ten characters are his own day.
   const nowIso = formatISO(now)
-  const rig = listRigs(records)[0]
+  const rig = rigAtHand(records)
   if (!rig) {
     const heat = { rooms: [], heaters: [], heatless: false, warmth: null }
     const gear = { cylinders: [], equipment: [], lines: [], heat, battery: null }

@@ -1,4 +1,4 @@
-import type { CylinderFitness } from '@/core/cylinders/gear'
+import type { CylinderFitness, LookOver } from '@/core/cylinders/gear'
 import { judgeLookOver } from '@/core/cylinders/judgeLookOver'
 import { ruleSetOf } from '@/core/rules/ruleSetOf'
 import type { RuleSet } from '@/core/rules/ruleSets'
@@ -23,6 +23,10 @@ function retiring(kind: Cylinder['kind'], newestFirst: readonly StoredLook[]): S
   return since.findLast(({ answers }) => judgeLookOver(kind, answers).retiring.length > 0) ?? null
 }
 
+function lookOf(stored: StoredLook | null | undefined): LookOver | null {
+  return stored ? { answers: stored.answers, lookedAt: stored.lookedAt } : null
+}
+
 /** Dates, marks, look-overs and what else decides whether each cylinder may be filled. */
 export function loadFitness(database: Database, rig: Rig, rows: readonly Cylinder[]): Map<string, CylinderFitness> {
   const ids = rows.map(({ id }) => id)
@@ -35,13 +39,13 @@ export function loadFitness(database: Database, rig: Rig, rows: readonly Cylinde
       const fitness: CylinderFitness = {
         specification: row.specification,
         manufacturedMonth: row.manufacturedMonth,
-        marks: marks.get(row.id) ?? [],
+        marks: (marks.get(row.id) ?? []).map(({ month, letter, requalifier }) => ({ month, letter, requalifier })),
         labelIntervalMonths: row.labelIntervalMonths,
         endOfLifeMonth: row.endOfLifeMonth,
         overfillStop: row.overfillStop,
         rule: ruleOf(rig, row),
-        lastLook: own.find(({ clearedBy }) => clearedBy === null) ?? null,
-        retiredBy: retiring(row.kind, own),
+        lastLook: lookOf(own.find(({ clearedBy }) => clearedBy === null)),
+        retiredBy: lookOf(retiring(row.kind, own)),
         refilledAt: row.kind === 'bottle' ? (fills.get(row.id)?.filledAt ?? null) : null,
       }
       return [row.id, fitness]

@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { CylinderGear } from '@/core/cylinders/gear'
+import type { CylinderGear, LevelReading, Weighing } from '@/core/cylinders/gear'
 import { loadFitness } from './cylinderFitness'
 import type { Database } from './databaseType'
 import { lastLevels } from './levels'
@@ -36,6 +36,16 @@ export interface CylinderWithGear {
   gear: CylinderGear
 }
 
+function weighingOf(stored: Weighing | undefined): Weighing | null {
+  return stored ? { grossKg: stored.grossKg, hangingKg: stored.hangingKg, weighedAt: stored.weighedAt } : null
+}
+
+function levelOf(stored: LevelReading | undefined): LevelReading | null {
+  if (!stored) return null
+  const { liquidFraction, temperatureK, readAt } = stored
+  return { liquidFraction, temperatureK, readAt }
+}
+
 function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGear[] {
   const ids = rows.map(({ id }) => id)
   const rig = rows[0] && findRig(database, rows[0].rigId)
@@ -55,8 +65,8 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
       waterCapacityKg,
       labelNetKg,
       aboard,
-      lastWeighing: weighings.get(id) ?? null,
-      lastLevel: levels.get(id) ?? null,
+      lastWeighing: weighingOf(weighings.get(id)),
+      lastLevel: levelOf(levels.get(id)),
       fitness: own,
     }
     return [{ row, gear }]

@@ -36,15 +36,11 @@ export function listEquipment(database: Database, rigId: string): EquipmentWithV
     )
     .orderBy(desc(equipmentLooks.lookedAt), desc(sql`rowid`))
     .all()
-  return rows.map(({ id, kind, name, madeMonth, replaceByMonth, version }) => ({
-    id,
-    kind,
-    name,
-    madeMonth,
-    replaceByMonth,
-    version,
-    lastLook: looks.find(({ equipmentId }) => equipmentId === id) ?? null,
-  }))
+  return rows.map(({ id, kind, name, madeMonth, replaceByMonth, version }) => {
+    const look = looks.find(({ equipmentId }) => equipmentId === id)
+    const lastLook = look ? { sound: look.sound, lookedAt: look.lookedAt, note: look.note } : null
+    return { id, kind, name, madeMonth, replaceByMonth, version, lastLook }
+  })
 }
 
 export function findEquipment(database: Database, id: string): StoredEquipment | undefined {

@@ -4,7 +4,7 @@ import type { JudgedLine } from '@/core/readiness/lineFindings'
 import type { Database } from './databaseType'
 import { lastFills } from './fills'
 import { listHoldTests } from './holdTests'
-import { lastLeakTest } from './leakTests'
+import { lastLeakTest, type LeakTest } from './leakTests'
 import { listLines, type StoredLine } from './lines'
 
 function lastHoldOf(database: Database, lineId: string): LineTightness['lastHold'] {
@@ -16,6 +16,23 @@ function lastHoldOf(database: Database, lineId: string): LineTightness['lastHold
   return null
 }
 
+function recordOf(test: LeakTest | null): LineTightness['lastTest'] {
+  if (!test) return null
+  const { startedAt, fingerprint, sheet, readings, closedAt } = test
+  return {
+    startedAt,
+    fingerprint,
+    sheet,
+    readings: readings.map(({ itemId, grade, leftForTechnician, readAt }) => ({
+      itemId,
+      grade,
+      leftForTechnician,
+      readAt,
+    })),
+    closedAt,
+  }
+}
+
 function tightnessOf(database: Database, { id, name, line }: StoredLine): LineTightness {
   const cylinderIds = line.parts.flatMap(({ cylinderId }) => cylinderId ?? [])
   const filled = [...lastFills(database, cylinderIds).values()].map(({ filledAt }) => filledAt)
@@ -23,7 +40,7 @@ function tightnessOf(database: Database, { id, name, line }: StoredLine): LineTi
     lineId: id,
     name,
     fingerprint: lineFingerprint(line),
-    lastTest: lastLeakTest(database, id),
+    lastTest: recordOf(lastLeakTest(database, id)),
     lastHold: lastHoldOf(database, id),
     refilledAt: filled.toSorted().at(-1) ?? null,
   }

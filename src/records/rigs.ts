@@ -1,4 +1,4 @@
-import { and, asc, eq } from 'drizzle-orm'
+import { and, asc, eq, isNotNull, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from './databaseType'
 import { requireSaved } from './requireSaved'
@@ -6,9 +6,28 @@ import { facts, rigs } from './schema'
 
 export type Rig = typeof rigs.$inferSelect
 
-/** All rigs by name. */
+/** All rigs by name, without those put away. */
 export function listRigs(database: Database): Rig[] {
-  return database.select().from(rigs).orderBy(asc(rigs.name)).all()
+  return database.select().from(rigs).where(isNull(rigs.archivedAt)).orderBy(asc(rigs.name)).all()
+}
+
+/** Rigs put away, by name. */
+export function listArchivedRigs(database: Database): Rig[] {
+  return database.select().from(rigs).where(isNotNull(rigs.archivedAt)).orderBy(asc(rigs.name)).all()
+}
+
+const AT_HAND = 'rig at hand'
+
+/** The rig one works at: the one chosen last, else the first by name. */
+export function rigAtHand(database: Database): Rig | undefined {
+  const all = listRigs(database)
+  const chosen = readFact(database, AT_HAND)
+  return all.find(({ id }) => id === chosen) ?? all[0]
+}
+
+/** Takes another rig to hand. */
+export function takeRig(database: Database, id: string): void {
+  writeFact(database, AT_HAND, id)
 }
 
 /** The rig by its identifier. */

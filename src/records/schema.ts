@@ -33,6 +33,7 @@ export const rigs = sqliteTable('rigs', {
   heatless: integer({ mode: 'boolean' }).notNull().default(false),
   /** Its 12 V battery; null while nobody entered it. */
   battery: text({ mode: 'json' }).$type<Battery>(),
+  archivedAt: text(),
   version: integer().notNull().default(1),
 })
 

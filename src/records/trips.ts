@@ -1,8 +1,9 @@
-import { and, asc, desc, eq, gte, isNull } from 'drizzle-orm'
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Energy, Habit } from '@/core/running/habit'
 import type { TripPlan } from '@/core/running/tripPlan'
 import type { Database } from './databaseType'
+import { learnedFactors } from './lessons'
 import { requireSaved } from './requireSaved'
 import { appliances, trips, tripUses } from './schema'
 
@@ -61,7 +62,10 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
     .where(and(eq(tripUses.tripId, row.id), isNull(appliances.archivedAt)))
     .orderBy(asc(appliances.position))
     .all()
-  return { row, plan: { ...row, uses } }
+  const { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast } = row
+  const learned = learnedFactors(database, row)
+  const plan = { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast, uses, learned }
+  return { row, plan }
 }
 
 /** The rig's trips, the latest first. */
@@ -80,7 +84,7 @@ export function findTrip(database: Database, id: string): TripWithPlan | undefin
 }
 
 /**
- * The trip to get ready for: the first that starts on the day or later, else the latest there was.
+ * The trip to get ready for: the one under way, else the first that is to come, else the latest there was.
  *
  * @param day - today where the owner is, `2026-11-24`
  */
@@ -88,7 +92,13 @@ export function nextTrip(database: Database, rigId: string, day: string): TripWi
   const coming = database
     .select()
     .from(trips)
-    .where(and(eq(trips.rigId, rigId), isNull(trips.archivedAt), gte(trips.startDay, day)))
+    .where(
+      and(
+        eq(trips.rigId, rigId),
+        isNull(trips.archivedAt),
+        sql`date(${trips.startDay}, '+' || ${trips.nights} || ' days') >= ${day}`,
+      ),
+    )
     .orderBy(asc(trips.startDay))
     .limit(1)
     .get()

@@ -1,10 +1,14 @@
 import type { Zone } from './zone'
 
 /** What a joint seals on. */
-export type SealsOn = 'face' | 'threads' | 'washer' | 'sleeve' | 'o-ring' | 'hose'
+export const sealsOns = ['face', 'threads', 'washer', 'sleeve', 'o-ring', 'hose'] as const
+
+export type SealsOn = (typeof sealsOns)[number]
 
 /** How it is made tight. */
-export type Tighten = 'hand' | 'wrench' | 'two-wrenches' | 'push' | 'clamp'
+export const tightens = ['hand', 'wrench', 'two-wrenches', 'push', 'clamp'] as const
+
+export type Tighten = (typeof tightens)[number]
 
 /** One kind of connection, whatever part carries it. It mates with its own kind only. */
 export interface Connection {

@@ -15,6 +15,7 @@ import type { TripRun, TripRunInput } from '@/core/running/tripRun'
 import type { RoomWarmth } from '@/core/shelter/heatOutlook'
 import { shelterFindings, type HeatOfRig } from '@/core/shelter/shelterFindings'
 import { tripEndDay } from '@/core/running/tripEndDay'
+import { tripLeft } from '@/core/running/tripLeft'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { inOrder } from '@/core/findings/inOrder'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
@@ -55,6 +56,8 @@ export interface TripJudgement {
   /** The trip hour by hour, and what it was worked out from. */
   run: TripRun
   input: TripRunInput
+  /** What was judged: of a trip under way what is left of it, with the hours that habits come to. */
+  trip: TripPlan
 }
 
 function enoughFor({ leftKg, allWeighed }: SupplyBalance): Enough {
@@ -84,12 +87,12 @@ export function judgeTrip(
   const gear = lines.map((line) => line.gear)
   const { trip, input, run, balances } = runOutlook(
     { cylinders, lines: gear, warmth: heat.warmth, battery },
-    plan,
+    tripLeft(plan, cylinders, nowIso),
     nothingSupposed,
   )
   const short = balances.filter(({ leftKg, aboardKg, neededKg }) => leftKg < 0 && aboardKg < neededKg)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
-  const untilDay = tripEndDay(trip.startDay, trip.nights)
+  const untilDay = tripEndDay(plan.startDay, plan.nights)
   const findings = inOrder([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
     ...equipmentFindings(equipment, nowIso, untilDay),
@@ -120,5 +123,6 @@ export function judgeTrip(
     balances,
     run,
     input,
+    trip,
   }
 }

@@ -1,5 +1,7 @@
 /** How sure the ground under a figure is. */
-export type Standing = 'published' | 'common practice' | 'from memory' | 'your entry'
+export const standings = ['published', 'common practice', 'from memory', 'your entry'] as const
+
+export type Standing = (typeof standings)[number]
 
 /** Where a figure comes from: what stands behind a line of a slip when it is opened. */
 export interface BasisEntry {

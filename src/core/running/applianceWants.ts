@@ -60,13 +60,13 @@ function meanOf(values: readonly number[]): number {
 
 /** What one appliance wants by clock and air alone; NaN where the warmth of the room decides. */
 function ownWantW(
-  { habit, inputW, pilotW }: TripAppliance,
+  { habit, inputW, pilotW, useFactor }: TripAppliance,
   burningW: number,
   airK: number,
   isRoomKnown: boolean,
   awake: boolean,
 ): number {
-  if (habit.way === 'around') return Math.max(pilotW, inputW * fridgeDuty(airK))
+  if (habit.way === 'around') return Math.max(pilotW, inputW * fridgeDuty(airK) * useFactor)
   if (habit.way !== 'warmth') return Math.max(pilotW, burningW)
   // Without the room’s loss nobody knows: full input is the cautious answer.
   if (!isRoomKnown) return awake || habit.asleepK !== null ? inputW : pilotW
@@ -90,7 +90,7 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
   const days = stretches.map((own) =>
     Float64Array.from({ length: perDay }, (_, k) => inputBetweenW(own, k * stepS + startOfStepS, stepS)),
   )
-  const factors = appliances.map(({ id }) => chance?.factorOf(id) ?? 1)
+  const factors = appliances.map(({ id, useFactor }) => useFactor * (chance?.factorOf(id) ?? 1))
   const toRoom = appliances.map(({ kind }) => TO_ROOM[kind])
   const shore = new Set(input.shoreNights)
   const startS = clockHourOf(input.startISO) * HOUR_S

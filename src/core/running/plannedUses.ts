@@ -2,10 +2,12 @@ import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
 import type { ApplianceUse, TripPlan } from './tripPlan'
 import type { TripRun } from './tripRun'
 
+const DAY_S = 86_400
+
 /**
  * The trip’s appliances with the hours at full input that their habits come to by weather and room.
  *
- * Hours that were typed stay what they are.
+ * Hours that were typed stay what they are, but for what weigh-ins taught.
  *
  * @param trip - the plan
  * @param run - of the same plan
@@ -14,7 +16,10 @@ export function plannedUses(trip: TripPlan, run: TripRun): ApplianceUse[] {
   return trip.uses.map((use) => {
     const isTyped = (!use.habit || use.habit.way === 'hours') && !use.pilotW && !use.byNight?.some((on) => on !== 'gas')
     const found = run.appliances.find(({ id }) => id === use.id)
-    if (isTyped) return use.habit?.way === 'hours' ? { ...use, burnPerDayS: use.habit.burnPerDayS } : use
+    if (isTyped) {
+      const typedS = use.habit?.way === 'hours' ? use.habit.burnPerDayS : use.burnPerDayS
+      return { ...use, burnPerDayS: Math.min(DAY_S, typedS * (trip.learned?.[use.supply] ?? 1)) }
+    }
     if (!found || !(use.inputW > 0)) return use
     return { ...use, burnPerDayS: (found.wantedKg * heatingValueJPerKg()) / use.inputW / trip.nights }
   })

@@ -7,6 +7,7 @@ import type { RoomWarmth } from '@/core/shelter/heatOutlook'
 import { applianceTemplates } from './applianceTemplates'
 import type { Battery } from './battery'
 import { forecastOfTrip } from './forecastOfTrip'
+import type { UseFactors } from './lesson'
 import { lineSupply } from './lineSupply'
 import { usualRunSettings } from './runSettings'
 import type { ApplianceUse, TripPlan } from './tripPlan'
@@ -45,7 +46,7 @@ function sourceOf(use: Pick<ApplianceUse, 'supply' | 'cylinderId'>): string {
   return use.cylinderId ? `own ${use.cylinderId}` : use.supply
 }
 
-function applianceOf(use: ApplianceUse): TripAppliance {
+function applianceOf(use: ApplianceUse, learned: UseFactors): TripAppliance {
   const usual = applianceTemplates[use.kind ?? 'other']
   return {
     id: use.id,
@@ -58,6 +59,7 @@ function applianceOf(use: ApplianceUse): TripAppliance {
     batteryA: use.batteryA ?? usual.batteryA,
     needsBattery: use.needsBattery ?? false,
     habit: use.habit ?? { way: 'hours', burnPerDayS: use.burnPerDayS, fromH: EVENING_H },
+    useFactor: learned[use.supply] ?? 1,
     byNight: [...(use.byNight ?? [])],
   }
 }
@@ -139,7 +141,7 @@ export function runInputOf(
     cylinders: aboard,
     changeover: line.changeover,
     sources: [line, bottles, ...owned],
-    appliances: burning.map(applianceOf),
+    appliances: burning.map((use) => applianceOf(use, trip.learned ?? {})),
     rig: warmth && { lossWPerK: warmth.lossWPerK, capacityJPerK: warmth.capacityJPerK },
     forecast: forecastOfTrip(trip),
     battery,

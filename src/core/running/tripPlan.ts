@@ -1,6 +1,7 @@
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { ApplianceKind, Energy, Habit } from './habit'
 import type { Forecast } from './forecast'
+import type { UseFactors } from './lesson'
 import type { RunSettings } from './runSettings'
 
 /** An appliance and how long it burns in a day and night. */
@@ -42,4 +43,6 @@ export interface TripPlan {
   settings?: RunSettings | null
   /** Hour by hour; made from the coldest night when absent. */
   forecast?: Forecast | null
+  /** What weigh-ins taught of its use. */
+  learned?: UseFactors
 }

@@ -54,6 +54,8 @@ export const tripApplianceSchema = z.strictObject({
   batteryA: currentField.default(0),
   needsBattery: z.boolean().default(false),
   habit: habitSchema,
+  /** Burns so much for each kilogram its habit would burn. */
+  useFactor: z.number().min(0.2).max(5).default(1),
   /** What it runs on, night by night; gas for those not named. */
   byNight: z.array(z.enum(energies)).max(366).default([]),
 })

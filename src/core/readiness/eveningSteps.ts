@@ -1,0 +1,53 @@
+import { procedureStep as step, type ProcedureStep } from '@/core/rules/procedureStep'
+import type { StepsFacts } from './stepsFacts'
+
+/** Steps of each evening, for this rig’s heaters. */
+export function eveningSteps({ heaters, alarms, changeover }: StepsFacts): ProcedureStep[] {
+  const open = heaters.filter(({ vented }) => !vented)
+  const names = open.map(({ name }) => name).join(' and ')
+  const bottled = open.some(({ bottleOn }) => bottleOn)
+  return [
+    step('weigh', 'Weigh or read', 'what is on, and log it', 'The plan for the nights left is corrected by it.'),
+    step(
+      'side',
+      changeover === 'automatic' ? 'Look at the flag' : 'Which side is on',
+      changeover === 'both' ? 'both open: both run low together' : 'and that the other is the reserve',
+      'A night begun on the last of a cylinder ends cold.',
+    ),
+    ...(open.length > 0
+      ? [
+          step(
+            'openings',
+            'Openings',
+            'as Heat & air says, free of ice and screens',
+            'The heater burns the room’s air.',
+            {
+              holds: true,
+            },
+          ),
+          step('clear', 'Distances', 'curtains tied, bedding away', 'What chars today burns tomorrow.', {
+            holds: true,
+          }),
+        ]
+      : []),
+    step('alarm', alarms.length > 0 ? alarms.join(', ') : 'CO alarm', 'awake: its light is on', 'It watches for you.', {
+      holds: true,
+    }),
+    step('air', 'A cooktop burner first', 'until it burns steady, then off', 'It clears the air out of a cold line.'),
+    ...(open.length > 0
+      ? [
+          step('out', `${names} off before sleep`, 'knob and cylinder valve', 'Nobody sleeps with one lit.', {
+            holds: true,
+          }),
+        ]
+      : []),
+    ...(bottled
+      ? [
+          step('bottle', 'Bottle off and out', 'capped, outside, upright', 'None stays on a heater inside.', {
+            holds: true,
+          }),
+        ]
+      : []),
+    step('nose', 'Smell low', 'at the floor, before lying down', 'Gas sinks. If it smells: everybody out.'),
+  ]
+}

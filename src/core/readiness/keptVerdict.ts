@@ -1,0 +1,14 @@
+import type { Finding } from '@/core/findings/Finding'
+import type { TripPlan } from '@/core/running/tripPlan'
+import type { RigGear } from './judgeTrip'
+import type { Acceptance } from './readiness'
+
+/** All that a verdict rested on, so that it can be shown and judged again. */
+export interface KeptVerdict {
+  /** Version of the program that gave it. */
+  program: string
+  gear: RigGear
+  plan: TripPlan
+  acceptances: readonly Acceptance[]
+  findings: readonly Finding[]
+}

@@ -1,0 +1,71 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { usualRunSettings } from './runSettings'
+import { tripEndDay } from './tripEndDay'
+import { tripMoments } from './tripMoments'
+import type { TripPlan } from './tripPlan'
+
+const DAY_MS = 86_400_000
+const HOUR_MS = 3_600_000
+
+/** The oldest of the last weighings and readings of what comes along, none before the start. */
+function knownFromMs(cylinders: readonly CylinderGear[], startMs: number): number {
+  const moments = cylinders
+    .filter(({ aboard, kind }) => aboard && kindFacts[kind].supply !== null)
+    .map(({ lastWeighing, lastLevel }) => {
+      const last = [lastWeighing?.weighedAt, lastLevel?.readAt].flatMap((at) => (at ? [Date.parse(at)] : []))
+      return Math.max(startMs, ...last)
+    })
+  return moments.length > 0 ? Math.min(...moments) : startMs
+}
+
+/**
+ * What is left of a trip that is under way: from the oldest weigh-in made on it to its end, since what is in the
+ * cylinders is known from then on only.
+ *
+ * @param plan - of the whole trip
+ * @param cylinders - of the rig
+ * @param nowIso - the moment, with the owner's offset
+ * @returns the plan itself before the trip, after it, and while nothing was weighed on it
+ */
+export function tripLeft(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): TripPlan {
+  const settings = plan.settings ?? usualRunSettings
+  const { startMs, endMs, aheadMs } = tripMoments(plan, nowIso)
+  const nowMs = Date.parse(nowIso)
+  if (!(nowMs > startMs && nowMs < endMs)) return plan
+  const fromMs = Math.min(nowMs, knownFromMs(cylinders, startMs))
+  const goneS = Math.floor((fromMs - startMs) / HOUR_MS) * 3600
+  if (goneS <= 0) return plan
+  const goneH = goneS / 3600
+  const goneNights = Math.floor(goneH / 24)
+  // By the owner's own clock.
+  const from = new Date(startMs + goneS * 1000 + aheadMs)
+  const fromDay = from.toISOString().slice(0, 10)
+  const { forecast } = plan
+  return {
+    ...plan,
+    startDay: fromDay,
+    nights: Math.max(1, (Date.parse(tripEndDay(plan.startDay, plan.nights)) - Date.parse(fromDay)) / DAY_MS),
+    uses: plan.uses.map((use) => ({ ...use, byNight: use.byNight?.slice(goneNights) ?? null })),
+    settings: {
+      ...settings,
+      startH: from.getUTCHours() + from.getUTCMinutes() / 60,
+      shoreNights: settings.shoreNights.filter((night) => night >= goneNights).map((night) => night - goneNights),
+      refills: settings.refills
+        .filter(({ atS }) => atS >= goneS)
+        .map((refill) => ({ ...refill, atS: refill.atS - goneS })),
+      clockChanges: settings.clockChanges
+        .filter(({ atS }) => atS >= goneS)
+        .map((change) => ({ ...change, atS: change.atS - goneS })),
+    },
+    forecast: forecast && {
+      ...forecast,
+      // One of other days stays so, and is told.
+      fromDay: forecast.fromDay === plan.startDay ? fromDay : forecast.fromDay,
+      // The last hour holds on, so one is always kept.
+      temperatureK: forecast.temperatureK.slice(Math.min(goneH, forecast.temperatureK.length - 1)),
+      windMS: forecast.windMS.slice(goneH),
+      spreadK: forecast.spreadK.slice(goneH),
+    },
+  }
+}

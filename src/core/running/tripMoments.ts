@@ -1,0 +1,31 @@
+import { usualRunSettings } from './runSettings'
+import { tripEndDay } from './tripEndDay'
+import type { TripPlan } from './tripPlan'
+
+const HOUR_MS = 3_600_000
+
+export interface TripMoments {
+  startMs: number
+  endMs: number
+  /** By how much the owner's clock is ahead of UTC. */
+  aheadMs: number
+}
+
+/**
+ * When a trip begins and ends, in milliseconds since 1970.
+ *
+ * @param plan - its days are those of the owner's own clock
+ * @param nowIso - any moment with the owner's offset
+ */
+export function tripMoments(
+  { startDay, nights, settings }: Pick<TripPlan, 'startDay' | 'nights' | 'settings'>,
+  nowIso: string,
+): TripMoments {
+  const aheadMs = Date.parse(`${nowIso.slice(0, 19)}Z`) - Date.parse(nowIso)
+  const { startH } = settings ?? usualRunSettings
+  return {
+    startMs: Date.parse(`${startDay}T00:00Z`) + startH * HOUR_MS - aheadMs,
+    endMs: Date.parse(`${tripEndDay(startDay, nights)}T00:00Z`) + 24 * HOUR_MS - aheadMs,
+    aheadMs,
+  }
+}

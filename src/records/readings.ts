@@ -1,0 +1,48 @@
+import { and, inArray, isNull } from 'drizzle-orm'
+import { gearContents } from '@/core/cylinders/gearContents'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { massOfLevelKg } from '@/core/cylinders/massOfLevelKg'
+import type { CylinderReading } from '@/core/running/burnSpans'
+import type { Database } from './databaseType'
+import { fills, levels, weighings } from './schema'
+
+/** What the rig's cylinders held whenever somebody weighed, read or filled them; what was voided does not count. */
+export function listReadings(database: Database, cylinders: readonly CylinderGear[]): CylinderReading[] {
+  const gears = new Map(cylinders.map((gear) => [gear.id, gear]))
+  const ids = [...gears.keys()]
+  const filled = database
+    .select()
+    .from(fills)
+    .where(and(inArray(fills.cylinderId, ids), isNull(fills.voidedAt)))
+    .all()
+  const brought = new Set(filled.flatMap(({ weighingId, levelId }) => [weighingId, levelId]))
+  const weighed = database
+    .select()
+    .from(weighings)
+    .where(and(inArray(weighings.cylinderId, ids), isNull(weighings.voidedAt)))
+    .all()
+    .filter(({ id }) => !brought.has(id))
+    .flatMap((weighing): CylinderReading[] => {
+      const gear = gears.get(weighing.cylinderId)
+      const held = gear && gearContents({ ...gear, lastWeighing: weighing, lastLevel: null })
+      return held ? [{ cylinderId: gear.id, at: weighing.weighedAt, netKg: held.netKg, isFill: false }] : []
+    })
+  const read = database
+    .select()
+    .from(levels)
+    .where(and(inArray(levels.cylinderId, ids), isNull(levels.voidedAt)))
+    .all()
+    .filter(({ id }) => !brought.has(id))
+    .flatMap((level): CylinderReading[] => {
+      const gear = gears.get(level.cylinderId)
+      if (!gear) return []
+      const { gas } = kindFacts[gear.kind]
+      const netKg = massOfLevelKg(gas, gear.waterCapacityKg, level.liquidFraction, level.temperatureK)
+      return [{ cylinderId: gear.id, at: level.readAt, netKg, isFill: false }]
+    })
+  const refilled = filled.flatMap(({ cylinderId, filledAt, netKg }): CylinderReading[] =>
+    netKg === null ? [] : [{ cylinderId, at: filledAt, netKg, isFill: true }],
+  )
+  return [...weighed, ...read, ...refilled]
+}

@@ -1,0 +1,66 @@
+import { index, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { supplies } from '@/core/cylinders/cylinderKind'
+import type { Phrase } from '@/core/findings/quantity'
+import type { Verdict } from '@/core/findings/verdict'
+import type { KeptVerdict } from '@/core/readiness/keptVerdict'
+import { lessonAnswers } from '@/core/running/lesson'
+import { trips, voiding } from './schema'
+
+const ofTrip = () =>
+  text()
+    .notNull()
+    .references(() => trips.id)
+
+/** A finding that its owner leaves as it is on one trip, and why. */
+export const acceptances = sqliteTable(
+  'acceptances',
+  {
+    id: text().primaryKey(),
+    tripId: ofTrip(),
+    /** Which finding: see core/readiness/findingKey. */
+    findingKey: text().notNull(),
+    /** As it read when it was accepted. */
+    sentence: text({ mode: 'json' }).notNull().$type<Phrase>(),
+    reason: text().notNull(),
+    acceptedAt: text().notNull(),
+    ...voiding,
+  },
+  (table) => [index('acceptances_trip').on(table.tripId)],
+)
+
+/** A verdict as it was given, with all that it rested on; never changed, voided or erased. */
+export const verdicts = sqliteTable(
+  'verdicts',
+  {
+    id: text().primaryKey(),
+    tripId: ofTrip(),
+    judgedAt: text().notNull(),
+    verdict: text({ enum: ['ready', 'fix-first', 'stop'] })
+      .notNull()
+      .$type<Verdict>(),
+    /** Of the gear, the plan and what was accepted: the same world gives the same. */
+    fingerprint: text().notNull(),
+    kept: text({ mode: 'json' }).notNull().$type<KeptVerdict>(),
+  },
+  (table) => [index('verdicts_trip').on(table.tripId, table.judgedAt)],
+)
+
+/** What the weigh-ins of a trip taught of its use, and whether its owner took it. */
+export const lessons = sqliteTable(
+  'lessons',
+  {
+    id: text().primaryKey(),
+    tripId: ofTrip(),
+    supply: text({ enum: supplies }).notNull(),
+    answer: text({ enum: lessonAnswers }).notNull(),
+    /** Gas burnt for each kilogram that the habits as entered would have burnt. */
+    factor: real().notNull(),
+    burntKg: real().notNull(),
+    plannedKg: real().notNull(),
+    /** Moment of the last reading it rests on. */
+    untilAt: text().notNull(),
+    learnedAt: text().notNull(),
+    ...voiding,
+  },
+  (table) => [index('lessons_trip').on(table.tripId)],
+)

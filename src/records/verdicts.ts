@@ -1,0 +1,50 @@
+import { and, desc, eq, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Verdict } from '@/core/findings/verdict'
+import type { Database } from './databaseType'
+import { verdicts } from './tripTables'
+
+export type StoredVerdict = typeof verdicts.$inferSelect
+
+/** A kept verdict without what it rested on. */
+export type VerdictHead = Pick<StoredVerdict, 'id' | 'judgedAt' | 'verdict'>
+
+/** Verdicts of a trip, newest first. */
+export function listVerdicts(database: Database, tripId: string): VerdictHead[] {
+  return database
+    .select({ id: verdicts.id, judgedAt: verdicts.judgedAt, verdict: verdicts.verdict })
+    .from(verdicts)
+    .where(eq(verdicts.tripId, tripId))
+    .orderBy(desc(verdicts.judgedAt), desc(sql`rowid`))
+    .all()
+}
+
+/** The last verdict of a trip; with `verdict` the last one that read so. */
+export function lastVerdict(database: Database, tripId: string, verdict?: Verdict): StoredVerdict | undefined {
+  return database
+    .select()
+    .from(verdicts)
+    .where(and(eq(verdicts.tripId, tripId), verdict && eq(verdicts.verdict, verdict)))
+    .orderBy(desc(verdicts.judgedAt), desc(sql`rowid`))
+    .limit(1)
+    .get()
+}
+
+export function findVerdict(database: Database, id: string): StoredVerdict | undefined {
+  return database.select().from(verdicts).where(eq(verdicts.id, id)).get()
+}
+
+/** Keeps a verdict, unless the last one kept of the trip rests on the same. */
+export function keepVerdict(
+  database: Database,
+  entry: Omit<StoredVerdict, 'id'>,
+  id: string = randomUUID(),
+): StoredVerdict {
+  const last = lastVerdict(database, entry.tripId)
+  if (last?.fingerprint === entry.fingerprint) return last
+  return database
+    .insert(verdicts)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}
