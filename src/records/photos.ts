@@ -19,6 +19,11 @@ const signatures: readonly [StoredPhoto['type'], (bytes: Buffer) => boolean][] =
   ['image/webp', (bytes) => bytes.toString('latin1', 0, 4) === 'RIFF' && bytes.toString('latin1', 8, 12) === 'WEBP'],
 ]
 
+/** What picture some bytes are, by their content; undefined for what is none. */
+export function photoTypeOf(bytes: Buffer): StoredPhoto['type'] | undefined {
+  return signatures.find(([, fits]) => fits(bytes))?.[0]
+}
+
 /** Pictures lie in a folder beside the database. */
 function placeOf(database: Database, id: string): string {
   return path.join(/* turbopackIgnore: true */ path.dirname(database.$client.name), 'photos', id)
@@ -27,12 +32,17 @@ function placeOf(database: Database, id: string): string {
 /** What a picture is, and its bytes written down; told by its content and not by its name. */
 function keep(database: Database, id: string, bytes: Buffer): Pick<StoredPhoto, 'type' | 'bytes'> {
   if (bytes.length > LARGEST) throw new InputError('photo', 'The picture is too large: 700 KiB at most.')
-  const type = signatures.find(([, fits]) => fits(bytes))?.[0]
+  const type = photoTypeOf(bytes)
   if (!type) throw new InputError('photo', 'This is no picture: a JPEG, PNG or WebP is wanted.')
+  restorePhoto(database, id, bytes)
+  return { type, bytes: bytes.length }
+}
+
+/** Writes the bytes of a picture whose row is known down where it is looked for. */
+export function restorePhoto(database: Database, id: string, bytes: Buffer): void {
   const place = placeOf(database, id)
   fs.mkdirSync(path.dirname(place), { recursive: true })
   fs.writeFileSync(place, bytes, { flush: true })
-  return { type, bytes: bytes.length }
 }
 
 /**

@@ -16,6 +16,7 @@ function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
       bottleSchool: 'refillable',
       heatless: false,
       battery: null,
+      archivedAt: null,
       version: 1,
     },
     cylinders: cylinders.map((gear) => ({ gear, row: { ...row, ...gear } })),

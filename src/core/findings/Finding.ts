@@ -12,7 +12,9 @@ export type Station = (typeof stations)[number]
  * - `fix-first`: to be mended, or accepted with a reason that stays in view
  * - `note`: worth knowing, nothing to be done
  */
-export type Severity = 'stop' | 'fix-first' | 'note'
+export const severities = ['stop', 'fix-first', 'note'] as const
+
+export type Severity = (typeof severities)[number]
 
 /** Where a finding is mended: the words on the button, and the thing it opens. */
 export interface Remedy {

@@ -1,0 +1,23 @@
+import { InputError, type InputIssue } from '@/core/findings/InputError'
+
+/** What is wrong with one place of a file. */
+export interface FileIssue extends InputIssue {
+  /** Line of the file, from 1; null where the file as a whole is meant. */
+  line: number | null
+}
+
+/** A file that is refused: nothing of it was taken. */
+export class FileError extends InputError {
+  override readonly issues: readonly FileIssue[]
+
+  constructor(issues: readonly FileIssue[]) {
+    super(issues[0]?.path ?? '', issues[0]?.message ?? 'This file cannot be read.')
+    this.name = 'FileError'
+    this.issues = issues
+  }
+}
+
+/** A fault of the file as a whole. */
+export function wholeFile(message: string): FileError {
+  return new FileError([{ path: '', message, line: null }])
+}

@@ -1,0 +1,22 @@
+/** Name by which a file of ours is known. */
+export const FORMAT = 'gold-kettle'
+
+/** Of the open format, not of the program. Version 1 is the first there is. */
+export const FORMAT_VERSION = 1
+
+export type WorldRow = Readonly<Record<string, unknown>>
+
+/** An owner's data, or part of it, as the open format has it. */
+export interface World {
+  format: typeof FORMAT
+  version: number
+  /**
+   * - `all`: everything
+   * - `rig`: what one rig has, without its trips, history and prices
+   */
+  part: 'all' | 'rig'
+  /** Rows by table, in the order of worldTables. */
+  tables: Readonly<Record<string, readonly WorldRow[]>>
+  /** Pictures by their identifier, base64. */
+  files: Readonly<Record<string, string>>
+}

@@ -1,0 +1,65 @@
+import { z } from '@/core/findings/schema'
+
+/** Pictures are files named so: nothing that leads elsewhere. */
+const NAME_OF_FILE = /^[^/\\\0.][^/\\\0]*$/
+
+/** What names a row. */
+export const idField = z
+  .string()
+  .min(1)
+  .max(64)
+  .regex(NAME_OF_FILE, 'A name of a row holds no slash and begins with no dot.')
+
+const positive = (most: number): z.ZodNumber => z.number().positive('This must be more than nothing.').max(most)
+const between = (least: number, most: number): z.ZodNumber => z.number().min(least).max(most)
+
+/** Plain columns by name, or by table and name where one name means two things. Bounds are those of the forms. */
+export const columnSchemas: Readonly<Record<string, z.ZodType>> = {
+  id: idField,
+  at: z.iso.datetime({ offset: true, message: 'A moment is written like 2026-11-24T12:00:00Z.' }),
+  month: z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, 'A month is written like 2031-03.'),
+  startDay: z
+    .string()
+    .regex(/^\d{4}-\d\d-\d\d$/, 'A day is written like 2026-12-04.')
+    .refine((day) => Number.isFinite(Date.parse(`${day}T00:00Z`)), 'There is no such day.'),
+  name: z.string().min(1).max(60),
+  place: z.string().min(1).max(60),
+  subjectId: z.string().max(200),
+  stepId: z.string().min(1).max(4000),
+  itemId: z.string().min(1).max(200),
+  reason: z.string().min(1).max(200),
+  version: z.int().min(1).max(1e9),
+  position: z.int().min(0).max(1e6),
+  tareKg: between(0, 1000),
+  waterCapacityKg: positive(5000),
+  labelNetKg: positive(2000),
+  labelIntervalMonths: positive(1200),
+  reliefGaugePa: positive(1e8),
+  'weighings.grossKg': positive(3000),
+  hangingKg: between(0, 50),
+  shown: between(0, 10),
+  liquidFraction: between(0, 1),
+  temperatureK: between(203.15, 333.15),
+  netKg: between(0, 2000),
+  meteredM3: between(0, 10),
+  shownBefore: between(0, 1),
+  paid: between(0, 1e6),
+  price: positive(1e6),
+  containsKg: positive(2000),
+  lastsNights: positive(1e6),
+  bytes: z
+    .int()
+    .min(1)
+    .max(700 * 1024),
+  inputW: positive(200_000),
+  pilotW: between(0, 200_000),
+  currentA: between(0, 200),
+  nights: z.int().min(1).max(366),
+  altitudeM: between(-500, 6000),
+  coldestK: between(203.15, 333.15),
+  reserveShare: between(0, 1),
+  burnPerDayS: between(0, 86_400),
+  'lessons.factor': between(0.2, 5),
+  burntKg: between(0, 2000),
+  plannedKg: between(0, 2000),
+}

@@ -1,0 +1,85 @@
+import { displayRoles } from '@/core/units/displayRoles'
+import { severities, stations } from '@/core/findings/Finding'
+import { z } from '@/core/findings/schema'
+import { lineSchema } from '@/core/hookup/line'
+import { leakItemSchema } from '@/core/leaktest/leakItemSchema'
+import { leakRateSchema } from '@/core/leaktest/leakRate'
+import { rigGearSchema } from '@/core/readiness/rigSchema'
+import { batterySchema } from '@/core/running/battery'
+import { forecastSchema } from '@/core/running/forecast'
+import { energies, habitSchema } from '@/core/running/habit'
+import { runSettingsSchema } from '@/core/running/runSettings'
+import { tripPlanSchema } from '@/core/running/tripPlanSchema'
+import { ownRuleSchema } from '@/core/rules/ruleSets'
+import { heaterSchema } from '@/core/shelter/heater'
+import { shelterSchema } from '@/core/shelter/shelter'
+import { warmUpFitSchema } from '@/core/shelter/warmUpFit'
+
+const roles = Object.keys(displayRoles) as [string, ...string[]]
+
+const phraseSchema = z
+  .strictObject({
+    text: z.string().max(2000),
+    parts: z
+      .record(
+        z.string().max(60),
+        z.union([z.string().max(2000), z.strictObject({ value: z.number(), role: z.enum(roles) })]),
+      )
+      .optional(),
+  })
+  // A place without its part could not be shown.
+  .refine(({ text, parts = {} }) => [...text.matchAll(/\{(\w+)\}/g)].every(([, name]) => name && name in parts), {
+    message: 'The sentence names a part that is not given.',
+  })
+
+const findingSchema = z.strictObject({
+  code: z.string().min(1).max(60),
+  station: z.enum(stations),
+  severity: z.enum(severities),
+  sentence: phraseSchema,
+  reason: phraseSchema,
+  remedy: z.strictObject({
+    label: z.string().max(60),
+    station: z.enum(stations),
+    subjectId: z.string().max(64).optional(),
+    page: z.string().max(60).optional(),
+    about: z.string().max(200).optional(),
+  }),
+  basis: z.array(z.string().max(60)).max(20),
+})
+
+const acceptanceSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  findingKey: z.string().min(1).max(4000),
+  sentence: phraseSchema,
+  reason: z.string().min(1).max(200),
+  acceptedAt: z.iso.datetime({ offset: true }),
+})
+
+const keptSchema = z.strictObject({
+  program: z.string().min(1).max(20),
+  gear: rigGearSchema,
+  plan: tripPlanSchema,
+  acceptances: z.array(acceptanceSchema).max(500),
+  findings: z.array(findingSchema).max(1000),
+})
+
+/** What the structured columns may hold, by table and column. */
+export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
+  'rigs.ownRule': ownRuleSchema,
+  'rigs.battery': batterySchema,
+  'looks.answers': z.record(z.string().max(60), z.enum(['sound', 'bad'])),
+  'trips.settings': runSettingsSchema,
+  'trips.forecast': forecastSchema,
+  'trip_uses.habit': habitSchema,
+  'trip_uses.byNight': z.array(z.enum(energies)).max(366),
+  'lines.line': lineSchema,
+  'leak_tests.sheet': z.array(leakItemSchema).max(4000),
+  'hold_tests.input': leakRateSchema,
+  'hold_tests.openBranches': z.array(z.string().max(200)).max(100),
+  'rooms.shelter': shelterSchema,
+  'heaters.heater': heaterSchema,
+  'warm_ups.log': warmUpFitSchema,
+  'acceptances.sentence': phraseSchema,
+  'verdicts.kept': keptSchema,
+}

@@ -1,0 +1,28 @@
+import { format } from 'date-fns'
+import { InputError } from '@/core/findings/InputError'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import type { Database } from '@/records/databaseType'
+import { listRigs } from '@/records/rigs'
+import { loadGear } from '@/records/rigGear'
+import { nextTrip } from '@/records/trips'
+import { FileError } from './FileError'
+
+/**
+ * Sees that every page could show what stands in the records: each rig with its next trip is judged once.
+ *
+ * @throws FileError for what core refuses
+ */
+export function proveRecords(database: Database): void {
+  const now = new Date()
+  for (const rig of listRigs(database)) {
+    try {
+      const trip = nextTrip(database, rig.id, format(now, 'yyyy-MM-dd'))
+      const gear = loadGear(database, rig)
+      if (trip) judgeTrip(gear, trip.plan, now.toISOString())
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      const path = error.issues[0]?.path ?? ''
+      throw new FileError([{ path, message: `The rig ${rig.name} could not be judged: ${error.message}`, line: null }])
+    }
+  }
+}

@@ -1,0 +1,32 @@
+import type { InputIssue } from '@/core/findings/InputError'
+import { references } from './references'
+import type { World } from './World'
+import { worldTables } from './worldTables'
+
+/**
+ * Rows that stand twice, and rows that name what is not in the file.
+ *
+ * @param world - whose rows are each right in themselves
+ */
+export function referenceIssues({ tables }: World): InputIssue[] {
+  const ids = new Map(worldTables.map(({ name }) => [name, new Set((tables[name] ?? []).map(({ id }) => id))]))
+  return worldTables.flatMap(({ name, table }) => {
+    const refers = references(table)
+    const seen = new Set<string>()
+    return (tables[name] ?? []).flatMap((row, i): InputIssue[] => {
+      const path = `tables.${name}.${i}`
+      const key = JSON.stringify(row.id ?? refers.map((reference) => row[reference.key]))
+      const isTwice = seen.has(key)
+      seen.add(key)
+      return [
+        ...(isTwice ? [{ path, message: 'This row stands here twice.' }] : []),
+        ...refers
+          .filter((reference) => row[reference.key] !== null && !ids.get(reference.to)?.has(row[reference.key]))
+          .map((reference) => ({
+            path: `${path}.${reference.key}`,
+            message: `There is no row of this name among the ${reference.to.replaceAll('_', ' ')} of the file.`,
+          })),
+      ]
+    })
+  })
+}

@@ -1,0 +1,21 @@
+import { getTableName } from 'drizzle-orm'
+import { getTableConfig, type SQLiteTable } from 'drizzle-orm/sqlite-core'
+
+/** A column that names a row of another table. */
+export interface Reference {
+  key: string
+  /** Name of the table that is named. */
+  to: string
+}
+
+/** Columns of a table that name rows of others, as the table itself says. */
+export function references(table: SQLiteTable): Reference[] {
+  const columns = Object.entries(table).filter(([, column]) => column !== null && typeof column === 'object')
+  return getTableConfig(table).foreignKeys.flatMap((foreign) => {
+    const { columns: own, foreignTable } = foreign.reference()
+    return own.flatMap((column) => {
+      const key = columns.find(([, other]) => other === column)?.[0]
+      return key ? [{ key, to: getTableName(foreignTable) }] : []
+    })
+  })
+}

@@ -1,0 +1,35 @@
+import { getTableColumns, getTableName, type Column } from 'drizzle-orm'
+import type { SQLiteTable } from 'drizzle-orm/sqlite-core'
+import { z } from '@/core/findings/schema'
+import { columnSchemas } from './columnSchemas'
+import { jsonSchemas } from './jsonSchemas'
+
+const LONGEST_TEXT = 4000
+
+function fieldOf(tableName: string, key: string, column: Column): z.ZodType {
+  const json = jsonSchemas[`${tableName}.${key}`]
+  if (json) return json
+  const own = columnSchemas[`${tableName}.${key}`] ?? columnSchemas[key]
+  if (own) return own
+  if (column.enumValues && column.enumValues.length > 0) return z.enum(column.enumValues as [string, ...string[]])
+  if (column.dataType === 'boolean') return z.boolean()
+  if (key.endsWith('At')) return columnSchemas.at ?? z.never()
+  if (key.endsWith('Id')) return columnSchemas.id ?? z.never()
+  if (key.endsWith('Month')) return columnSchemas.month ?? z.never()
+  if (column.dataType === 'string') return z.string().max(LONGEST_TEXT)
+  throw new RangeError(`The open format does not say what ${tableName}.${key} may be`)
+}
+
+/**
+ * What a row of a table must be in the open format, made from the table itself: a new column cannot be left out.
+ *
+ * @throws RangeError for a number or a structure whose bounds nobody named: a fault of the program
+ */
+export function rowSchema(table: SQLiteTable): z.ZodObject {
+  const name = getTableName(table)
+  const shape = Object.entries(getTableColumns(table)).map(([key, column]) => {
+    const field = fieldOf(name, key, column)
+    return [key, column.notNull ? field : field.nullable()] as const
+  })
+  return z.strictObject(Object.fromEntries(shape))
+}

@@ -1,0 +1,46 @@
+import { gunzipSync } from 'node:zlib'
+import { wholeFile } from './FileError'
+
+/** Largest file that is taken in, packed or not: twenty years of records with photographs are less. */
+export const MOST_BYTES = 64 * 1024 * 1024
+
+const TOO_LARGE = 'This file is too large to be an owner’s records: 64 MiB at most.'
+
+/** First bytes of kinds of file that are taken for an export by mistake. */
+const others: readonly [start: string, sentence: string][] = [
+  ['SQLite format 3', 'This is a copy of the database, not an export: take it in under Restore.'],
+  ['PK\x03\x04', 'This is a zip archive: unpack it first, and take in the file inside.'],
+  ['%PDF', 'This is a PDF, not an export of Gold Kettle.'],
+  ['\x89PNG', 'This is a picture, not an export of Gold Kettle.'],
+  ['\xff\xd8\xff', 'This is a picture, not an export of Gold Kettle.'],
+]
+
+/** Lets nothing grow beyond the largest size, however small it was packed. */
+function gunzip(bytes: Buffer): Buffer {
+  try {
+    return gunzipSync(bytes, { maxOutputLength: MOST_BYTES })
+  } catch (error) {
+    const { code } = error as NodeJS.ErrnoException
+    throw wholeFile(code === 'ERR_BUFFER_TOO_LARGE' ? TOO_LARGE : 'This packed file is damaged: it cannot be unpacked.')
+  }
+}
+
+/**
+ * The text of a file that may be packed.
+ *
+ * @param bytes - as they came
+ * @throws FileError for one too large, of another kind, or that is no text
+ */
+export function unpack(bytes: Buffer): string {
+  if (bytes.length > MOST_BYTES) throw wholeFile(TOO_LARGE)
+  if (bytes.length === 0) throw wholeFile('This file is empty.')
+  const head = bytes.toString('latin1', 0, 16)
+  const other = others.find(([start]) => head.startsWith(start))
+  if (other) throw wholeFile(other[1])
+  const plain = head.startsWith('\x1f\x8b') ? gunzip(bytes) : bytes
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(plain)
+  } catch {
+    throw wholeFile('This file is no text: an export of Gold Kettle is JSON.')
+  }
+}
