@@ -19,7 +19,8 @@ const config: NextConfig = {
   },
   experimental: {
     serverActions: { bodySizeLimit: '1mb' },
-    proxyClientMaxBodySize: '1mb',
+    // Exports and backups come whole; every other route reads no further than it must.
+    proxyClientMaxBodySize: '66mb',
   },
   // Browsers ask for it unasked, whatever icon the page names.
   rewrites: async () => [{ source: '/favicon.ico', destination: '/icon.svg' }],

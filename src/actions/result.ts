@@ -2,6 +2,7 @@ import { InputError, type InputIssue } from '@/core/findings/InputError'
 import type { z } from '@/core/findings/schema'
 import { zodIssues } from '@/core/findings/zodIssues'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
+import { storageSentence } from '@/records/storageSentence'
 
 /** What an action says: done, with what came of it, or not, with a sentence at each field. */
 export type ActionResult<Value = null> =
@@ -33,6 +34,8 @@ export function act<Schema extends z.ZodType, Value>(
         conflict: error.current as Record<string, unknown>,
       }
     }
+    const stored = storageSentence(error)
+    if (stored !== null) return { ok: false, issues: [{ path: '', message: stored }] }
     throw error
   }
 }

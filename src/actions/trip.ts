@@ -10,7 +10,7 @@ import { listAppliances } from '@/records/appliances'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
 import { addRig, findRig } from '@/records/rigs'
-import { addTrip, saveTrip } from '@/records/trips'
+import { addTrip, archiveTrip, findTrip, saveTrip, tripFields } from '@/records/trips'
 import { idField, nameField, tripUsesField, versionField } from './fields'
 import { act, type ActionResult } from './result'
 
@@ -61,6 +61,34 @@ export async function saveTripAction(input: unknown): Promise<ActionResult<{ id:
     if (id !== null) saveTrip(records, id, version ?? 0, entry)
     revalidatePath('/', 'layout')
     return { id: saved.id, version: saved.version }
+  })
+}
+
+/** The same trip on another day: its hours, habits and settings, without its forecast and its answers. */
+export async function copyTripAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(z.strictObject({ id: idField, startDay: dayField }), input, ({ id, startDay }) => {
+    const records = database()
+    const trip = findTrip(records, id)
+    if (!trip) throw new NotFoundError('trip')
+    const uses = trip.plan.uses.map(({ id: applianceId, burnPerDayS, habit, byNight }) => ({
+      applianceId,
+      burnPerDayS,
+      habit,
+      byNight,
+    }))
+    const { settings } = trip.row
+    const copied = addTrip(records, trip.row.rigId, { ...tripFields(trip.row), settings, startDay, uses })
+    revalidatePath('/', 'layout')
+    return { id: copied.id }
+  })
+}
+
+/** Puts a trip away; what happened on it stays. */
+export async function archiveTripAction(input: unknown): Promise<ActionResult> {
+  return act(z.strictObject({ id: idField, version: versionField }), input, ({ id, version }) => {
+    archiveTrip(database(), id, version, new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return null
   })
 }
 

@@ -4,11 +4,13 @@ import { cache } from 'react'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
 import { judgeTrip, type RigGear, type RigHeat, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { readiness, type Acceptance, type Readiness } from '@/core/readiness/readiness'
 import { lineFindings, type JudgedLine } from '@/core/readiness/lineFindings'
 import { shelterFindings } from '@/core/shelter/shelterFindings'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { verdict } from '@/core/findings/verdict'
 import type { UnitSystem } from '@/core/units/displayRoles'
+import { standingAcceptances } from '@/records/acceptances'
 import { listAppliances, type Appliance } from '@/records/appliances'
 import { listCylinders, type CylinderWithGear } from '@/records/cylinders'
 import { listEquipment, type EquipmentWithVersion } from '@/records/equipment'
@@ -17,7 +19,7 @@ import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
 import { rigAtHand, type Rig } from '@/records/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/trips'
-import { withClockChanges } from './clockChanges'
+import { withClockChanges } from '@/records/clockChanges'
 import type { StationState } from '@/ui/GasLine'
 import { stationFacts } from '@/ui/stationFacts'
 import { UNITS_COOKIE } from '@/ui/unitsCookie'
@@ -37,6 +39,9 @@ export interface World {
   gear: RigGear
   trip: TripWithPlan | undefined
   judgement: TripJudgement | null
+  /** With what its owner accepts. */
+  acceptances: readonly Acceptance[]
+  ready: Readiness | null
   nowIso: string
 }
 
@@ -51,7 +56,7 @@ export const loadWorld = cache((): World => {
     const heat = { rooms: [], heaters: [], heatless: false, warmth: null }
     const gear = { cylinders: [], equipment: [], lines: [], heat, battery: null }
     const nothing = { cylinders: [], appliances: [], equipment: [], lines: [], heat, gear }
-    return { rig, ...nothing, trip: undefined, judgement: null, nowIso }
+    return { rig, ...nothing, trip: undefined, judgement: null, acceptances: [], ready: null, nowIso }
   }
   const cylinders = listCylinders(records, rig.id)
   const next = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
@@ -67,6 +72,8 @@ export const loadWorld = cache((): World => {
     battery: rig.battery,
   }
   const judgement = trip ? judgeTrip(gear, trip.plan, nowIso) : null
+  const acceptances = trip ? standingAcceptances(records, trip.row.id) : []
+  const ready = judgement && readiness(judgement.findings, acceptances)
   return {
     rig,
     cylinders,
@@ -77,6 +84,8 @@ export const loadWorld = cache((): World => {
     gear,
     trip,
     judgement,
+    acceptances,
+    ready,
     nowIso,
   }
 })
@@ -92,20 +101,23 @@ export function stationStates({
   equipment,
   lines,
   heat,
-  judgement,
+  ready,
   nowIso,
 }: World): Record<Station, StationState> {
-  const found: readonly Finding[] = judgement?.findings ?? [
-    ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
-    // Before a trip is planned nobody is asked for heaters not entered yet.
-    ...(heat.heaters.length > 0 ? shelterFindings({ ...heat, altitudeM: 0, equipment, planned: [] }) : []),
-    ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
-  ]
+  const found: readonly Finding[] = ready
+    ? ready.answered.filter(({ accepted }) => accepted === null).map(({ finding }) => finding)
+    : [
+        ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
+        // Before a trip is planned nobody is asked for heaters not entered yet.
+        ...(heat.heaters.length > 0 ? shelterFindings({ ...heat, altitudeM: 0, equipment, planned: [] }) : []),
+        ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
+      ]
   const state = (station: Station): StationState => {
     if (!stationFacts[station].built) return { mark: 'unbuilt', count: 0 }
+    if (station === 'log') return { mark: 'none', count: 0 }
     const own = station === 'trip' ? found : found.filter((finding) => finding.station === station)
     const open = own.filter(({ severity }) => severity !== 'note')
-    if (judgement === null && open.length === 0) return { mark: 'none', count: 0 }
+    if (ready === null && open.length === 0) return { mark: 'none', count: 0 }
     return { mark: verdict(own), count: open.length }
   }
   return Object.fromEntries(stations.map((station) => [station, state(station)])) as Record<Station, StationState>

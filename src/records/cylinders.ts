@@ -84,6 +84,11 @@ export function listCylinders(database: Database, rigId: string): CylinderWithGe
   return withGear(database, rows)
 }
 
+/** The rig's cylinders, those put away too. */
+export function listAllCylinders(database: Database, rigId: string): CylinderWithGear[] {
+  return withGear(database, database.select().from(cylinders).where(eq(cylinders.rigId, rigId)).all())
+}
+
 export function findCylinder(database: Database, id: string): CylinderWithGear | undefined {
   return withGear(database, database.select().from(cylinders).where(eq(cylinders.id, id)).all())[0]
 }

@@ -3,6 +3,7 @@ import type { Database } from './databaseType'
 import { warmUps } from './heatTables'
 import { holdTests, leakClosings, leakReadings, leakTests } from './lineTables'
 import { NotFoundError } from './RecordsError'
+import { acceptances, lessons } from './tripTables'
 import { equipmentLooks, fills, levels, looks, marks, ticks, weighings } from './schema'
 
 /** What is appended and can be voided, by name. */
@@ -19,6 +20,8 @@ export const eventTables = {
   closing: leakClosings,
   'hold-test': holdTests,
   'warm-up': warmUps,
+  acceptance: acceptances,
+  lesson: lessons,
 } as const
 
 export type EventName = keyof typeof eventTables

@@ -58,11 +58,11 @@ export function proveBackup(bytes: Buffer): ProvedBackup {
     const records = openDatabase(file)
     try {
       proveRecords(records)
-      const rows = worldTables.reduce((sum, { table }) => sum + records.$count(table), 0)
+      const count = (table: string): number =>
+        Number(records.$client.prepare(`SELECT count(*) FROM ${table}`).pluck().get())
+      const rows = worldTables.reduce((sum, { name }) => sum + count(name), 0)
       const hasPhotos = records.$client.prepare('SELECT 1 FROM sqlite_master WHERE name = ?').get(PHOTO_TABLE)
-      const photos = hasPhotos
-        ? Number(records.$client.prepare(`SELECT count(*) FROM ${PHOTO_TABLE}`).pluck().get())
-        : 0
+      const photos = hasPhotos ? count(PHOTO_TABLE) : 0
       const names = records.select({ name: rigs.name }).from(rigs).all()
       return { file, discard, rigs: names.map(({ name }) => name), rows, photos }
     } finally {

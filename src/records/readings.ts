@@ -41,8 +41,11 @@ export function listReadings(database: Database, cylinders: readonly CylinderGea
       const netKg = massOfLevelKg(gas, gear.waterCapacityKg, level.liquidFraction, level.temperatureK)
       return [{ cylinderId: gear.id, at: level.readAt, netKg, isFill: false }]
     })
-  const refilled = filled.flatMap(({ cylinderId, filledAt, netKg }): CylinderReading[] =>
-    netKg === null ? [] : [{ cylinderId, at: filledAt, netKg, isFill: true }],
-  )
+  const refilled = filled.map(({ cylinderId, filledAt, netKg }): CylinderReading => ({
+    cylinderId,
+    at: filledAt,
+    netKg,
+    isFill: true,
+  }))
   return [...weighed, ...read, ...refilled]
 }

@@ -147,3 +147,17 @@ export function saveTrip(database: Database, id: string, version: number, entry:
     replaceUses(transaction, id, uses)
   })
 }
+
+/**
+ * Puts version `version` of a trip away, or takes it out again with null.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function archiveTrip(database: Database, id: string, version: number, archivedAt: string | null): void {
+  const { changes } = database
+    .update(trips)
+    .set({ archivedAt, version: version + 1 })
+    .where(and(eq(trips.id, id), eq(trips.version, version)))
+    .run()
+  requireSaved(changes, findTrip(database, id)?.row, 'trip')
+}

@@ -48,3 +48,21 @@ export function keepVerdict(
     .returning()
     .get()
 }
+
+/**
+ * What the rig’s trips were to burn by the last verdict before each left, kg; trips without one are not named.
+ *
+ * Read out of the kept verdicts where they lie: each holds a whole rig.
+ */
+export function plannedByTrip(database: Database, rigId: string): Map<string, number> {
+  const rows = database.$client
+    .prepare(
+      `SELECT v.trip_id AS tripId,
+              json_extract(v.kept, '$.neededKg.line') + json_extract(v.kept, '$.neededKg.bottles') AS neededKg
+       FROM verdicts v JOIN trips t ON t.id = v.trip_id
+       WHERE t.rig_id = ? AND v.judged_at < date(t.start_day, '+1 day')
+       ORDER BY v.judged_at, v.rowid`,
+    )
+    .all(rigId) as { tripId: string; neededKg: number }[]
+  return new Map(rows.map(({ tripId, neededKg }) => [tripId, neededKg]))
+}

@@ -3,6 +3,8 @@ export interface EmergencySheet {
   id: string
   title: string
   when: string
+  /** The same in a line, for paper. */
+  short: string
   steps: readonly string[]
 }
 
@@ -12,6 +14,7 @@ export const emergencies: readonly EmergencySheet[] = [
     id: 'gas',
     title: 'Smell of gas, or the gas alarm',
     when: 'rotten eggs, hissing, alarm near the floor',
+    short: 'everybody out, no switch, no flame; cylinder valve from outside; away upwind; call.',
     steps: [
       'Everybody out, pets too. Leave the door open behind you.',
       'No switch, no flame, no phone inside: a spark is enough.',
@@ -24,6 +27,7 @@ export const emergencies: readonly EmergencySheet[] = [
     id: 'co',
     title: 'Carbon monoxide alarm',
     when: 'alarm at bed height; headache, dizziness, sickness, sleepy people',
+    short: 'everybody out into air; count heads; call; heater off only from outside or later.',
     steps: [
       'Everybody out into fresh air at once. Wake and carry those who do not get up.',
       'Count heads.',
@@ -36,6 +40,7 @@ export const emergencies: readonly EmergencySheet[] = [
     id: 'fire',
     title: 'Fire',
     when: 'flames at the rig, at an appliance or at a cylinder',
+    short: 'out, away from the cylinders’ ends; call; never put out burning gas that cannot be shut off.',
     steps: [
       'Everybody out and away, and keep away from both ends of any cylinder.',
       'Call the fire service and say that there are gas cylinders.',
@@ -48,6 +53,7 @@ export const emergencies: readonly EmergencySheet[] = [
     id: 'relief',
     title: 'Relief valve venting',
     when: 'a loud hiss or plume from the cylinder’s valve',
+    short: 'no ignition; away upwind; cool with water only from far; call.',
     steps: [
       'Put out and switch off everything that could light it. Start no engine.',
       'Everybody away, upwind, and keep others away.',
@@ -60,6 +66,7 @@ export const emergencies: readonly EmergencySheet[] = [
     id: 'co2',
     title: 'CO2 let go inside',
     when: 'a CO2 cylinder has emptied in the rig or a car; no smell, fast breathing',
+    short: 'out into the open; do not go in for somebody without air of your own; call.',
     steps: [
       'Everybody out into the open at once.',
       'Open doors and hatches from outside. The gas lies low.',
@@ -72,6 +79,7 @@ export const emergencies: readonly EmergencySheet[] = [
     id: 'frostbite',
     title: 'Liquid on the skin or in the eye',
     when: 'white, numb, hard skin after a spray of liquid gas',
+    short: 'lukewarm water, no rubbing, a doctor; an eye at once.',
     steps: [
       'Get away from the gas first.',
       'Lukewarm water, neither hot nor snow, for twenty minutes. For an eye, rinse gently and long.',

@@ -16,6 +16,6 @@ export const stationFacts: Readonly<Record<Station, StationFacts>> = {
   'leak-test': { name: 'Leak test', route: '/leak-test', built: true },
   heat: { name: 'Heat & air', route: '/heat', built: true },
   run: { name: 'Run', route: '/run', built: true },
-  log: { name: 'Logbook', route: '/log', built: false },
+  log: { name: 'Logbook', route: '/log', built: true },
   practice: { name: 'Practice', route: '/practice', built: false },
 }

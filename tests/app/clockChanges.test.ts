@@ -1,5 +1,5 @@
 import { tripPlan } from '@tests/gear'
-import { withClockChanges } from '@/app/clockChanges'
+import { withClockChanges } from '@/records/clockChanges'
 import { runSettingsSchema } from '@/core/running/runSettings'
 
 /** Hours between two moments of the clock of this machine. */

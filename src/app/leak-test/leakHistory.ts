@@ -3,6 +3,7 @@ import { leakTestState } from '@/core/leaktest/leakTestState'
 import type { HistoryEntry } from '@/app/historyEntry'
 import { pressureRole } from './hold/readHold'
 import type { LeakWorld } from './leakWorld'
+import type { StoredHoldTest } from '@/records/holdTests'
 
 const outcomeWords = {
   held: 'held',
@@ -13,12 +14,41 @@ const outcomeWords = {
   high: 'begun too near lock-up',
 } as const
 
+/** A hold test as a line of a history. */
+export function holdWords({
+  id,
+  heldAt,
+  side,
+  input,
+  outcome,
+  openBranches,
+  voidReason,
+}: StoredHoldTest): HistoryEntry {
+  return {
+    of: 'hold-test',
+    id,
+    at: heldAt,
+    what: openBranches === null ? 'Hold test' : 'Hold test of branches',
+    says: {
+      text: '{side} side: {outcome}, {from} to {to} in {time}',
+      parts: {
+        side: side === 'low' ? 'Low' : 'Cylinder',
+        outcome: outcomeWords[outcome],
+        from: { value: input.startGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
+        to: { value: input.endGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
+        time: { value: input.durationS, role: 'minutes' },
+      },
+    },
+    voidReason,
+  }
+}
+
 /**
  * Soap tests, what was found and repaired in them, and hold tests of a line, newest first.
  *
  * @param world - of the page
  */
-export function leakHistory({ tests, holds }: LeakWorld): HistoryEntry[] {
+export function leakHistory({ tests, holds }: Pick<LeakWorld, 'tests' | 'holds'>): HistoryEntry[] {
   const walks = tests.flatMap((test): HistoryEntry[] => {
     const { items, repaired, open, unread } = leakTestState(test.sheet, test.readings)
     const names = new Map(items.map(({ item }) => [item.id, item.name]))
@@ -56,22 +86,6 @@ export function leakHistory({ tests, holds }: LeakWorld): HistoryEntry[] {
       })),
     ]
   })
-  const held = holds.map(({ id, heldAt, side, input, outcome, openBranches, voidReason }): HistoryEntry => ({
-    of: 'hold-test',
-    id,
-    at: heldAt,
-    what: openBranches === null ? 'Hold test' : 'Hold test of branches',
-    says: {
-      text: '{side} side: {outcome}, {from} to {to} in {time}',
-      parts: {
-        side: side === 'low' ? 'Low' : 'Cylinder',
-        outcome: outcomeWords[outcome],
-        from: { value: input.startGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
-        to: { value: input.endGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
-        time: { value: input.durationS, role: 'minutes' },
-      },
-    },
-    voidReason,
-  }))
+  const held = holds.map(holdWords)
   return [...walks, ...held].toSorted((a, b) => b.at.localeCompare(a.at))
 }

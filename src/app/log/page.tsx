@@ -1,21 +1,91 @@
 import type { Metadata } from 'next'
-import { NotBuilt } from '@/app/NotBuilt'
+import Link from 'next/link'
+import { redirect } from 'next/navigation'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { logPage } from '@/records/logbook'
+import { logEntries } from './logEntries'
+import { groupFacts, logGroups } from './logKinds'
+import { LogTable } from './LogTable'
+import { filterOf, readLogSearch, type LogSearch } from './readLogSearch'
 
 export const metadata: Metadata = { title: 'Logbook' }
 
-const steps = [
-  'Weigh before and after a trip: each cylinder keeps its history under Cylinders.',
-  'Note leak tests, repairs and new hoses with their date on paper for now.',
-  'The records lie in one file, data/gold-kettle.db; a copy of it made while the program is stopped is a backup.',
-]
+const PAGE_SIZE = 50
 
-export default function LogPage() {
+function address(search: LogSearch, page: number): string {
+  const asked = new URLSearchParams({ kind: search.group, search: search.text, from: search.from, to: search.to })
+  for (const [name, value] of [...asked]) if (value === '') asked.delete(name)
+  if (page > 1) asked.set('page', String(page))
+  return asked.size > 0 ? `/log?${asked}` : '/log'
+}
+
+export default async function LogPage({
+  searchParams,
+}: {
+  searchParams: Promise<Record<string, string | string[] | undefined>>
+}) {
+  const { rig } = loadWorld()
+  if (!rig) redirect('/')
+  const search = readLogSearch(await searchParams)
+  const { rows, count } = logPage(database(), rig.id, filterOf(search), search.page, PAGE_SIZE)
+  const pages = Math.max(1, Math.ceil(count / PAGE_SIZE))
   return (
-    <NotBuilt
-      station="log"
-      purpose="It will hold everything that happened, to search and to export."
-      steps={steps}
-      caution="Each cylinder’s weighings are kept already and stand on its own page."
-    />
+    <>
+      <form className="in-a-row log-search" role="search" action="/log">
+        <div>
+          <label className="form-label" htmlFor="log-search">
+            Search
+          </label>
+          <input id="log-search" name="search" className="form-control" defaultValue={search.text} maxLength={100} />
+        </div>
+        <div>
+          <label className="form-label" htmlFor="log-kind">
+            Of
+          </label>
+          <select id="log-kind" name="kind" className="form-select" defaultValue={search.group}>
+            <option value="">everything</option>
+            {logGroups.map((group) => (
+              <option key={group} value={group}>
+                {groupFacts[group].name}
+              </option>
+            ))}
+          </select>
+        </div>
+        <div>
+          <label className="form-label" htmlFor="log-from">
+            From
+          </label>
+          <input id="log-from" name="from" type="date" className="form-control" defaultValue={search.from} />
+        </div>
+        <div>
+          <label className="form-label" htmlFor="log-to">
+            To
+          </label>
+          <input id="log-to" name="to" type="date" className="form-control" defaultValue={search.to} />
+        </div>
+        <button type="submit" className="btn btn-primary">
+          Find
+        </button>
+      </form>
+      <p role="status">
+        {count} {count === 1 ? 'line' : 'lines'}
+        {pages > 1 && `, page ${search.page} of ${pages}`}
+      </p>
+      <LogTable entries={logEntries(rows)} />
+      {rows.length === 0 && <p>Nothing of this kind is written down.</p>}
+      <nav aria-label="Pages of the logbook" className="save-line">
+        {search.page > 1 && (
+          <Link className="btn btn-quiet" href={address(search, search.page - 1)}>
+            Newer
+          </Link>
+        )}
+        {search.page < pages && (
+          <Link className="btn btn-quiet" href={address(search, search.page + 1)}>
+            Older
+          </Link>
+        )}
+      </nav>
+    </>
   )
 }

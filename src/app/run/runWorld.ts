@@ -1,10 +1,10 @@
 import { redirect } from 'next/navigation'
-import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
 import type { RunRig } from '@/core/running/runInputOf'
 import { fillableIds } from '@/core/running/fillableIds'
 import type { GasPrices } from '@/core/running/fillBefore'
 import type { TripPlan } from '@/core/running/tripPlan'
 import type { Battery } from '@/core/running/battery'
+import { gasPrices } from '@/app/gasPrices'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
 import { listOffers } from '@/records/offers'
@@ -33,7 +33,6 @@ export function runWorld(): RunWorld {
   if (!rig) redirect('/')
   const offers = listOffers(database(), rig.id)
   const today = nowIso.slice(0, 10)
-  const bottles = offers.filter(({ way }) => way === 'bottles').map(({ price }) => price)
   return {
     rigId: rig.id,
     rigVersion: rig.version,
@@ -47,7 +46,7 @@ export function runWorld(): RunWorld {
     },
     trip: trip ? { version: trip.row.version, plan: trip.plan } : null,
     fillable: fillableIds(gear.cylinders, today),
-    prices: { perKg: cheapestPerKg(offers), perBottle: bottles.length > 0 ? Math.min(...bottles) : null },
+    prices: gasPrices(offers),
     roomName: gear.heat.rooms[0]?.name ?? null,
     today,
   }

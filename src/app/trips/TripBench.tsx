@@ -18,6 +18,7 @@ import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
 import type { RigGear } from '@/core/readiness/judgeTrip'
+import { readiness, type Acceptance } from '@/core/readiness/readiness'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { ApplianceHours } from './ApplianceHours'
@@ -50,6 +51,7 @@ export function TripBench({
   plan,
   appliances,
   rig,
+  acceptances,
   nowIso,
   suggestedDay,
 }: {
@@ -59,6 +61,7 @@ export function TripBench({
   plan: TripPlan | null
   appliances: readonly TripAppliance[]
   rig: RigGear
+  acceptances: readonly Acceptance[]
   nowIso: string
   suggestedDay: string
 }) {
@@ -123,12 +126,14 @@ export function TripBench({
         void submit(draft.baseVersion())
       }}
     >
-      <h1>
-        Trip <span className="of">· {values.name || 'a new one'}</span>
-      </h1>
+      {stored === null && (
+        <h1>
+          Trip <span className="of">· {values.name || 'a new one'}</span>
+        </h1>
+      )}
       <div className="bench-and-slip">
         <div>
-          <VerdictPlate judgement={judgement} />
+          <VerdictPlate judgement={judgement} ready={judgement && readiness(judgement.findings, acceptances)} />
           {used.map((balance) => (
             <GasBars key={balance.supply} balance={balance} title={supplyTitles[balance.supply]} />
           ))}

@@ -1,4 +1,5 @@
 import type { TripJudgement } from '@/core/readiness/judgeTrip'
+import type { Readiness } from '@/core/readiness/readiness'
 import { StateMark } from '@/ui/StateMark'
 
 const verdictWords = { ready: 'Ready', 'fix-first': 'Fix first', stop: 'Stop' } as const
@@ -19,8 +20,8 @@ function gasWords({ enough, enoughBySupply }: TripJudgement): string {
 }
 
 /** The verdict in shape, word and colour, and what of it is about the gas alone. */
-export function VerdictPlate({ judgement }: { judgement: TripJudgement | null }) {
-  if (judgement === null) {
+export function VerdictPlate({ judgement, ready }: { judgement: TripJudgement | null; ready: Readiness | null }) {
+  if (judgement === null || ready === null) {
     return (
       <div className="verdict" role="status">
         <StateMark state="fix-first" size={56} />
@@ -31,8 +32,7 @@ export function VerdictPlate({ judgement }: { judgement: TripJudgement | null })
       </div>
     )
   }
-  const { verdict, findings } = judgement
-  const open = findings.filter(({ severity }) => severity !== 'note').length
+  const { verdict, openCount, acceptedCount } = ready
   return (
     <div className={`verdict ${verdict}`} role="status">
       <StateMark state={verdict} size={56} />
@@ -40,7 +40,9 @@ export function VerdictPlate({ judgement }: { judgement: TripJudgement | null })
         <strong>{verdictWords[verdict]}</strong>
         <p>
           <b>{gasWords(judgement)}</b>{' '}
-          {open > 0 && `${open} ${open === 1 ? 'thing' : 'things'} to see to before leaving, listed below.`}
+          {openCount > 0 && `${openCount} ${openCount === 1 ? 'thing' : 'things'} to see to before leaving.`}{' '}
+          {acceptedCount > 0 && `${acceptedCount} accepted as ${acceptedCount === 1 ? 'it is' : 'they are'}.`}
+          {verdict === 'ready' && ' By what was entered and weighed: it is no permission, and your eyes come first.'}
         </p>
       </div>
     </div>

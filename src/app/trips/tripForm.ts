@@ -22,7 +22,7 @@ export interface StoredTrip {
 export type TripAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
 
 /** What of a stored trip the form leaves as it is: the Run station changes it. */
-export type KeptPlan = Pick<TripPlan, 'uses' | 'settings' | 'forecast'>
+export type KeptPlan = Pick<TripPlan, 'uses' | 'settings' | 'forecast' | 'learned'>
 
 export const nothingKept: KeptPlan = { uses: [] }
 
@@ -125,6 +125,7 @@ export function readTrip(
         .map(({ appliance, reading }) => useOf(appliance, reading.value ?? 0, kept)),
       settings: kept.settings ?? null,
       forecast: kept.forecast ?? null,
+      learned: kept.learned ?? {},
     },
   }
 }

@@ -1,3 +1,4 @@
+import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { Finding } from '@/core/findings/Finding'
 import type { TripPlan } from '@/core/running/tripPlan'
 import type { RigGear } from './judgeTrip'
@@ -11,4 +12,6 @@ export interface KeptVerdict {
   plan: TripPlan
   acceptances: readonly Acceptance[]
   findings: readonly Finding[]
+  /** What the trip was to burn, by supply. */
+  neededKg: Readonly<Record<Supply, number>>
 }

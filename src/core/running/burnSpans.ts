@@ -3,7 +3,8 @@ export interface CylinderReading {
   cylinderId: string
   /** ISO 8601. */
   at: string
-  netKg: number
+  /** Null for a fill that was not measured. */
+  netKg: number | null
   isFill: boolean
 }
 
@@ -36,8 +37,10 @@ export function burnSpans(readings: readonly CylinderReading[]): (BurnSpan & { i
       const before = own[i] ?? next
       const fromMs = Date.parse(before.at)
       const toMs = Date.parse(next.at)
-      const isUnknown = next.isFill && toMs - fromMs > JUST_BEFORE_MS
-      return { cylinderId, fromMs, toMs, kg: next.isFill ? 0 : Math.max(0, before.netKg - next.netKg), isUnknown }
+      const isMeasured = before.netKg !== null && next.netKg !== null
+      const isUnknown = !isMeasured || (next.isFill && toMs - fromMs > JUST_BEFORE_MS)
+      const kg = next.isFill ? 0 : Math.max(0, (before.netKg ?? 0) - (next.netKg ?? 0))
+      return { cylinderId, fromMs, toMs, kg: isMeasured ? kg : 0, isUnknown }
     })
   })
 }

@@ -88,7 +88,7 @@ export function lessonOf(
       .at(-1)
     const since = own.filter(({ at }) => Date.parse(at) > startMs && Date.parse(at) <= untilMs)
     if (!before) return nothing('{name} was not weighed before the trip.', { name })
-    if (before.netKg < LEAST_KG && since.length === 0) continue
+    if (before.netKg !== null && before.netKg < LEAST_KG && since.length === 0) continue
     if (since.every(({ at }) => untilMs - Date.parse(at) > TOGETHER_MS)) {
       return nothing('{name} was not weighed with the others: weigh it too.', { name })
     }

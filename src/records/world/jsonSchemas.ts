@@ -62,6 +62,7 @@ const keptSchema = z.strictObject({
   plan: tripPlanSchema,
   acceptances: z.array(acceptanceSchema).max(500),
   findings: z.array(findingSchema).max(1000),
+  neededKg: z.strictObject({ line: z.number().min(0).max(1e5), bottles: z.number().min(0).max(1e5) }),
 })
 
 /** What the structured columns may hold, by table and column. */

@@ -1,27 +1,29 @@
 import type { Metadata } from 'next'
-import { notFound } from 'next/navigation'
-import { withClockChanges } from '@/app/clockChanges'
 import { TripBench } from '@/app/trips/TripBench'
+import { TripFoot } from '@/app/trips/TripFoot'
+import { TripTop } from '@/app/trips/TripTop'
+import { tripWorld } from '@/app/trips/tripWorld'
 import { loadWorld } from '@/app/world'
-import { database } from '@/records/database'
-import { findTrip } from '@/records/trips'
 
 export const metadata: Metadata = { title: 'Trip' }
 
-export default async function OneTripPage({ params }: { params: Promise<{ id: string }> }) {
-  const trip = findTrip(database(), (await params).id)
-  if (!trip) notFound()
-  const { appliances, gear, nowIso } = loadWorld()
+export default async function PlanPage({ params }: { params: Promise<{ id: string }> }) {
+  const { row, plan, gear, acceptances, nowIso, isNext } = tripWorld((await params).id)
   return (
-    <TripBench
-      key={trip.row.version}
-      rigId={trip.row.rigId}
-      stored={trip.row}
-      plan={withClockChanges(trip.plan)}
-      appliances={appliances}
-      rig={gear}
-      nowIso={nowIso}
-      suggestedDay={trip.row.startDay}
-    />
+    <>
+      <TripTop trip={row} isNext={isNext} />
+      <TripBench
+        key={row.version}
+        rigId={row.rigId}
+        stored={row}
+        plan={plan}
+        appliances={loadWorld().appliances}
+        rig={gear}
+        acceptances={acceptances}
+        nowIso={nowIso}
+        suggestedDay={row.startDay}
+      />
+      <TripFoot trip={row} suggestedDay={nowIso.slice(0, 10)} />
+    </>
   )
 }

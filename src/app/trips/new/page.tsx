@@ -16,6 +16,7 @@ export default function NewTripPage() {
       plan={null}
       appliances={appliances}
       rig={gear}
+      acceptances={[]}
       nowIso={nowIso}
       suggestedDay={format(addMonths(new Date(nowIso), 1), 'yyyy-MM-dd')}
     />

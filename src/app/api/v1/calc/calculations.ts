@@ -15,6 +15,8 @@ import { roomAir } from '@/core/shelter/roomAir'
 import { roomAirSchema } from '@/core/shelter/roomAirSchema'
 import { warmUpFit, warmUpFitSchema } from '@/core/shelter/warmUpFit'
 import { carbonationGaugePa, carbonationSchema } from '@/core/co2/carbonationGaugePa'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { readinessSchema } from '@/core/readiness/rigSchema'
 import { runTrip } from '@/core/running/runTrip'
 import { runtimeS, runtimeSchema } from '@/core/running/runtimeS'
 import { tripRunSchema } from '@/core/running/tripRun'
@@ -24,15 +26,20 @@ import { vaporisation, vaporisationSchema } from '@/core/running/vaporisation'
 export interface Calculation {
   summary: string
   schema: z.ZodType
+  /** Bytes that are read at most. */
+  longestBody: number
   run: (input: unknown) => object
 }
+
+const LONGEST_BODY = 64 * 1024
 
 function calculation<Schema extends z.ZodType>(
   summary: string,
   schema: Schema,
   run: (input: z.output<Schema>) => object,
+  longestBody = LONGEST_BODY,
 ): Calculation {
-  return { summary, schema, run: (input) => run(schema.parse(input)) }
+  return { summary, schema, longestBody, run: (input) => run(schema.parse(input)) }
 }
 
 /** Every calculation by name. None of them touches the records. */
@@ -92,5 +99,23 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     ({ temperatureK, volumes, altitudeM }) => ({
       gaugePressurePa: carbonationGaugePa(temperatureK, volumes, altitudeM),
     }),
+  ),
+  readiness: calculation(
+    'The verdict on a trip: every finding of every station, gravest first, and whether the gas lasts',
+    readinessSchema,
+    ({ rig, trip, now }) => {
+      const { verdict, enough, enoughBySupply, findings, balances } = judgeTrip(rig, trip, now)
+      const supplies = balances.map(({ supply, aboardKg, neededKg, reserveKg, leftKg, allWeighed }) => ({
+        supply,
+        aboardKg,
+        neededKg,
+        reserveKg,
+        leftKg,
+        allWeighed,
+      }))
+      return { verdict, enough, enoughBySupply, findings, supplies }
+    },
+    // A whole rig, with its lines and their leak tests.
+    1024 * 1024,
   ),
 }

@@ -1,10 +1,9 @@
 import { problem } from '@/app/api/v1/problem'
+import { readBody } from '@/app/api/v1/readBody'
 import { calculations } from '@/app/api/v1/calc/calculations'
 import { InputError } from '@/core/findings/InputError'
 import { z } from '@/core/findings/schema'
 import { zodIssues } from '@/core/findings/zodIssues'
-
-const LONGEST_BODY = 64 * 1024
 
 /** Runs one calculation on the JSON sent. */
 export async function POST(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
@@ -16,11 +15,11 @@ export async function POST(request: Request, { params }: { params: Promise<{ nam
   if (!/^application\/json\b/i.test(request.headers.get('content-type') ?? '')) {
     return problem(415, 'Send JSON, with the content type application/json.')
   }
-  const body = await request.text()
-  if (body.length > LONGEST_BODY) return problem(413, 'The body is too large: 64 KiB at most.')
+  const body = await readBody(request, calculation.longestBody)
+  if (body === null) return problem(413, `The body is too large: ${calculation.longestBody / 1024} KiB at most.`)
 
   try {
-    return Response.json(calculation.run(JSON.parse(body)))
+    return Response.json(calculation.run(JSON.parse(body.toString('utf8'))))
   } catch (error) {
     const title = 'The input is not right.'
     if (error instanceof SyntaxError) return problem(400, title, [{ path: '', message: 'This is not JSON.' }])

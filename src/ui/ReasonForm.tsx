@@ -5,13 +5,18 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useSave, type Answer } from './useSave'
 
-/** Asks why an event is voided; the reason stays in the history. */
-export function VoidForm({
+/** Asks for a reason before something is done that stays in the history with it. */
+export function ReasonForm({
   id,
+  label,
+  done,
   send,
   close,
 }: {
   id: string
+  label: string
+  /** Words of the button. */
+  done: string
   send: (reason: string) => Promise<Answer<null>>
   close: () => void
 }) {
@@ -26,7 +31,7 @@ export function VoidForm({
         if (await save(reason)) close()
       }}
     >
-      <Form.Label htmlFor={`why-${id}`}>Why is it wrong?</Form.Label>
+      <Form.Label htmlFor={`why-${id}`}>{label}</Form.Label>
       <Form.Control id={`why-${id}`} value={reason} autoFocus onChange={(event) => setReason(event.target.value)} />
       {wrong && (
         <p className="issue mb-0" role="alert">
@@ -35,7 +40,7 @@ export function VoidForm({
       )}
       <div className="save-line mt-2">
         <Button type="submit" size="sm">
-          Void it
+          {done}
         </Button>
         <Button variant="quiet" size="sm" onClick={close}>
           Leave it

@@ -1,0 +1,50 @@
+import { formatISO } from 'date-fns'
+import { judgeTrip, type RigGear, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { readiness, type Acceptance, type Readiness } from '@/core/readiness/readiness'
+import type { TripPlan } from '@/core/running/tripPlan'
+import { standingAcceptances } from '@/records/acceptances'
+import { withClockChanges } from '@/records/clockChanges'
+import { database } from '@/records/database'
+import { loadGear } from '@/records/rigGear'
+import { findRig, type Rig } from '@/records/rigs'
+import { findTrip, type Trip } from '@/records/trips'
+
+/** A trip of the records with its verdict at this moment. */
+export interface JudgedTrip {
+  rig: Rig
+  row: Trip
+  plan: TripPlan
+  gear: RigGear
+  judgement: TripJudgement
+  acceptances: readonly Acceptance[]
+  ready: Readiness
+  /** With the offset of where the owner is. */
+  nowIso: string
+}
+
+/**
+ * A trip with its verdict, whichever rig it belongs to.
+ *
+ * @returns undefined when it is not in the records
+ */
+export function judgedTrip(id: string): JudgedTrip | undefined {
+  const records = database()
+  const trip = findTrip(records, id)
+  const rig = trip && findRig(records, trip.row.rigId)
+  if (!trip || !rig) return undefined
+  const nowIso = formatISO(new Date())
+  const plan = withClockChanges(trip.plan)
+  const gear = loadGear(records, rig)
+  const judgement = judgeTrip(gear, plan, nowIso)
+  const acceptances = standingAcceptances(records, id)
+  return {
+    rig,
+    row: trip.row,
+    plan,
+    gear,
+    judgement,
+    acceptances,
+    ready: readiness(judgement.findings, acceptances),
+    nowIso,
+  }
+}

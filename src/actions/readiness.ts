@@ -1,0 +1,68 @@
+'use server'
+
+import { createHash } from 'node:crypto'
+import { revalidatePath } from 'next/cache'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import type { KeptVerdict } from '@/core/readiness/keptVerdict'
+import { addAcceptance } from '@/records/acceptances'
+import { database } from '@/records/database'
+import { NotFoundError } from '@/records/RecordsError'
+import { keepVerdict } from '@/records/verdicts'
+import { canonicalJson } from '@/records/world/canonicalJson'
+import { idField, reasonField } from './fields'
+import { judgedTrip } from './judgedTrip'
+import { programVersion } from './programVersion'
+import { act, type ActionResult } from './result'
+
+const acceptSchema = z.strictObject({ tripId: idField, key: z.string().min(1).max(4000), reason: reasonField })
+
+/** Accepts a “fix first” of a trip as it is, with a reason; what stops ends only when the fact changes. */
+export async function acceptFindingAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(acceptSchema, input, ({ tripId, key, reason }) => {
+    const judged = judgedTrip(tripId)
+    const found = judged?.ready.answered.find((one) => one.key === key)
+    if (!judged || !found) throw new NotFoundError('finding')
+    if (found.finding.severity === 'stop') {
+      throw new InputError('reason', 'This cannot be accepted: it ends only when the fact changes.')
+    }
+    const { id } = addAcceptance(database(), {
+      tripId,
+      findingKey: key,
+      sentence: found.finding.sentence,
+      reason,
+      acceptedAt: new Date().toISOString(),
+    })
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}
+
+/** Keeps the verdict of this moment with all that it rests on, unless the last one kept rests on the same. */
+export async function keepVerdictAction(input: unknown): Promise<ActionResult<{ id: string; judgedAt: string }>> {
+  return act(z.strictObject({ tripId: idField }), input, ({ tripId }) => {
+    const judged = judgedTrip(tripId)
+    if (!judged) throw new NotFoundError('trip')
+    const { plan, gear, acceptances, judgement, ready } = judged
+    const needed = (supply: Supply): number =>
+      judgement.balances.find((balance) => balance.supply === supply)?.neededKg ?? 0
+    const kept: KeptVerdict = {
+      program: programVersion(),
+      gear,
+      plan,
+      acceptances,
+      findings: judgement.findings,
+      neededKg: { line: needed('line'), bottles: needed('bottles') },
+    }
+    const fingerprint = createHash('sha256').update(canonicalJson(kept)).digest('hex')
+    const { id, judgedAt } = keepVerdict(database(), {
+      tripId,
+      judgedAt: new Date().toISOString(),
+      verdict: ready.verdict,
+      fingerprint,
+      kept,
+    })
+    return { id, judgedAt }
+  })
+}

@@ -1,0 +1,13 @@
+import { download } from '@/app/api/v1/download'
+import { problem } from '@/app/api/v1/problem'
+import { database } from '@/records/database'
+import { findRig } from '@/records/rigs'
+import { exportWorld } from '@/records/world/exportWorld'
+import { writeWorld } from '@/records/world/writeWorld'
+
+/** One rig to be given away: its gear without history, trips, prices and pictures. */
+export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const { id } = await params
+  if (!findRig(database(), id)) return problem(404, 'There is no such rig.')
+  return download(writeWorld(exportWorld(database(), id)), 'rig.json', 'application/json')
+}

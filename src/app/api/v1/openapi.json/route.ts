@@ -1,0 +1,7 @@
+import { openApi } from '@/app/api/v1/openApi'
+import { programVersion } from '@/actions/programVersion'
+
+/** The OpenAPI document of every calculation. */
+export function GET(): Response {
+  return Response.json(openApi(programVersion()))
+}

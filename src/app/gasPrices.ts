@@ -1,0 +1,9 @@
+import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
+import type { PriceOffer } from '@/core/filling/fillCosts'
+import type { GasPrices } from '@/core/running/fillBefore'
+
+/** What gas and bottles cost the owner at the cheapest. */
+export function gasPrices(offers: readonly PriceOffer[]): GasPrices {
+  const bottles = offers.filter(({ way }) => way === 'bottles').map(({ price }) => price)
+  return { perKg: cheapestPerKg(offers), perBottle: bottles.length > 0 ? Math.min(...bottles) : null }
+}

@@ -1,0 +1,9 @@
+'use client'
+
+import { HistoryTable } from '@/app/History'
+import type { LogEntry } from './logEntries'
+
+/** Lines of the logbook; a mistake is voided with a reason and stays to be seen. */
+export function LogTable({ entries }: { entries: readonly LogEntry[] }) {
+  return <HistoryTable entries={entries} label="Logbook" />
+}

@@ -1,0 +1,44 @@
+'use client'
+
+import { format, parseISO } from 'date-fns'
+import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
+import { formatQuantity } from '@/core/units/formatQuantity'
+import { shownIn } from '@/ui/shownIn'
+import { useUnits } from '@/ui/UnitsProvider'
+import type { GasTrip } from './gasWorld'
+
+const INK = '#17302b'
+const BRASS = '#b07a1e'
+
+/** Gas of one trip, day by day. */
+export function DayBars({ trip }: { trip: GasTrip }) {
+  const { system } = useUnits()
+  const data = trip.days.map(({ day, kg }) => ({
+    day: format(parseISO(day), 'EEE d'),
+    shown: shownIn({ value: kg, role: 'cylinderMass' }, system),
+    words: formatQuantity({ value: kg, role: 'cylinderMass' }, system),
+  }))
+  return (
+    <figure className="day-bars" aria-label={`Gas burnt by day on ${trip.name}`}>
+      <figcaption>
+        <strong>{trip.name}, by the day</strong>
+      </figcaption>
+      <ResponsiveContainer width="100%" height={200}>
+        <BarChart data={data} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
+          <CartesianGrid vertical={false} stroke={INK} strokeOpacity={0.15} />
+          <XAxis dataKey="day" stroke={INK} tick={{ fill: INK, fontSize: 13 }} />
+          <YAxis stroke={INK} tick={{ fill: INK, fontSize: 13 }} width={44} />
+          <Tooltip formatter={(_, __, { payload }) => [(payload as { words: string }).words, 'burnt']} />
+          <Bar dataKey="shown" fill={BRASS} stroke={INK} isAnimationActive={false} />
+        </BarChart>
+      </ResponsiveContainer>
+      <ul className="visually-hidden">
+        {data.map(({ day, words }) => (
+          <li key={day}>
+            {day}: {words}
+          </li>
+        ))}
+      </ul>
+    </figure>
+  )
+}

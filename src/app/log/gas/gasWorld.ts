@@ -1,0 +1,73 @@
+import { redirect } from 'next/navigation'
+import { loadWorld } from '@/app/world'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { burnSpans, type CylinderReading } from '@/core/running/burnSpans'
+import { paidPerKg, tripGas, type PaidFill, type TripGas } from '@/core/running/tripGas'
+import { tripMoments } from '@/core/running/tripMoments'
+import { listAllCylinders } from '@/records/cylinders'
+import { database } from '@/records/database'
+import { listFills } from '@/records/fills'
+import { listReadings } from '@/records/readings'
+import { listTrips } from '@/records/trips'
+import { plannedByTrip } from '@/records/verdicts'
+
+/** A trip with what it burnt. */
+export interface GasTrip extends TripGas {
+  id: string
+  name: string
+  startDay: string
+  nights: number
+  /** By the last verdict before it left; null without one. */
+  plannedKg: number | null
+}
+
+export interface GasWorld {
+  trips: readonly GasTrip[]
+  perKg: number | null
+}
+
+/** Fills that say what was put in and what was paid. */
+function paidFills(cylinderIds: readonly string[], readings: readonly CylinderReading[]): PaidFill[] {
+  const records = database()
+  return cylinderIds.flatMap((id) =>
+    listFills(records, id).flatMap(({ paid, netKg, filledAt, voidedAt }): PaidFill[] => {
+      if (paid === null || netKg === null || voidedAt !== null) return []
+      const before = readings
+        .filter((reading) => reading.cylinderId === id && reading.at < filledAt && reading.netKg !== null)
+        .toSorted((a, b) => a.at.localeCompare(b.at))
+        .at(-1)
+      const addedKg = netKg - (before?.netKg ?? 0)
+      return addedKg > 0 ? [{ addedKg, paid }] : []
+    }),
+  )
+}
+
+/** What the rig’s trips burnt and cost, the latest first; cylinders put away count too. */
+export function gasWorld(): GasWorld {
+  const { rig, nowIso } = loadWorld()
+  if (!rig) redirect('/')
+  const records = database()
+  const cylinders = listAllCylinders(records, rig.id)
+    .map(({ gear }) => gear)
+    .filter(({ kind }) => kindFacts[kind].supply !== null)
+  const readings = listReadings(records, cylinders)
+  const spans = burnSpans(readings)
+  const perKg = paidPerKg(
+    paidFills(
+      cylinders.map(({ id }) => id),
+      readings,
+    ),
+  )
+  const planned = plannedByTrip(records, rig.id)
+  const trips = listTrips(records, rig.id)
+    .filter(({ startDay }) => startDay <= nowIso.slice(0, 10))
+    .map(({ id, name, startDay, nights, settings }): GasTrip => ({
+      id,
+      name,
+      startDay,
+      nights,
+      plannedKg: planned.get(id) ?? null,
+      ...tripGas(spans, tripMoments({ startDay, nights, settings }, nowIso), nights, perKg),
+    }))
+  return { trips, perKg }
+}

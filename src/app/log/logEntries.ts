@@ -1,0 +1,106 @@
+import { inArray } from 'drizzle-orm'
+import type { HistoryEntry } from '@/app/historyEntry'
+import { leakHistory, holdWords } from '@/app/leak-test/leakHistory'
+import { warmUpHistory } from '@/app/heat/warm-up/warmUpHistory'
+import { fillEntry, levelWords, lookWords, markWords, weighingWords } from '@/app/words/cylinderWords'
+import { findCylinder } from '@/records/cylinders'
+import { database } from '@/records/database'
+import { warmUps } from '@/records/heatTables'
+import { findLeakTest } from '@/records/leakTests'
+import { holdTests } from '@/records/lineTables'
+import type { LogName, LogRow } from '@/records/logbook'
+import { fills, levels, looks, marks, weighings } from '@/records/schema'
+import { plainEntry } from './plainEntry'
+
+/** A line of the logbook with the thing it is about. */
+export interface LogEntry extends HistoryEntry {
+  subject: string
+}
+
+const idsOf = (rows: readonly LogRow[], of: LogName): string[] =>
+  rows.filter((row) => row.of === of).map(({ id }) => id)
+
+/** Words of what happened to cylinders. */
+function cylinderEntries(rows: readonly LogRow[]): HistoryEntry[] {
+  const records = database()
+  const subjects = new Set(rows.map(({ subjectId }) => subjectId))
+  const gears = new Map(
+    [...subjects].flatMap((id) => {
+      const gear = findCylinder(records, id)?.gear
+      return gear ? [[id, gear] as const] : []
+    }),
+  )
+  const entry = <Row extends { cylinderId: string }>(
+    found: readonly Row[],
+    words: (gear: NonNullable<ReturnType<typeof gears.get>>, row: Row) => HistoryEntry,
+  ): HistoryEntry[] =>
+    found.flatMap((row) => {
+      const gear = gears.get(row.cylinderId)
+      return gear ? [words(gear, row)] : []
+    })
+  const weighed = records
+    .select()
+    .from(weighings)
+    .where(inArray(weighings.id, idsOf(rows, 'weighing')))
+    .all()
+  const read = records
+    .select()
+    .from(levels)
+    .where(inArray(levels.id, idsOf(rows, 'reading')))
+    .all()
+  const filled = records
+    .select()
+    .from(fills)
+    .where(inArray(fills.id, idsOf(rows, 'fill')))
+    .all()
+  const looked = records
+    .select()
+    .from(looks)
+    .where(inArray(looks.id, idsOf(rows, 'look-over')))
+    .all()
+  const marked = records
+    .select()
+    .from(marks)
+    .where(inArray(marks.id, idsOf(rows, 'mark')))
+    .all()
+  return [
+    ...entry(weighed, weighingWords),
+    ...entry(read, levelWords),
+    ...entry(filled, fillEntry),
+    ...entry(looked, lookWords),
+    ...entry(marked, (_, mark) => markWords(mark)),
+  ]
+}
+
+/** Words of tests and warm-ups. */
+function testEntries(rows: readonly LogRow[]): HistoryEntry[] {
+  const records = database()
+  const tests = idsOf(rows, 'leak-test').flatMap((id) => findLeakTest(records, id) ?? [])
+  const held = records
+    .select()
+    .from(holdTests)
+    .where(inArray(holdTests.id, idsOf(rows, 'hold-test')))
+    .all()
+  const warmed = records
+    .select()
+    .from(warmUps)
+    .where(inArray(warmUps.id, idsOf(rows, 'warm-up')))
+    .all()
+  return [
+    ...leakHistory({ tests, holds: [] }).filter(({ of }) => of === 'leak-test'),
+    ...held.map(holdWords),
+    ...warmUpHistory(warmed),
+  ]
+}
+
+/**
+ * The words of some lines of the logbook, in their order.
+ *
+ * @param rows - from logPage
+ */
+export function logEntries(rows: readonly LogRow[]): LogEntry[] {
+  const spoken = new Map(
+    [...cylinderEntries(rows), ...testEntries(rows)].map((entry) => [`${entry.of} ${entry.id}`, entry]),
+  )
+  return rows.map((row) => ({ ...(spoken.get(`${row.of} ${row.id}`) ?? plainEntry(row)), subject: row.subject }))
+}

@@ -1,0 +1,35 @@
+import type { LogName } from '@/records/logbook'
+
+/** How each kind of line is called. */
+export const logTitles: Readonly<Record<LogName, string>> = {
+  weighing: 'Weighed',
+  reading: 'Gauge or height read',
+  fill: 'Filled',
+  mark: 'Requalified',
+  'look-over': 'Cylinder looked over',
+  look: 'Equipment looked at',
+  'line-change': 'Line changed',
+  'leak-test': 'Soap test',
+  soaping: 'Place soaped',
+  closing: 'Soap test closed',
+  'hold-test': 'Hold test',
+  'warm-up': 'Warm-up logged',
+  tick: 'Step ticked',
+  acceptance: 'Finding accepted',
+  lesson: 'Use learned',
+  verdict: 'Verdict kept',
+}
+
+export const logGroups = ['gas', 'condition', 'line', 'heat', 'steps', 'trip'] as const
+
+/** Kinds that are looked for together. */
+export type LogGroup = (typeof logGroups)[number]
+
+export const groupFacts: Readonly<Record<LogGroup, { name: string; kinds: readonly LogName[] }>> = {
+  gas: { name: 'Gas', kinds: ['weighing', 'reading', 'fill'] },
+  condition: { name: 'Dates and condition', kinds: ['mark', 'look-over', 'look'] },
+  line: { name: 'Line and leaks', kinds: ['line-change', 'leak-test', 'soaping', 'closing', 'hold-test'] },
+  heat: { name: 'Heat', kinds: ['warm-up'] },
+  steps: { name: 'Steps', kinds: ['tick'] },
+  trip: { name: 'Trips and verdicts', kinds: ['acceptance', 'lesson', 'verdict'] },
+}

@@ -1,0 +1,46 @@
+import { logNames, type LogFilter } from '@/records/logbook'
+import { groupFacts, logGroups, logTitles, type LogGroup } from './logKinds'
+
+/** What the address asks of the logbook. */
+export interface LogSearch {
+  group: LogGroup | ''
+  text: string
+  from: string
+  to: string
+  page: number
+}
+
+type Asked = Readonly<Record<string, string | string[] | undefined>>
+
+const DAY = /^\d{4}-\d\d-\d\d$/
+const LONGEST = 100
+const BEGINNING = '0000'
+const END = '9999'
+
+/** Reads the address; what cannot be read counts as not asked. */
+export function readLogSearch(asked: Asked): LogSearch {
+  const one = (name: string): string => {
+    const value = asked[name]
+    return typeof value === 'string' ? value.slice(0, LONGEST) : ''
+  }
+  const page = Number(one('page'))
+  return {
+    group: logGroups.find((group) => group === one('kind')) ?? '',
+    text: one('search').trim(),
+    from: DAY.test(one('from')) ? one('from') : '',
+    to: DAY.test(one('to')) ? one('to') : '',
+    page: Number.isInteger(page) && page >= 1 && page < 100_000 ? page : 1,
+  }
+}
+
+/** The same as the records are asked for it. */
+export function filterOf({ group, text, from, to }: LogSearch): LogFilter {
+  const sought = text.toLowerCase()
+  return {
+    names: group === '' ? [] : groupFacts[group].kinds,
+    search: text,
+    searchedNames: text === '' ? [] : logNames.filter((name) => logTitles[name].toLowerCase().includes(sought)),
+    fromIso: from === '' ? BEGINNING : from,
+    toIso: to === '' ? END : `${to}T99`,
+  }
+}

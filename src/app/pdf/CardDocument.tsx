@@ -1,0 +1,62 @@
+import { Document, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer'
+import { codePath } from '@/app/trips/codePath'
+import type { DrawnCard } from '@/app/trips/tripCardOf'
+import { formatPhrase } from '@/core/units/formatPhrase'
+import { emergencies } from '@/ui/emergencies'
+import { plainText } from './plainText'
+
+const styles = StyleSheet.create({
+  page: { paddingVertical: 28, paddingHorizontal: 32, fontFamily: 'Helvetica', fontSize: 8.6, color: '#000' },
+  head: { flexDirection: 'row', justifyContent: 'space-between', borderBottomWidth: 1.5, paddingBottom: 6 },
+  title: { fontSize: 17, fontFamily: 'Helvetica-Bold', marginBottom: 3 },
+  verdict: { fontSize: 11 },
+  columns: { flexDirection: 'row', flexWrap: 'wrap', marginTop: 6 },
+  block: { width: '50%', paddingRight: 12, marginBottom: 6 },
+  small: { width: '100%', paddingRight: 0, fontSize: 7 },
+  heading: { fontFamily: 'Helvetica-Bold', fontSize: 9.5, marginBottom: 2 },
+  line: { marginBottom: 1.6, lineHeight: 1.2 },
+  emergency: { borderWidth: 1.5, padding: 6, marginTop: 2 },
+})
+
+/** Lines that a page has room for; what is cut is said to be. */
+const MOST_LINES = 14
+
+/** The trip card on one page, black on white. */
+export function CardDocument({ head, blocks, system, code }: DrawnCard) {
+  return (
+    <Document title={plainText(`${head.rig} · ${head.trip}`)} producer="Gold Kettle" creator="Gold Kettle">
+      <Page size="LETTER" style={styles.page} wrap={false}>
+        <View style={styles.head}>
+          <View style={{ flexGrow: 1, flexShrink: 1 }}>
+            <Text style={styles.title}>{plainText(`${head.rig} · ${head.trip}`)}</Text>
+            <Text style={styles.verdict}>{plainText(`${head.when} · ${head.verdict}, ${head.made}`)}</Text>
+          </View>
+          <Svg viewBox={`0 0 ${code.size} ${code.size}`} style={{ width: 118, height: 118 }}>
+            <Path d={codePath(code)} fill="#000" />
+          </Svg>
+        </View>
+        <View style={styles.columns}>
+          {blocks.map(({ title, lines, isSmall }) => (
+            <View key={title} style={isSmall ? [styles.block, styles.small] : styles.block}>
+              <Text style={styles.heading}>{plainText(title)}</Text>
+              {lines.slice(0, MOST_LINES).map((phrase) => (
+                <Text key={phrase.text + JSON.stringify(phrase.parts)} style={styles.line}>
+                  {plainText(`• ${formatPhrase(phrase, system)}`)}
+                </Text>
+              ))}
+              {lines.length > MOST_LINES && <Text>… and more, in the program.</Text>}
+            </View>
+          ))}
+        </View>
+        <View style={styles.emergency}>
+          <Text style={styles.heading}>Emergency: 911 in North America, 112 in Europe</Text>
+          {emergencies.map(({ id, title, short }) => (
+            <Text key={id} style={styles.line}>
+              {plainText(`${title}: ${short}`)}
+            </Text>
+          ))}
+        </View>
+      </Page>
+    </Document>
+  )
+}

@@ -1,0 +1,62 @@
+import { findingChanges } from '@/core/readiness/findingChanges'
+import { dueDates } from '@/core/readiness/dueDates'
+import { tripEndDay } from '@/core/running/tripEndDay'
+import { database } from '@/records/database'
+import { lastVerdict } from '@/records/verdicts'
+import { FindingList } from '@/ui/FindingList'
+import { Moment } from '@/ui/Moment'
+import { AnsweredFindings } from './AnsweredFindings'
+import { DueBeforeEnd } from './DueBeforeEnd'
+import { KeepVerdict } from './KeepVerdict'
+import { TripTop } from './TripTop'
+import type { TripWorld } from './tripWorld'
+import { VerdictPlate } from './VerdictPlate'
+
+/** What changed since this trip was last ready. */
+function SinceReady({ world }: { world: TripWorld }) {
+  const before = lastVerdict(database(), world.row.id, 'ready')
+  if (!before) return null
+  const { cameUp, mended } = findingChanges(before.kept.findings, world.judgement.findings)
+  if (cameUp.length === 0 && mended.length === 0) return null
+  return (
+    <section className="mt-4" aria-label="Since it was last ready">
+      <h2>
+        Since it was ready, <Moment iso={before.judgedAt} />
+      </h2>
+      {cameUp.length > 0 && <FindingList findings={cameUp} />}
+      {mended.length > 0 && (
+        <p className="hint">
+          {mended.length}{' '}
+          {mended.length === 1 ? 'thing that was accepted then is' : 'things that were accepted then are'} mended now.
+        </p>
+      )}
+    </section>
+  )
+}
+
+/** Ready, fix first or stop: the verdict on a trip with everything it is made of. */
+export function ReadyView({ world }: { world: TripWorld }) {
+  const { row, plan, gear, judgement, ready, nowIso, isNext } = world
+  const endMonth = tripEndDay(plan.startDay, plan.nights).slice(0, 7)
+  const due = dueDates(gear, nowIso.slice(0, 10)).filter(({ month }) => month <= endMonth)
+  return (
+    <>
+      <TripTop trip={row} isNext={isNext} />
+      <VerdictPlate judgement={judgement} ready={ready} />
+      {judgement.trip.startDay !== plan.startDay && (
+        <p className="hint">
+          Under way: reckoned from the weigh-ins on, for the {judgement.trip.nights}{' '}
+          {judgement.trip.nights === 1 ? 'night' : 'nights'} left.
+        </p>
+      )}
+      <section className="mt-4" aria-label="Findings">
+        <h2>Before leaving</h2>
+        <AnsweredFindings tripId={row.id} answered={ready.answered} />
+        {ready.answered.length === 0 && <p>Nothing was found. Look once more with your own eyes.</p>}
+      </section>
+      <SinceReady world={world} />
+      <DueBeforeEnd due={due} />
+      <KeepVerdict tripId={row.id} verdict={ready.verdict} keys={ready.answered.map(({ key }) => key).join('\n')} />
+    </>
+  )
+}

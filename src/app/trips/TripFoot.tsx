@@ -1,0 +1,60 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { archiveTripAction, copyTripAction } from '@/actions/trip'
+import { PutAway } from '@/app/PutAway'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+
+/** Copies a trip to another day, or puts it away. */
+export function TripFoot({
+  trip: { id, version, name },
+  suggestedDay,
+}: {
+  trip: { id: string; version: number; name: string }
+  suggestedDay: string
+}) {
+  const [startDay, setStartDay] = useState(suggestedDay)
+  const { save, issueAt } = useSave(copyTripAction)
+  const say = useNotice()
+  const router = useRouter()
+  const wrong = issueAt('startDay') ?? issueAt('')
+  return (
+    <section className="mt-4" aria-label="This trip">
+      <h2>Again, or away</h2>
+      <form
+        noValidate
+        className="in-a-row"
+        onSubmit={async (event) => {
+          event.preventDefault()
+          const copied = await save({ id, startDay })
+          if (!copied) return
+          say({ done: `${name} copied` })
+          router.push(`/trips/${copied.value.id}`)
+        }}
+      >
+        <div>
+          <Form.Label htmlFor="copy-day">The same trip, leaving on</Form.Label>
+          <Form.Control
+            id="copy-day"
+            type="date"
+            value={startDay}
+            onChange={(event) => setStartDay(event.target.value)}
+          />
+          {wrong && (
+            <p className="issue" role="alert">
+              {wrong}
+            </p>
+          )}
+        </div>
+        <Button type="submit" variant="quiet">
+          Copy this trip
+        </Button>
+      </form>
+      <PutAway id={id} version={version} name={name} what="trip" home="/trips" archive={archiveTripAction} />
+    </section>
+  )
+}

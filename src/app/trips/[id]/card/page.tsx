@@ -1,0 +1,76 @@
+import type { Metadata } from 'next'
+import { codePath } from '@/app/trips/codePath'
+import { tripCardOf } from '@/app/trips/tripCardOf'
+import { TripTop } from '@/app/trips/TripTop'
+import { tripWorld } from '@/app/trips/tripWorld'
+import { formatPhrase } from '@/core/units/formatPhrase'
+import { emergencies } from '@/ui/emergencies'
+import { PrintButton } from './PrintButton'
+
+export const metadata: Metadata = { title: 'Trip card' }
+
+export default async function CardPage({ params }: { params: Promise<{ id: string }> }) {
+  const world = tripWorld((await params).id)
+  const { head, blocks, system, code } = await tripCardOf(world)
+  const { id } = world.row
+  return (
+    <>
+      <div className="not-printed">
+        <TripTop trip={world.row} isNext={world.isNext} />
+        <p className="card-tools">
+          <PrintButton />
+          <a className="btn btn-quiet" href={`/trips/${id}/card/pdf`} download>
+            As PDF
+          </a>
+          <a className="btn btn-quiet" href="/leak-test/sheet" download>
+            Leak sheet (PDF)
+          </a>
+          <span className="hint">One page, black on white: hang it by the door.</span>
+        </p>
+      </div>
+      <article className="trip-card" aria-label="Trip card">
+        <header>
+          <div>
+            <h2>
+              {head.rig} · {head.trip}
+            </h2>
+            <p>
+              {head.when} · <b>{head.verdict}</b>, {head.made}
+            </p>
+          </div>
+          <svg
+            viewBox={`-2 -2 ${code.size + 4} ${code.size + 4}`}
+            role="img"
+            aria-label="Printed code: this card as text"
+            className="card-code"
+          >
+            <rect x="-2" y="-2" width={code.size + 4} height={code.size + 4} fill="#fff" />
+            <path d={codePath(code)} fill="#000" />
+          </svg>
+        </header>
+        <div className="card-blocks">
+          {blocks.map(({ title, lines, isSmall }) => (
+            <section key={title} className={isSmall ? 'small-print' : ''}>
+              <h3>{title}</h3>
+              <ul>
+                {lines.map((phrase) => (
+                  <li key={phrase.text + JSON.stringify(phrase.parts)}>{formatPhrase(phrase, system)}</li>
+                ))}
+              </ul>
+            </section>
+          ))}
+        </div>
+        <footer>
+          <h3>Emergency: 911 in North America, 112 in Europe</h3>
+          <ul>
+            {emergencies.map(({ id: which, title, short }) => (
+              <li key={which}>
+                <b>{title}:</b> {short}
+              </li>
+            ))}
+          </ul>
+        </footer>
+      </article>
+    </>
+  )
+}

@@ -1,0 +1,10 @@
+import { CardDocument } from '@/app/pdf/CardDocument'
+import { pdfResponse } from '@/app/pdf/pdfResponse'
+import { tripCardOf } from '@/app/trips/tripCardOf'
+import { tripWorld } from '@/app/trips/tripWorld'
+
+/** The trip card as a PDF of one page. */
+export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
+  const card = await tripCardOf(tripWorld((await params).id))
+  return pdfResponse(<CardDocument {...card} />, 'trip-card.pdf')
+}

@@ -1,0 +1,77 @@
+import type { Metadata } from 'next'
+import { notFound } from 'next/navigation'
+import { programVersion } from '@/actions/programVersion'
+import { TripTop } from '@/app/trips/TripTop'
+import { tripWorld } from '@/app/trips/tripWorld'
+import { cardCylinders } from '@/core/readiness/cardCylinders'
+import { findingChanges } from '@/core/readiness/findingChanges'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { database } from '@/records/database'
+import { findVerdict } from '@/records/verdicts'
+import { PhraseText } from '@/ui/Amount'
+import { FindingList } from '@/ui/FindingList'
+import { Moment } from '@/ui/Moment'
+import { StateMark, stateWords } from '@/ui/StateMark'
+
+export const metadata: Metadata = { title: 'A verdict kept' }
+
+export default async function OneVerdictPage({ params }: { params: Promise<{ id: string; verdictId: string }> }) {
+  const { id, verdictId } = await params
+  const { row, isNext } = tripWorld(id)
+  const stored = findVerdict(database(), verdictId)
+  if (stored?.tripId !== id) notFound()
+  const { program, gear, plan, acceptances, findings } = stored.kept
+  const again = judgeTrip(gear, plan, stored.judgedAt)
+  const { cameUp, mended } = findingChanges(findings, again.findings)
+  const isSame = cameUp.length === 0 && mended.length === 0
+  return (
+    <>
+      <TripTop trip={row} isNext={isNext} />
+      <div className={`verdict ${stored.verdict}`}>
+        <StateMark state={stored.verdict} size={56} />
+        <div>
+          <strong>{stateWords[stored.verdict]}</strong>
+          <p>
+            As given <Moment iso={stored.judgedAt} /> by version {program}.{' '}
+            {isSame
+              ? `Judged again from the same entries by version ${programVersion()}: the same.`
+              : `Judged again from the same entries by version ${programVersion()}, it would differ: the rules of the program have changed since.`}
+          </p>
+        </div>
+      </div>
+      <div className="kept-columns">
+        <section aria-label="Findings then">
+          <h2>What was found</h2>
+          <FindingList findings={findings} />
+          {findings.length === 0 && <p>Nothing.</p>}
+        </section>
+        <section aria-label="What it rested on">
+          <h2>What it rested on</h2>
+          <ul>
+            {cardCylinders(gear.cylinders, stored.judgedAt.slice(0, 10)).lines.map((phrase) => (
+              <li key={JSON.stringify(phrase)}>
+                <PhraseText phrase={phrase} />
+              </li>
+            ))}
+            <li>
+              {plan.nights} {plan.nights === 1 ? 'night' : 'nights'} from {plan.startDay}, {plan.uses.length}{' '}
+              appliances, {gear.lines.length} lines, {gear.heat.heaters.length} heaters, {gear.equipment.length} things
+              that age.
+            </li>
+            <li>Weather: {plan.forecast?.name || 'as entered'}.</li>
+            {acceptances.map(({ id: key, sentence, reason }) => (
+              <li key={key}>
+                Accepted: <PhraseText phrase={sentence} /> “{reason}”
+              </li>
+            ))}
+          </ul>
+          <p>
+            <a className="btn btn-quiet" href={`/trips/${id}/kept/${verdictId}/data`} download>
+              All of it as data (JSON)
+            </a>
+          </p>
+        </section>
+      </div>
+    </>
+  )
+}

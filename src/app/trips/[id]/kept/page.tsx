@@ -1,0 +1,41 @@
+import type { Metadata } from 'next'
+import Link from 'next/link'
+import { TripTop } from '@/app/trips/TripTop'
+import { tripWorld } from '@/app/trips/tripWorld'
+import { database } from '@/records/database'
+import { listVerdicts } from '@/records/verdicts'
+import { Moment } from '@/ui/Moment'
+import { StateMark, stateWords } from '@/ui/StateMark'
+
+export const metadata: Metadata = { title: 'Verdicts kept' }
+
+export default async function KeptPage({ params }: { params: Promise<{ id: string }> }) {
+  const { row, isNext } = tripWorld((await params).id)
+  const kept = listVerdicts(database(), row.id)
+  return (
+    <>
+      <TripTop trip={row} isNext={isNext} />
+      <p>
+        Each verdict that was read is kept with everything it rested on, so that it can be shown later. Nothing of it is
+        ever changed.
+      </p>
+      <ul className="findings">
+        {kept.map(({ id, judgedAt, verdict }) => (
+          <li key={id} className={verdict === 'ready' ? 'note' : verdict}>
+            <StateMark state={verdict} />
+            <div>
+              <strong>{stateWords[verdict]}</strong>
+              <p className="hint">
+                <Moment iso={judgedAt} />
+              </p>
+            </div>
+            <Link className="btn btn-quiet" href={`/trips/${row.id}/kept/${id}`}>
+              What it rested on
+            </Link>
+          </li>
+        ))}
+      </ul>
+      {kept.length === 0 && <p>None yet: read “Ready?” once.</p>}
+    </>
+  )
+}

@@ -1,0 +1,53 @@
+'use client'
+
+import { useTicks, type LoggedTick, type RunOf } from '@/app/useTicks'
+import { tripProcedures, tripProcedureWords, type TripProcedure } from '@/core/readiness/tripSteps'
+import type { ProcedureStep } from '@/core/rules/procedureStep'
+import { Choice } from '@/ui/Choice'
+import { StepRail } from '@/ui/StepRail'
+import { useKept } from '@/ui/useKept'
+
+/** One procedure with what of it was ticked. */
+export interface ProcedureRail {
+  procedure: TripProcedure
+  run: RunOf
+  steps: readonly ProcedureStep[]
+  logged: readonly LoggedTick[]
+}
+
+function Rail({ rail: { procedure, run, steps, logged } }: { rail: ProcedureRail }) {
+  const ticking = useTicks(run, logged)
+  const left = steps.filter(({ id }) => !ticking.ticks.some(({ stepId }) => stepId === id)).length
+  return (
+    <>
+      <StepRail label={tripProcedureWords[procedure]} steps={steps} {...ticking} />
+      <p role="status" className="word-state">
+        {left === 0 ? 'All done. It stands in the logbook.' : `${left} of ${steps.length} left.`}
+      </p>
+    </>
+  )
+}
+
+/** The procedures of a trip, one at a time, made for this rig. */
+export function StepsBench({ rails }: { rails: readonly ProcedureRail[] }) {
+  const [chosen, setChosen] = useKept<TripProcedure>('trip procedure', 'before', true)
+  const rail = rails.find(({ procedure }) => procedure === chosen) ?? rails[0]
+  return (
+    <>
+      <div className="narrow">
+        <Choice
+          id="procedure"
+          label="Which"
+          value={chosen}
+          options={tripProcedures.map((one) => [one, tripProcedureWords[one]] as const)}
+          set={setChosen}
+        />
+      </div>
+      {rail && <Rail key={rail.procedure} rail={rail} />}
+      <p className="hint">
+        Made from your cylinders, changeover, heaters and alarms. The manuals of your equipment and the local code come
+        first; a tap on a step says why it is there.
+      </p>
+    </>
+  )
+}

@@ -1,0 +1,24 @@
+import type { Metadata } from 'next'
+import { ticksGoingOn } from '@/app/ticksGoingOn'
+import { TripTop } from '@/app/trips/TripTop'
+import { tripWorld } from '@/app/trips/tripWorld'
+import { stepsFacts } from '@/core/readiness/stepsFacts'
+import { tripProcedures, tripSteps } from '@/core/readiness/tripSteps'
+import { StepsBench } from './StepsBench'
+
+export const metadata: Metadata = { title: 'Step by step' }
+
+export default async function StepsPage({ params }: { params: Promise<{ id: string }> }) {
+  const { row, plan, gear, nowIso, isNext } = tripWorld((await params).id)
+  const facts = stepsFacts(gear, plan)
+  const rails = tripProcedures.map((procedure) => {
+    const run = { rigId: row.rigId, procedure: `trip ${procedure}`, subjectId: row.id }
+    return { procedure, run, steps: tripSteps(procedure, facts), logged: ticksGoingOn(run, nowIso) }
+  })
+  return (
+    <>
+      <TripTop trip={row} isNext={isNext} />
+      <StepsBench rails={rails} />
+    </>
+  )
+}

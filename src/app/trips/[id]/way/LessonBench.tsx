@@ -1,0 +1,161 @@
+'use client'
+
+import Link from 'next/link'
+import Button from 'react-bootstrap/Button'
+import { voidEventAction } from '@/actions/events'
+import { answerLessonAction } from '@/actions/lesson'
+import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
+import type { LessonAnswer, UseFactors } from '@/core/running/lesson'
+import type { LessonFound } from '@/core/running/lessonOf'
+import { lessonSlip } from '@/core/running/lessonSlip'
+import type { SupplyBalance } from '@/core/running/gasForTrip'
+import { Amount, PhraseText } from '@/ui/Amount'
+import { Moment } from '@/ui/Moment'
+import { SlipPaper } from '@/ui/SlipPaper'
+import { useNotice } from '@/ui/UndoProvider'
+import { useSave } from '@/ui/useSave'
+
+const supplyWords = { line: 'The rig’s line', bottles: 'Small bottles' } as const
+
+/** An answer that stands. */
+interface AnsweredLesson {
+  id: string
+  supply: Supply
+  answer: LessonAnswer
+  factor: number
+  untilAt: string
+  learnedAt: string
+}
+
+function SupplyLesson({
+  tripId,
+  supply,
+  found,
+  factor,
+  last,
+  balance,
+  nightsLeft,
+}: {
+  tripId: string
+  supply: Supply
+  found: LessonFound
+  factor: number | undefined
+  last: AnsweredLesson | undefined
+  balance: SupplyBalance | undefined
+  nightsLeft: number
+}) {
+  const { save, saving, issueAt } = useSave(answerLessonAction)
+  const say = useNotice()
+  const takeBack = async (id: string): Promise<boolean> =>
+    (await voidEventAction({ of: 'lesson', id, reason: 'Taken back' }).catch(() => null))?.ok === true
+  const answer = async (given: LessonAnswer): Promise<void> => {
+    const done = await save({ tripId, supply, answer: given })
+    if (done) {
+      say({
+        done: given === 'taken' ? 'The plan goes by the weigh-ins' : 'The plan stays as entered',
+        undo: () => takeBack(done.value.id),
+      })
+    }
+  }
+  const isAnswered = last !== undefined && found.lesson !== null && last.untilAt === found.lesson.untilAt
+  const wrong = issueAt('supply') ?? issueAt('')
+  return (
+    <section className="bench-and-slip mt-3" aria-label={supplyWords[supply]}>
+      <div>
+        <h2>{supplyWords[supply]}</h2>
+        {found.lesson === null ? (
+          <p>
+            Nothing learned: <PhraseText phrase={found.why} />
+          </p>
+        ) : (
+          <>
+            <p>
+              Burnt <Amount quantity={{ value: found.lesson.burntKg, role: 'cylinderMass' }} /> where the habits as
+              entered would have burnt <Amount quantity={{ value: found.lesson.plannedKg, role: 'cylinderMass' }} />.
+            </p>
+            <div className="save-line">
+              <Button disabled={saving.state === 'saving'} onClick={() => void answer('taken')}>
+                Plan the nights left by this
+              </Button>
+              <Button variant="quiet" disabled={saving.state === 'saving'} onClick={() => void answer('refused')}>
+                Leave the plan as entered
+              </Button>
+            </div>
+          </>
+        )}
+        {wrong && (
+          <p className="issue" role="alert">
+            {wrong}
+          </p>
+        )}
+        {last && (
+          <p className="answer">
+            {last.answer === 'taken' ? 'Taken' : 'Refused'} <Moment iso={last.learnedAt} />
+            {!isAnswered && ', by an earlier weigh-in'}.{' '}
+            <Button variant="bare" size="sm" onClick={() => void takeBack(last.id)}>
+              Take this back
+            </Button>
+          </p>
+        )}
+        <p>
+          {factor === undefined ? (
+            'The plan goes by the habits as entered.'
+          ) : (
+            <>
+              The plan counts <Amount quantity={{ value: factor, role: 'share' }} /> of the habits as entered, on this
+              trip and on those after it.
+            </>
+          )}{' '}
+          {balance && (
+            <>
+              For {nightsLeft} {nightsLeft === 1 ? 'night' : 'nights'}:{' '}
+              <Amount quantity={{ value: balance.neededKg, role: 'cylinderMass' }} /> needed,{' '}
+              <Amount quantity={{ value: balance.aboardKg, role: 'cylinderMass' }} /> aboard.
+            </>
+          )}
+        </p>
+      </div>
+      {found.lesson && (
+        <SlipPaper title="What was learned" sub={supplyWords[supply].toLowerCase()} slip={lessonSlip(found.lesson)} />
+      )}
+    </section>
+  )
+}
+
+/** What weigh-ins on the way teach: shown, to be taken into the plan or refused. */
+export function LessonBench({
+  tripId,
+  found,
+  learned,
+  answered,
+  balances,
+  nightsLeft,
+}: {
+  tripId: string
+  found: Readonly<Record<Supply, LessonFound>>
+  learned: UseFactors
+  answered: readonly AnsweredLesson[]
+  balances: readonly SupplyBalance[]
+  nightsLeft: number
+}) {
+  return (
+    <>
+      <p>
+        Weigh what is on, of an evening: what was burnt corrects the plan for the nights left, and the habits of the
+        next trip. <Link href="/cylinders">To the scale</Link>
+      </p>
+      {supplies.map((supply) => (
+        <SupplyLesson
+          key={supply}
+          tripId={tripId}
+          supply={supply}
+          found={found[supply]}
+          factor={learned[supply]}
+          last={answered.find((one) => one.supply === supply)}
+          balance={balances.find((one) => one.supply === supply && one.neededKg > 0)}
+          nightsLeft={nightsLeft}
+        />
+      ))}
+    </>
+  )
+}

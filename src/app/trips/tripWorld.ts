@@ -1,0 +1,27 @@
+import { notFound, redirect } from 'next/navigation'
+import { judgedTrip, type JudgedTrip } from '@/actions/judgedTrip'
+import { loadWorld } from '@/app/world'
+import { database } from '@/records/database'
+import { listOffers } from '@/records/offers'
+import type { PriceOffer } from '@/core/filling/fillCosts'
+
+/** What every page about a trip is given. */
+export interface TripWorld extends JudgedTrip {
+  /** It is the one to get ready for. */
+  isNext: boolean
+  offers: readonly PriceOffer[]
+}
+
+/** The trip an address names, with its verdict; one of a rig that is not at hand leads to the rigs. */
+export function tripWorld(id: string): TripWorld {
+  const { rig, trip, gear, judgement, acceptances, ready, nowIso } = loadWorld()
+  const isNext = trip?.row.id === id
+  // Judged for the head of the page already: once is enough.
+  const judged =
+    rig && isNext && judgement && ready
+      ? { rig, row: trip.row, plan: trip.plan, gear, judgement, acceptances, ready, nowIso }
+      : judgedTrip(id)
+  if (!judged) notFound()
+  if (rig?.id !== judged.rig.id) redirect(`/log/rigs?wanted=${encodeURIComponent(judged.rig.id)}`)
+  return { ...judged, isNext, offers: listOffers(database(), judged.rig.id) }
+}

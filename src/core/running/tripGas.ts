@@ -1,0 +1,63 @@
+import type { BurnSpan } from './burnSpans'
+import { burntBetween } from './burntBetween'
+import type { TripMoments } from './tripMoments'
+
+/** A fill with what it put in and what it cost. */
+export interface PaidFill {
+  addedKg: number
+  paid: number
+}
+
+/** What a trip really burnt. */
+export interface TripGas {
+  burntKg: number
+  /** Some of the time lies between readings that tell nothing. */
+  hasGaps: boolean
+  /** By day from the first, each a day of the owner's clock. */
+  days: readonly { day: string; kg: number }[]
+  cost: number | null
+  costPerNight: number | null
+}
+
+const DAY_MS = 86_400_000
+
+/**
+ * Money for each kilogram that was put in.
+ *
+ * @param fills - with what they put in and cost
+ * @returns null without one
+ */
+export function paidPerKg(fills: readonly PaidFill[]): number | null {
+  const addedKg = fills.reduce((sum, fill) => sum + fill.addedKg, 0)
+  return addedKg > 0 ? fills.reduce((sum, { paid }) => sum + paid, 0) / addedKg : null
+}
+
+/**
+ * What a trip burnt by the readings, by day and in money.
+ *
+ * @param spans - from burnSpans
+ * @param moments - of the trip
+ * @param nights - of it
+ * @param perKg - money for each kilogram; null when nobody entered what a fill cost
+ */
+export function tripGas(
+  spans: readonly (BurnSpan & { isUnknown: boolean })[],
+  { startMs, endMs, aheadMs }: TripMoments,
+  nights: number,
+  perKg: number | null,
+): TripGas {
+  const known = spans.filter(({ isUnknown }) => !isUnknown)
+  const burntKg = burntBetween(known, startMs, endMs)
+  const firstMs = Math.floor((startMs + aheadMs) / DAY_MS) * DAY_MS - aheadMs
+  const count = Math.max(1, Math.round((endMs - firstMs) / DAY_MS))
+  const days = Array.from({ length: count }, (_, i) => {
+    const fromMs = Math.max(startMs, firstMs + i * DAY_MS)
+    return {
+      day: new Date(firstMs + i * DAY_MS + aheadMs).toISOString().slice(0, 10),
+      kg: burntBetween(known, fromMs, Math.min(endMs, firstMs + (i + 1) * DAY_MS)),
+    }
+  })
+  const cost = perKg === null ? null : burntKg * perKg
+  const hasGaps = spans.some(({ isUnknown, fromMs, toMs }) => isUnknown && toMs > startMs && fromMs < endMs)
+  return { burntKg, hasGaps, days, cost, costPerNight: cost === null ? null : cost / nights }
+}
