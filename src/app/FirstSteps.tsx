@@ -34,6 +34,13 @@ export function FirstSteps({
       href: '/run/habits',
       label: 'Add an appliance',
     },
+    {
+      done: false,
+      what: 'Plan the trip',
+      why: 'Where, when, how high and how cold: then everything is judged for it.',
+      href: '/trips/new',
+      label: 'Plan a trip',
+    },
   ]
   return (
     <>
@@ -54,7 +61,6 @@ export function FirstSteps({
           </li>
         ))}
       </ul>
-      <p className="mt-3">Then the trip itself is planned here.</p>
     </>
   )
 }

@@ -4,9 +4,11 @@ import { stationStates, type World } from '@/app/world'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { plainCylinder } from '@/records/cylinders'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { readiness } from '@/core/readiness/readiness'
 
 function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
   const row = { ...plainCylinder, rigId: 'rig', position: 0, archivedAt: null, version: 1 }
+  const judgement = withTrip ? judgeTrip(rigGear(cylinders), tripPlan(), NOW) : null
   return {
     rig: {
       id: 'rig',
@@ -26,7 +28,9 @@ function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
     heat: rigGear([]).heat,
     gear: rigGear(cylinders),
     trip: undefined,
-    judgement: withTrip ? judgeTrip(rigGear(cylinders), tripPlan(), NOW) : null,
+    judgement,
+    acceptances: [],
+    ready: judgement && readiness(judgement.findings, []),
     nowIso: NOW,
   }
 }
@@ -42,9 +46,9 @@ test('the trip counts every finding, a station its own', () => {
 
 test('stations not built say so, whatever is found for them', () => {
   const states = stationStates(world([cylinderGear()], true))
-  for (const station of ['log', 'practice'] as const) {
-    expect(states[station]).toEqual({ mark: 'unbuilt', count: 0 })
-  }
+  expect(states.practice).toEqual({ mark: 'unbuilt', count: 0 })
+  // The logbook finds nothing wrong: it tells.
+  expect(states.log).toEqual({ mark: 'none', count: 0 })
 })
 
 test('without a trip nothing is called ready; a fault of a cylinder shows all the same', () => {

@@ -1,0 +1,37 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { equipmentKinds } from '@/core/cylinders/equipment'
+import { z } from '@/core/findings/schema'
+import { applianceKinds } from '@/core/running/habit'
+import { heaterKinds } from '@/core/shelter/heater'
+import { beginRig } from '@/records/beginRig'
+import { database } from '@/records/database'
+import { requireTripPlace, tripFieldsSchema } from './tripFields'
+import { massField, monthField, nameField } from './fields'
+import { act, type ActionResult } from './result'
+
+const beginSchema = z.strictObject({
+  rigName: nameField,
+  cylinder: z
+    .strictObject({
+      sizeId: z.string().min(1).max(64),
+      grossKg: massField.nullable(),
+      madeMonth: monthField.nullable(),
+    })
+    .nullable(),
+  heater: z.enum([...heaterKinds, 'none']).nullable(),
+  burns: z.array(z.enum(applianceKinds)).max(20),
+  equipment: z.array(z.strictObject({ kind: z.enum(equipmentKinds), madeMonth: monthField.nullable() })).max(20),
+  trip: tripFieldsSchema.nullable(),
+})
+
+/** A rig with what its owner knows of it on the first evening. */
+export async function beginAction(input: unknown): Promise<ActionResult<{ tripId: string | null }>> {
+  return act(beginSchema, input, (said) => {
+    if (said.trip) requireTripPlace(said.trip, 'trip.')
+    const { tripId } = beginRig(database(), said, new Date().toISOString())
+    revalidatePath('/', 'layout')
+    return { tripId }
+  })
+}

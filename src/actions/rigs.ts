@@ -1,0 +1,58 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { z } from '@/core/findings/schema'
+import { database } from '@/records/database'
+import { NotFoundError } from '@/records/RecordsError'
+import { findRig, saveRig, takeRig, type Rig } from '@/records/rigs'
+import { copyRig } from '@/records/world/copyRig'
+import { idField, nameField, versionField } from './fields'
+import { act, type ActionResult } from './result'
+
+function requireRig(id: string): Rig {
+  const rig = findRig(database(), id)
+  if (!rig) throw new NotFoundError('rig')
+  return rig
+}
+
+/** Takes another rig to hand: every station shows that one from now on. */
+export async function takeRigAction(input: unknown): Promise<ActionResult> {
+  return act(z.strictObject({ id: idField }), input, ({ id }) => {
+    requireRig(id)
+    takeRig(database(), id)
+    revalidatePath('/', 'layout')
+    return null
+  })
+}
+
+/** Calls a rig by another name. */
+export async function renameRigAction(input: unknown): Promise<ActionResult> {
+  const schema = z.strictObject({ id: idField, version: versionField, name: nameField })
+  return act(schema, input, ({ id, version, name }) => {
+    requireRig(id)
+    saveRig(database(), id, version, { name })
+    revalidatePath('/', 'layout')
+    return null
+  })
+}
+
+/** A second rig with the same gear and no history. */
+export async function copyRigAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(z.strictObject({ id: idField, name: nameField }), input, ({ id, name }) => {
+    requireRig(id)
+    const copied = copyRig(database(), id, name)
+    revalidatePath('/', 'layout')
+    return { id: copied }
+  })
+}
+
+/** Puts a rig away, or takes it out again; all of it stays in the records. */
+export async function archiveRigAction(input: unknown): Promise<ActionResult> {
+  const schema = z.strictObject({ id: idField, version: versionField, away: z.boolean() })
+  return act(schema, input, ({ id, version, away }) => {
+    requireRig(id)
+    saveRig(database(), id, version, { archivedAt: away ? new Date().toISOString() : null })
+    revalidatePath('/', 'layout')
+    return null
+  })
+}

@@ -1,0 +1,50 @@
+import { isValid, parseISO } from 'date-fns'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import { requireTemperature } from '@/core/fluids/requireTemperature'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { nameField } from './fields'
+
+/** A day as a date field gives it. */
+export const dayField = z
+  .string()
+  .regex(/^\d{4}-\d\d-\d\d$/, 'Choose the day you leave.')
+  .refine((day) => isValid(parseISO(day)), 'There is no such day.')
+
+/** What an owner enters of a trip, apart from what burns. */
+export const tripFieldsSchema = z.strictObject({
+  name: nameField,
+  startDay: dayField,
+  nights: z
+    .int('A trip has a whole number of nights.')
+    .min(1, 'A trip has one night or more.')
+    .max(366, 'Plan a year at most.'),
+  altitudeM: z.number(),
+  coldestK: z.number().nullable(),
+  reserveShare: z.number().min(0, 'The reserve cannot be less than nothing.').max(1, 'The reserve is at most 100 %.'),
+})
+
+/** Runs a check of core and puts what it refuses at its field. */
+function at(path: string, check: () => void): void {
+  try {
+    check()
+  } catch (error) {
+    if (error instanceof InputError) throw new InputError(path, error.message)
+    throw error
+  }
+}
+
+/**
+ * Refuses a height and a cold that cannot be.
+ *
+ * @param place - of the trip
+ * @param before - put before the field's name, where it lies deeper
+ * @throws InputError at `altitudeM` or `coldestK`
+ */
+export function requireTripPlace(
+  { altitudeM, coldestK }: { altitudeM: number; coldestK: number | null },
+  before = '',
+): void {
+  at(`${before}altitudeM`, () => standardAtmospherePa(altitudeM))
+  if (coldestK !== null) at(`${before}coldestK`, () => requireTemperature('propane', coldestK))
+}

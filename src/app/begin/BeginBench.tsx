@@ -1,0 +1,120 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import Button from 'react-bootstrap/Button'
+import { beginAction } from '@/actions/begin'
+import { useKept } from '@/ui/useKept'
+import { useSave } from '@/ui/useSave'
+import { useUnits } from '@/ui/UnitsProvider'
+import { BeginCylinder } from './BeginCylinder'
+import { BeginFound } from './BeginFound'
+import { beginSteps, beginStepWords, beginValues, readBegin, type BeginStep, type BeginValues } from './beginForm'
+import { BeginHeat } from './BeginHeat'
+import { BeginName } from './BeginName'
+import { BeginTrip } from './BeginTrip'
+
+/** Step a refusal belongs to, by the field it names. */
+function stepOf(path: string): BeginStep {
+  if (path.startsWith('cylinder')) return 'cylinder'
+  if (path.startsWith('trip')) return 'trip'
+  return path.startsWith('equipment') ? 'found' : 'rig'
+}
+
+/** What a page of the beginning is given. */
+export interface BeginPart {
+  values: BeginValues
+  set: (next: Partial<BeginValues>) => void
+  issueAt: (path: string) => string | null
+  thisMonth: string
+}
+
+/** From nothing to a first verdict in five short pages; every question can be left for later. */
+export function BeginBench({
+  isFirst,
+  suggestedDay,
+  thisMonth,
+}: {
+  isFirst: boolean
+  suggestedDay: string
+  thisMonth: string
+}) {
+  const router = useRouter()
+  const { system } = useUnits()
+  const [values, keep, forget] = useKept<BeginValues>('begin', beginValues(suggestedDay))
+  const { save, saving, issueAt, settle } = useSave(beginAction)
+  const set = (next: Partial<BeginValues>): void => {
+    settle()
+    keep({ ...values, ...next })
+  }
+  const { said, issues } = readBegin(values, system, thisMonth)
+  const here = beginSteps.indexOf(values.step)
+  const next = beginSteps[here + 1]
+  const before = beginSteps[here - 1]
+  const wrong = issues[values.step] ?? null
+  const refusedAt = saving.issues[0]
+
+  const go = async (): Promise<void> => {
+    if (wrong !== null) return
+    if (next) return set({ step: next })
+    const bad = beginSteps.find((step) => issues[step])
+    if (bad) return set({ step: bad })
+    const begun = await save(said)
+    if (!begun) return
+    forget()
+    router.push('/')
+  }
+  const part: BeginPart = { values, set, issueAt, thisMonth }
+  return (
+    <form
+      noValidate
+      className="begin"
+      onSubmit={(event) => {
+        event.preventDefault()
+        void go()
+      }}
+    >
+      <h1>{isFirst ? 'Before the first trip' : 'Another rig'}</h1>
+      {isFirst && values.step === 'rig' && (
+        <p>
+          Five short pages, and you know whether you can leave. What you do not know, leave out: it is counted as not
+          known, and asked for later.
+        </p>
+      )}
+      <ol className="begin-steps" aria-label="Pages">
+        {beginSteps.map((step, i) => (
+          <li key={step} aria-current={step === values.step ? 'step' : undefined} className={i < here ? 'done' : ''}>
+            {beginStepWords[step]}
+          </li>
+        ))}
+      </ol>
+      {values.step === 'rig' && <BeginName {...part} />}
+      {values.step === 'cylinder' && <BeginCylinder {...part} />}
+      {values.step === 'heat' && <BeginHeat {...part} />}
+      {values.step === 'found' && <BeginFound {...part} />}
+      {values.step === 'trip' && <BeginTrip {...part} />}
+      <div role="alert">
+        {refusedAt && (
+          <p className="issue">
+            {stepOf(refusedAt.path) !== values.step && refusedAt.path !== ''
+              ? `${beginStepWords[stepOf(refusedAt.path)]}: `
+              : ''}
+            {refusedAt.message}
+          </p>
+        )}
+      </div>
+      <div className="save-line">
+        <Button type="submit" disabled={saving.state === 'saving'}>
+          {next ? 'Go on' : 'See the verdict'}
+        </Button>
+        {before && (
+          <Button variant="quiet" onClick={() => set({ step: before })}>
+            Back
+          </Button>
+        )}
+        <span role="status" className="word-state">
+          {saving.state === 'saving' ? 'Working it out …' : ''}
+        </span>
+      </div>
+    </form>
+  )
+}

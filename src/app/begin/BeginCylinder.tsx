@@ -1,0 +1,82 @@
+'use client'
+
+import { typicalSizes, type TypicalSize } from '@/core/cylinders/typicalSizes'
+import { CylinderDrawing } from '@/ui/CylinderDrawing'
+import { MonthField } from '@/ui/MonthField'
+import { QuantityField } from '@/ui/QuantityField'
+import type { BeginPart } from './BeginBench'
+
+/** Those most rigs have; the others are entered by their stamps later. */
+const offered = ['removable-20', 'removable-30', 'removable-10', 'removable-100', 'bottle-1', 'co2-5']
+
+const sizes: readonly TypicalSize[] = offered.flatMap((id) => typicalSizes.find((size) => size.id === id) ?? [])
+
+/** Wider where it holds more; by eye. */
+function drawnWidth({ waterCapacityKg }: TypicalSize): number {
+  return Math.min(92, 40 + 7 * Math.sqrt(waterCapacityKg))
+}
+
+/** One cylinder, by its picture; what is in it only by the scale. */
+export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
+  return (
+    <>
+      <fieldset className="size-cards">
+        <legend>Which looks like yours?</legend>
+        {sizes.map((size) => (
+          <label key={size.id} className={values.sizeId === size.id ? 'chosen' : ''}>
+            <input
+              type="radio"
+              name="size"
+              className="visually-hidden"
+              checked={values.sizeId === size.id}
+              onChange={() => set({ sizeId: size.id })}
+            />
+            <CylinderDrawing
+              kind={size.kind}
+              waterCapacityKg={size.waterCapacityKg}
+              level={0}
+              title={size.name}
+              width={drawnWidth(size)}
+            />
+            <span>{size.name}</span>
+          </label>
+        ))}
+        <label className={values.sizeId === null ? 'chosen' : ''}>
+          <input
+            type="radio"
+            name="size"
+            className="visually-hidden"
+            checked={values.sizeId === null}
+            onChange={() => set({ sizeId: null })}
+          />
+          <span>Another, or later</span>
+        </label>
+      </fieldset>
+      {values.sizeId !== null && (
+        <div className="fields narrow">
+          <QuantityField
+            optional
+            label="On the scale now"
+            role="cylinderMass"
+            text={values.gross}
+            issue={issueAt('cylinder.grossKg')}
+            hint="only the scale tells what is in it; leave it empty if you have none at hand"
+            onText={(gross) => set({ gross })}
+          />
+          <MonthField
+            label="Month it was made, on its collar"
+            text={values.made}
+            latest={thisMonth}
+            issue={issueAt('cylinder.madeMonth')}
+            hint="such as 03-20; leave it empty if you cannot read it"
+            onText={(made) => set({ made })}
+          />
+        </div>
+      )}
+      <p className="hint">
+        Usual figures of that size are taken; the stamps on your own collar come first, and are entered later. A tank
+        fixed to the rig is entered later too.
+      </p>
+    </>
+  )
+}

@@ -1,0 +1,105 @@
+import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment'
+import type { ApplianceKind } from '@/core/running/habit'
+import type { HeaterKind } from '@/core/shelter/heater'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { readMonthField } from '@/ui/readMonthField'
+import { readQuantity } from '@/ui/readQuantity'
+
+export const beginSteps = ['rig', 'cylinder', 'heat', 'found', 'trip'] as const
+
+export type BeginStep = (typeof beginSteps)[number]
+
+export const beginStepWords: Readonly<Record<BeginStep, string>> = {
+  rig: 'The rig',
+  cylinder: 'A cylinder',
+  heat: 'What burns',
+  found: 'What you found',
+  trip: 'The trip',
+}
+
+/** Whether a thing is there: “not known” is an answer. */
+export type Found = 'there' | 'none' | 'not-known'
+
+/** What stands in the fields, as typed. */
+export interface BeginValues {
+  step: BeginStep
+  rigName: string
+  sizeId: string | null
+  gross: string
+  made: string
+  heater: HeaterKind | 'none' | null
+  burns: readonly ApplianceKind[]
+  found: Readonly<Record<EquipmentKind, { state: Found; made: string }>>
+  tripName: string
+  startDay: string
+  nights: string
+  altitude: string
+  coldest: string
+}
+
+/** Before anything is typed. */
+export function beginValues(suggestedDay: string): BeginValues {
+  const found = Object.fromEntries(equipmentKinds.map((kind) => [kind, { state: 'not-known', made: '' }]))
+  return {
+    step: 'rig',
+    rigName: '',
+    sizeId: null,
+    gross: '',
+    made: '',
+    heater: null,
+    burns: [],
+    found: found as BeginValues['found'],
+    tripName: '',
+    startDay: suggestedDay,
+    nights: '3',
+    altitude: '',
+    coldest: '',
+  }
+}
+
+const USUAL_RESERVE = 0.2
+
+/**
+ * What the fields come to, ready to be sent; a field that cannot be read is named with a sentence.
+ *
+ * @param values - as typed
+ * @param system - of units
+ * @param thisMonth - for months on a collar
+ */
+export function readBegin(values: BeginValues, system: UnitSystem, thisMonth: string) {
+  const gross = readQuantity(values.gross, 'cylinderMass', system)
+  const made = readMonthField(values.made, thisMonth)
+  const altitude = readQuantity(values.altitude, 'altitude', system)
+  const coldest = readQuantity(values.coldest, 'temperature', system)
+  const nights = Number(values.nights.trim())
+  const nightsIssue =
+    Number.isInteger(nights) && nights >= 1 && nights <= 366 ? null : 'Enter a whole number of nights, 1 to 366.'
+  const equipment = equipmentKinds.flatMap((kind) => {
+    const { state, made: text } = values.found[kind]
+    // A hose or regulator is there in every rig that burns gas; what nobody knows of it is its date.
+    const isThere = state === 'there' || (state === 'not-known' && (kind === 'hose' || kind === 'regulator'))
+    return isThere ? [{ kind, madeMonth: readMonthField(text, thisMonth).month }] : []
+  })
+  const issues: Readonly<Partial<Record<BeginStep, string>>> = {
+    ...((gross.issue ?? made.issue) && { cylinder: gross.issue ?? made.issue ?? '' }),
+    ...((altitude.issue ?? coldest.issue ?? nightsIssue) && {
+      trip: altitude.issue ?? coldest.issue ?? nightsIssue ?? '',
+    }),
+  }
+  const said = {
+    rigName: values.rigName.trim() || 'My rig',
+    cylinder: values.sizeId === null ? null : { sizeId: values.sizeId, grossKg: gross.value, madeMonth: made.month },
+    heater: values.heater,
+    burns: values.burns,
+    equipment,
+    trip: {
+      name: values.tripName.trim() || 'The first trip',
+      startDay: values.startDay,
+      nights,
+      altitudeM: altitude.value ?? 0,
+      coldestK: coldest.value,
+      reserveShare: USUAL_RESERVE,
+    },
+  }
+  return { said, issues, nightsIssue }
+}

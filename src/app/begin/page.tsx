@@ -1,0 +1,20 @@
+import { addDays, format } from 'date-fns'
+import type { Metadata } from 'next'
+import { loadWorld } from '@/app/world'
+import { BeginBench } from './BeginBench'
+
+export const metadata: Metadata = { title: 'Begin' }
+
+/** Most people ask the evening before, and a week leaves time to mend what is found. */
+const USUAL_DAYS = 7
+
+export default function BeginPage() {
+  const { rig, nowIso } = loadWorld()
+  return (
+    <BeginBench
+      isFirst={!rig}
+      suggestedDay={format(addDays(new Date(nowIso), USUAL_DAYS), 'yyyy-MM-dd')}
+      thisMonth={nowIso.slice(0, 7)}
+    />
+  )
+}
