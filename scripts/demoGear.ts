@@ -58,10 +58,7 @@ export const demoCylinders: readonly DemoCylinder[] = [
       stampsText: 'TW 17.8 WC 47.6 DOT-4BA240 03-20 OPD',
     },
     look: { daysAgo: 3, bad: [] },
-    weighings: [
-      { grossKg: pounds(37.6), daysAgo: 41 },
-      { grossKg: pounds(31.4), daysAgo: 1 },
-    ],
+    weighings: [{ grossKg: pounds(31.4), daysAgo: 1 }],
   },
   {
     // Out of date, and its dust plug is lost.

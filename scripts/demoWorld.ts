@@ -14,6 +14,7 @@ import { addTrip } from '@/records/trips'
 import { addWeighing } from '@/records/weighings'
 import { loadDemoHeat } from './demoHeat'
 import { loadDemoLines } from './demoLines'
+import { loadDemoPast } from './demoPast'
 import { demoAppliances, demoBattery, demoForecast } from './demoRun'
 import { answersOf, demoCylinders, demoEquipment, demoOffers, type DemoCylinder } from './demoGear'
 
@@ -91,4 +92,5 @@ export function loadDemoWorld(records: Database, now: Date): void {
     },
     'larkspur',
   )
+  loadDemoPast(records, rig.id, now)
 }

@@ -60,7 +60,7 @@ export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
             role="cylinderMass"
             text={values.gross}
             issue={issueAt('cylinder.grossKg')}
-            hint="only the scale tells what is in it; leave it empty if you have none at hand"
+            hint="only the scale tells what is in it"
             onText={(gross) => set({ gross })}
           />
           <MonthField

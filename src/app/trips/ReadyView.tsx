@@ -1,3 +1,4 @@
+import Link from 'next/link'
 import { findingChanges } from '@/core/readiness/findingChanges'
 import { dueDates } from '@/core/readiness/dueDates'
 import { tripEndDay } from '@/core/running/tripEndDay'
@@ -43,6 +44,11 @@ export function ReadyView({ world }: { world: TripWorld }) {
     <>
       <TripTop trip={row} isNext={isNext} />
       <VerdictPlate judgement={judgement} ready={ready} />
+      {ready.openCount > 0 && (
+        <p className="mt-2 mb-0">
+          <Link href={`/trips/${row.id}/list`}>All of it as the day’s list, by place</Link>
+        </p>
+      )}
       {judgement.trip.startDay !== plan.startDay && (
         <p className="hint">
           Under way: reckoned from the weigh-ins on, for the {judgement.trip.nights}{' '}

@@ -3,7 +3,7 @@ import type { UnitSystem } from '@/core/units/displayRoles'
 import { formatPhrase } from '@/core/units/formatPhrase'
 
 /** Largest text that a printed code of a hand's breadth is read from by a phone. */
-const MOST = 1100
+const MOST = 640
 
 /** The head of a card. */
 export interface CardHead {

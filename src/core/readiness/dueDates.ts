@@ -102,7 +102,7 @@ function yearlyChecks({ cylinders, equipment }: RigGear, onMonth: string): DueDa
     .map(({ id, name, kind, lastLook }): DueDate => ({
       id: `yearly ${id}`,
       title: `${name}: yearly look`,
-      why: `${equipmentFacts[kind].look}.`,
+      why: `Look: ${equipmentFacts[kind].look}.`,
       month: next(lastLook?.lookedAt),
       remedy: { label: 'To the equipment', station: 'cylinders', page: 'equipment' },
     }))

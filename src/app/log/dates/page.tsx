@@ -16,9 +16,9 @@ export default function DatesPage() {
   const month = nowIso.slice(0, 7)
   const endMonth = trip ? tripEndDay(trip.plan.startDay, trip.plan.nights).slice(0, 7) : month
   const due = dueDates(gear, nowIso.slice(0, 10))
-  const stateOf = (last: string): 'stop' | 'fix-first' | 'ready' =>
-    last < month ? 'stop' : last <= endMonth ? 'fix-first' : 'ready'
-  const words = { stop: 'past', 'fix-first': 'due before the trip’s end', ready: stateWords.ready } as const
+  const stateOf = (last: string): 'fix-first' | 'ready' => (last <= endMonth ? 'fix-first' : 'ready')
+  const wordsOf = (last: string): string =>
+    last < month ? 'past' : last <= endMonth ? 'due before the trip’s end' : stateWords.ready
   return (
     <>
       <p className="card-tools">
@@ -33,10 +33,12 @@ export default function DatesPage() {
             <StateMark state={stateOf(last)} />
             <div>
               <strong>
-                <span className="visually-hidden">{words[stateOf(last)]}: </span>
                 {monthWords(last)}: {title}
               </strong>
-              <p className="hint">{why}</p>
+              <p className="hint">
+                {stateOf(last) === 'fix-first' && `${wordsOf(last).replace(/^./, (letter) => letter.toUpperCase())}. `}
+                {why}
+              </p>
             </div>
             <Link className="btn btn-quiet" href={remedyHref(remedy)}>
               {remedy.label}

@@ -34,7 +34,7 @@ export function StepsBench({ rails }: { rails: readonly ProcedureRail[] }) {
   const rail = rails.find(({ procedure }) => procedure === chosen) ?? rails[0]
   return (
     <>
-      <div className="narrow">
+      <div className="procedure-choice">
         <Choice
           id="procedure"
           label="Which"

@@ -65,7 +65,7 @@ function SupplyLesson({
         <h2>{supplyWords[supply]}</h2>
         {found.lesson === null ? (
           <p>
-            Nothing learned: <PhraseText phrase={found.why} />
+            <PhraseText phrase={found.why} />
           </p>
         ) : (
           <>
