@@ -32,6 +32,7 @@ test('the index names every calculation with its schema', async () => {
     'vaporisation',
     'trip-plan',
     'carbonation',
+    'readiness',
   ])
   for (const { schema, path } of calculations) {
     expect(schema).toMatchObject({ type: 'object', additionalProperties: false })

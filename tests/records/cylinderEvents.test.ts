@@ -15,6 +15,9 @@ import {
 } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
 import { addEquipment, addEquipmentLook, listEquipment, saveEquipment } from '@/records/equipment'
+import { addAcceptance } from '@/records/acceptances'
+import { addLesson } from '@/records/lessons'
+import { addTrip } from '@/records/trips'
 import { testedLine } from './testedLine'
 import { warmedRoom } from './warmedRoom'
 import { eventNames, eventTables, voidEvent } from '@/records/events'
@@ -256,16 +259,35 @@ test('the file itself lets no event of any kind be changed or erased', () => {
   addEquipmentLook(records, { equipmentId, lookedAt: at(1), sound: true, note: null })
   testedLine(records, 'rig', at(1))
   warmedRoom(records, 'rig', at(1))
+  const { id: tripId } = addTrip(records, 'rig', {
+    name: 'Heron Lake',
+    startDay: '2026-12-04',
+    nights: 2,
+    altitudeM: 0,
+    coldestK: null,
+    reserveShare: 0.2,
+    uses: [],
+  })
+  addAcceptance(records, { tripId, findingKey: 'x', sentence: { text: 'x' }, reason: 'known', acceptedAt: at(1) })
+  const learned = {
+    answer: 'taken',
+    factor: 1.1,
+    burntKg: 1.1,
+    plannedKg: 1,
+    untilAt: at(1),
+    learnedAt: at(1),
+  } as const
+  addLesson(records, { tripId, supply: 'line', ...learned })
   const sql = records.$client
   for (const name of eventNames) {
     const table = sql
       .prepare(`SELECT tbl_name FROM sqlite_master WHERE type = 'trigger' AND sql LIKE ? AND name LIKE '%erased'`)
       .pluck()
-      .get(`%A ${name} is voided, never erased.%`)
+      .get(`% ${name} is voided, never erased.%`)
     expect(() => sql.prepare(`DELETE FROM ${String(table)}`).run()).toThrow(/never erased/)
     expect(() => sql.prepare(`UPDATE ${String(table)} SET id = 'other'`).run()).toThrow(/never changed/)
   }
-  expect(Object.keys(eventTables)).toHaveLength(12)
+  expect(Object.keys(eventTables)).toHaveLength(14)
   voidEvent(records, 'mark', markId, at(2), 'first')
   voidEvent(records, 'mark', markId, at(3), 'second')
   expect(listMarks(records, 'left')[0]?.voidReason).toBe('first')

@@ -62,7 +62,12 @@ describe('cylinders and weighings', () => {
     weigh('left', 35, '2026-11-03T10:00:00.000Z')
     weigh('left', 31, '2026-11-02T10:00:00.000Z')
     const last = weigh('left', 34, '2026-11-03T10:00:00.000Z')
-    expect(findCylinder(records, 'left')?.gear.lastWeighing).toMatchObject({ id: last.id })
+    expect(findCylinder(records, 'left')?.gear.lastWeighing).toEqual({
+      grossKg: last.grossKg,
+      hangingKg: last.hangingKg,
+      weighedAt: last.weighedAt,
+    })
+    expect(last.grossKg).toBeCloseTo(34 * POUND_KG, 12)
     voidEvent(records, 'weighing', last.id, '2026-11-04T00:00:00.000Z', 'adapter forgotten')
     expect(listCylinders(records, 'rig')[0]?.gear.lastWeighing?.grossKg).toBeCloseTo(35 * POUND_KG, 12)
   })
@@ -160,13 +165,15 @@ describe('appliances and trips', () => {
     expect(findTrip(records, id)).toMatchObject({ row: { version: 2 }, plan: { uses: [] } })
   })
 
-  test('the next trip is the first still to come, else the latest there was', () => {
+  test('the next trip is the one under way, else the first to come, else the latest there was', () => {
     expect(nextTrip(records, 'rig', '2026-11-24')).toBeUndefined()
     addTrip(records, 'rig', { ...trip, startDay: '2026-10-01' }, 'past')
     addTrip(records, 'rig', { ...trip, startDay: '2027-01-01' }, 'later')
     addTrip(records, 'rig', trip, 'next')
     expect(nextTrip(records, 'rig', '2026-12-04')?.row.id).toBe('next')
-    expect(nextTrip(records, 'rig', '2026-12-05')?.row.id).toBe('later')
+    // Its last day still counts.
+    expect(nextTrip(records, 'rig', '2026-12-08')?.row.id).toBe('next')
+    expect(nextTrip(records, 'rig', '2026-12-09')?.row.id).toBe('later')
     expect(nextTrip(records, 'rig', '2028-01-01')?.row.id).toBe('later')
     expect(listTrips(records, 'rig').map(({ id }) => id)).toEqual(['later', 'next', 'past'])
   })

@@ -11,6 +11,7 @@ import { BeginFound } from './BeginFound'
 import { beginSteps, beginStepWords, beginValues, readBegin, type BeginStep, type BeginValues } from './beginForm'
 import { BeginHeat } from './BeginHeat'
 import { BeginName } from './BeginName'
+import type { BeginPart } from './beginPart'
 import { BeginTrip } from './BeginTrip'
 
 /** Step a refusal belongs to, by the field it names. */
@@ -18,14 +19,6 @@ function stepOf(path: string): BeginStep {
   if (path.startsWith('cylinder')) return 'cylinder'
   if (path.startsWith('trip')) return 'trip'
   return path.startsWith('equipment') ? 'found' : 'rig'
-}
-
-/** What a page of the beginning is given. */
-export interface BeginPart {
-  values: BeginValues
-  set: (next: Partial<BeginValues>) => void
-  issueAt: (path: string) => string | null
-  thisMonth: string
 }
 
 /** From nothing to a first verdict in five short pages; every question can be left for later. */

@@ -3,7 +3,7 @@
 import Form from 'react-bootstrap/Form'
 import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment'
 import { MonthField } from '@/ui/MonthField'
-import type { BeginPart } from './BeginBench'
+import type { BeginPart } from './beginPart'
 import type { Found } from './beginForm'
 
 const answers: readonly (readonly [Found, string])[] = [

@@ -6,7 +6,7 @@ import type { ApplianceKind } from '@/core/running/habit'
 import { heaterKinds } from '@/core/shelter/heater'
 import { heaterTemplates } from '@/core/shelter/heaterTemplates'
 import { Amount } from '@/ui/Amount'
-import type { BeginPart } from './BeginBench'
+import type { BeginPart } from './beginPart'
 
 /** What most rigs burn besides heat. */
 const besides: readonly ApplianceKind[] = ['cooktop', 'fridge', 'water-heater', 'oven', 'grill']

@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import { QuantityField } from '@/ui/QuantityField'
-import type { BeginPart } from './BeginBench'
+import type { BeginPart } from './beginPart'
 
 /** Where, when, how high and how cold. */
 export function BeginTrip({ values, set, issueAt }: BeginPart) {

@@ -1,4 +1,4 @@
-import type { CardBlock } from '@/core/readiness/tripCard'
+import type { CardBlock } from '@/core/readiness/cardBlock'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { formatPhrase } from '@/core/units/formatPhrase'
 

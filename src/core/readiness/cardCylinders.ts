@@ -5,7 +5,7 @@ import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
 import { gearRequalification } from '@/core/cylinders/gearRequalification'
 import { monthWords } from '@/core/cylinders/monthWords'
 import type { Phrase } from '@/core/findings/quantity'
-import type { CardBlock } from './tripCard'
+import type { CardBlock } from './cardBlock'
 
 function lineOf(cylinder: CylinderGear, onDay: string): Phrase {
   const { small } = kindFacts[cylinder.kind]

@@ -7,7 +7,7 @@ import type { TripPlan } from '@/core/running/tripPlan'
 import { fromUnit } from '@/core/units/fromUnit'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import type { TripJudgement } from './judgeTrip'
-import type { CardBlock } from './tripCard'
+import type { CardBlock } from './cardBlock'
 
 const supplyWords = { line: 'The rig’s line', bottles: 'Small bottles' } as const
 const LINE_SET_PA = fromUnit(11, 'gaugePressure', 'inWC')

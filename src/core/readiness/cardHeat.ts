@@ -5,7 +5,7 @@ import { placedHeaters } from '@/core/shelter/placedHeaters'
 import type { HeaterGear, ShelterGear } from '@/core/shelter/shelter'
 import { ventilationOf } from '@/core/shelter/ventilationOf'
 import type { RigGear } from './judgeTrip'
-import type { CardBlock } from './tripCard'
+import type { CardBlock } from './cardBlock'
 
 function clearancesOf({ name, heater }: HeaterGear): Phrase {
   const { frontM, sidesM, rearM, topM } = heater.body.clearances

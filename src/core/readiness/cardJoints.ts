@@ -3,7 +3,7 @@ import { lineGraph } from '@/core/hookup/lineGraph'
 import { lineZones } from '@/core/hookup/lineZones'
 import { leakSheet } from '@/core/leaktest/leakSheet'
 import type { JudgedLine } from './lineFindings'
-import type { CardBlock } from './tripCard'
+import type { CardBlock } from './cardBlock'
 
 /** The joints of each line to soap, upstream first; the leak sheet has every other place. */
 export function cardJoints(lines: readonly JudgedLine[]): CardBlock[] {

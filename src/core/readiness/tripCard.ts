@@ -1,19 +1,12 @@
 import type { Phrase } from '@/core/findings/quantity'
 import type { TripPlan } from '@/core/running/tripPlan'
+import type { CardBlock } from './cardBlock'
 import { cardCylinders } from './cardCylinders'
 import { cardGas } from './cardGas'
 import { cardHeat } from './cardHeat'
 import { cardJoints } from './cardJoints'
 import type { RigGear, TripJudgement } from './judgeTrip'
 import type { Readiness } from './readiness'
-
-/** One block of the card. */
-export interface CardBlock {
-  title: string
-  lines: readonly Phrase[]
-  /** Said in smaller type: what it rests on. */
-  isSmall?: boolean
-}
 
 const most = 6
 

@@ -7,6 +7,7 @@ import { fillBasis } from '@/core/rules/fillBasis'
 import { heatBasis } from '@/core/rules/heatBasis'
 import { hookupBasis } from '@/core/rules/hookupBasis'
 import { runBasis } from '@/core/rules/runBasis'
+import { tripBasis } from '@/core/rules/tripBasis'
 
 function textBelow(folder: string): string {
   return fs
@@ -34,7 +35,7 @@ test.each(Object.keys(basis))('something rests on %s', (id) => {
 })
 
 test('no entry stands in two lists', () => {
-  const all = [cylinderBasis, fillBasis, hookupBasis, heatBasis, runBasis, co2Basis].flatMap((list) =>
+  const all = [cylinderBasis, fillBasis, hookupBasis, heatBasis, runBasis, co2Basis, tripBasis].flatMap((list) =>
     Object.keys(list),
   )
   expect(new Set(all).size).toBe(all.length)

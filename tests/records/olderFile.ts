@@ -1,0 +1,31 @@
+import Sqlite from 'better-sqlite3'
+import { drizzle } from 'drizzle-orm/better-sqlite3'
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
+import fs from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+
+/**
+ * Makes a file as a version before this one left it: with all but the last migrations, and one rig.
+ *
+ * @param file - that does not exist
+ * @param without - migrations that had not been written
+ * @returns name of its rig, and how many triggers it has
+ */
+export function olderFile(file: string, without: number): { name: string; triggers: number } {
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-migrations-'))
+  fs.cpSync('drizzle', folder, { recursive: true })
+  const journal = path.join(folder, 'meta', '_journal.json')
+  const known = JSON.parse(fs.readFileSync(journal, 'utf8')) as { entries: unknown[] }
+  fs.writeFileSync(journal, JSON.stringify({ ...known, entries: known.entries.slice(0, -without) }))
+  const client = new Sqlite(file)
+  client.pragma('journal_mode = WAL')
+  client.pragma(`application_id = ${0x474b6574}`)
+  migrate(drizzle({ client }), { migrationsFolder: folder })
+  const name = 'Marigold'
+  client.prepare(`INSERT INTO rigs (id, name) VALUES ('marigold', ?)`).run(name)
+  const triggers = Number(client.prepare(`SELECT count(*) FROM sqlite_master WHERE type = 'trigger'`).pluck().get())
+  client.close()
+  fs.rmSync(folder, { recursive: true })
+  return { name, triggers }
+}
