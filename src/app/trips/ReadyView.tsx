@@ -1,6 +1,7 @@
 import Link from 'next/link'
 import { findingChanges } from '@/core/readiness/findingChanges'
 import { dueDates } from '@/core/readiness/dueDates'
+import { notToldSince } from '@/core/running/notToldSince'
 import { tripEndDay } from '@/core/running/tripEndDay'
 import { database } from '@/records/database'
 import { lastVerdict } from '@/records/verdicts'
@@ -38,6 +39,7 @@ function SinceReady({ world }: { world: TripWorld }) {
 /** Ready, fix first or stop: the verdict on a trip with everything it is made of. */
 export function ReadyView({ world }: { world: TripWorld }) {
   const { row, plan, gear, judgement, ready, nowIso, isNext } = world
+  const notWeighed = notToldSince(plan, gear.cylinders, nowIso)
   const endMonth = tripEndDay(plan.startDay, plan.nights).slice(0, 7)
   const due = dueDates(gear, nowIso.slice(0, 10)).filter(({ month }) => month <= endMonth)
   return (
@@ -49,10 +51,13 @@ export function ReadyView({ world }: { world: TripWorld }) {
           <Link href={`/trips/${row.id}/list`}>All of it as the day’s list, by place</Link>
         </p>
       )}
-      {judgement.trip.startDay !== plan.startDay && (
-        <p className="hint">
-          Under way: reckoned from the weigh-ins on, for the {judgement.trip.nights}{' '}
-          {judgement.trip.nights === 1 ? 'night' : 'nights'} left.
+      {notWeighed !== null && (
+        <p className="answer mt-3">
+          Under way.{' '}
+          {notWeighed.length > 0
+            ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
+            : `Reckoned from the weigh-ins on, for the ${judgement.trip.nights} ${judgement.trip.nights === 1 ? 'night' : 'nights'} left. `}
+          <Link href={`/trips/${row.id}/way`}>On the way</Link>
         </p>
       )}
       <section className="mt-4" aria-label="Findings">

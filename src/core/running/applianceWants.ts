@@ -90,7 +90,7 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
   const days = stretches.map((own) =>
     Float64Array.from({ length: perDay }, (_, k) => inputBetweenW(own, k * stepS + startOfStepS, stepS)),
   )
-  const factors = appliances.map(({ id, useFactor }) => useFactor * (chance?.factorOf(id) ?? 1))
+  const factors = appliances.map(({ id }) => chance?.factorOf(id) ?? 1)
   const toRoom = appliances.map(({ kind }) => TO_ROOM[kind])
   const shore = new Set(input.shoreNights)
   const startS = clockHourOf(input.startISO) * HOUR_S
@@ -122,7 +122,7 @@ export function applianceWants(input: TripRunInput, chance: RunChance | null) {
       const wishK =
         appliance.habit.way !== 'warmth' ? null : wants.awake ? appliance.habit.awakeK : appliance.habit.asleepK
       const missingW = wishK === null ? 0 : ((wishK - freeK) / (1 - decay)) * rig.lossWPerK - otherW
-      const inputW = (Math.max(0, missingW) / Math.max(0.1, toRoom[i] ?? 0)) * (factors[i] ?? 1)
+      const inputW = (Math.max(0, missingW) / Math.max(0.1, toRoom[i] ?? 0)) * (factors[i] ?? 1) * appliance.useFactor
       const wantW = Math.max(appliance.pilotW, Math.min(appliance.inputW, inputW))
       wants.wantW[i] = wantW
       if (energyOf(i, night) === 'gas' && !(isFlat && appliance.needsBattery)) otherW += wantW * (toRoom[i] ?? 0)

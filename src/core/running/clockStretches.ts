@@ -30,20 +30,23 @@ function around({ fromS, toS, inputW }: Stretch): Stretch[] {
 /**
  * The stretches of a day in which an appliance burns by the clock.
  *
- * @param appliance - with its habit
+ * @param appliance - with its habit, and what was learned of its use: it burns longer, not harder
  * @param coldWaterK - of the water that is heated
  * @returns none for what follows the weather
  */
-export function clockStretches({ habit, inputW }: TripAppliance, coldWaterK: number): Stretch[] {
+export function clockStretches({ habit, inputW, useFactor }: TripAppliance, coldWaterK: number): Stretch[] {
   if (habit.way === 'hours') {
     const fromS = (habit.fromH % 24) * HOUR_S
-    return around({ fromS, toS: fromS + habit.burnPerDayS, inputW })
+    return around({ fromS, toS: fromS + Math.min(DAY_S, habit.burnPerDayS * useFactor), inputW })
   }
   if (habit.way !== 'acts') return []
   return readActs(habit.words).done.flatMap(({ act, count }) => {
     const fromS = act.atH * HOUR_S
-    if (act.burnS !== undefined) return around({ fromS, toS: fromS + act.burnS * count, inputW: inputW * BURNER_SHARE })
+    if (act.burnS !== undefined) {
+      const toS = fromS + Math.min(DAY_S, act.burnS * count * useFactor)
+      return around({ fromS, toS, inputW: inputW * BURNER_SHARE })
+    }
     const heatJ = ((act.litres ?? 0) * count * WATER_J_L_K * Math.max(0, HOT_K - coldWaterK)) / WATER_SHARE
-    return inputW > 0 ? around({ fromS, toS: fromS + Math.min(DAY_S, heatJ / inputW), inputW }) : []
+    return inputW > 0 ? around({ fromS, toS: fromS + Math.min(DAY_S, (heatJ * useFactor) / inputW), inputW }) : []
   })
 }

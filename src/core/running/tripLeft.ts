@@ -1,5 +1,6 @@
-import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/gear'
+import { burntFrom } from './burntFrom'
+import { lastToldMs } from './lastToldMs'
 import { usualRunSettings } from './runSettings'
 import { tripEndDay } from './tripEndDay'
 import { tripMoments } from './tripMoments'
@@ -8,14 +9,9 @@ import type { TripPlan } from './tripPlan'
 const DAY_MS = 86_400_000
 const HOUR_MS = 3_600_000
 
-/** The oldest of the last weighings and readings of what comes along, none before the start. */
-function knownFromMs(cylinders: readonly CylinderGear[], startMs: number): number {
-  const moments = cylinders
-    .filter(({ aboard, kind }) => aboard && kindFacts[kind].supply !== null)
-    .map(({ lastWeighing, lastLevel }) => {
-      const last = [lastWeighing?.weighedAt, lastLevel?.readAt].flatMap((at) => (at ? [Date.parse(at)] : []))
-      return Math.max(startMs, ...last)
-    })
+/** When what is in each cylinder that the trip burns from was last told; its start where that was before it. */
+function knownFromMs(plan: TripPlan, cylinders: readonly CylinderGear[], startMs: number): number {
+  const moments = burntFrom(plan, cylinders).map((cylinder) => Math.max(startMs, lastToldMs(cylinder)))
   return moments.length > 0 ? Math.min(...moments) : startMs
 }
 
@@ -33,7 +29,7 @@ export function tripLeft(plan: TripPlan, cylinders: readonly CylinderGear[], now
   const { startMs, endMs, aheadMs } = tripMoments(plan, nowIso)
   const nowMs = Date.parse(nowIso)
   if (!(nowMs > startMs && nowMs < endMs)) return plan
-  const fromMs = Math.min(nowMs, knownFromMs(cylinders, startMs))
+  const fromMs = Math.min(nowMs, knownFromMs(plan, cylinders, startMs))
   const goneS = Math.floor((fromMs - startMs) / HOUR_MS) * 3600
   if (goneS <= 0) return plan
   const goneH = goneS / 3600

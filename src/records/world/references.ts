@@ -8,8 +8,9 @@ export interface Reference {
   to: string
 }
 
-/** Columns of a table that name rows of others, as the table itself says. */
-export function references(table: SQLiteTable): Reference[] {
+const known = new Map<SQLiteTable, Reference[]>()
+
+function read(table: SQLiteTable): Reference[] {
   const columns = Object.entries(table).filter(([, column]) => column !== null && typeof column === 'object')
   return getTableConfig(table).foreignKeys.flatMap((foreign) => {
     const { columns: own, foreignTable } = foreign.reference()
@@ -18,4 +19,11 @@ export function references(table: SQLiteTable): Reference[] {
       return key ? [{ key, to: getTableName(foreignTable) }] : []
     })
   })
+}
+
+/** Columns of a table that name rows of others, as the table itself says. */
+export function references(table: SQLiteTable): Reference[] {
+  const found = known.get(table) ?? read(table)
+  known.set(table, found)
+  return found
 }

@@ -6,6 +6,9 @@ import { jsonSchemas } from './jsonSchemas'
 
 const LONGEST_TEXT = 4000
 
+/** Made once: a world has tens of thousands of rows. */
+const made = new Map<string, z.ZodObject>()
+
 function fieldOf(tableName: string, key: string, column: Column): z.ZodType {
   const json = jsonSchemas[`${tableName}.${key}`]
   if (json) return json
@@ -27,9 +30,13 @@ function fieldOf(tableName: string, key: string, column: Column): z.ZodType {
  */
 export function rowSchema(table: SQLiteTable): z.ZodObject {
   const name = getTableName(table)
+  const known = made.get(name)
+  if (known) return known
   const shape = Object.entries(getTableColumns(table)).map(([key, column]) => {
     const field = fieldOf(name, key, column)
     return [key, column.notNull ? field : field.nullable()] as const
   })
-  return z.strictObject(Object.fromEntries(shape))
+  const schema = z.strictObject(Object.fromEntries(shape))
+  made.set(name, schema)
+  return schema
 }

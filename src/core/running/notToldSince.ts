@@ -1,0 +1,23 @@
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { burntFrom } from './burntFrom'
+import { lastToldMs } from './lastToldMs'
+import { tripMoments } from './tripMoments'
+import type { TripPlan } from './tripPlan'
+
+/**
+ * Of a trip under way, the cylinders it burns from that nobody weighed or read since leaving: while there are any, the
+ * whole trip is counted.
+ *
+ * @param plan - of the whole trip
+ * @param cylinders - of the rig
+ * @param nowIso - the moment, with the owner's offset
+ * @returns their names; null before and after the trip
+ */
+export function notToldSince(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): string[] | null {
+  const { startMs, endMs } = tripMoments(plan, nowIso)
+  const nowMs = Date.parse(nowIso)
+  if (!(nowMs > startMs && nowMs < endMs)) return null
+  return burntFrom(plan, cylinders)
+    .filter((cylinder) => lastToldMs(cylinder) <= startMs)
+    .map(({ name }) => name)
+}

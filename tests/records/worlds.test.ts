@@ -1,0 +1,16 @@
+import { spawnSync } from 'node:child_process'
+import path from 'node:path'
+import { temporaryFile } from './temporary'
+
+test('a thousand worlds go out, in and out again with the same bytes', () => {
+  const { stdout, stderr, status } = spawnSync(
+    process.execPath,
+    ['--import', 'tsx', path.resolve('tests/records/worldsRoundTrip.ts'), temporaryFile(), '1000'],
+    { encoding: 'utf8' },
+  )
+  expect(`${status} ${stderr}`).toMatch(/^0 /)
+  const { runs, rows } = JSON.parse(stdout) as { runs: number; rows: number }
+  expect(runs).toBe(1000)
+  // They are not all empty.
+  expect(rows).toBeGreaterThan(5000)
+}, 300_000)
