@@ -19,7 +19,7 @@ function sentence(issue: z.core.$ZodRawIssue): string | undefined {
     case 'unrecognized_keys':
       return `Not known here: ${issue.keys.join(', ')}.`
     case 'invalid_value':
-      return `This must be one of: ${issue.values.join(', ')}.`
+      return `${issue.input === undefined ? 'This is missing; it' : 'This'} must be one of: ${issue.values.join(', ')}.`
     case 'too_small':
       return issue.origin === 'string'
         ? 'This cannot be left empty.'

@@ -15,11 +15,18 @@ function parse(text: string): unknown {
   try {
     return JSON.parse(text)
   } catch (error) {
-    if (error instanceof SyntaxError) {
-      throw new FileError([{ path: '', message: 'This is not JSON from here on.', line: brokenLine(text) }])
-    }
-    // Nested deeper than the machine can follow.
-    throw wholeFile('This file is nested too deep to be an export of Gold Kettle.')
+    if (!(error instanceof SyntaxError)) throw error
+    throw new FileError([{ path: '', message: 'This is not JSON from here on.', line: brokenLine(text) }])
+  }
+}
+
+/** Nested deeper than the machine can follow, whatever it is that follows. */
+function notTooDeep<Value>(run: () => Value): Value {
+  try {
+    return run()
+  } catch (error) {
+    if (error instanceof RangeError) throw wholeFile('This file is nested too deep to be an export of Gold Kettle.')
+    throw error
   }
 }
 
@@ -45,7 +52,7 @@ function requireOurs(data: unknown): void {
  */
 export function readWorld(bytes: Buffer): World {
   const text = unpack(bytes)
-  const data = parse(text)
+  const data = notTooDeep(() => parse(text))
   requireOurs(data)
   const refuse = (issues: readonly InputIssue[]): never => {
     throw new FileError(withLines(text, issues.slice(0, MOST_ISSUES)))

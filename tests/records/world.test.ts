@@ -1,0 +1,230 @@
+import fs from 'node:fs'
+import path from 'node:path'
+import { gzipSync } from 'node:zlib'
+import { listCylinders, saveCylinder } from '@/records/cylinders'
+import type { Database } from '@/records/databaseType'
+import { voidEvent } from '@/records/events'
+import { addPhoto } from '@/records/photos'
+import { addRig, findRig, listRigs } from '@/records/rigs'
+import { addTrip, findTrip, saveTrip } from '@/records/trips'
+import { addWeighing, listWeighings } from '@/records/weighings'
+import { copyRig } from '@/records/world/copyRig'
+import { exportWorld } from '@/records/world/exportWorld'
+import { FileError } from '@/records/world/FileError'
+import { importWorld, type Differing } from '@/records/world/importWorld'
+import { readWorld } from '@/records/world/readWorld'
+import { rowSchema } from '@/records/world/rowSchema'
+import { tableCsv } from '@/records/world/tableCsv'
+import { worldJsonSchema } from '@/records/world/worldJsonSchema'
+import { worldTables } from '@/records/world/worldTables'
+import { writeWorld } from '@/records/world/writeWorld'
+import { loadDemoWorld } from '../../scripts/demoWorld'
+import { temporaryDatabase } from './temporary'
+
+const PNG = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.from('collar')])
+let mine: Database
+let theirs: Database
+
+beforeEach(() => {
+  mine = temporaryDatabase()
+  loadDemoWorld(mine, new Date('2026-11-24T12:00:00Z'))
+  theirs = temporaryDatabase()
+})
+afterEach(() => {
+  mine.$client.close()
+  theirs.$client.close()
+})
+
+const out = (records: Database): string => writeWorld(exportWorld(records))
+const take = (records: Database, text: string, standing: Differing = 'mine', isTrial = false) =>
+  importWorld(records, readWorld(Buffer.from(text)), standing, isTrial)
+const total = (report: ReturnType<typeof take>, what: 'added' | 'same' | 'voided'): number =>
+  report.reduce((sum, change) => sum + change[what], 0)
+
+test('out, into nothing, and out again: the same bytes, pictures too', () => {
+  const { id } = addPhoto(mine, 'left', PNG, '2026-11-20T10:00:00Z', 'collar-1')
+  const text = out(mine)
+  const report = take(theirs, text)
+  expect(total(report, 'added')).toBeGreaterThan(80)
+  expect(out(theirs)).toBe(text)
+  expect(fs.readFileSync(path.join(path.dirname(theirs.$client.name), 'photos', id))).toEqual(PNG)
+  expect(take(theirs, text).every(({ added, differing }) => added === 0 && differing.length === 0)).toBe(true)
+})
+
+test('packed by gzip it is the same file', () => {
+  const text = out(mine)
+  expect(writeWorld(readWorld(gzipSync(text)))).toBe(text)
+})
+
+test('every table that holds an owner’s data goes out, and every column of it', () => {
+  const named = mine.$client
+    .prepare(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`)
+    .pluck()
+    .all()
+  // Facts are of the file, such as that it is the demo; migrations are of the program.
+  const inside = named.filter((name) => name !== 'facts' && name !== '__drizzle_migrations')
+  expect(worldTables.map(({ name }) => name).toSorted()).toEqual(inside.toSorted())
+  for (const { name, table } of worldTables) {
+    const columns = mine.$client.prepare(`SELECT count(*) FROM pragma_table_info(?)`).pluck().get(name)
+    expect(Object.keys(rowSchema(table).shape)).toHaveLength(Number(columns))
+  }
+})
+
+test('a trial changes nothing and tells the same', () => {
+  const text = out(mine)
+  const before = out(theirs)
+  const trial = take(theirs, text, 'mine', true)
+  expect(out(theirs)).toBe(before)
+  expect(take(theirs, text)).toEqual(trial)
+})
+
+describe('where both have it and differ', () => {
+  beforeEach(() => {
+    take(theirs, out(mine))
+    saveCylinder(theirs, 'left', 1, { name: 'Front cylinder', tareKg: 8 })
+  })
+
+  test('it is told with the fields, and mine stands unless asked otherwise', () => {
+    const cylinders = take(mine, out(theirs)).find(({ table }) => table === 'cylinders')
+    expect(cylinders?.differing).toEqual([
+      { id: 'left', name: 'Front cylinder', fields: ['name', 'tareKg', 'version'] },
+    ])
+    expect(listCylinders(mine, 'marigold')[0]?.row.name).toBe('Left cylinder')
+  })
+
+  test('theirs takes its place under a version later than both', () => {
+    take(mine, out(theirs), 'theirs')
+    expect(listCylinders(mine, 'marigold')[0]?.row).toMatchObject({ name: 'Front cylinder', version: 2 })
+  })
+
+  test('a trip taken over has the file’s uses and no others', () => {
+    saveTrip(theirs, 'larkspur', 1, {
+      name: 'Larkspur Saddle',
+      startDay: '2026-12-04',
+      nights: 2,
+      altitudeM: 2410,
+      coldestK: null,
+      reserveShare: 0.2,
+      uses: [{ applianceId: 'panel', burnPerDayS: 3600 }],
+    })
+    take(mine, out(theirs), 'theirs')
+    expect(findTrip(mine, 'larkspur')?.plan.uses.map(({ id }) => id)).toEqual(['panel'])
+  })
+})
+
+describe('what happened', () => {
+  const weighing = {
+    cylinderId: 'left',
+    grossKg: 14,
+    hangingKg: 0,
+    source: 'typed',
+    weighedAt: '2026-11-24T08:00:00Z',
+  } as const
+
+  test('is added, and nothing that only one side has is lost', () => {
+    take(theirs, out(mine))
+    addWeighing(theirs, weighing, 'theirs')
+    addWeighing(mine, { ...weighing, grossKg: 15 }, 'mine')
+    expect(total(take(mine, out(theirs)), 'added')).toBe(1)
+    expect(listWeighings(mine, 'left').map(({ id }) => id)).toEqual(expect.arrayContaining(['mine', 'theirs']))
+  })
+
+  test('that the other side voided is learned; that this side voided stays voided', () => {
+    addWeighing(mine, weighing, 'one')
+    take(theirs, out(mine))
+    voidEvent(theirs, 'weighing', 'one', '2026-11-24T09:00:00Z', 'adapter on it')
+    expect(total(take(mine, out(theirs)), 'voided')).toBe(1)
+    expect(listWeighings(mine, 'left').find(({ id }) => id === 'one')?.voidReason).toBe('adapter on it')
+    const other = out(theirs)
+      .replace('"voidReason":"adapter on it"', '"voidReason":null')
+      .replace('"voidedAt":"2026-11-24T09:00:00Z"', '"voidedAt":null')
+    take(mine, other)
+    expect(listWeighings(mine, 'left').find(({ id }) => id === 'one')?.voidReason).toBe('adapter on it')
+  })
+
+  test('is never changed: a file that tells it otherwise is refused whole, with the place', () => {
+    addWeighing(mine, weighing, 'one')
+    const text = out(mine)
+    const before = text
+    const forged = text.replace('"grossKg":14,', '"grossKg":11,')
+    expect(forged).not.toBe(text)
+    expect(() => take(mine, forged, 'theirs')).toThrow(FileError)
+    try {
+      take(mine, forged, 'theirs')
+    } catch (error) {
+      expect((error as FileError).issues[0]).toMatchObject({
+        path: expect.stringMatching(/^tables\.weighings\.\d+$/),
+        message: expect.stringContaining('never changed'),
+      })
+    }
+    expect(out(mine)).toBe(before)
+  })
+})
+
+describe('a rig alone', () => {
+  test('has its gear, dates and warm-ups, and no history, trips, prices or pictures', () => {
+    addPhoto(mine, 'left', PNG, '2026-11-20T10:00:00Z')
+    addRig(mine, 'Other', 'other')
+    const { tables, files, part } = exportWorld(mine, 'marigold')
+    expect(part).toBe('rig')
+    expect(tables.rigs?.map(({ id }) => id)).toEqual(['marigold'])
+    for (const name of ['cylinders', 'marks', 'lines', 'rooms', 'heaters', 'appliances', 'equipment', 'warm_ups']) {
+      expect(tables[name]?.length).toBeGreaterThan(0)
+    }
+    for (const name of ['weighings', 'trips', 'offers', 'ticks', 'verdicts', 'photos']) expect(tables[name]).toEqual([])
+    expect(files).toEqual({})
+    take(theirs, writeWorld(exportWorld(mine, 'marigold')))
+    expect(listCylinders(theirs, 'marigold')).toHaveLength(7)
+  })
+
+  test('copied: the same gear under new names that hold together, and the first is untouched', () => {
+    const before = out(mine)
+    const id = copyRig(mine, 'marigold', 'Marigold the second')
+    expect(listRigs(mine).map(({ name }) => name)).toEqual(['Marigold', 'Marigold the second'])
+    expect(findRig(mine, id)).toMatchObject({ version: 1, ruleSetId: 'ten-then-five' })
+    const first = exportWorld(mine, 'marigold').tables
+    const second = exportWorld(mine, id).tables
+    for (const { name } of worldTables) expect([name, second[name]?.length]).toEqual([name, first[name]?.length])
+    const text = JSON.stringify(second)
+    for (const { id: old } of first.cylinders ?? []) expect(text).not.toContain(`"${String(old)}"`)
+    expect(writeWorld(exportWorld(mine, 'marigold'))).toBe(
+      writeWorld({ ...exportWorld(mine, 'marigold'), tables: first }),
+    )
+    expect(out(mine)).not.toBe(before)
+  })
+})
+
+describe('tables for a spreadsheet', () => {
+  const csv = (name: string): string => {
+    const one = worldTables.find((table) => table.name === name)
+    if (!one) throw new Error(name)
+    return tableCsv(mine, one)
+  }
+
+  test('a header, a row for each, lines ended as RFC 4180 has them', () => {
+    const lines = csv('weighings').split('\r\n')
+    expect(lines[0]).toBe('id,cylinderId,weighedAt,grossKg,hangingKg,source,voidedAt,voidReason')
+    expect(lines.at(-1)).toBe('')
+    expect(lines).toHaveLength(exportWorld(mine).tables.weighings!.length + 2)
+  })
+
+  test('a name that a spreadsheet would take for a formula is defused; quotes and commas are kept', () => {
+    saveCylinder(mine, 'left', 1, { name: '=HYPERLINK("x","y")' })
+    saveCylinder(mine, 'right', 1, { name: '+1, "two"' })
+    const text = csv('cylinders')
+    expect(text).toContain(`"'=HYPERLINK(""x"",""y"")"`)
+    expect(text).toContain(`"'+1, ""two"""`)
+    expect(text).not.toMatch(/(^|,)"?[=+@]/m)
+  })
+
+  test('a number below nothing stays a number', () => {
+    addTrip(mine, 'marigold', { ...findTrip(mine, 'larkspur')!.row, altitudeM: -80, uses: [] }, 'low')
+    expect(csv('trips')).toMatch(/,-80,/)
+  })
+})
+
+test('the published schema accepts what goes out, by name and version, and says what each table holds', () => {
+  const schema = worldJsonSchema() as { properties: Record<string, { properties?: object }>; required: string[] }
+  expect(schema.required).toEqual(['format', 'version', 'part', 'tables', 'files'])
+  expect(Object.keys(schema.properties.tables?.properties ?? {})).toEqual(worldTables.map(({ name }) => name))
+})
