@@ -19,6 +19,6 @@ const sentences: readonly [code: RegExp, sentence: string][] = [
  * @returns null for what is no fault of the disk
  */
 export function storageSentence(error: unknown): string | null {
-  const code = error instanceof Error && 'code' in error ? String(error.code) : ''
+  const code = typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : ''
   return sentences.find(([pattern]) => pattern.test(code))?.[1] ?? null
 }

@@ -1,11 +1,11 @@
 import { spawnSync } from 'node:child_process'
-import path from 'node:path'
+import { bundled } from './bundled'
 import { temporaryFile } from './temporary'
 
 test('a thousand worlds go out, in and out again with the same bytes', () => {
   const { stdout, stderr, status } = spawnSync(
     process.execPath,
-    ['--import', 'tsx', path.resolve('tests/records/worldsRoundTrip.ts'), temporaryFile(), '1000'],
+    [bundled('worldsRoundTrip'), temporaryFile(), '1000'],
     { encoding: 'utf8' },
   )
   expect(`${status} ${stderr}`).toMatch(/^0 /)

@@ -1,0 +1,132 @@
+import Sqlite from 'better-sqlite3'
+import fs from 'node:fs'
+import path from 'node:path'
+import { backupName, writeBackup } from '@/records/backup'
+import type { Database } from '@/records/databaseType'
+import { listCylinders } from '@/records/cylinders'
+import { addPhoto, readPhoto } from '@/records/photos'
+import { proveBackup } from '@/records/proveBackup'
+import { RecordsError } from '@/records/RecordsError'
+import { restoreBackup } from '@/records/restoreBackup'
+import { addRig, listRigs } from '@/records/rigs'
+import { addWeighing, listWeighings } from '@/records/weighings'
+import { exportWorld } from '@/records/world/exportWorld'
+import { writeWorld } from '@/records/world/writeWorld'
+import { loadDemoWorld } from '../../scripts/demoWorld'
+import { olderFile } from './olderFile'
+import { temporaryDatabase, temporaryFile } from './temporary'
+
+const PNG = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.from('collar')])
+const NOW = '2026-11-24T12:00:00.000Z'
+let records: Database
+
+beforeEach(() => {
+  records = temporaryDatabase()
+  loadDemoWorld(records, new Date(NOW))
+})
+afterEach(() => records.$client.close())
+
+const text = (): string => writeWorld(exportWorld(records))
+
+function backupOf(database: Database): Buffer {
+  const file = path.join(path.dirname(temporaryFile()), backupName(NOW))
+  writeBackup(database, file)
+  return fs.readFileSync(file)
+}
+
+test('a backup holds everything in one file, and takes the place of what was written since', () => {
+  addPhoto(records, 'left', PNG, NOW, 'collar')
+  const before = text()
+  const backup = backupOf(records)
+  addRig(records, 'Other', 'other')
+  addWeighing(records, { cylinderId: 'left', grossKg: 14, hangingKg: 0, source: 'typed', weighedAt: NOW })
+  fs.rmSync(path.join(path.dirname(records.$client.name), 'photos'), { recursive: true })
+  const { rigs, photos, before: kept } = restoreBackup(records, backup, NOW)
+  expect([rigs, photos]).toEqual([['Marigold'], 1])
+  expect(text()).toBe(before)
+  expect(readPhoto(records, 'collar')?.bytes).toEqual(PNG)
+  expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
+
+  // What stood here before lies beside it, and is itself a backup.
+  restoreBackup(records, fs.readFileSync(kept), '2026-11-24T13:00:00.000Z')
+  expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold', 'Other'])
+})
+
+test('history can be erased no more after a restore than before', () => {
+  restoreBackup(records, backupOf(records), NOW)
+  const [weighing] = listWeighings(records, 'left')
+  expect(weighing).toBeDefined()
+  expect(() => records.$client.exec('DELETE FROM weighings')).toThrow(/never erased/)
+  expect(() => records.$client.exec("UPDATE verdicts SET verdict = 'ready'")).toThrow(/never changed/)
+})
+
+test('one of an older version is brought up to date, in a copy, before it takes the place', () => {
+  const file = temporaryFile()
+  olderFile(file, 3)
+  restoreBackup(records, fs.readFileSync(file), NOW)
+  expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold'])
+  expect(listCylinders(records, 'marigold')).toEqual([])
+  addRig(records, 'Other', 'other')
+  expect(listRigs(records)).toHaveLength(2)
+})
+
+describe('refused, with nothing changed', () => {
+  const refusal = (bytes: Buffer): string => {
+    const before = text()
+    try {
+      restoreBackup(records, bytes, NOW)
+    } catch (error) {
+      expect(error).toBeInstanceOf(RecordsError)
+      expect(text()).toBe(before)
+      return (error as Error).message
+    }
+    throw new Error('restored')
+  }
+  const changed = (sql: string): Buffer => {
+    const file = temporaryFile()
+    fs.writeFileSync(file, backupOf(records))
+    const client = new Sqlite(file)
+    client.pragma('foreign_keys = OFF')
+    client.exec(sql)
+    client.close()
+    return fs.readFileSync(file)
+  }
+
+  test('what is no database, or cut off', () => {
+    expect(refusal(Buffer.from('{"format":"gold-kettle"}'))).toMatch(/no backup.*under Import/)
+    const whole = backupOf(records)
+    expect(refusal(whole.subarray(0, whole.length / 2))).toMatch(/damaged/)
+    expect(refusal(whole.subarray(0, 60))).toMatch(/damaged|no backup|cannot be/)
+  })
+
+  test('a page written over', () => {
+    const whole = Buffer.from(backupOf(records))
+    whole.fill(0xab, 8192, 16_384)
+    expect(refusal(whole)).toMatch(/damaged/)
+  })
+
+  test('one of another program, one of a newer version, one whose rows name what is not there', () => {
+    expect(refusal(changed('PRAGMA application_id = 1'))).toMatch(/another program/)
+    expect(
+      refusal(changed(`INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('x', 99999999999999)`)),
+    ).toMatch(/newer version/)
+    expect(refusal(changed(`UPDATE cylinders SET rig_id = 'nowhere'`))).toMatch(/damaged/)
+  })
+})
+
+test('to prove one leaves nothing behind', () => {
+  const before = text()
+  const { file, discard, rows } = proveBackup(backupOf(records))
+  expect(rows).toBeGreaterThan(80)
+  discard()
+  expect(fs.existsSync(path.dirname(file))).toBe(false)
+  expect(text()).toBe(before)
+})
+
+test('a backup appears whole or not at all', () => {
+  const folder = path.dirname(temporaryFile())
+  const file = path.join(folder, 'b.db')
+  fs.writeFileSync(`${file}.part`, 'left over from a power cut')
+  writeBackup(records, file)
+  expect(fs.readdirSync(folder)).toEqual(['b.db'])
+})

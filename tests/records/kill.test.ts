@@ -1,0 +1,140 @@
+import { spawn } from 'node:child_process'
+import fs from 'node:fs'
+import path from 'node:path'
+import { writeBackup } from '@/records/backup'
+import type { Database } from '@/records/databaseType'
+import { openDatabase } from '@/records/openDatabase'
+import { saveCylinder } from '@/records/cylinders'
+import { addWeighing } from '@/records/weighings'
+import { exportWorld } from '@/records/world/exportWorld'
+import { writeWorld } from '@/records/world/writeWorld'
+import { loadDemoWorld } from '../../scripts/demoWorld'
+import { bundled } from './bundled'
+import { temporaryFile } from './temporary'
+
+const script = bundled('liveUntilKilled')
+
+/** Moments after the first change was acknowledged; the same each time, so that a failure comes again. */
+function moments(count: number, seed: number): number[] {
+  let state = seed
+  return Array.from({ length: count }, () => {
+    state = (state * 1_103_515_245 + 12_345) % 2_147_483_648
+    return state % 120
+  })
+}
+
+/** Starts a writer and ends it as a power cut would, some time after its first change was acknowledged. */
+function killed(file: string, way: string, files: readonly string[], afterMs: number): Promise<string[]> {
+  const writer = spawn(process.execPath, [script, file, way, ...files])
+  let said = ''
+  let complaint = ''
+  let timer: NodeJS.Timeout | null = null
+  return new Promise((resolve, reject) => {
+    writer.stderr.on('data', (chunk: Buffer) => (complaint += chunk.toString()))
+    writer.stdout.on('data', (chunk: Buffer) => {
+      said += chunk.toString()
+      timer ??= setTimeout(() => writer.kill('SIGKILL'), afterMs)
+    })
+    writer.on('close', (_, signal) => {
+      const whole = said.slice(0, said.lastIndexOf('\n')).split('\n')
+      if (signal === 'SIGKILL') resolve(whole)
+      else reject(new Error(`Ended by itself: ${complaint}`))
+    })
+  })
+}
+
+function sound(file: string): Database {
+  const records = openDatabase(file)
+  expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
+  expect(records.$client.pragma('foreign_key_check')).toEqual([])
+  return records
+}
+
+function demoFile(): string {
+  const file = temporaryFile()
+  const records = openDatabase(file)
+  loadDemoWorld(records, new Date('2026-11-24T12:00:00Z'))
+  records.$client.close()
+  return file
+}
+
+/** Two worlds that differ, as they go out. */
+function twoWorlds(): { texts: string[]; exports: string[]; backups: string[] } {
+  const file = demoFile()
+  const folder = path.dirname(file)
+  const records = openDatabase(file)
+  const texts: string[] = []
+  const exports: string[] = []
+  const backups: string[] = []
+  for (const name of ['one', 'two']) {
+    saveCylinder(records, 'left', name === 'one' ? 1 : 2, { name })
+    for (let i = 0; i < 40; i += 1) {
+      const weighedAt = new Date(Date.UTC(2026, 0, 1, 0, i)).toISOString()
+      addWeighing(
+        records,
+        { cylinderId: 'left', grossKg: 12, hangingKg: 0, source: 'typed', weighedAt },
+        `${name} ${i}`,
+      )
+    }
+    const text = writeWorld(exportWorld(records))
+    texts.push(text)
+    exports.push(path.join(folder, `${name}.json`))
+    backups.push(path.join(folder, `${name}.db`))
+    fs.writeFileSync(exports.at(-1) ?? '', text)
+    writeBackup(records, backups.at(-1) ?? '')
+  }
+  records.$client.close()
+  return { texts, exports, backups }
+}
+
+test('killed at 30 moments while it writes: all that was acknowledged is there, and the file is sound', async () => {
+  const file = demoFile()
+  for (const afterMs of moments(30, 1)) {
+    const acknowledged = await killed(file, 'write', [], afterMs)
+    const records = sound(file)
+    const client = records.$client
+    for (const line of acknowledged) {
+      const [table = '', ...id] = line.split(' ')
+      if (table === 'version') {
+        const version = Number(client.prepare(`SELECT version FROM trips WHERE id = 'larkspur'`).pluck().get())
+        expect(version).toBeGreaterThanOrEqual(Number(id[0]))
+        // A trip and its uses are of one moment.
+        expect(client.prepare(`SELECT count(*) FROM trip_uses WHERE trip_id = 'larkspur'`).pluck().get()).not.toBe(0)
+      } else {
+        expect(client.prepare(`SELECT count(*) FROM ${table} WHERE id = ?`).pluck().get(id.join(' '))).toBe(1)
+      }
+    }
+    // A fill and the weighing it brought: both or neither.
+    const lone = client.prepare(
+      `SELECT count(*) FROM fills WHERE weighing_id IS NOT NULL AND weighing_id NOT IN (SELECT id FROM weighings)`,
+    )
+    expect(lone.pluck().get()).toBe(0)
+    client.close()
+  }
+}, 300_000)
+
+test('killed at 10 moments of an import, and at 10 of a restore: one world or the other, whole', async () => {
+  const { texts, exports, backups } = twoWorlds()
+  for (const [way, files, seed] of [
+    ['import', exports, 2],
+    ['restore', backups, 3],
+  ] as const) {
+    const file = demoFile()
+    for (const afterMs of moments(10, seed)) {
+      await killed(file, way, files, afterMs)
+      const records = sound(file)
+      if (way === 'restore') {
+        expect(texts).toContain(writeWorld(exportWorld(records)))
+      } else {
+        const client = records.$client
+        const count = (name: string) =>
+          client.prepare(`SELECT count(*) FROM weighings WHERE id LIKE ?`).pluck().get(`${name} %`)
+        expect([0, 40]).toContain(count('one'))
+        expect([0, 40]).toContain(count('two'))
+        const name = client.prepare(`SELECT name FROM cylinders WHERE id = 'left'`).pluck().get()
+        expect(['one', 'two']).toContain(name)
+      }
+      records.$client.close()
+    }
+  }
+}, 300_000)
