@@ -15,7 +15,8 @@ const styles = StyleSheet.create({
   small: { width: '100%', paddingRight: 0, fontSize: 7 },
   heading: { fontFamily: 'Helvetica-Bold', fontSize: 9.5, marginBottom: 2 },
   line: { marginBottom: 1.6, lineHeight: 1.2 },
-  emergency: { borderWidth: 1.5, padding: 6, marginTop: 2 },
+  // Above all else: where a large rig’s card does not fit, it is the end that is cut.
+  emergency: { borderWidth: 1.5, padding: 6, marginTop: 8 },
 })
 
 /** Lines that a page has room for; what is cut is said to be. */
@@ -35,6 +36,14 @@ export function CardDocument({ head, blocks, system, code }: DrawnCard) {
             <Path d={codePath(code)} fill="#000" />
           </Svg>
         </View>
+        <View style={styles.emergency}>
+          <Text style={styles.heading}>Emergency: 911 in North America, 112 in Europe</Text>
+          {emergencies.map(({ id, title, short }) => (
+            <Text key={id} style={styles.line}>
+              {plainText(`${title}: ${short}`)}
+            </Text>
+          ))}
+        </View>
         <View style={styles.columns}>
           {blocks.map(({ title, lines, isSmall }) => (
             <View key={title} style={isSmall ? [styles.block, styles.small] : styles.block}>
@@ -46,14 +55,6 @@ export function CardDocument({ head, blocks, system, code }: DrawnCard) {
               ))}
               {lines.length > MOST_LINES && <Text>… and more, in the program.</Text>}
             </View>
-          ))}
-        </View>
-        <View style={styles.emergency}>
-          <Text style={styles.heading}>Emergency: 911 in North America, 112 in Europe</Text>
-          {emergencies.map(({ id, title, short }) => (
-            <Text key={id} style={styles.line}>
-              {plainText(`${title}: ${short}`)}
-            </Text>
           ))}
         </View>
       </Page>

@@ -32,6 +32,6 @@ export function cardText(head: CardHead, blocks: readonly CardBlock[], system: U
       isSmall ? [] : [`${title}:`, ...said.map((phrase) => `- ${formatPhrase(phrase, system)}`)],
     ),
   ]
-  const text = lines.join('\n').replace(/ /g, ' ')
+  const text = lines.join('\n').replace(/[\u00a0\u202f]/g, ' ')
   return text.length <= MOST ? text : `${text.slice(0, MOST - 1)}…`
 }

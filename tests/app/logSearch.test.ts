@@ -1,0 +1,34 @@
+import { filterOf, readLogSearch } from '@/app/log/readLogSearch'
+
+test('an address that asks nothing asks for everything', () => {
+  const search = readLogSearch({})
+  expect(search).toEqual({ group: '', text: '', from: '', to: '', page: 1 })
+  expect(filterOf(search)).toMatchObject({ names: [], search: '', fromIso: '0000', toIso: '9999' })
+})
+
+test('kind, days and text', () => {
+  const filter = filterOf(readLogSearch({ kind: 'gas', from: '2026-11-01', to: '2026-11-30', search: ' Weighed ' }))
+  expect(filter).toEqual({
+    names: ['weighing', 'reading', 'fill'],
+    search: 'Weighed',
+    searchedNames: ['weighing'],
+    fromIso: '2026-11-01',
+    toIso: '2026-11-30T99',
+  })
+})
+
+test.each([
+  { page: '-1' },
+  { page: 'x' },
+  { page: '1e9' },
+  { page: ['2', '3'] },
+  { kind: 'weapons' },
+  { from: 'yesterday' },
+  { to: '2026-11-30; DROP' },
+])('what cannot be read counts as not asked: %j', (asked) => {
+  expect(readLogSearch(asked)).toEqual(readLogSearch({}))
+})
+
+test('a search as long as a book is cut', () => {
+  expect(readLogSearch({ search: 'x'.repeat(10_000) }).text).toHaveLength(100)
+})

@@ -1,0 +1,82 @@
+import { InputError } from '@/core/findings/InputError'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { heaterKinds } from '@/core/shelter/heater'
+import { POUND_KG } from '@tests/tradeUnits'
+import { beginRig, type Beginning } from '@/records/beginRig'
+import type { Database } from '@/records/databaseType'
+import { loadGear } from '@/records/rigGear'
+import { findRig, listRigs, rigAtHand } from '@/records/rigs'
+import { findTrip } from '@/records/trips'
+import { temporaryDatabase } from './temporary'
+
+const NOW = '2026-11-24T12:00:00.000Z'
+let records: Database
+
+beforeEach(() => {
+  records = temporaryDatabase()
+})
+afterEach(() => records.$client.close())
+
+const trip = { name: 'The lake', startDay: '2026-12-04', nights: 3, altitudeM: 0, coldestK: 270, reserveShare: 0.2 }
+const nothing: Beginning = { rigName: 'Heron', cylinder: null, heater: null, burns: [], equipment: [], trip: null }
+
+function verdictOf(said: Beginning) {
+  const { rigId, tripId } = beginRig(records, said, NOW)
+  const rig = findRig(records, rigId)
+  const plan = tripId && findTrip(records, tripId)?.plan
+  if (!rig || !plan) throw new Error('no trip')
+  return judgeTrip(loadGear(records, rig), plan, NOW)
+}
+
+test('one cylinder, one heater, one trip: judged by usual figures, and what is not known is asked for', () => {
+  const judged = verdictOf({
+    ...nothing,
+    cylinder: { sizeId: 'removable-20', grossKg: 37.5 * POUND_KG, madeMonth: '2020-03' },
+    heater: 'catalytic-panel',
+    burns: ['cooktop'],
+    equipment: [
+      { kind: 'hose', madeMonth: null },
+      { kind: 'co-alarm', madeMonth: '2024-05' },
+    ],
+    trip,
+  })
+  expect(judged.balances[0]?.aboardKg).toBeCloseTo(20 * POUND_KG, 6)
+  expect(judged.balances[0]?.uses.map(({ use }) => use.name)).toEqual(['Cooktop', 'Panel heater'])
+  const codes = judged.findings.map(({ code }) => code)
+  expect(codes).toEqual(expect.arrayContaining(['equipment-date-unknown', 'heater-not-placed', 'no-line-drawn']))
+  expect(codes).not.toContain('cylinder-not-weighed')
+  expect(rigAtHand(records)?.name).toBe('Heron')
+})
+
+test('everything left for later is no error, and nothing is called ready', () => {
+  expect(verdictOf({ ...nothing, trip }).verdict).not.toBe('ready')
+  const { tripId } = beginRig(records, nothing, NOW)
+  expect(tripId).toBeNull()
+})
+
+test.each([...heaterKinds])('heated by a %s: it is an appliance and a heater in one', (heater) => {
+  const { rigId } = beginRig(records, { ...nothing, heater, trip }, NOW)
+  const { heat } = loadGear(records, { id: rigId, battery: null })
+  expect(heat.heaters).toHaveLength(1)
+  expect(heat.heaters[0]?.applianceId).not.toBeNull()
+})
+
+test('nothing heats it: said so, and not asked for', () => {
+  const codes = verdictOf({ ...nothing, heater: 'none', trip }).findings.map(({ code }) => code)
+  expect(codes).not.toContain('heaters-not-entered')
+})
+
+test('a weight under the tare, a size nobody makes: refused at their field, and nothing of it is begun', () => {
+  const at = (said: Beginning): string => {
+    try {
+      beginRig(records, said, NOW)
+    } catch (error) {
+      expect(error).toBeInstanceOf(InputError)
+      return (error as InputError).issues[0]?.path ?? ''
+    }
+    throw new Error('begun')
+  }
+  expect(at({ ...nothing, cylinder: { sizeId: 'removable-20', grossKg: 3, madeMonth: null } })).toBe('cylinder.grossKg')
+  expect(at({ ...nothing, cylinder: { sizeId: 'keg', grossKg: null, madeMonth: null } })).toBe('cylinder.sizeId')
+  expect(listRigs(records)).toEqual([])
+})

@@ -1,0 +1,140 @@
+import { addAcceptance, standingAcceptances } from '@/records/acceptances'
+import type { Database } from '@/records/databaseType'
+import { voidEvent } from '@/records/events'
+import { addLesson, learnedFactors, listLessons, type LessonEntry } from '@/records/lessons'
+import { listReadings } from '@/records/readings'
+import { loadGear } from '@/records/rigGear'
+import { ConflictError } from '@/records/RecordsError'
+import { findRig, listArchivedRigs, listRigs, rigAtHand, saveRig, takeRig, addRig } from '@/records/rigs'
+import { archiveTrip, findTrip, listTrips, nextTrip } from '@/records/trips'
+import { findVerdict, keepVerdict, lastVerdict, listVerdicts, plannedByTrip } from '@/records/verdicts'
+import { readinessSchema } from '@/core/readiness/rigSchema'
+import { loadDemoWorld } from '../../scripts/demoWorld'
+import { temporaryDatabase } from './temporary'
+
+const NOW = '2026-11-24T12:00:00.000Z'
+let records: Database
+
+beforeEach(() => {
+  records = temporaryDatabase()
+  loadDemoWorld(records, new Date(NOW))
+})
+afterEach(() => records.$client.close())
+
+test('acceptances stand until they are voided, in the order they were given', () => {
+  const entry = { tripId: 'larkspur', findingKey: 'a', sentence: { text: 'x' }, reason: 'known', acceptedAt: NOW }
+  const { id } = addAcceptance(records, entry)
+  addAcceptance(records, { ...entry, findingKey: 'b', reason: 'also' })
+  expect(standingAcceptances(records, 'larkspur').map(({ findingKey }) => findingKey)).toEqual(['a', 'b'])
+  voidEvent(records, 'acceptance', id, NOW, 'counts again')
+  expect(standingAcceptances(records, 'larkspur').map(({ reason }) => reason)).toEqual(['also'])
+  expect(standingAcceptances(records, 'quarry-lake')).toEqual([])
+})
+
+describe('verdicts', () => {
+  const entry = () => {
+    const kept = lastVerdict(records, 'quarry-lake')?.kept
+    if (!kept) throw new Error('none kept')
+    return { tripId: 'larkspur', judgedAt: NOW, verdict: 'stop', fingerprint: 'one', kept } as const
+  }
+
+  test('the same is kept once; what differs is kept beside it', () => {
+    const first = keepVerdict(records, entry())
+    expect(keepVerdict(records, { ...entry(), judgedAt: '2026-11-25T12:00:00.000Z' }).id).toBe(first.id)
+    keepVerdict(records, { ...entry(), judgedAt: '2026-11-26T12:00:00.000Z', fingerprint: 'two', verdict: 'ready' })
+    // Back to what it was before: kept again, since it was so at another time.
+    keepVerdict(records, { ...entry(), judgedAt: '2026-11-27T12:00:00.000Z' })
+    expect(listVerdicts(records, 'larkspur').map(({ verdict }) => verdict)).toEqual(['stop', 'ready', 'stop'])
+    expect(lastVerdict(records, 'larkspur', 'ready')?.fingerprint).toBe('two')
+    expect(findVerdict(records, first.id)?.kept.findings.length).toBeGreaterThan(5)
+  })
+
+  test('what a trip was to burn is that of the last verdict before it left', () => {
+    const planned = plannedByTrip(records, 'marigold')
+    expect(planned.get('quarry-lake')).toBeCloseTo(
+      Object.values(lastVerdict(records, 'quarry-lake')?.kept.neededKg ?? {}).reduce((sum, kg) => sum + kg, 0),
+      9,
+    )
+    keepVerdict(records, { ...entry(), tripId: 'quarry-lake', fingerprint: 'late' })
+    expect(plannedByTrip(records, 'marigold')).toEqual(planned)
+  })
+})
+
+describe('lessons', () => {
+  const lesson: LessonEntry = {
+    tripId: 'quarry-lake',
+    supply: 'line',
+    answer: 'taken',
+    factor: 1.2,
+    burntKg: 1.2,
+    plannedKg: 1,
+    untilAt: NOW,
+    learnedAt: NOW,
+  }
+  const learned = (id: string) => {
+    const row = findTrip(records, id)?.row
+    return row && learnedFactors(records, row)
+  }
+
+  test('taken, it holds for its trip and those after it; refused or voided, for none', () => {
+    const { id } = addLesson(records, lesson)
+    expect(learned('quarry-lake')).toEqual({ line: 1.2 })
+    expect(findTrip(records, 'larkspur')?.plan.learned).toEqual({ line: 1.2 })
+    addLesson(records, { ...lesson, answer: 'refused', factor: 3, learnedAt: '2026-11-25T12:00:00.000Z' })
+    expect(learned('larkspur')).toEqual({ line: 1.2 })
+    voidEvent(records, 'lesson', id, NOW, 'taken back')
+    expect(learned('larkspur')).toEqual({})
+    expect(listLessons(records, 'quarry-lake')).toHaveLength(2)
+  })
+
+  test('what is learned on a later trip does not change an earlier one; the last of a supply holds', () => {
+    addLesson(records, { ...lesson, tripId: 'larkspur' })
+    expect(learned('quarry-lake')).toEqual({})
+    addLesson(records, { ...lesson, tripId: 'larkspur', factor: 0.8, learnedAt: '2026-11-25T12:00:00.000Z' })
+    addLesson(records, { ...lesson, tripId: 'larkspur', supply: 'bottles', factor: 1.5 })
+    expect(learned('larkspur')).toEqual({ line: 0.8, bottles: 1.5 })
+  })
+})
+
+test('readings: weighings, gauges and fills; what a fill brought along is not read twice, what was voided not at all', () => {
+  const { cylinders } = loadGear(records, { id: 'marigold', battery: null })
+  const left = cylinders.filter(({ id }) => id === 'left')
+  const readings = listReadings(records, left)
+  expect(readings.filter(({ isFill }) => isFill)).toHaveLength(1)
+  expect(readings).toHaveLength(6)
+  const weighing = records.$client
+    .prepare(`SELECT id FROM weighings WHERE cylinder_id = 'left' ORDER BY weighed_at`)
+    .pluck()
+    .get()
+  voidEvent(records, 'weighing', String(weighing), NOW, 'adapter on it')
+  expect(listReadings(records, left)).toHaveLength(5)
+})
+
+test('what the routes accept is exactly what the records give', () => {
+  const rig = findRig(records, 'marigold')
+  if (!rig) throw new Error('no rig')
+  const sent = { rig: loadGear(records, rig), trip: findTrip(records, 'larkspur')?.plan, now: NOW }
+  expect(readinessSchema.parse(JSON.parse(JSON.stringify(sent)))).toEqual(JSON.parse(JSON.stringify(sent)))
+})
+
+describe('several rigs', () => {
+  test('the one taken to hand, else the first by name; one put away is neither', () => {
+    addRig(records, 'Heron', 'heron')
+    expect(rigAtHand(records)?.id).toBe('heron')
+    takeRig(records, 'marigold')
+    expect(rigAtHand(records)?.id).toBe('marigold')
+    saveRig(records, 'marigold', 2, { archivedAt: NOW })
+    expect(rigAtHand(records)?.id).toBe('heron')
+    expect(listRigs(records).map(({ id }) => id)).toEqual(['heron'])
+    expect(listArchivedRigs(records).map(({ id }) => id)).toEqual(['marigold'])
+  })
+
+  test('a trip put away leaves the lists and may come back', () => {
+    archiveTrip(records, 'larkspur', 1, NOW)
+    expect(nextTrip(records, 'marigold', '2026-11-24')?.row.id).toBe('quarry-lake')
+    expect(listTrips(records, 'marigold')).toHaveLength(1)
+    expect(() => archiveTrip(records, 'larkspur', 1, null)).toThrow(ConflictError)
+    archiveTrip(records, 'larkspur', 2, null)
+    expect(nextTrip(records, 'marigold', '2026-11-24')?.row.id).toBe('larkspur')
+  })
+})
