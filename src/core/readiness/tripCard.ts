@@ -77,7 +77,7 @@ export function tripCard(
     cardCylinders(gear.cylinders, onDay),
     cardGas(plan, judgement),
     ...cardHeat(gear),
-    ...cardJoints(gear.lines),
     restsOn(plan, gear),
+    ...cardJoints(gear.lines),
   ]
 }
