@@ -27,6 +27,7 @@ export default defineConfig({
     launchOptions,
     viewport: { width: 1280, height: 800 },
     trace: 'off',
+    actionTimeout: 30_000,
     timezoneId: 'America/Denver',
     locale: 'en-US',
   },

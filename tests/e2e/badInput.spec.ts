@@ -79,7 +79,7 @@ test('stamps that cannot be', async ({ page }) => {
 })
 
 test('a trip of no nights, of 25 hours a day, above the sky', async ({ page }) => {
-  await page.goto(kettle.url)
+  await page.goto(`${kettle.url}/trips/larkspur`)
   await page.getByLabel('Nights').fill('0')
   await expect(page.getByText('Enter a whole number of nights, 1 to 366.')).toBeVisible()
   await expect(page.locator('.verdict')).toContainText('Not judged')

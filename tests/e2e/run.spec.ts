@@ -72,7 +72,7 @@ test('a colder forecast and a longer habit move the weak hour; the first remedy 
   await expect(page.getByText('Larkspur Saddle saved')).toBeVisible()
   await page.reload()
   await expect(page.getByText('Not saved yet.')).toBeHidden()
-  await page.goto(kettle.url)
+  await page.goto(`${kettle.url}/trips/larkspur`)
   await expect(page.getByLabel('Hours a day, Small radiant')).toHaveValue('')
   await expect(page.getByLabel('Hours a day, Panel heater')).not.toHaveValue('14')
   quiet()

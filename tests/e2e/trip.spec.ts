@@ -23,7 +23,7 @@ test('the demo trip stops, names why, and leads to the place', async ({ page }) 
 })
 
 test('hours change the sum at once, and what is saved is there after a reload', async ({ page }) => {
-  await page.goto(kettle.url)
+  await page.goto(`${kettle.url}/trips/larkspur`)
   const slip = page.getByRole('region', { name: 'The rig’s line' })
   await expect(slip).toContainText('Left over')
   await page.getByLabel('Hours a day, Panel heater').fill('24')

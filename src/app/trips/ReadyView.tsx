@@ -10,6 +10,7 @@ import { Moment } from '@/ui/Moment'
 import { AnsweredFindings } from './AnsweredFindings'
 import { DueBeforeEnd } from './DueBeforeEnd'
 import { KeepVerdict } from './KeepVerdict'
+import { SupplyBars, SupplySlips } from './SupplyPapers'
 import { TripTop } from './TripTop'
 import type { TripWorld } from './tripWorld'
 import { VerdictPlate } from './VerdictPlate'
@@ -40,26 +41,35 @@ function SinceReady({ world }: { world: TripWorld }) {
 export function ReadyView({ world }: { world: TripWorld }) {
   const { row, plan, gear, judgement, ready, nowIso, isNext } = world
   const notWeighed = notToldSince(plan, gear.cylinders, nowIso)
+  const used = judgement.balances.filter(({ neededKg }) => neededKg > 0)
   const endMonth = tripEndDay(plan.startDay, plan.nights).slice(0, 7)
   const due = dueDates(gear, nowIso.slice(0, 10)).filter(({ month }) => month <= endMonth)
   return (
     <>
       <TripTop trip={row} isNext={isNext} />
-      <VerdictPlate judgement={judgement} ready={ready} />
-      {ready.openCount > 0 && (
-        <p className="mt-2 mb-0">
-          <Link href={`/trips/${row.id}/list`}>All of it as the day’s list, by place</Link>
-        </p>
-      )}
-      {notWeighed !== null && (
-        <p className="answer mt-3">
-          Under way.{' '}
-          {notWeighed.length > 0
-            ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
-            : `Reckoned from the weigh-ins on, for the ${judgement.trip.nights} ${judgement.trip.nights === 1 ? 'night' : 'nights'} left. `}
-          <Link href={`/trips/${row.id}/way`}>On the way</Link>
-        </p>
-      )}
+      <div className="bench-and-slip">
+        <div>
+          <VerdictPlate judgement={judgement} ready={ready} />
+          {ready.openCount > 0 && (
+            <p className="mt-2 mb-0">
+              <Link href={`/trips/${row.id}/list`}>All of it as the day’s list, by place</Link>
+            </p>
+          )}
+          {notWeighed !== null && (
+            <p className="answer mt-3">
+              Under way.{' '}
+              {notWeighed.length > 0
+                ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
+                : `Reckoned from the weigh-ins on, for the ${judgement.trip.nights} ${judgement.trip.nights === 1 ? 'night' : 'nights'} left. `}
+              <Link href={`/trips/${row.id}/way`}>On the way</Link>
+            </p>
+          )}
+          <SupplyBars balances={used} />
+        </div>
+        <div>
+          <SupplySlips balances={used} trip={judgement.trip} />
+        </div>
+      </div>
       <section className="mt-4" aria-label="Findings">
         <h2>Before leaving</h2>
         <AnsweredFindings tripId={row.id} answered={ready.answered} />

@@ -5,9 +5,7 @@ import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
-import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { TripPlan } from '@/core/running/tripPlan'
-import { tripSlip } from '@/core/running/tripSlip'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { FindingList } from '@/ui/FindingList'
@@ -22,7 +20,7 @@ import { readiness, type Acceptance } from '@/core/readiness/readiness'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { ApplianceHours } from './ApplianceHours'
-import { GasBars } from './GasBars'
+import { SupplyBars, SupplySlips } from './SupplyPapers'
 import {
   judgeTyped,
   nothingKept,
@@ -33,16 +31,6 @@ import {
   type TripValues,
 } from './tripForm'
 import { VerdictPlate } from './VerdictPlate'
-
-const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
-
-function slipSub({ allWeighed, cylinders }: SupplyBalance): string {
-  const barred = cylinders
-    .filter((held) => held.barred !== null)
-    .map((held) => `${held.cylinder.name} is ${held.barred}`)
-  const weighed = allWeighed ? 'by the last weighings' : 'not every cylinder is weighed'
-  return barred.length === 0 ? weighed : `${weighed}; not counted: ${barred.join(', ')}`
-}
 
 /** One trip: its nights and hours against what is aboard, judged while one types. */
 export function TripBench({
@@ -134,9 +122,7 @@ export function TripBench({
       <div className="bench-and-slip">
         <div>
           <VerdictPlate judgement={judgement} ready={judgement && readiness(judgement.findings, acceptances)} />
-          {used.map((balance) => (
-            <GasBars key={balance.supply} balance={balance} title={supplyTitles[balance.supply]} />
-          ))}
+          <SupplyBars balances={used} />
           <div className="trip-sheet">
             <div className="fields">
               <div>
@@ -235,14 +221,7 @@ export function TripBench({
           )}
         </div>
         <div>
-          {used.map((balance) => (
-            <SlipPaper
-              key={balance.supply}
-              title={supplyTitles[balance.supply]}
-              sub={slipSub(balance)}
-              slip={tripSlip(balance, reading.plan.nights, reading.plan.reserveShare)}
-            />
-          ))}
+          <SupplySlips balances={used} trip={reading.plan} />
           {used.length === 0 && (
             <SlipPaper title="What the trip burns" sub={judgement ? 'no hours yet' : 'not summed up'} slip={null}>
               <p className="mb-0">

@@ -1,0 +1,21 @@
+import path from 'node:path'
+import { backupName, writeBackup } from '@/records/backup'
+import { databasePath } from '@/records/databasePath'
+import { openDatabase } from '@/records/openDatabase'
+import { RecordsError } from '@/records/RecordsError'
+import { storageSentence } from '@/records/storageSentence'
+
+// `npm run backup [file]`: everything in one file, while the program runs or not.
+try {
+  const records = openDatabase(databasePath())
+  const name = backupName(new Date().toISOString())
+  const file = path.resolve(process.argv[2] ?? path.join(path.dirname(databasePath()), 'backups', name))
+  writeBackup(records, file)
+  records.$client.close()
+  console.log(`Backup written: ${file}`)
+} catch (error) {
+  const sentence = error instanceof RecordsError ? error.message : storageSentence(error)
+  if (sentence === null) throw error
+  console.error(sentence)
+  process.exitCode = 1
+}
