@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { startKettle, watchConsole, type Kettle } from './kettle'
+import { startKettle, type Kettle } from './kettle'
 
 let kettle: Kettle
 test.beforeAll(async () => {

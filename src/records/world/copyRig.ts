@@ -4,14 +4,33 @@ import type { Database } from '@/records/databaseType'
 import { rigs } from '@/records/schema'
 import { exportWorld } from './exportWorld'
 import { importWorld } from './importWorld'
-import type { World } from './World'
+import { references } from './references'
+import type { WorldRow } from './World'
+import { worldTables } from './worldTables'
 
-/** The same structure with every text that is a name of a row replaced by its new one. */
-function renamed(value: unknown, names: ReadonlyMap<string, string>): unknown {
-  if (typeof value === 'string') return names.get(value) ?? value
-  if (Array.isArray(value)) return value.map((one) => renamed(one, names))
+/** Fields inside a drawing that name a row; the others, such as the kind of a part, may look alike and are not. */
+const NAMING = new Set(['cylinderId', 'applianceId', 'equipmentId', 'heaterId'])
+
+/** The same structure with the rows it names under their new names. */
+function renamedInside(value: unknown, names: ReadonlyMap<string, string>): unknown {
+  if (Array.isArray(value)) return value.map((one) => renamedInside(one, names))
   if (value === null || typeof value !== 'object') return value
-  return Object.fromEntries(Object.entries(value).map(([key, held]) => [key, renamed(held, names)]))
+  return Object.fromEntries(
+    Object.entries(value).map(([key, held]) => [
+      key,
+      typeof held === 'string' && NAMING.has(key) ? (names.get(held) ?? held) : renamedInside(held, names),
+    ]),
+  )
+}
+
+/** A row under its new name, naming others by theirs. */
+function renamed(row: WorldRow, keys: readonly string[], names: ReadonlyMap<string, string>): WorldRow {
+  return Object.fromEntries(
+    Object.entries(row).map(([key, held]) => [
+      key,
+      typeof held === 'string' && keys.includes(key) ? (names.get(held) ?? held) : renamedInside(held, names),
+    ]),
+  )
 }
 
 /**
@@ -26,7 +45,12 @@ export function copyRig(database: Database, rigId: string, name: string): string
     rows.flatMap(({ id }) => (typeof id === 'string' ? [id] : [])),
   )
   const names = new Map(ids.map((id) => [id, randomUUID()]))
-  const tables = renamed(world.tables, names) as World['tables']
+  const tables = Object.fromEntries(
+    worldTables.map(({ name: table, table: stored }) => {
+      const keys = ['id', ...references(stored).map(({ key }) => key)]
+      return [table, (world.tables[table] ?? []).map((row) => renamed(row, keys, names))]
+    }),
+  )
   const newId = names.get(rigId) ?? rigId
   database.transaction(() => {
     importWorld(database, { ...world, tables }, 'mine', false)

@@ -1,11 +1,24 @@
 import { format } from 'date-fns'
 import { InputError } from '@/core/findings/InputError'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
+import type { TripPlan } from '@/core/running/tripPlan'
 import type { Database } from '@/records/databaseType'
 import { listRigs } from '@/records/rigs'
 import { loadGear } from '@/records/rigGear'
 import { nextTrip } from '@/records/trips'
 import { FileError } from './FileError'
+
+/** Without a trip the gear is judged all the same. */
+const anyPlan: TripPlan = {
+  id: 'any',
+  name: '',
+  startDay: '2026-01-01',
+  nights: 1,
+  reserveShare: 0,
+  altitudeM: 0,
+  coldestK: null,
+  uses: [],
+}
 
 /**
  * Sees that every page could show what stands in the records: each rig with its next trip is judged once.
@@ -18,7 +31,7 @@ export function proveRecords(database: Database): void {
     try {
       const trip = nextTrip(database, rig.id, format(now, 'yyyy-MM-dd'))
       const gear = loadGear(database, rig)
-      if (trip) judgeTrip(gear, trip.plan, now.toISOString())
+      judgeTrip(gear, trip?.plan ?? anyPlan, now.toISOString())
     } catch (error) {
       if (!(error instanceof InputError)) throw error
       const path = error.issues[0]?.path ?? ''

@@ -1,0 +1,149 @@
+import { expect, test, type Page } from '@playwright/test'
+import fs from 'node:fs'
+import { startKettle, watchConsole, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('demo')
+})
+test.afterAll(() => kettle.stop())
+
+const log = (page: Page) => page.getByRole('region', { name: 'Logbook' })
+const inData = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
+
+/** What a link lets one keep. */
+async function kept(page: Page, name: string): Promise<{ name: string; bytes: Buffer }> {
+  const taken = page.waitForEvent('download')
+  await page.getByRole('link', { name }).click()
+  const file = await taken
+  return { name: file.suggestedFilename(), bytes: fs.readFileSync(await file.path()) }
+}
+
+test('what happened is searched, filtered, paged, and a mistake voided with a reason', async ({ page }) => {
+  const quiet = watchConsole(page)
+  await page.goto(`${kettle.url}/log`)
+  await expect(page.getByText(/^\d+ lines, page 1 of 2$/)).toBeVisible()
+  await page.getByRole('link', { name: 'Older' }).click()
+  await expect(page.getByText(/page 2 of 2/)).toBeVisible()
+  await page.getByLabel('Search').fill('on their scale')
+  await page.getByRole('button', { name: 'Find' }).last().click()
+  await expect(page.getByText('1 line', { exact: true })).toBeVisible()
+  await expect(log(page)).toContainText('$9.40 paid, Quarry Road, on their scale')
+  await page.getByLabel('Search').fill('')
+  await page.getByLabel('Of', { exact: true }).selectOption('Line and leaks')
+  await page.getByRole('button', { name: 'Find' }).last().click()
+  await expect(log(page)).toContainText('Soap test closed')
+  await expect(log(page)).not.toContainText('Weighed')
+
+  await page.goto(`${kettle.url}/log?kind=gas&search=right`)
+  const row = log(page).getByRole('row', { name: /Right cylinder/ })
+  await row.getByRole('button', { name: 'Void' }).click()
+  await row.getByRole('button', { name: 'Void it' }).click()
+  await expect(row.getByText('Say why, in a few words.')).toBeVisible()
+  await row.getByLabel('Why is it wrong?').fill('the regulator was on it')
+  await row.getByRole('button', { name: 'Void it' }).click()
+  await expect(row).toContainText('voided: the regulator was on it')
+  await page.goto(kettle.url)
+  await expect(page.getByText('Nobody knows what is in Right cylinder.')).toBeVisible()
+  quiet()
+})
+
+test('everything out and in again; a damaged file is refused with its line, a rig from a friend is shown first', async ({
+  page,
+}) => {
+  test.setTimeout(180_000)
+  const quiet = watchConsole(page)
+  await page.goto(`${kettle.url}/log/data`)
+  const first = await kept(page, 'Everything (JSON)')
+  expect(first.name).toBe('gold-kettle.json')
+  const put = async (name: string, buffer: Buffer): Promise<void> => {
+    await page
+      .getByLabel('File (JSON, packed by gzip or not)')
+      .setInputFiles({ name, mimeType: 'application/json', buffer })
+  }
+  await put('mine.json', first.bytes)
+  await expect(inData(page, 'Import')).toContainText('nothing would change')
+
+  // Written wrongly in one place: told where, and nothing is changed.
+  const broken = first.bytes.toString().replace('"nights":4', '"nights":"four"')
+  await put('broken.json', Buffer.from(broken))
+  const alert = inData(page, 'Import').getByRole('alert')
+  const line = broken.split('\n').findIndex((text) => text.includes('"nights":"four"')) + 1
+  await expect(alert).toContainText(`Line ${line}: `)
+  await expect(alert).toContainText('nights')
+  await expect(alert).toContainText('Nothing was changed.')
+  await put('photo.json', Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'))
+  await expect(alert).toContainText('This is a picture')
+  expect((await kept(page, 'Everything (JSON)')).bytes.equals(first.bytes)).toBe(true)
+
+  // A friend’s file differs in a name: it is shown, and stands only when asked.
+  const theirs = first.bytes.toString().replace('"name":"Left cylinder"', '"name":"Front cylinder"')
+  await put('theirs.json', Buffer.from(theirs))
+  await expect(inData(page, 'Import')).toContainText('Front cylinder: name')
+  await page.getByLabel('The file’s takes its place').check()
+  await page.getByRole('button', { name: 'Take it in' }).click()
+  await expect(page.getByText('theirs.json taken in')).toBeVisible()
+  await page.goto(`${kettle.url}/cylinders`)
+  await expect(page.getByRole('link', { name: /Front cylinder/ })).toBeVisible()
+  quiet()
+})
+
+test('a backup made, records changed, the backup put back; what is no backup is refused', async ({ page, request }) => {
+  test.setTimeout(180_000)
+  await page.goto(`${kettle.url}/log/data`)
+  const backup = await kept(page, 'Make a backup')
+  expect(backup.name).toMatch(/^gold-kettle-\d{4}-.*\.db$/)
+  await page.goto(`${kettle.url}/cylinders/left`)
+  await page.getByLabel('On the scale now').fill('29.9')
+  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await expect(page.getByRole('region', { name: 'History' })).toContainText('29.9 lb')
+
+  await page.goto(`${kettle.url}/log/data`)
+  const put = async (buffer: Buffer): Promise<void> => {
+    await page.getByLabel('Backup (.db)').setInputFiles({ name: 'b.db', mimeType: 'application/octet-stream', buffer })
+  }
+  await put(backup.bytes.subarray(0, 20_000))
+  await expect(inData(page, 'Restore').getByRole('alert')).toContainText('damaged')
+  await put(backup.bytes)
+  await expect(inData(page, 'Restore')).toContainText('Whole and ours: Marigold')
+  await page.getByRole('button', { name: 'Put it in place of everything' }).click()
+  await expect(page.getByText('b.db restored', { exact: false })).toBeVisible()
+  await page.goto(`${kettle.url}/cylinders/left`)
+  await expect(page.getByRole('region', { name: 'History' })).not.toContainText('29.9 lb')
+
+  // From another page, or without saying what is wanted, nothing of the kind is done.
+  for (const path of ['import', 'restore']) {
+    const foreign = await request.post(`${kettle.url}/api/v1/${path}?mode=apply`, {
+      data: backup.bytes,
+      headers: { origin: 'http://elsewhere.example' },
+    })
+    expect(foreign.status()).toBe(403)
+    const unsaid = await request.post(`${kettle.url}/api/v1/${path}`, { data: 'x', headers: { origin: kettle.url } })
+    expect(unsaid.status()).toBe(400)
+  }
+})
+
+test('several rigs: copied, taken to hand, renamed, put away; a trip of the other leads to it', async ({ page }) => {
+  await page.goto(`${kettle.url}/log/rigs`)
+  await page.getByRole('button', { name: 'Copy Marigold', exact: true }).click()
+  await expect(page.getByText('Marigold copied')).toBeVisible()
+  const second = page
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('button', { name: 'Take Marigold 2 to hand' }) })
+  await second.getByLabel('Rig', { exact: true }).fill('')
+  await second.getByRole('button', { name: 'Rename' }).click()
+  await expect(second.getByText('Give it a name.')).toBeVisible()
+  await second.getByLabel('Rig', { exact: true }).fill('Heron')
+  await second.getByRole('button', { name: 'Rename' }).click()
+  await page.getByRole('button', { name: 'Take Heron to hand' }).click()
+  await expect(page.locator('.rig-name')).toHaveText('Heron')
+  await page.goto(kettle.url)
+  await expect(page.getByText('Plan the trip')).toBeVisible()
+  await page.goto(`${kettle.url}/trips/larkspur`)
+  await expect(page).toHaveURL(/\/log\/rigs\?wanted=marigold/)
+  await expect(page.getByText('That page is about Marigold', { exact: false })).toBeVisible()
+  await page.getByRole('button', { name: 'Put Heron away' }).click()
+  await expect(page.locator('.rig-name')).toHaveText('Marigold')
+  await page.getByRole('button', { name: 'Take Heron out again' }).click()
+  await expect(page.getByRole('button', { name: 'Take Heron to hand' })).toBeVisible()
+})

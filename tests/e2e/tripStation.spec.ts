@@ -1,0 +1,152 @@
+import { expect, test, type Page } from '@playwright/test'
+import { addWeighing } from '../../src/records/weighings'
+import { openDatabase } from '../../src/records/openDatabase'
+import { startKettle, watchConsole, type Kettle } from './kettle'
+
+let kettle: Kettle
+test.beforeAll(async () => {
+  kettle = await startKettle('demo')
+})
+test.afterAll(() => kettle.stop())
+
+const tab = (page: Page, name: string) =>
+  page.getByRole('navigation', { name: 'Views of the trip' }).getByRole('link', { name, exact: true })
+
+test('the day’s list on a phone: by place, with money and time, ticked off and still ticked after a reload', async ({
+  page,
+}) => {
+  const quiet = watchConsole(page)
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.goto(kettle.url)
+  await page.getByRole('link', { name: 'All of it as the day’s list, by place' }).click()
+  await expect(page.locator('.big-figure')).toContainText('23')
+  const pump = page.getByRole('region', { name: 'At the pump' })
+  await expect(pump).toContainText(/Fill Bottle 1: [\d.]+\soz more, stop at [\d.]+\soz\./)
+  await expect(pump).toContainText('$')
+  await pump.getByRole('checkbox').first().click()
+  await expect(pump.locator('li.done')).toHaveCount(1)
+  await page.reload()
+  await expect(pump.getByRole('checkbox').first()).toBeChecked()
+  // A tick mends nothing: the verdict stays what it is.
+  await expect(page.locator('.big-figure')).toContainText('23')
+  await page.getByRole('region', { name: 'To buy' }).getByRole('link').first().click()
+  await expect(page).not.toHaveURL(/list$/)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+  quiet()
+})
+
+test('step by step, made for this rig; a step that holds waits; each is in the logbook', async ({ page }) => {
+  await page.goto(`${kettle.url}/trips/larkspur/steps`)
+  const rail = page.getByRole('region', { name: 'Before leaving' })
+  await expect(rail).toContainText('Look over Left cylinder and Right cylinder')
+  await expect(rail.getByRole('button', { name: /^Step 2:/ })).toBeDisabled()
+  await rail.getByRole('button', { name: /^Step 1:/ }).press('Enter')
+  await expect(rail.getByRole('button', { name: /^Step 2:/ })).toBeEnabled()
+  await page.getByLabel('Which').selectOption('Swap at night')
+  await expect(page.getByRole('region', { name: 'Swap at night' })).toContainText('Lever to the reserve')
+  await page.goto(`${kettle.url}/log?kind=steps`)
+  await expect(page.getByRole('region', { name: 'Logbook' })).toContainText('trip before')
+})
+
+test('the trip card: one page on paper, black on white, with a code; the leak sheet too', async ({ page, request }) => {
+  await page.goto(`${kettle.url}/trips/larkspur/card`)
+  const card = page.getByRole('article', { name: 'Trip card' })
+  await expect(card).toContainText('Left cylinder: 13.6')
+  await expect(card).toContainText('never permission')
+  await expect(card.getByRole('img', { name: /^Printed code/ })).toBeVisible()
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden()
+  await expect(page.getByRole('navigation', { name: 'Views of the trip' })).toBeHidden()
+  const colours = await card.evaluate((element) => {
+    const shown = [element, ...element.querySelectorAll('h2, h3, li, p')].map((one) => getComputedStyle(one))
+    return [...new Set(shown.map(({ color }) => color)), getComputedStyle(element).backgroundColor]
+  })
+  expect(colours).toEqual(['rgb(0, 0, 0)', 'rgb(255, 255, 255)'])
+  const printed = (await page.pdf({ format: 'Letter' })).toString('latin1')
+  expect(printed.match(/\/Type\s*\/Page\b/g)).toHaveLength(1)
+
+  for (const [place, pages] of [
+    ['/trips/larkspur/card/pdf', 1],
+    ['/leak-test/sheet', 2],
+  ] as const) {
+    const response = await request.get(kettle.url + place)
+    expect(response.headers()['content-type']).toBe('application/pdf')
+    const pdf = (await response.body()).toString('latin1')
+    expect(pdf.match(/\/Type\s*\/Page\b/g)).toHaveLength(pages)
+    expect(pdf).toContain('[0 0 612 792]')
+  }
+})
+
+test('dates: into the calendar, and those that fall due before the trip’s end on the first page', async ({
+  page,
+  request,
+}) => {
+  await page.goto(kettle.url)
+  const due = page.getByRole('region', { name: 'Due before the trip’s end' })
+  await expect(due).toContainText('October 2024 Left pigtail: replace')
+  await due.getByRole('link', { name: 'All dates' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: 'March 2030: Left cylinder' })).toBeVisible()
+  const calendar = await request.get(`${kettle.url}/log/dates/calendar`)
+  expect(calendar.headers()['content-type']).toContain('text/calendar')
+  expect(await calendar.text()).toMatch(/DTSTART;VALUE=DATE:20300301/)
+})
+
+test('a trip copied, under way, weighed: what was learned is shown, taken into the plan and taken back', async ({
+  page,
+}) => {
+  const quiet = watchConsole(page)
+  const day = (ago: number): string => new Date(Date.now() - ago * 86_400_000).toISOString().slice(0, 10)
+  await page.goto(`${kettle.url}/trips/larkspur`)
+  await page.getByLabel('The same trip, leaving on').fill('2026-02-45')
+  await page.getByLabel('The same trip, leaving on').fill(day(3))
+  await page.getByRole('button', { name: 'Copy this trip' }).click()
+  await expect(page.getByText('Larkspur Saddle copied')).toBeVisible()
+  await expect(page).toHaveURL(/\/trips\/(?!larkspur$)/)
+  await page.getByLabel('Where to').fill('Otter Bay')
+  await page.getByLabel('Hours a day, Small radiant').fill('')
+  await page.getByRole('button', { name: 'Save the trip' }).click()
+  await expect(page.getByText('Trip to Otter Bay saved')).toBeVisible()
+
+  // Under way, and nobody has weighed: the whole trip is counted, and said to be.
+  const records = openDatabase(kettle.file)
+  const weigh = (cylinderId: string, grossKg: number, hoursAgo: number): void => {
+    const weighedAt = new Date(Date.now() - hoursAgo * 3_600_000).toISOString()
+    addWeighing(records, { cylinderId, grossKg, hangingKg: 0, source: 'typed', weighedAt })
+  }
+  records.$client.exec(
+    `UPDATE weighings SET voided_at = '2026-01-01T00:00:00Z', void_reason = 'of another trip' WHERE cylinder_id IN ('left', 'right') AND voided_at IS NULL`,
+  )
+  for (const id of ['left', 'right']) weigh(id, 15, 120)
+  await page.goto(kettle.url)
+  await expect(
+    page.getByText('The whole trip is counted until Left cylinder, Right cylinder are weighed', { exact: false }),
+  ).toBeVisible()
+  weigh('left', 12.4, 1)
+  weigh('right', 15, 1)
+  records.$client.close()
+
+  await page.goto(kettle.url)
+  await expect(page.getByText('Reckoned from the weigh-ins on', { exact: false })).toBeVisible()
+  await tab(page, 'On the way').click()
+  const line = page.getByRole('region', { name: 'The rig’s line', exact: true }).first()
+  await expect(line).toContainText(/Burnt 5\.7\slb where the habits as entered would have burnt/)
+  await expect(line).toContainText('The plan goes by the habits as entered.')
+  const before = await line.innerText()
+  await line.getByRole('button', { name: 'Plan the nights left by this' }).click()
+  await expect(line).toContainText(/The plan counts \d+\s?% of the habits as entered/)
+  expect(await line.innerText()).not.toBe(before)
+  await line.getByRole('button', { name: 'Take this back' }).click()
+  await expect(line).toContainText('The plan goes by the habits as entered.')
+  await line.getByRole('button', { name: 'Leave the plan as entered' }).click()
+  await expect(line).toContainText('Refused')
+
+  await page.goto(`${kettle.url}/log/gas`)
+  await expect(page.getByRole('row', { name: /Quarry Lake/ })).toContainText('$')
+  await expect(page.getByRole('row', { name: /Otter Bay/ })).toContainText(/\d\.\d\slb/)
+  await page.goto(`${kettle.url}/trips`)
+  await page.getByRole('link', { name: 'Otter Bay' }).click()
+  await page.getByRole('button', { name: 'Put this trip away' }).click()
+  await expect(page.getByText('Otter Bay put away')).toBeVisible()
+  await expect(page.getByRole('link', { name: 'Otter Bay' })).toHaveCount(0)
+  quiet()
+})
