@@ -1,4 +1,4 @@
-import { and, asc, eq, isNotNull, isNull } from 'drizzle-orm'
+import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from './databaseType'
 import { requireSaved } from './requireSaved'
@@ -18,9 +18,14 @@ export function listArchivedRigs(database: Database): Rig[] {
 
 const AT_HAND = 'rig at hand'
 
-/** The rig one works at: the one chosen last, else the first by name. */
+/** The rig one works at: the one chosen last, else the one that was there first. */
 export function rigAtHand(database: Database): Rig | undefined {
-  const all = listRigs(database)
+  const all = database
+    .select()
+    .from(rigs)
+    .where(isNull(rigs.archivedAt))
+    .orderBy(sql`rowid`)
+    .all()
   const chosen = readFact(database, AT_HAND)
   return all.find(({ id }) => id === chosen) ?? all[0]
 }

@@ -52,7 +52,6 @@ test('everything out and in again; a damaged file is refused with its line, a ri
   page,
 }) => {
   test.setTimeout(180_000)
-  const quiet = watchConsole(page)
   await page.goto(`${kettle.url}/log/data`)
   const first = await kept(page, 'Everything (JSON)')
   expect(first.name).toBe('gold-kettle.json')
@@ -85,7 +84,6 @@ test('everything out and in again; a damaged file is refused with its line, a ri
   await expect(page.getByText('theirs.json taken in')).toBeVisible()
   await page.goto(`${kettle.url}/cylinders`)
   await expect(page.getByRole('link', { name: /Front cylinder/ })).toBeVisible()
-  quiet()
 })
 
 test('a backup made, records changed, the backup put back; what is no backup is refused', async ({ page, request }) => {

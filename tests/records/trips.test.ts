@@ -118,11 +118,12 @@ test('what the routes accept is exactly what the records give', () => {
 })
 
 describe('several rigs', () => {
-  test('the one taken to hand, else the first by name; one put away is neither', () => {
+  test('the one taken to hand, else the one that was there first; one put away is neither', () => {
     addRig(records, 'Heron', 'heron')
+    expect(rigAtHand(records)?.id).toBe('marigold')
+    takeRig(records, 'heron')
     expect(rigAtHand(records)?.id).toBe('heron')
     takeRig(records, 'marigold')
-    expect(rigAtHand(records)?.id).toBe('marigold')
     saveRig(records, 'marigold', 2, { archivedAt: NOW })
     expect(rigAtHand(records)?.id).toBe('heron')
     expect(listRigs(records).map(({ id }) => id)).toEqual(['heron'])
