@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { voidEventAction } from '@/actions/events'
@@ -67,6 +68,9 @@ export function HistoryTable({
   )
 }
 
+/** So many lines are a page; the rest stands in the logbook. */
+const A_PAGE = 100
+
 /** All that happened to a thing. */
 export function History({ entries }: { entries: readonly HistoryEntry[] }) {
   if (entries.length === 0) return null
@@ -74,6 +78,11 @@ export function History({ entries }: { entries: readonly HistoryEntry[] }) {
     <section className="history">
       <h2>History</h2>
       <HistoryTable entries={entries} label="History" />
+      {entries.length >= A_PAGE && (
+        <p className="hint">
+          The latest {A_PAGE}. <Link href="/log">All of it in the logbook</Link>
+        </p>
+      )}
     </section>
   )
 }

@@ -1,4 +1,4 @@
-import { format, formatISO } from 'date-fns'
+import { formatISO } from 'date-fns'
 import { cookies } from 'next/headers'
 import { cache } from 'react'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
@@ -15,6 +15,7 @@ import { listAppliances, type Appliance } from '@/records/appliances'
 import { listCylinders, type CylinderWithGear } from '@/records/cylinders'
 import { listEquipment, type EquipmentWithVersion } from '@/records/equipment'
 import { database } from '@/records/database'
+import type { Database } from '@/records/databaseType'
 import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
 import { rigAtHand, type Rig } from '@/records/rigs'
@@ -45,12 +46,27 @@ export interface World {
   nowIso: string
 }
 
-/** The rig, its gear and its next trip, read once for each request. */
+/** The last world that was read, and the state of the records it was read from. */
+let last: { state: string; world: World } | null = null
+
+/** Changes whenever anything is written, by this server or beside it, and with every minute. */
+function stateOf({ $client }: Database, nowIso: string): string {
+  const beside = $client.pragma('data_version', { simple: true })
+  const here = $client.prepare('SELECT total_changes()').pluck().get()
+  return `${$client.name} ${String(beside)} ${String(here)} ${nowIso.slice(0, 16)}`
+}
+
+/** The rig, its gear and its next trip, read once for each request, and anew when something was written. */
 export const loadWorld = cache((): World => {
   const records = database()
-  const now = new Date()
   // With the offset of where the owner is: its first ten characters are his own day.
-  const nowIso = formatISO(now)
+  const nowIso = formatISO(new Date())
+  const state = stateOf(records, nowIso)
+  if (last?.state !== state) last = { state, world: readWorld(records, nowIso) }
+  return last.world
+})
+
+function readWorld(records: Database, nowIso: string): World {
   const rig = rigAtHand(records)
   if (!rig) {
     const heat = { rooms: [], heaters: [], heatless: false, warmth: null }
@@ -59,7 +75,7 @@ export const loadWorld = cache((): World => {
     return { rig, ...nothing, trip: undefined, judgement: null, acceptances: [], ready: null, nowIso }
   }
   const cylinders = listCylinders(records, rig.id)
-  const next = nextTrip(records, rig.id, format(now, 'yyyy-MM-dd'))
+  const next = nextTrip(records, rig.id, nowIso.slice(0, 10))
   const trip = next && { ...next, plan: withClockChanges(next.plan) }
   const equipment = listEquipment(records, rig.id)
   const lines = listJudgedLines(records, rig.id)
@@ -88,7 +104,7 @@ export const loadWorld = cache((): World => {
     ready,
     nowIso,
   }
-})
+}
 
 /** The family of units the reader chose in this browser. */
 export async function chosenUnits(): Promise<UnitSystem> {

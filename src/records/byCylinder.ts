@@ -9,7 +9,20 @@ export function byCylinder<Row extends { cylinderId: string }>(rows: readonly Ro
   return groups
 }
 
-/** The first row of each cylinder. */
-export function firstByCylinder<Row extends { cylinderId: string }>(rows: readonly Row[]): Map<string, Row> {
-  return new Map(rows.toReversed().map((row) => [row.cylinderId, row]))
+/**
+ * One row for each cylinder that has one, asked for one by one: a query over all of them would read years of rows.
+ *
+ * @param cylinderIds - of whom
+ * @param last - the row of one
+ */
+export function lastOfEach<Row>(
+  cylinderIds: readonly string[],
+  last: (cylinderId: string) => Row | undefined,
+): Map<string, Row> {
+  return new Map(
+    cylinderIds.flatMap((id) => {
+      const row = last(id)
+      return row === undefined ? [] : [[id, row] as const]
+    }),
+  )
 }

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Equipment } from '@/core/cylinders/equipment'
 import type { Database } from './databaseType'
@@ -22,22 +22,14 @@ export function listEquipment(database: Database, rigId: string): EquipmentWithV
     .where(and(eq(equipment.rigId, rigId), isNull(equipment.archivedAt)))
     .orderBy(asc(equipment.position))
     .all()
-  const looks = database
-    .select()
-    .from(equipmentLooks)
-    .where(
-      and(
-        inArray(
-          equipmentLooks.equipmentId,
-          rows.map(({ id }) => id),
-        ),
-        isNull(equipmentLooks.voidedAt),
-      ),
-    )
-    .orderBy(desc(equipmentLooks.lookedAt), desc(sql`rowid`))
-    .all()
   return rows.map(({ id, kind, name, madeMonth, replaceByMonth, version }) => {
-    const look = looks.find(({ equipmentId }) => equipmentId === id)
+    const look = database
+      .select()
+      .from(equipmentLooks)
+      .where(and(eq(equipmentLooks.equipmentId, id), isNull(equipmentLooks.voidedAt)))
+      .orderBy(desc(equipmentLooks.lookedAt), desc(sql`rowid`))
+      .limit(1)
+      .get()
     const lastLook = look ? { sound: look.sound, lookedAt: look.lookedAt, note: look.note } : null
     return { id, kind, name, madeMonth, replaceByMonth, version, lastLook }
   })

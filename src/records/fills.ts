@@ -1,6 +1,6 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import { firstByCylinder } from './byCylinder'
+import { lastOfEach } from './byCylinder'
 import type { Database } from './databaseType'
 import { addLevel, type StoredLevel } from './levels'
 import { fills } from './schema'
@@ -18,13 +18,14 @@ type Afterwards =
 
 /** The last standing fill of each cylinder. */
 export function lastFills(database: Database, cylinderIds: readonly string[]): Map<string, StoredFill> {
-  return firstByCylinder(
+  return lastOfEach(cylinderIds, (id) =>
     database
       .select()
       .from(fills)
-      .where(and(inArray(fills.cylinderId, [...cylinderIds]), isNull(fills.voidedAt)))
+      .where(and(eq(fills.cylinderId, id), isNull(fills.voidedAt)))
       .orderBy(desc(fills.filledAt), desc(sql`rowid`))
-      .all(),
+      .limit(1)
+      .get(),
   )
 }
 

@@ -1,6 +1,6 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import { firstByCylinder } from './byCylinder'
+import { lastOfEach } from './byCylinder'
 import type { Database } from './databaseType'
 import { levels } from './schema'
 
@@ -8,13 +8,14 @@ export type StoredLevel = typeof levels.$inferSelect
 
 /** The last standing reading of each cylinder. */
 export function lastLevels(database: Database, cylinderIds: readonly string[]): Map<string, StoredLevel> {
-  return firstByCylinder(
+  return lastOfEach(cylinderIds, (id) =>
     database
       .select()
       .from(levels)
-      .where(and(inArray(levels.cylinderId, [...cylinderIds]), isNull(levels.voidedAt)))
+      .where(and(eq(levels.cylinderId, id), isNull(levels.voidedAt)))
       .orderBy(desc(levels.readAt), desc(sql`rowid`))
-      .all(),
+      .limit(1)
+      .get(),
   )
 }
 

@@ -79,7 +79,7 @@ function pattern(search: string): string {
   return `%${search.replace(/[\\%_]/g, (sign) => `\\${sign}`)}%`
 }
 
-function query({ names, search, searchedNames }: LogFilter): string {
+function query({ names, search, searchedNames }: LogFilter, top = ''): string {
   const wanted = sources.filter(({ of }) => names.length === 0 || names.includes(of))
   const each = wanted.map(({ of, select }) => {
     const within = `AND at >= @from AND at <= @to`
@@ -88,7 +88,8 @@ function query({ names, search, searchedNames }: LogFilter): string {
       search === '' || searchedNames.includes(of)
         ? ''
         : ` AND (subject LIKE @search ESCAPE '\\' OR note LIKE @search ESCAPE '\\')`
-    return `SELECT '${of}' AS of, id, at, subject_id AS subjectId, subject FROM (${select}) WHERE 1 ${within}${found}`
+    const rows = `SELECT '${of}' AS of, id, at, subject_id AS subjectId, subject FROM (${select}) WHERE 1 ${within}${found}${top}`
+    return top === '' ? rows : `SELECT * FROM (${rows})`
   })
   return each.join(' UNION ALL ')
 }
@@ -105,8 +106,11 @@ export function logPage(
   const bound = { rig: rigId, from: filter.fromIso, to: filter.toIso, search: pattern(filter.search) }
   const client = database.$client
   const count = Number(client.prepare(`SELECT count(*) FROM (${union})`).pluck().get(bound))
+  const offset = (page - 1) * pageSize
+  // No source gives more than all that stands before the page’s end: each is read by its own index.
+  const tops = query(filter, ' ORDER BY at DESC, id LIMIT @most')
   const rows = client
-    .prepare(`SELECT * FROM (${union}) ORDER BY at DESC, id LIMIT @limit OFFSET @offset`)
-    .all({ ...bound, limit: pageSize, offset: (page - 1) * pageSize }) as LogRow[]
+    .prepare(`SELECT * FROM (${tops}) ORDER BY at DESC, id LIMIT @limit OFFSET @offset`)
+    .all({ ...bound, limit: pageSize, offset, most: offset + pageSize }) as LogRow[]
   return { rows, count }
 }

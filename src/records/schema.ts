@@ -100,7 +100,10 @@ export const weighings = sqliteTable(
     source: text({ enum: ['typed', 'scale'] }).notNull(),
     ...voiding,
   },
-  (table) => [index('weighings_cylinder').on(table.cylinderId, table.weighedAt)],
+  (table) => [
+    index('weighings_cylinder').on(table.cylinderId, table.weighedAt),
+    index('weighings_at').on(table.weighedAt),
+  ],
 )
 
 /** Requalifications, stamped or on a sticker. */
@@ -151,7 +154,7 @@ export const levels = sqliteTable(
     temperatureK: real().notNull(),
     ...voiding,
   },
-  (table) => [index('levels_cylinder').on(table.cylinderId)],
+  (table) => [index('levels_cylinder').on(table.cylinderId), index('levels_last').on(table.cylinderId, table.readAt)],
 )
 
 export const fills = sqliteTable(
@@ -172,7 +175,7 @@ export const fills = sqliteTable(
     levelId: text().references(() => levels.id),
     ...voiding,
   },
-  (table) => [index('fills_cylinder').on(table.cylinderId)],
+  (table) => [index('fills_cylinder').on(table.cylinderId), index('fills_last').on(table.cylinderId, table.filledAt)],
 )
 
 /** Steps of a procedure as they were ticked. */
@@ -190,7 +193,10 @@ export const ticks = sqliteTable(
     tickedAt: text().notNull(),
     ...voiding,
   },
-  (table) => [index('ticks_subject').on(table.rigId, table.procedure, table.subjectId)],
+  (table) => [
+    index('ticks_subject').on(table.rigId, table.procedure, table.subjectId),
+    index('ticks_at').on(table.rigId, table.tickedAt),
+  ],
 )
 
 /** Regulators, hoses, alarms, the extinguisher. */
@@ -224,7 +230,10 @@ export const equipmentLooks = sqliteTable(
     note: text(),
     ...voiding,
   },
-  (table) => [index('equipment_looks_thing').on(table.equipmentId)],
+  (table) => [
+    index('equipment_looks_thing').on(table.equipmentId),
+    index('equipment_looks_last').on(table.equipmentId, table.lookedAt),
+  ],
 )
 
 /** Where gas is sold, and for what. */

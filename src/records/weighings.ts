@@ -1,6 +1,6 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import { firstByCylinder } from './byCylinder'
+import { lastOfEach } from './byCylinder'
 import type { Database } from './databaseType'
 import { weighings } from './schema'
 
@@ -11,14 +11,14 @@ const newestFirst = [desc(weighings.weighedAt), desc(sql`rowid`)]
 
 /** The last standing weighing of each cylinder. */
 export function lastWeighings(database: Database, cylinderIds: readonly string[]): Map<string, StoredWeighing> {
-  const standing = and(inArray(weighings.cylinderId, [...cylinderIds]), isNull(weighings.voidedAt))
-  return firstByCylinder(
+  return lastOfEach(cylinderIds, (id) =>
     database
       .select()
       .from(weighings)
-      .where(standing)
+      .where(and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt)))
       .orderBy(...newestFirst)
-      .all(),
+      .limit(1)
+      .get(),
   )
 }
 

@@ -8,14 +8,27 @@ import { listLooks } from '@/records/looks'
 import { listMarks } from '@/records/marks'
 import { listWeighings } from '@/records/weighings'
 
-/** Everything that happened to a cylinder, newest first, the voided too. */
+/** More than this stands in the logbook. */
+const MOST = 100
+
+/** What happened to a cylinder lately, newest first, the voided too. */
 export function historyOf(gear: CylinderGear): HistoryEntry[] {
   const records = database()
   return [
-    ...listWeighings(records, gear.id).map((weighing) => weighingWords(gear, weighing)),
-    ...listLevels(records, gear.id).map((level) => levelWords(gear, level)),
-    ...listFills(records, gear.id).map((fill) => fillEntry(gear, fill)),
-    ...listLooks(records, gear.id).map((look) => lookWords(gear, look)),
-    ...listMarks(records, gear.id).map(markWords),
-  ].toSorted((a, b) => (a.at < b.at ? 1 : -1))
+    ...listWeighings(records, gear.id)
+      .slice(0, MOST)
+      .map((weighing) => weighingWords(gear, weighing)),
+    ...listLevels(records, gear.id)
+      .slice(0, MOST)
+      .map((level) => levelWords(gear, level)),
+    ...listFills(records, gear.id)
+      .slice(0, MOST)
+      .map((fill) => fillEntry(gear, fill)),
+    ...listLooks(records, gear.id)
+      .slice(0, MOST)
+      .map((look) => lookWords(gear, look)),
+    ...listMarks(records, gear.id).slice(0, MOST).map(markWords),
+  ]
+    .toSorted((a, b) => (a.at < b.at ? 1 : -1))
+    .slice(0, MOST)
 }
