@@ -24,6 +24,7 @@ import { tripSpread } from '@/core/running/tripSpread'
 import { vaporisation, vaporisationSchema } from '@/core/running/vaporisation'
 import { parseQuantity } from '@/core/units/parseQuantity'
 import { benchLine } from './benchLine'
+import { benchLog } from './benchLog'
 import { benchRoom } from './benchRoom'
 import { benchTrip } from './benchTrip'
 import { temporaryServer } from './server'
@@ -241,3 +242,4 @@ await benchCore()
 benchSpread()
 console.log('')
 await benchServer()
+await benchLog()

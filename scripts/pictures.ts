@@ -23,7 +23,17 @@ async function followScale(page: Page): Promise<void> {
 }
 
 const pictures: readonly Picture[] = [
-  { name: 'trip', place: '/' },
+  {
+    name: 'begin',
+    place: '/begin',
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Go on' }).click()
+      await page.getByText('20 lb cylinder', { exact: true }).click()
+      await page.getByLabel('On the scale now').fill('37.5')
+    },
+  },
+  { name: 'ready', place: '/' },
+  { name: 'list-phone', place: '/trips/larkspur/list', width: 390 },
   { name: 'cylinders', place: '/cylinders' },
   {
     name: 'cylinder',
@@ -34,7 +44,6 @@ const pictures: readonly Picture[] = [
     },
   },
   { name: 'dates', place: '/cylinders/right/dates' },
-  { name: 'heat', place: '/cylinders/left/heat' },
   { name: 'fill', place: '/fill/by-weight', before: followScale },
   {
     name: 'bottles',
@@ -48,9 +57,7 @@ const pictures: readonly Picture[] = [
       await page.evaluate(() => window.scrollBy(0, 420))
     },
   },
-  { name: 'fill-phone', place: '/fill/by-weight', width: 390 },
   { name: 'hookup', place: '/hookup?line=house', before: (page) => page.waitForTimeout(800) },
-  { name: 'flow', place: '/hookup/flow?line=house', before: (page) => page.waitForTimeout(800) },
   {
     name: 'leak-test-phone',
     place: '/leak-test?line=house',
@@ -88,26 +95,6 @@ const pictures: readonly Picture[] = [
     },
   },
   {
-    name: 'warm-up',
-    place: '/heat/warm-up',
-    before: async (page) => {
-      await page.getByLabel('Heater that warmed it').selectOption('small-radiant')
-      await page.getByLabel('Outside, all along').fill('10')
-      const times = page.getByRole('textbox', { name: /minutes since lit/i })
-      const inside = page.getByRole('textbox', { name: /inside$/i })
-      for (const [i, [minutes = 0, degrees = 0]] of [
-        [0, 24],
-        [18, 45],
-        [30, 52],
-        [45, 57],
-      ].entries()) {
-        await times.nth(i).fill(String(minutes))
-        await inside.nth(i).fill(String(degrees))
-      }
-      await page.getByRole('region', { name: 'What the log says' }).scrollIntoViewIfNeeded()
-    },
-  },
-  {
     name: 'run',
     place: '/run',
     before: async (page) => {
@@ -115,12 +102,10 @@ const pictures: readonly Picture[] = [
       await page.evaluate(() => window.scrollTo(0, 175))
     },
   },
-  { name: 'cold-cylinder', place: '/run/cylinder', before: (page) => page.waitForTimeout(500) },
-  {
-    name: 'habits',
-    place: '/run/habits',
-    before: (page) => page.evaluate(() => window.scrollTo(0, 330)),
-  },
+  { name: 'card', place: '/trips/larkspur/card', before: (page) => page.evaluate(() => window.scrollTo(0, 260)) },
+  { name: 'steps', place: '/trips/larkspur/steps' },
+  { name: 'logbook', place: '/log' },
+  { name: 'gas', place: '/log/gas', before: (page) => page.waitForTimeout(600) },
   {
     name: 'emergency',
     place: '/',

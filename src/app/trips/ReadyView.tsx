@@ -10,7 +10,7 @@ import { Moment } from '@/ui/Moment'
 import { AnsweredFindings } from './AnsweredFindings'
 import { DueBeforeEnd } from './DueBeforeEnd'
 import { KeepVerdict } from './KeepVerdict'
-import { SupplyBars, SupplySlips } from './SupplyPapers'
+import { SupplySlips } from './SupplyPapers'
 import { TripTop } from './TripTop'
 import type { TripWorld } from './tripWorld'
 import { VerdictPlate } from './VerdictPlate'
@@ -64,17 +64,16 @@ export function ReadyView({ world }: { world: TripWorld }) {
               <Link href={`/trips/${row.id}/way`}>On the way</Link>
             </p>
           )}
-          <SupplyBars balances={used} />
+          <section className="mt-4" aria-label="Findings">
+            <h2>Before leaving</h2>
+            <AnsweredFindings tripId={row.id} answered={ready.answered} />
+            {ready.answered.length === 0 && <p>Nothing was found. Look once more with your own eyes.</p>}
+          </section>
         </div>
         <div>
           <SupplySlips balances={used} trip={judgement.trip} />
         </div>
       </div>
-      <section className="mt-4" aria-label="Findings">
-        <h2>Before leaving</h2>
-        <AnsweredFindings tripId={row.id} answered={ready.answered} />
-        {ready.answered.length === 0 && <p>Nothing was found. Look once more with your own eyes.</p>}
-      </section>
       <SinceReady world={world} />
       <DueBeforeEnd due={due} />
       <KeepVerdict tripId={row.id} verdict={ready.verdict} keys={ready.answered.map(({ key }) => key).join('\n')} />

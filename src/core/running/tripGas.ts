@@ -20,6 +20,8 @@ export interface TripGas {
 }
 
 const DAY_MS = 86_400_000
+/** Driving home and unpacking hide nothing that matters. */
+const GAP_MS = DAY_MS / 2
 
 /**
  * Money for each kilogram that was put in.
@@ -58,6 +60,8 @@ export function tripGas(
     }
   })
   const cost = perKg === null ? null : burntKg * perKg
-  const hasGaps = spans.some(({ isUnknown, fromMs, toMs }) => isUnknown && toMs > startMs && fromMs < endMs)
+  const hasGaps = spans.some(
+    ({ isUnknown, fromMs, toMs }) => isUnknown && Math.min(toMs, endMs) - Math.max(fromMs, startMs) > GAP_MS,
+  )
   return { burntKg, hasGaps, days, cost, costPerNight: cost === null ? null : cost / nights }
 }

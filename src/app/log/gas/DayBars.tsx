@@ -3,6 +3,7 @@
 import { format, parseISO } from 'date-fns'
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { formatQuantity } from '@/core/units/formatQuantity'
+import { quantityParts } from '@/core/units/quantityParts'
 import { shownIn } from '@/ui/shownIn'
 import { useUnits } from '@/ui/UnitsProvider'
 import type { GasTrip } from './gasWorld'
@@ -21,7 +22,9 @@ export function DayBars({ trip }: { trip: GasTrip }) {
   return (
     <figure className="day-bars" aria-label={`Gas burnt by day on ${trip.name}`}>
       <figcaption>
-        <strong>{trip.name}, by the day</strong>
+        <strong>
+          {trip.name}, {quantityParts({ value: 1, role: 'cylinderMass' }, system).unit} by the day
+        </strong>
       </figcaption>
       <ResponsiveContainer width="100%" height={200}>
         <BarChart data={data} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>

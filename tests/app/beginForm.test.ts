@@ -1,0 +1,72 @@
+import { POUND_KG } from '@tests/tradeUnits'
+import { beginValues, readBegin } from '@/app/begin/beginForm'
+
+const empty = beginValues('2026-12-04')
+const read = (change: Partial<typeof empty>, system: 'us' | 'metric' = 'us') =>
+  readBegin({ ...empty, ...change }, system, '2026-11')
+
+test('nothing typed is a rig without a name of its own, and a trip of the usual', () => {
+  const { said, issues } = read({})
+  expect(issues).toEqual({})
+  expect(said).toMatchObject({
+    rigName: 'My rig',
+    cylinder: null,
+    heater: null,
+    burns: [],
+    trip: {
+      name: 'The first trip',
+      startDay: '2026-12-04',
+      nights: 3,
+      altitudeM: 0,
+      coldestK: null,
+      reserveShare: 0.2,
+    },
+  })
+  // A hose and a regulator are there whether anybody knows them; their dates are asked for.
+  expect(said.equipment).toEqual([
+    { kind: 'regulator', madeMonth: null },
+    { kind: 'hose', madeMonth: null },
+  ])
+})
+
+test('quantities as people type them, in either family', () => {
+  const us = read({ sizeId: 'removable-20', gross: '37 lb 8 oz', made: '03-20', coldest: '28', altitude: '7,907' })
+  expect(us.said.cylinder).toEqual({
+    sizeId: 'removable-20',
+    grossKg: expect.closeTo(37.5 * POUND_KG, 9),
+    madeMonth: '2020-03',
+  })
+  expect(us.said.trip.coldestK).toBeCloseTo(270.93, 2)
+  expect(us.said.trip.altitudeM).toBeCloseTo(2410, 0)
+  expect(read({ sizeId: 'removable-20', gross: '17' }, 'metric').said.cylinder?.grossKg).toBe(17)
+})
+
+test.each([
+  [{ gross: 'heavy' }, 'cylinder'],
+  [{ made: '13-20' }, 'cylinder'],
+  [{ nights: '0' }, 'trip'],
+  [{ nights: '367' }, 'trip'],
+  [{ nights: 'some' }, 'trip'],
+  [{ altitude: 'high' }, 'trip'],
+  [{ coldest: 'icy' }, 'trip'],
+] as const)('what cannot be read is told at its page: %j', (change, step) => {
+  const { issues } = read(change)
+  expect(Object.keys(issues)).toEqual([step])
+  expect(issues[step]).toMatch(/\w{3}/)
+})
+
+test('a survey: there with its month, not there, not known', () => {
+  const { equipment } = read({
+    found: {
+      ...empty.found,
+      'co-alarm': { state: 'there', made: '05-24' },
+      hose: { state: 'none', made: '' },
+      extinguisher: { state: 'there', made: 'unreadable' },
+    },
+  }).said
+  expect(equipment).toEqual([
+    { kind: 'regulator', madeMonth: null },
+    { kind: 'co-alarm', madeMonth: '2024-05' },
+    { kind: 'extinguisher', madeMonth: null },
+  ])
+})

@@ -1,0 +1,110 @@
+import { formatPhrase } from '@/core/units/formatPhrase'
+import { groupFacts, logGroups, logTitles } from '@/app/log/logKinds'
+import { logEntries } from '@/app/log/logEntries'
+import { remedyHref } from '@/ui/remedyHref'
+import { addAcceptance } from '@/records/acceptances'
+import { database } from '@/records/database'
+import type { Database } from '@/records/databaseType'
+import { voidEvent } from '@/records/events'
+import { addHoldTest } from '@/records/holdTests'
+import { addLesson } from '@/records/lessons'
+import { addLevel } from '@/records/levels'
+import { logNames, logPage } from '@/records/logbook'
+import { addTick } from '@/records/ticks'
+import { temporaryFile } from '@tests/records/temporary'
+import { loadDemoWorld } from '../../scripts/demoWorld'
+
+const NOW = '2026-11-24T12:00:00.000Z'
+const before = process.env.GOLD_KETTLE_DB
+let records: Database
+
+beforeAll(() => {
+  process.env.GOLD_KETTLE_DB = temporaryFile()
+  records = database()
+  loadDemoWorld(records, new Date(NOW))
+  addLevel(records, {
+    cylinderId: 'left',
+    readAt: NOW,
+    way: 'gauge',
+    shown: 0.5,
+    liquidFraction: 0.4,
+    temperatureK: 288,
+  })
+  addTick(records, {
+    rigId: 'marigold',
+    procedure: 'trip before',
+    subjectId: 'larkspur',
+    stepId: 'a | b',
+    tickedAt: NOW,
+  })
+  addHoldTest(records, {
+    lineId: 'house',
+    heldAt: NOW,
+    side: 'low',
+    input: { lineVolumeM3: 0.0007, startGaugePa: 2000, endGaugePa: 1900, durationS: 180, startK: 288, endK: 288 },
+    outcome: 'fell',
+    openBranches: null,
+  })
+  const sentence = { text: '{name} is old.', parts: { name: 'Left {pigtail}' } }
+  const { id } = addAcceptance(records, {
+    tripId: 'larkspur',
+    findingKey: 'k',
+    sentence,
+    reason: 'known',
+    acceptedAt: NOW,
+  })
+  voidEvent(records, 'acceptance', id, NOW, 'counts again')
+  const learned = { factor: 1.2, burntKg: 1.2, plannedKg: 1, untilAt: NOW, learnedAt: NOW }
+  addLesson(records, { tripId: 'larkspur', supply: 'line', answer: 'taken', ...learned })
+})
+afterAll(() => {
+  records.$client.close()
+  process.env.GOLD_KETTLE_DB = before
+})
+
+const page = () =>
+  logPage(records, 'marigold', { names: [], search: '', searchedNames: [], fromIso: '0', toIso: '9' }, 1, 1000)
+
+test('every kind of event has words, in either family of units', () => {
+  const { rows } = page()
+  const entries = logEntries(rows)
+  expect(entries).toHaveLength(rows.length)
+  expect(new Set(rows.map(({ of }) => of))).toEqual(new Set(logNames))
+  for (const { what, says, subject } of entries) {
+    expect(what).toMatch(/^[A-Z]/)
+    expect(subject).not.toBe('')
+    for (const system of ['us', 'metric'] as const) expect(formatPhrase(says, system)).not.toBe('')
+  }
+})
+
+test('in the order of the rows; what cannot be voided offers no voiding; what was voided says why', () => {
+  const { rows } = page()
+  const entries = logEntries(rows)
+  expect(entries.map(({ id }) => id)).toEqual(rows.map(({ id }) => id))
+  for (const [i, { of }] of entries.entries()) {
+    const isKept = rows[i]?.of === 'verdict' || rows[i]?.of === 'line-change'
+    expect(of === null).toBe(isKept)
+  }
+  expect(entries.find(({ of }) => of === 'acceptance')?.voidReason).toBe('counts again')
+})
+
+test('the groups hold every kind once, each with its title', () => {
+  expect(logGroups.flatMap((group) => groupFacts[group].kinds).toSorted()).toEqual([...logNames].toSorted())
+  for (const name of logNames) expect(logTitles[name].length).toBeGreaterThan(3)
+})
+
+test.each([
+  [{ label: 'x', station: 'cylinders', subjectId: 'left', page: 'dates' }, '/cylinders/left/dates'],
+  [{ label: 'x', station: 'cylinders', page: 'equipment' }, '/cylinders/equipment'],
+  [{ label: 'x', station: 'fill', subjectId: 'left' }, '/fill?cylinder=left'],
+  [
+    { label: 'x', station: 'hookup', subjectId: 'house', page: 'joints', about: 'a b' },
+    '/hookup/joints?line=house&about=a+b',
+  ],
+  [{ label: 'x', station: 'heat', subjectId: 'saloon', page: 'air' }, '/heat/air?room=saloon'],
+  [{ label: 'x', station: 'heat', subjectId: 'panel', page: 'heaters' }, '/heat/heaters?heater=panel'],
+  [{ label: 'x', station: 'run', page: 'battery' }, '/run/battery'],
+  [{ label: 'x', station: 'trip', subjectId: 'larkspur' }, '/'],
+] as const)('a finding leads to its place: %j', (remedy, href) => {
+  expect(remedyHref(remedy)).toBe(href)
+})
