@@ -45,3 +45,14 @@ test('a body must not be large; one that does not say is left to Next, which cut
   expect(judge('POST', { ...own, 'content-length': 'many' })).toBe(413)
   expect(judge('POST', { ...own, 'content-length': '1048576' })).toBeNull()
 })
+
+test('a whole world may come in one piece, on the two routes that take files and on no other', () => {
+  const large = { ...own, 'content-length': String(60 * 1024 * 1024) }
+  for (const path of ['/api/v1/import', '/api/v1/restore']) {
+    expect(judge('POST', large, path)).toBeNull()
+    expect(judge('POST', { ...own, 'content-length': String(66 * 1024 * 1024) }, path)).toBe(413)
+    expect(judge('POST', { ...home, 'content-length': '1' }, path)).toBe(403)
+  }
+  expect(judge('POST', large, '/api/v1/importer')).toBe(413)
+  expect(judge('POST', large, '/api/v1/calc/readiness')).toBe(413)
+})

@@ -1,3 +1,6 @@
+/** So much more is read and let go, so that who sends it gets an answer and not a cut line. */
+const LET_GO = 8 * 1024 * 1024
+
 /**
  * The body of a request, read no further than allowed: a body that does not say its length is not believed.
  *
@@ -11,12 +14,12 @@ export async function readBody(request: Request, longest: number): Promise<Buffe
   const reader = request.body?.getReader()
   for (;;) {
     const next = await reader?.read()
-    if (!next || next.done) return Buffer.concat(parts)
+    if (!next || next.done) return length > longest ? null : Buffer.concat(parts)
     length += next.value.length
-    if (length > longest) {
+    if (length > longest + LET_GO) {
       await reader?.cancel()
       return null
     }
-    parts.push(next.value)
+    if (length <= longest) parts.push(next.value)
   }
 }
