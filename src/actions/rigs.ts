@@ -4,7 +4,7 @@ import { revalidatePath } from 'next/cache'
 import { z } from '@/core/findings/schema'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { findRig, saveRig, takeRig, type Rig } from '@/records/rigs'
+import { findRig, rigAtHand, saveRig, takeRig, type Rig } from '@/records/rigs'
 import { copyRig } from '@/records/world/copyRig'
 import { idField, nameField, versionField } from './fields'
 import { act, type ActionResult } from './result'
@@ -51,7 +51,11 @@ export async function archiveRigAction(input: unknown): Promise<ActionResult> {
   const schema = z.strictObject({ id: idField, version: versionField, away: z.boolean() })
   return act(schema, input, ({ id, version, away }) => {
     requireRig(id)
-    saveRig(database(), id, version, { archivedAt: away ? new Date().toISOString() : null })
+    const records = database()
+    saveRig(records, id, version, { archivedAt: away ? new Date().toISOString() : null })
+    // What is put away is not to hand when it comes back.
+    const next = away ? rigAtHand(records) : undefined
+    if (next) takeRig(records, next.id)
     revalidatePath('/', 'layout')
     return null
   })

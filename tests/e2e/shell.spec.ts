@@ -93,6 +93,16 @@ const looked = new Set([
   '/log',
 ])
 
+/** Another state of a page that is looked at already: its width and its console are, its markup is not again. */
+const variants = new Set([
+  '/cylinders/bottle-2',
+  '/cylinders/soda',
+  '/cylinders/soda/heat',
+  '/fill/by-weight?cylinder=right',
+  '/hookup?line=house&about=panel-tube',
+  '/heat?room=saloon&about=curtain',
+])
+
 for (const width of [1280, 390]) {
   test(`every page at ${width}: nothing serious by axe, nothing wider than the screen, no complaint`, async ({
     page,
@@ -102,7 +112,7 @@ for (const width of [1280, 390]) {
     await page.setViewportSize({ width, height: 800 })
     for (const place of pages) {
       await page.goto(`${kettle.url}${place}`)
-      const isLooked = width > 640 || looked.has(place)
+      const isLooked = width > 640 ? !variants.has(place) : looked.has(place)
       const { violations } = isLooked
         ? await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze()
         : { violations: [] }

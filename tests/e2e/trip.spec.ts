@@ -55,7 +55,7 @@ test('two tabs: the later save is refused with both versions in view, and the ow
   await other.goto(`${kettle.url}/trips/larkspur`)
   await other.getByLabel('Nights').fill('5')
   await other.getByRole('button', { name: 'Save the trip' }).click()
-  await expect(other.getByText('5 nights')).toBeVisible()
+  await expect(other.getByText('5 nights').first()).toBeVisible()
 
   await page.getByLabel('Nights').fill('6')
   await page.getByRole('button', { name: 'Save the trip' }).click()
@@ -64,7 +64,7 @@ test('two tabs: the later save is refused with both versions in view, and the ow
   await expect(note.getByRole('row', { name: /Nights/ })).toContainText('6')
   await expect(page.getByLabel('Nights')).toHaveValue('6')
   await note.getByRole('button', { name: 'Save mine over it' }).click()
-  await expect(page.getByText('6 nights')).toBeVisible()
+  await expect(page.getByText('6 nights').first()).toBeVisible()
 })
 
 test('what was typed over an older version is kept through a reload, and still does not overwrite the newer', async ({
