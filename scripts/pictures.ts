@@ -102,7 +102,7 @@ const pictures: readonly Picture[] = [
       await page.evaluate(() => window.scrollTo(0, 175))
     },
   },
-  { name: 'card', place: '/trips/larkspur/card', },
+  { name: 'card', place: '/trips/larkspur/card' },
   { name: 'steps', place: '/trips/larkspur/steps' },
   { name: 'logbook', place: '/log' },
   { name: 'gas', place: '/log/gas', before: (page) => page.waitForTimeout(600) },
