@@ -1,6 +1,8 @@
 /** Core, records and routes; the built application is driven by Playwright. */
 const config = {
   testEnvironment: 'node',
+  // Left to itself it keeps a core free, which on two of them is half.
+  maxWorkers: '100%',
   roots: ['<rootDir>/tests'],
   testPathIgnorePatterns: ['<rootDir>/tests/e2e/'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@tests/(.*)$': '<rootDir>/tests/$1' },
