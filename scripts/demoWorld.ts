@@ -59,6 +59,11 @@ function loadCylinder(records: Database, rigId: string, demo: DemoCylinder, ago:
  * @param now - the trip leaves on the Friday after, and the weighings lie before it
  */
 export function loadDemoWorld(records: Database, now: Date): void {
+  // Hundreds of rows, one write to the disk.
+  records.transaction(() => writeDemoWorld(records, now))
+}
+
+function writeDemoWorld(records: Database, now: Date): void {
   const ago = (days: number): string => subHours(subDays(now, days), 3).toISOString()
   writeFact(records, 'demo', 'yes')
   const rig = addRig(records, 'Marigold', 'marigold')

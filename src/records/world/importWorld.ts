@@ -1,4 +1,5 @@
 import { and, eq, getTableColumns, type SQL } from 'drizzle-orm'
+import type { SQLiteTable } from 'drizzle-orm/sqlite-core'
 import type { Database } from '@/records/databaseType'
 import { restorePhoto } from '@/records/photos'
 import { tripUses } from '@/records/schema'
@@ -41,6 +42,14 @@ function keyOf({ table }: WorldTable, row: WorldRow): SQL | undefined {
       return column ? [eq(column, row[key])] : []
     }),
   )
+}
+
+/** Rows of one statement. */
+const CHUNK = 200
+
+/** What names a row: its identifier, or those of the rows it joins. */
+function nameOf(table: SQLiteTable, row: WorldRow): string {
+  return JSON.stringify('id' in row ? row.id : references(table).map(({ key }) => row[key]))
 }
 
 function refuse(name: string, i: number, message: string): never {
@@ -94,13 +103,36 @@ function dropOtherUses(records: Records, world: World): void {
   }
 }
 
+/** Rows of a table by what names each. */
+function rowsByName(records: Records, { table }: WorldTable): Map<string, WorldRow> {
+  const rows = records.select().from(table).all() as WorldRow[]
+  return new Map(rows.map((row) => [nameOf(table, row), row]))
+}
+
+/** New rows, some hundred at a time; where the tables forbid one of them, that one is looked for. */
+function addRows(records: Records, one: WorldTable, fresh: readonly { row: WorldRow; i: number }[]): void {
+  for (let from = 0; from < fresh.length; from += CHUNK) {
+    const chunk = fresh.slice(from, from + CHUNK)
+    try {
+      records
+        .insert(one.table)
+        .values(chunk.map(({ row }) => row))
+        .run()
+    } catch {
+      for (const { row, i } of chunk) write(one.name, i, () => records.insert(one.table).values(row).run())
+    }
+  }
+}
+
 function takeTable(records: Records, one: WorldTable, rows: readonly WorldRow[], standing: Differing): TableChange {
   const change = { added: 0, voided: 0, same: 0 }
   const differs: TableChange['differing'][number][] = []
+  const standingHere = rowsByName(records, one)
+  const fresh: { row: WorldRow; i: number }[] = []
   for (const [i, row] of rows.entries()) {
-    const here = records.select().from(one.table).where(keyOf(one, row)).get() as WorldRow | undefined
+    const here = standingHere.get(nameOf(one.table, row))
     if (here === undefined) {
-      write(one.name, i, () => records.insert(one.table).values(row).run())
+      fresh.push({ row, i })
       change.added += 1
     } else if (canonicalJson(here) === canonicalJson(row)) {
       change.same += 1
@@ -115,6 +147,7 @@ function takeTable(records: Records, one: WorldTable, rows: readonly WorldRow[],
       }
     }
   }
+  addRows(records, one, fresh)
   return { table: one.name, ...change, differing: differs }
 }
 
