@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process'
 import fs from 'node:fs'
 import path from 'node:path'
 
@@ -47,4 +48,23 @@ test('no file is several rooms', () => {
     (file) => fs.readFileSync(file, 'utf8').split('\n').length > 350,
   )
   expect(long).toEqual([])
+})
+
+test('nothing of the house is left out of git by a pattern meant for something else', () => {
+  const leftOut = execFileSync(
+    'git',
+    [
+      'ls-files',
+      '--others',
+      '--ignored',
+      '--exclude-per-directory=.gitignore',
+      '--',
+      'src',
+      'tests',
+      'scripts',
+      'docs',
+    ],
+    { encoding: 'utf8' },
+  )
+  expect(leftOut).toBe('')
 })

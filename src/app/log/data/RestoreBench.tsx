@@ -1,0 +1,53 @@
+'use client'
+
+import { useRouter } from 'next/navigation'
+import Button from 'react-bootstrap/Button'
+import { useNotice } from '@/ui/UndoProvider'
+import { FilePicker } from './FilePicker'
+import { useFileDesk } from './useFileDesk'
+
+interface Head {
+  rigs: readonly string[]
+  rows: number
+  photos: number
+}
+
+/** Puts a backup in the place of everything: proved first, and what was here is kept beside. */
+export function RestoreBench() {
+  const desk = useFileDesk<Head>((mode) => `/api/v1/restore?mode=${mode}`)
+  const { shown, busy } = desk
+  const say = useNotice()
+  const router = useRouter()
+  return (
+    <section aria-label="Restore">
+      <h2>Restore</h2>
+      <p>
+        A backup takes the place of everything here. The file is proved first, and what is here now is kept beside it.
+      </p>
+      <FilePicker id="restore-file" label="Backup (.db)" accept=".db" reading="Proving it …" desk={desk} />
+      {shown && (
+        <div className="import-preview">
+          <p>
+            Whole and ours: {shown.answer.rigs.join(', ') || 'no rig'}, {shown.answer.rows} rows, {shown.answer.photos}{' '}
+            pictures.
+          </p>
+          <div className="save-line">
+            <Button
+              disabled={busy}
+              onClick={async () => {
+                if (!(await desk.take())) return
+                say({ done: `${shown.file.name} restored; what was here lies in “backups” beside the records` })
+                router.refresh()
+              }}
+            >
+              Put it in place of everything
+            </Button>
+            <Button variant="quiet" onClick={desk.leave}>
+              Leave it
+            </Button>
+          </div>
+        </div>
+      )}
+    </section>
+  )
+}

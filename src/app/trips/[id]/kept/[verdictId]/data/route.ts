@@ -1,0 +1,14 @@
+import { problem } from '@/app/api/v1/problem'
+import { database } from '@/records/database'
+import { findVerdict } from '@/records/verdicts'
+
+/** A verdict with all that it rested on, as data. */
+export async function GET(
+  _: Request,
+  { params }: { params: Promise<{ id: string; verdictId: string }> },
+): Promise<Response> {
+  const { id, verdictId } = await params
+  const stored = findVerdict(database(), verdictId)
+  if (stored?.tripId !== id) return problem(404, 'There is no such verdict.')
+  return Response.json(stored, { headers: { 'content-disposition': 'attachment; filename="verdict.json"' } })
+}
