@@ -4,7 +4,6 @@ import { editLine, type LineEdit } from '@/core/hookup/editLine'
 import type { Line, LinePart } from '@/core/hookup/line'
 import { lineFingerprint } from '@/core/hookup/lineFingerprint'
 import { lineGraph } from '@/core/hookup/lineGraph'
-import { lineZones } from '@/core/hookup/lineZones'
 import { readyMadeLines } from '@/core/hookup/readyMadeLines'
 import { leakSheet } from '@/core/leaktest/leakSheet'
 import { fromUnit } from '@/core/units/fromUnit'
@@ -99,8 +98,7 @@ export function loadDemoLines(records: Database, rigId: string, now: Date, links
   const ago = (days: number): string => subHours(subDays(now, days), 3).toISOString()
   const tested = testedLine(links)
   addLine(records, rigId, { name: 'House line', line: tested }, ago(90), 'house')
-  const graph = lineGraph(tested)
-  const sheet = leakSheet(graph, lineZones(graph))
+  const sheet = leakSheet(lineGraph(tested))
   addLeakTest(
     records,
     { lineId: 'house', startedAt: ago(60), fingerprint: lineFingerprint(tested), sheet },

@@ -1,5 +1,6 @@
 import { addDays, format, subDays } from 'date-fns'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { keptVerdict } from '@/core/readiness/keptVerdict'
 import { readiness } from '@/core/readiness/readiness'
 import { fromUnit } from '@/core/units/fromUnit'
 import type { Database } from '@/records/databaseType'
@@ -61,20 +62,12 @@ export function loadDemoPast(records: Database, rigId: string, now: Date): void 
   if (!trip) throw new RangeError(id)
   const judgedAt = at(0, '08:20')
   const gear = loadGear(records, { id: rigId, battery: null })
-  const { findings, balances } = judgeTrip(gear, trip.plan, judgedAt)
-  const needed = (of: string): number => balances.find(({ supply }) => supply === of)?.neededKg ?? 0
+  const judgement = judgeTrip(gear, trip.plan, judgedAt)
   keepVerdict(records, {
     tripId: id,
     judgedAt,
-    verdict: readiness(findings, []).verdict,
+    verdict: readiness(judgement.findings, []).verdict,
     fingerprint: 'demo',
-    kept: {
-      program: '0.6.0',
-      gear,
-      plan: trip.plan,
-      acceptances: [],
-      findings,
-      neededKg: { line: needed('line'), bottles: needed('bottles') },
-    },
+    kept: keptVerdict({ gear, plan: trip.plan, acceptances: [], judgement }, '0.6.0'),
   })
 }

@@ -4,7 +4,9 @@ import type { Equipment } from '@/core/cylinders/equipment'
 import { equipmentKinds } from '@/core/cylinders/equipment'
 import { lookOverItems, type LookAnswers } from '@/core/cylinders/lookOverItems'
 import { ruleSetOf } from '@/core/rules/ruleSetOf'
-import type { RigGear } from '@/core/readiness/judgeTrip'
+import type { Line } from '@/core/hookup/line'
+import type { RigGear } from '@/core/readiness/rigGear'
+import type { JudgedLine } from '@/core/readiness/lineFindings'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import { BTU_PER_HOUR_W, fahrenheit, OUNCE_KG, POUND_KG } from './tradeUnits'
 
@@ -140,5 +142,14 @@ export function rigGear(cylinders: readonly CylinderGear[], change: Partial<RigG
     heat: { rooms: [], heaters: [], heatless: false, warmth: null },
     battery: null,
     ...change,
+  }
+}
+
+/** A line nobody tested yet, as readiness is given it. */
+export function untestedLine(line: Line, change: Partial<JudgedLine['tightness']> = {}): JudgedLine {
+  const tightness = { lastTest: null, lastHold: null, refilledAt: null, fingerprint: '' }
+  return {
+    gear: { id: 'house', name: 'House line', line },
+    tightness: { lineId: 'house', name: 'House line', ...tightness, ...change },
   }
 }

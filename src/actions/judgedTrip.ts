@@ -1,5 +1,6 @@
 import { formatISO } from 'date-fns'
-import { judgeTrip, type RigGear, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
+import type { RigGear } from '@/core/readiness/rigGear'
 import { readiness, type Acceptance, type Readiness } from '@/core/readiness/readiness'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { standingAcceptances } from '@/records/acceptances'
@@ -7,7 +8,7 @@ import { withClockChanges } from '@/records/clockChanges'
 import { database } from '@/records/database'
 import { loadGear } from '@/records/rigGear'
 import { findRig, type Rig } from '@/records/rigs'
-import { findTrip, type Trip } from '@/records/trips'
+import { findTrip, type Trip, type TripWithPlan } from '@/records/trips'
 
 /** A trip of the records with its verdict at this moment. */
 export interface JudgedTrip {
@@ -22,8 +23,17 @@ export interface JudgedTrip {
   nowIso: string
 }
 
+/** A trip with its verdict, its gear being known. */
+export function withVerdict(rig: Rig, trip: TripWithPlan, gear: RigGear, nowIso: string): JudgedTrip {
+  const { row } = trip
+  const plan = withClockChanges(trip.plan)
+  const judgement = judgeTrip(gear, plan, nowIso)
+  const acceptances = standingAcceptances(database(), row.id)
+  return { rig, row, plan, gear, judgement, acceptances, ready: readiness(judgement.findings, acceptances), nowIso }
+}
+
 /**
- * A trip with its verdict, whichever rig it belongs to.
+ * A trip with its verdict at this moment, whichever rig it belongs to.
  *
  * @returns undefined when it is not in the records
  */
@@ -31,20 +41,5 @@ export function judgedTrip(id: string): JudgedTrip | undefined {
   const records = database()
   const trip = findTrip(records, id)
   const rig = trip && findRig(records, trip.row.rigId)
-  if (!trip || !rig) return undefined
-  const nowIso = formatISO(new Date())
-  const plan = withClockChanges(trip.plan)
-  const gear = loadGear(records, rig)
-  const judgement = judgeTrip(gear, plan, nowIso)
-  const acceptances = standingAcceptances(records, id)
-  return {
-    rig,
-    row: trip.row,
-    plan,
-    gear,
-    judgement,
-    acceptances,
-    ready: readiness(judgement.findings, acceptances),
-    nowIso,
-  }
+  return trip && rig && withVerdict(rig, trip, loadGear(records, rig), formatISO(new Date()))
 }

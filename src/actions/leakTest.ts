@@ -5,7 +5,6 @@ import { InputError } from '@/core/findings/InputError'
 import { z } from '@/core/findings/schema'
 import { lineFingerprint } from '@/core/hookup/lineFingerprint'
 import { lineGraph } from '@/core/hookup/lineGraph'
-import { lineZones } from '@/core/hookup/lineZones'
 import { leakGrades } from '@/core/leaktest/leakGrades'
 import { holdOutcome, type HoldOutcome } from '@/core/leaktest/holdOutcome'
 import { leakRateSchema } from '@/core/leaktest/leakRate'
@@ -36,8 +35,7 @@ function requireOpenTest(id: string): LeakTest {
 export async function startLeakTestAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(z.strictObject({ lineId: idField }), input, ({ lineId }) => {
     const { line } = requireLine(lineId)
-    const graph = lineGraph(line)
-    const sheet = leakSheet(graph, lineZones(graph))
+    const sheet = leakSheet(lineGraph(line))
     if (sheet.length === 0) throw new InputError('', 'Nothing of this line holds gas yet: draw it first.')
     const startedAt = new Date().toISOString()
     const { id } = addLeakTest(database(), { lineId, startedAt, fingerprint: lineFingerprint(line), sheet })

@@ -1,4 +1,5 @@
 import type { Supply } from '@/core/cylinders/cylinderKind'
+import { runRigOf } from '@/core/readiness/runRigOf'
 import { lessonOf, type LessonFound } from '@/core/running/lessonOf'
 import { nothingSupposed } from '@/core/running/runInputOf'
 import { runOutlook } from '@/core/running/runOutlook'
@@ -8,13 +9,7 @@ import type { JudgedTrip } from './judgedTrip'
 
 /** What the weigh-ins of a trip teach of each supply, against its habits as entered. */
 export function lessonsOf({ gear, plan, nowIso }: JudgedTrip): Record<Supply, LessonFound> {
-  const rig = {
-    cylinders: gear.cylinders,
-    lines: gear.lines.map((line) => line.gear),
-    warmth: gear.heat.warmth,
-    battery: gear.battery,
-  }
-  const { run } = runOutlook(rig, { ...plan, learned: {} }, nothingSupposed)
+  const { run } = runOutlook(runRigOf(gear), { ...plan, learned: {} }, nothingSupposed)
   const readings = listReadings(database(), gear.cylinders)
   const of = (supply: Supply): LessonFound => lessonOf(supply, gear.cylinders, readings, plan, run, nowIso)
   return { line: of('line'), bottles: of('bottles') }

@@ -4,8 +4,11 @@ import { z } from '@/core/findings/schema'
 
 const manifestSchema = z.object({ version: z.string() })
 
+let known: string | null = null
+
 /** Version of this program, as its package says. */
 export function programVersion(): string {
   const file = path.resolve(/* turbopackIgnore: true */ 'package.json')
-  return manifestSchema.parse(JSON.parse(fs.readFileSync(file, 'utf8'))).version
+  known ??= manifestSchema.parse(JSON.parse(fs.readFileSync(file, 'utf8'))).version
+  return known
 }

@@ -2,10 +2,9 @@
 
 import { createHash } from 'node:crypto'
 import { revalidatePath } from 'next/cache'
-import type { Supply } from '@/core/cylinders/cylinderKind'
 import { InputError } from '@/core/findings/InputError'
 import { z } from '@/core/findings/schema'
-import type { KeptVerdict } from '@/core/readiness/keptVerdict'
+import { keptVerdict } from '@/core/readiness/keptVerdict'
 import { addAcceptance } from '@/records/acceptances'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
@@ -44,22 +43,12 @@ export async function keepVerdictAction(input: unknown): Promise<ActionResult<{ 
   return act(z.strictObject({ tripId: idField }), input, ({ tripId }) => {
     const judged = judgedTrip(tripId)
     if (!judged) throw new NotFoundError('trip')
-    const { plan, gear, acceptances, judgement, ready } = judged
-    const needed = (supply: Supply): number =>
-      judgement.balances.find((balance) => balance.supply === supply)?.neededKg ?? 0
-    const kept: KeptVerdict = {
-      program: programVersion(),
-      gear,
-      plan,
-      acceptances,
-      findings: judgement.findings,
-      neededKg: { line: needed('line'), bottles: needed('bottles') },
-    }
+    const kept = keptVerdict(judged, programVersion())
     const fingerprint = createHash('sha256').update(canonicalJson(kept)).digest('hex')
     const { id, judgedAt } = keepVerdict(database(), {
       tripId,
       judgedAt: new Date().toISOString(),
-      verdict: ready.verdict,
+      verdict: judged.ready.verdict,
       fingerprint,
       kept,
     })

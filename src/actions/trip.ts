@@ -2,6 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from '@/core/findings/schema'
+import { keptUses } from '@/core/running/keptUses'
 import { InputError } from '@/core/findings/InputError'
 import { listAppliances } from '@/records/appliances'
 import { database } from '@/records/database'
@@ -43,14 +44,13 @@ export async function copyTripAction(input: unknown): Promise<ActionResult<{ id:
     const records = database()
     const trip = findTrip(records, id)
     if (!trip) throw new NotFoundError('trip')
-    const uses = trip.plan.uses.map(({ id: applianceId, burnPerDayS, habit, byNight }) => ({
-      applianceId,
-      burnPerDayS,
-      habit,
-      byNight,
-    }))
     const { settings } = trip.row
-    const copied = addTrip(records, trip.row.rigId, { ...tripFields(trip.row), settings, startDay, uses })
+    const copied = addTrip(records, trip.row.rigId, {
+      ...tripFields(trip.row),
+      settings,
+      startDay,
+      uses: keptUses(trip.plan.uses),
+    })
     revalidatePath('/', 'layout')
     return { id: copied.id }
   })

@@ -1,5 +1,4 @@
-import Link from 'next/link'
-import { StateMark } from '@/ui/StateMark'
+import { MarkedItem } from '@/ui/MarkedItem'
 
 interface Step {
   done: boolean
@@ -49,16 +48,16 @@ export function FirstSteps({
       </h1>
       <ul className="findings">
         {steps.map(({ done, what, why, href, label }) => (
-          <li key={href} className={done ? 'note' : ''}>
-            <StateMark state={done ? 'ready' : 'fix-first'} />
-            <div>
-              <strong>{what}</strong>
-              <p className="hint">{done ? 'Done.' : why}</p>
-            </div>
-            <Link className="btn btn-quiet" href={href}>
-              {label}
-            </Link>
-          </li>
+          <MarkedItem
+            key={href}
+            state={done ? 'ready' : 'fix-first'}
+            tone={done ? 'note' : ''}
+            title={what}
+            href={href}
+            label={label}
+          >
+            <p className="hint">{done ? 'Done.' : why}</p>
+          </MarkedItem>
         ))}
       </ul>
     </>

@@ -6,6 +6,7 @@ import { format, parseISO } from 'date-fns'
 import type { Metadata, Viewport } from 'next'
 import Link from 'next/link'
 import type { ReactNode } from 'react'
+import { nightsWords } from './nightsWords'
 import { CaptureProvider } from '@/ui/CaptureProvider'
 import { Emergency } from '@/ui/Emergency'
 import { GasLine } from '@/ui/GasLine'
@@ -29,7 +30,7 @@ export const viewport: Viewport = { themeColor: '#17302b' }
 function tripWords({ trip }: World): string {
   if (!trip) return 'no trip planned'
   const { name, startDay, nights } = trip.row
-  return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${nights} ${nights === 1 ? 'night' : 'nights'}`
+  return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${nightsWords(nights)}`
 }
 
 function places({ cylinders, appliances, lines, heat }: World): Place[] {

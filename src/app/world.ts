@@ -1,16 +1,15 @@
 import { formatISO } from 'date-fns'
 import { cookies } from 'next/headers'
 import { cache } from 'react'
+import { withVerdict, type JudgedTrip } from '@/actions/judgedTrip'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
-import { judgeTrip, type RigGear, type RigHeat, type TripJudgement } from '@/core/readiness/judgeTrip'
-import { readiness, type Acceptance, type Readiness } from '@/core/readiness/readiness'
+import type { RigGear, RigHeat } from '@/core/readiness/rigGear'
 import { lineFindings, type JudgedLine } from '@/core/readiness/lineFindings'
 import { shelterFindings } from '@/core/shelter/shelterFindings'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { verdict } from '@/core/findings/verdict'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { standingAcceptances } from '@/records/acceptances'
 import { listAppliances, type Appliance } from '@/records/appliances'
 import { listCylinders, type CylinderWithGear } from '@/records/cylinders'
 import { listEquipment, type EquipmentWithVersion } from '@/records/equipment'
@@ -20,7 +19,6 @@ import { listHeat } from '@/records/heaters'
 import { listJudgedLines } from '@/records/judgedLines'
 import { rigAtHand, type Rig } from '@/records/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/trips'
-import { withClockChanges } from '@/records/clockChanges'
 import type { StationState } from '@/ui/GasLine'
 import { stationFacts } from '@/ui/stationFacts'
 import { UNITS_COOKIE } from '@/ui/unitsCookie'
@@ -39,10 +37,8 @@ export interface World {
   /** All of it that a trip is judged by. */
   gear: RigGear
   trip: TripWithPlan | undefined
-  judgement: TripJudgement | null
-  /** With what its owner accepts. */
-  acceptances: readonly Acceptance[]
-  ready: Readiness | null
+  /** That trip with its verdict and what its owner accepts. */
+  judged: JudgedTrip | null
   nowIso: string
 }
 
@@ -72,11 +68,10 @@ function readWorld(records: Database, nowIso: string): World {
     const heat = { rooms: [], heaters: [], heatless: false, warmth: null }
     const gear = { cylinders: [], equipment: [], lines: [], heat, battery: null }
     const nothing = { cylinders: [], appliances: [], equipment: [], lines: [], heat, gear }
-    return { rig, ...nothing, trip: undefined, judgement: null, acceptances: [], ready: null, nowIso }
+    return { rig, ...nothing, trip: undefined, judged: null, nowIso }
   }
   const cylinders = listCylinders(records, rig.id)
   const next = nextTrip(records, rig.id, nowIso.slice(0, 10))
-  const trip = next && { ...next, plan: withClockChanges(next.plan) }
   const equipment = listEquipment(records, rig.id)
   const lines = listJudgedLines(records, rig.id)
   const heat = listHeat(records, rig.id)
@@ -87,9 +82,7 @@ function readWorld(records: Database, nowIso: string): World {
     heat,
     battery: rig.battery,
   }
-  const judgement = trip ? judgeTrip(gear, trip.plan, nowIso) : null
-  const acceptances = trip ? standingAcceptances(records, trip.row.id) : []
-  const ready = judgement && readiness(judgement.findings, acceptances)
+  const judged = next ? withVerdict(rig, next, gear, nowIso) : null
   return {
     rig,
     cylinders,
@@ -98,10 +91,8 @@ function readWorld(records: Database, nowIso: string): World {
     lines,
     heat,
     gear,
-    trip,
-    judgement,
-    acceptances,
-    ready,
+    trip: judged ? { row: judged.row, plan: judged.plan } : undefined,
+    judged,
     nowIso,
   }
 }
@@ -117,11 +108,11 @@ export function stationStates({
   equipment,
   lines,
   heat,
-  ready,
+  judged,
   nowIso,
-}: World): Record<Station, StationState> {
-  const found: readonly Finding[] = ready
-    ? ready.answered.filter(({ accepted }) => accepted === null).map(({ finding }) => finding)
+}: Pick<World, 'cylinders' | 'equipment' | 'lines' | 'heat' | 'judged' | 'nowIso'>): Record<Station, StationState> {
+  const found: readonly Finding[] = judged
+    ? judged.ready.answered.filter(({ accepted }) => accepted === null).map(({ finding }) => finding)
     : [
         ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
         // Before a trip is planned nobody is asked for heaters not entered yet.
@@ -133,7 +124,7 @@ export function stationStates({
     if (station === 'log') return { mark: 'none', count: 0 }
     const own = station === 'trip' ? found : found.filter((finding) => finding.station === station)
     const open = own.filter(({ severity }) => severity !== 'note')
-    if (ready === null && open.length === 0) return { mark: 'none', count: 0 }
+    if (judged === null && open.length === 0) return { mark: 'none', count: 0 }
     return { mark: verdict(own), count: open.length }
   }
   return Object.fromEntries(stations.map((station) => [station, state(station)])) as Record<Station, StationState>

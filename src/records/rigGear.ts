@@ -1,4 +1,4 @@
-import type { RigGear } from '@/core/readiness/judgeTrip'
+import type { RigGear } from '@/core/readiness/rigGear'
 import { listCylinders } from './cylinders'
 import type { Database } from './databaseType'
 import { listEquipment } from './equipment'

@@ -154,7 +154,7 @@ export const levels = sqliteTable(
     temperatureK: real().notNull(),
     ...voiding,
   },
-  (table) => [index('levels_cylinder').on(table.cylinderId), index('levels_last').on(table.cylinderId, table.readAt)],
+  (table) => [index('levels_last').on(table.cylinderId, table.readAt)],
 )
 
 export const fills = sqliteTable(
@@ -175,7 +175,7 @@ export const fills = sqliteTable(
     levelId: text().references(() => levels.id),
     ...voiding,
   },
-  (table) => [index('fills_cylinder').on(table.cylinderId), index('fills_last').on(table.cylinderId, table.filledAt)],
+  (table) => [index('fills_last').on(table.cylinderId, table.filledAt)],
 )
 
 /** Steps of a procedure as they were ticked. */
@@ -230,10 +230,7 @@ export const equipmentLooks = sqliteTable(
     note: text(),
     ...voiding,
   },
-  (table) => [
-    index('equipment_looks_thing').on(table.equipmentId),
-    index('equipment_looks_last').on(table.equipmentId, table.lookedAt),
-  ],
+  (table) => [index('equipment_looks_last').on(table.equipmentId, table.lookedAt)],
 )
 
 /** Where gas is sold, and for what. */

@@ -1,30 +1,30 @@
-import Link from 'next/link'
 import type { ReactNode } from 'react'
 import type { Finding } from '@/core/findings/Finding'
 import { formatPhrase } from '@/core/units/formatPhrase'
 import { PhraseText } from './Amount'
+import { MarkedItem } from './MarkedItem'
 import { remedyHref } from './remedyHref'
-import { StateMark, stateWords } from './StateMark'
+import { stateWords } from './StateMark'
 
 /** One finding: what, why, and the button to where it is mended. */
 export function FindingItem({ finding, children }: { finding: Finding; children?: ReactNode }) {
   return (
-    <li className={finding.severity}>
-      <StateMark state={finding.severity} />
-      <div>
-        <strong>
+    <MarkedItem
+      state={finding.severity}
+      title={
+        <>
           <span className="visually-hidden">{stateWords[finding.severity]}: </span>
           <PhraseText phrase={finding.sentence} />
-        </strong>
-        <p className="hint">
-          <PhraseText phrase={finding.reason} />
-        </p>
-        {children}
-      </div>
-      <Link className="btn btn-quiet" href={remedyHref(finding.remedy)}>
-        {finding.remedy.label}
-      </Link>
-    </li>
+        </>
+      }
+      href={remedyHref(finding.remedy)}
+      label={finding.remedy.label}
+    >
+      <p className="hint">
+        <PhraseText phrase={finding.reason} />
+      </p>
+      {children}
+    </MarkedItem>
   )
 }
 

@@ -1,4 +1,4 @@
-import { NOW, bottleGear, cylinderGear, rigGear, tripPlan } from '@tests/gear'
+import { NOW, bottleGear, cylinderGear, rigGear, tripPlan, untestedLine } from '@tests/gear'
 import { soundStart } from '@tests/lines'
 import fc from 'fast-check'
 import { openApi } from '@/app/api/v1/openApi'
@@ -37,16 +37,8 @@ test.each([
 })
 
 test('a rig with lines and leak tests is larger than other bodies may be, and still read; one without end is not', async () => {
-  const line = soundStart('two-cylinders')
-  const tightness = {
-    lineId: 'l',
-    name: 'L',
-    fingerprint: 'x'.repeat(3900),
-    lastTest: null,
-    lastHold: null,
-    refilledAt: null,
-  }
-  const lines = Array.from({ length: 18 }, (_, i) => ({ gear: { id: `l${i}`, name: 'L', line }, tightness }))
+  const line = untestedLine(soundStart('two-cylinders'), { fingerprint: 'x'.repeat(3900) })
+  const lines = Array.from({ length: 18 }, (_, i) => ({ ...line, gear: { ...line.gear, id: `l${i}` } }))
   const large = { ...body, rig: { ...body.rig, lines } }
   expect(JSON.stringify(large).length).toBeGreaterThan(64 * 1024)
   expect((await call('readiness', large)).status).toBe(200)

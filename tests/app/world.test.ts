@@ -8,29 +8,34 @@ import { readiness } from '@/core/readiness/readiness'
 
 function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
   const row = { ...plainCylinder, rigId: 'rig', position: 0, archivedAt: null, version: 1 }
-  const judgement = withTrip ? judgeTrip(rigGear(cylinders), tripPlan(), NOW) : null
+  const rig = {
+    id: 'rig',
+    name: 'Marigold',
+    ruleSetId: 'ten-then-five',
+    ownRule: null,
+    bottleSchool: 'refillable',
+    heatless: false,
+    battery: null,
+    archivedAt: null,
+    version: 1,
+  } as const
+  const gear = rigGear(cylinders)
+  const { id, name, startDay, nights, altitudeM, coldestK, reserveShare } = tripPlan()
+  const place = { id, name, startDay, nights, altitudeM, coldestK, reserveShare }
+  const tripRow = { ...place, rigId: 'rig', settings: null, forecast: null, archivedAt: null, version: 1 }
+  const judgement = judgeTrip(gear, tripPlan(), NOW)
+  const ready = readiness(judgement.findings, [])
+  const judged = { rig, row: tripRow, plan: tripPlan(), gear, judgement, acceptances: [], ready, nowIso: NOW }
   return {
-    rig: {
-      id: 'rig',
-      name: 'Marigold',
-      ruleSetId: 'ten-then-five',
-      ownRule: null,
-      bottleSchool: 'refillable',
-      heatless: false,
-      battery: null,
-      archivedAt: null,
-      version: 1,
-    },
+    rig,
     cylinders: cylinders.map((gear) => ({ gear, row: { ...row, ...gear } })),
     appliances: [],
     equipment: [],
     lines: [],
     heat: rigGear([]).heat,
-    gear: rigGear(cylinders),
+    gear,
     trip: undefined,
-    judgement,
-    acceptances: [],
-    ready: judgement && readiness(judgement.findings, []),
+    judged: withTrip ? judged : null,
     nowIso: NOW,
   }
 }
@@ -65,7 +70,7 @@ test('with a trip and enough gas Run is ready, and the trip is not', () => {
 
 test('a note is no work: it is not counted', () => {
   const old = cylinderGear({ lastWeighing: { grossKg: 14, hangingKg: 0, weighedAt: '2026-10-01T00:00:00Z' } })
-  const { judgement, ...rest } = world([old], true)
-  expect(judgement?.findings.some(({ code }) => code === 'weighing-old')).toBe(true)
-  expect(stationStates({ ...rest, judgement }).cylinders.count).toBe(0)
+  const { judged, ...rest } = world([old], true)
+  expect(judged?.judgement.findings.some(({ code }) => code === 'weighing-old')).toBe(true)
+  expect(stationStates({ ...rest, judged }).cylinders.count).toBe(0)
 })

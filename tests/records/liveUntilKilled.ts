@@ -1,4 +1,5 @@
 import fs from 'node:fs'
+import { keptUses } from '@/core/running/keptUses'
 import { addAcceptance } from '@/records/acceptances'
 import { addFill } from '@/records/fills'
 import { openDatabase } from '@/records/openDatabase'
@@ -53,8 +54,7 @@ function write(i: number): void {
     default: {
       const trip = findTrip(records, 'larkspur')
       if (!trip) return
-      const uses = trip.plan.uses.map(({ id: applianceId, burnPerDayS }) => ({ applianceId, burnPerDayS }))
-      saveTrip(records, 'larkspur', trip.row.version, { ...tripFields(trip.row), uses })
+      saveTrip(records, 'larkspur', trip.row.version, { ...tripFields(trip.row), uses: keptUses(trip.plan.uses) })
       return say(`version ${trip.row.version + 1}`)
     }
   }

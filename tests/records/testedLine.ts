@@ -1,7 +1,6 @@
 import { soundStart } from '@tests/lines'
 import { lineFingerprint } from '@/core/hookup/lineFingerprint'
 import { lineGraph } from '@/core/hookup/lineGraph'
-import { lineZones } from '@/core/hookup/lineZones'
 import { leakSheet } from '@/core/leaktest/leakSheet'
 import type { Database } from '@/records/databaseType'
 import { addHoldTest } from '@/records/holdTests'
@@ -13,7 +12,7 @@ export function testedLine(records: Database, rigId: string, moment: string): St
   const line = soundStart('two-cylinders')
   const row = addLine(records, rigId, { name: 'House line', line }, moment, 'house')
   const graph = lineGraph(line)
-  const sheet = leakSheet(graph, lineZones(graph))
+  const sheet = leakSheet(graph)
   const fingerprint = lineFingerprint(line)
   addLeakTest(records, { lineId: 'house', startedAt: moment, fingerprint, sheet }, 'walk')
   for (const { id: itemId } of sheet) {

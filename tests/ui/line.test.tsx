@@ -17,7 +17,6 @@ import { PlaceList } from '@/app/leak-test/PlaceList'
 import { PrintedSheet } from '@/app/leak-test/PrintedSheet'
 import { jointStates } from '@/core/hookup/line'
 import { lineGraph } from '@/core/hookup/lineGraph'
-import { lineZones } from '@/core/hookup/lineZones'
 import { partRoles } from '@/core/hookup/partType'
 import { starvationRemedies } from '@/core/hookup/starvationRemedies'
 import { holdOutcomes } from '@/core/leaktest/holdOutcome'
@@ -163,7 +162,7 @@ describe('what mends a starving line', () => {
 
 describe('the leak sheet', () => {
   const graph = lineGraph(edited(two, change('cooktop', { place: 'inside' })))
-  const sheet = leakSheet(graph, lineZones(graph))
+  const sheet = leakSheet(graph)
   const [first, second] = sheet
   const reading = (itemId: string, grade: 'none' | 'slow' | 'fast', left = false) => ({
     itemId,

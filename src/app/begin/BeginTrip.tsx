@@ -1,59 +1,20 @@
 'use client'
 
-import Form from 'react-bootstrap/Form'
-import { QuantityField } from '@/ui/QuantityField'
+import { TripPlaceFields, type PlaceValues } from '@/app/trips/TripPlaceFields'
 import type { BeginPart } from './beginPart'
 
 /** Where, when, how high and how cold. */
 export function BeginTrip({ values, set, issueAt }: BeginPart) {
+  const { tripName, startDay, nights, altitude, coldest } = values
+  const place: PlaceValues = { name: tripName, startDay, nights, altitude, coldest }
   return (
     <div className="fields two">
-      <div>
-        <Form.Label htmlFor="trip-name">Where to</Form.Label>
-        <Form.Control
-          id="trip-name"
-          maxLength={60}
-          value={values.tripName}
-          placeholder="The first trip"
-          onChange={(event) => set({ tripName: event.target.value })}
-        />
-      </div>
-      <div>
-        <Form.Label htmlFor="trip-day">Leaves on</Form.Label>
-        <Form.Control
-          id="trip-day"
-          type="date"
-          value={values.startDay}
-          onChange={(event) => set({ startDay: event.target.value })}
-        />
-        {issueAt('trip.startDay') && <p className="issue">{issueAt('trip.startDay')}</p>}
-      </div>
-      <div>
-        <Form.Label htmlFor="trip-nights">Nights</Form.Label>
-        <Form.Control
-          id="trip-nights"
-          inputMode="numeric"
-          value={values.nights}
-          onChange={(event) => set({ nights: event.target.value })}
-        />
-        {!/^\s*\d+\s*$/.test(values.nights) && <p className="issue">Enter a whole number of nights, 1 to 366.</p>}
-      </div>
-      <QuantityField
-        optional
-        label="Altitude"
-        role="altitude"
-        text={values.altitude}
-        issue={issueAt('trip.altitudeM')}
-        onText={(altitude) => set({ altitude })}
-      />
-      <QuantityField
-        optional
-        label="Coldest night"
-        role="temperature"
-        text={values.coldest}
-        issue={issueAt('trip.coldestK')}
-        hint="a guess is better than none"
-        onText={(coldest) => set({ coldest })}
+      <TripPlaceFields
+        values={place}
+        set={(name, text) => set(name === 'name' ? { tripName: text } : { [name]: text })}
+        issueAt={(path) => issueAt(`trip.${path}`)}
+        usualName="The first trip"
+        coldHint="a guess is better than none"
       />
     </div>
   )

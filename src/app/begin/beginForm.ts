@@ -1,6 +1,7 @@
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment'
 import type { ApplianceKind } from '@/core/running/habit'
 import type { HeaterKind } from '@/core/shelter/heater'
+import { readNights } from '@/app/trips/readNights'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readMonthField } from '@/ui/readMonthField'
 import { readQuantity } from '@/ui/readQuantity'
@@ -71,9 +72,7 @@ export function readBegin(values: BeginValues, system: UnitSystem, thisMonth: st
   const made = readMonthField(values.made, thisMonth)
   const altitude = readQuantity(values.altitude, 'altitude', system)
   const coldest = readQuantity(values.coldest, 'temperature', system)
-  const nights = Number(values.nights.trim())
-  const nightsIssue =
-    Number.isInteger(nights) && nights >= 1 && nights <= 366 ? null : 'Enter a whole number of nights, 1 to 366.'
+  const { nights, issue: nightsIssue } = readNights(values.nights)
   const equipment = equipmentKinds.flatMap((kind) => {
     const { state, made: text } = values.found[kind]
     // A hose or regulator is there in every rig that burns gas; what nobody knows of it is its date.
@@ -101,5 +100,5 @@ export function readBegin(values: BeginValues, system: UnitSystem, thisMonth: st
       reserveShare: USUAL_RESERVE,
     },
   }
-  return { said, issues, nightsIssue }
+  return { said, issues }
 }

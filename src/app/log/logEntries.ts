@@ -10,7 +10,8 @@ import { findLeakTest } from '@/records/leakTests'
 import { holdTests } from '@/records/lineTables'
 import type { LogName, LogRow } from '@/records/logbook'
 import { fills, levels, looks, marks, weighings } from '@/records/schema'
-import { plainEntry } from './plainEntry'
+import { logKey } from './logKinds'
+import { plainEntries } from './plainEntries'
 
 /** A line of the logbook with the thing it is about. */
 export interface LogEntry extends HistoryEntry {
@@ -99,8 +100,10 @@ function testEntries(rows: readonly LogRow[]): HistoryEntry[] {
  * @param rows - from logPage
  */
 export function logEntries(rows: readonly LogRow[]): LogEntry[] {
-  const spoken = new Map(
-    [...cylinderEntries(rows), ...testEntries(rows)].map((entry) => [`${entry.of} ${entry.id}`, entry]),
-  )
-  return rows.map((row) => ({ ...(spoken.get(`${row.of} ${row.id}`) ?? plainEntry(row)), subject: row.subject }))
+  const spoken = new Map([...cylinderEntries(rows), ...testEntries(rows)].map((entry) => [logKey(entry), entry]))
+  const plain = plainEntries(rows.filter((row) => !spoken.has(logKey(row))))
+  return rows.flatMap((row) => {
+    const entry = spoken.get(logKey(row)) ?? plain.get(logKey(row))
+    return entry ? [{ ...entry, subject: row.subject }] : []
+  })
 }

@@ -1,5 +1,10 @@
 import type { LogName } from '@/records/logbook'
 
+/** Names one line among all: two kinds may use one identifier. */
+export function logKey({ of, id }: { of: LogName | null; id: string }): string {
+  return `${of} ${id}`
+}
+
 /** How each kind of line is called. */
 export const logTitles: Readonly<Record<LogName, string>> = {
   weighing: 'Weighed',

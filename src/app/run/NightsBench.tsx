@@ -1,5 +1,6 @@
 'use client'
 
+import { supplyWords } from '@/core/cylinders/cylinderKind'
 import { useState } from 'react'
 import type { Finding } from '@/core/findings/Finding'
 import { nightRibbons } from '@/core/running/nightRibbons'
@@ -16,8 +17,6 @@ import type { RunWorld } from './runWorld'
 import { Schools } from './Schools'
 import { Spread } from './Spread'
 import { useRunDesk } from './useRunDesk'
-
-const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
 
 /** The trip’s nights hour by hour: what is weak, what mends it, and how sure that is. */
 export function NightsBench({
@@ -66,7 +65,7 @@ export function NightsBench({
               .map((balance) => (
                 <SlipPaper
                   key={balance.supply}
-                  title={supplyTitles[balance.supply]}
+                  title={supplyWords[balance.supply]}
                   sub="by habit and weather; as it is aboard now"
                   slip={tripSlip(balance, outlook.trip.nights, outlook.trip.reserveShare)}
                 />

@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'Run' }
 
 export default function RunPage() {
   const world = runWorld()
-  const findings = loadWorld().judgement?.findings.filter(({ station }) => station === 'run') ?? []
+  const findings = loadWorld().judged?.judgement.findings.filter(({ station }) => station === 'run') ?? []
   return world.trip ? (
     <NightsBench key={world.trip.version} world={world} trip={world.trip} findings={findings} />
   ) : (

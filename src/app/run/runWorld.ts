@@ -1,4 +1,5 @@
 import { redirect } from 'next/navigation'
+import { runRigOf } from '@/core/readiness/runRigOf'
 import type { RunRig } from '@/core/running/runInputOf'
 import { fillableIds } from '@/core/running/fillableIds'
 import type { GasPrices } from '@/core/running/fillBefore'
@@ -38,12 +39,7 @@ export function runWorld(): RunWorld {
     rigVersion: rig.version,
     battery: rig.battery,
     appliances,
-    rig: {
-      cylinders: gear.cylinders,
-      lines: gear.lines.map((line) => line.gear),
-      warmth: gear.heat.warmth,
-      battery: rig.battery,
-    },
+    rig: runRigOf(gear),
     trip: trip ? { version: trip.row.version, plan: trip.plan } : null,
     fillable: fillableIds(gear.cylinders, today),
     prices: gasPrices(offers),

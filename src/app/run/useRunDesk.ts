@@ -5,27 +5,19 @@ import { saveRunAction } from '@/actions/run'
 import { useDrawing } from '@/app/useDrawing'
 import { InputError } from '@/core/findings/InputError'
 import type { Forecast } from '@/core/running/forecast'
-import type { Energy, Habit } from '@/core/running/habit'
 import { nothingSupposed, type WhatIf } from '@/core/running/runInputOf'
+import { keptUses, type KeptUse } from '@/core/running/keptUses'
 import { runOutlook, type RunOutlook } from '@/core/running/runOutlook'
 import { usualRunSettings, type RunSettings } from '@/core/running/runSettings'
 import type { RunEdit } from '@/core/running/tripRemedies'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import type { RunWorld } from './runWorld'
 
-/** Hours or habit of one appliance on the trip. */
-export interface DraftUse {
-  applianceId: string
-  burnPerDayS: number
-  habit: Habit | null
-  byNight: readonly Energy[] | null
-}
-
 /** How the trip is run, while it is being changed. */
 export interface RunDraft {
   settings: RunSettings
   forecast: Forecast | null
-  uses: readonly DraftUse[]
+  uses: readonly KeptUse[]
   whatIf: WhatIf
 }
 
@@ -33,12 +25,7 @@ function draftOf({ settings, forecast, uses }: TripPlan): RunDraft {
   return {
     settings: settings ?? usualRunSettings,
     forecast: forecast ?? null,
-    uses: uses.map(({ id, burnPerDayS, habit, byNight }) => ({
-      applianceId: id,
-      burnPerDayS,
-      habit: habit ?? null,
-      byNight: byNight ?? null,
-    })),
+    uses: keptUses(uses),
     whatIf: nothingSupposed,
   }
 }
@@ -89,7 +76,7 @@ export function useRunDesk(world: RunWorld, trip: NonNullable<RunWorld['trip']>)
   }, [world, trip, draft])
 
   const put = (change: Partial<RunDraft>, field?: string): void => drawing.put({ ...draft, ...change }, field)
-  const setUse = (applianceId: string, change: Partial<DraftUse>, field?: string): void => {
+  const setUse = (applianceId: string, change: Partial<KeptUse>, field?: string): void => {
     const before = draft.uses.find((use) => use.applianceId === applianceId)
     const next = { applianceId, burnPerDayS: 0, habit: null, byNight: null, ...before, ...change }
     const uses = before

@@ -1,4 +1,5 @@
 import Link from 'next/link'
+import { nightsWords } from '@/app/nightsWords'
 import { findingChanges } from '@/core/readiness/findingChanges'
 import { dueDates } from '@/core/readiness/dueDates'
 import { notToldSince } from '@/core/running/notToldSince'
@@ -60,7 +61,7 @@ export function ReadyView({ world }: { world: TripWorld }) {
               Under way.{' '}
               {notWeighed.length > 0
                 ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
-                : `Reckoned from the weigh-ins on, for the ${judgement.trip.nights} ${judgement.trip.nights === 1 ? 'night' : 'nights'} left. `}
+                : `Reckoned from the weigh-ins on, for the ${nightsWords(judgement.trip.nights)} left. `}
               <Link href={`/trips/${row.id}/way`}>On the way</Link>
             </p>
           )}

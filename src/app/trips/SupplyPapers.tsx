@@ -1,10 +1,9 @@
+import { supplyWords } from '@/core/cylinders/cylinderKind'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { tripSlip } from '@/core/running/tripSlip'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { GasBars } from './GasBars'
-
-const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
 
 function slipSub({ allWeighed, cylinders }: SupplyBalance): string {
   const barred = cylinders
@@ -17,7 +16,7 @@ function slipSub({ allWeighed, cylinders }: SupplyBalance): string {
 /** What is aboard against what burns, drawn, for each supply that anything burns from. */
 export function SupplyBars({ balances }: { balances: readonly SupplyBalance[] }) {
   return balances.map((balance) => (
-    <GasBars key={balance.supply} balance={balance} title={supplyTitles[balance.supply]} />
+    <GasBars key={balance.supply} balance={balance} title={supplyWords[balance.supply]} />
   ))
 }
 
@@ -32,7 +31,7 @@ export function SupplySlips({
   return balances.map((balance) => (
     <SlipPaper
       key={balance.supply}
-      title={supplyTitles[balance.supply]}
+      title={supplyWords[balance.supply]}
       sub={slipSub(balance)}
       slip={tripSlip(balance, trip.nights, trip.reserveShare)}
     />

@@ -5,17 +5,17 @@ import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
+import { keptUses } from '@/core/running/keptUses'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { FindingList } from '@/ui/FindingList'
-import { QuantityField } from '@/ui/QuantityField'
 import { SaveLine } from '@/ui/SaveLine'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { Term } from '@/ui/Term'
 import { useDraft } from '@/ui/useDraft'
 import { useSave } from '@/ui/useSave'
-import type { RigGear } from '@/core/readiness/judgeTrip'
+import type { RigGear } from '@/core/readiness/rigGear'
 import { readiness, type Acceptance } from '@/core/readiness/readiness'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
@@ -30,6 +30,7 @@ import {
   type TripAppliance,
   type TripValues,
 } from './tripForm'
+import { TripPlaceFields } from './TripPlaceFields'
 import { VerdictPlate } from './VerdictPlate'
 
 /** One trip: its nights and hours against what is aboard, judged while one types. */
@@ -92,12 +93,7 @@ export function TripBench({
       altitudeM: typedPlan.altitudeM,
       coldestK: typedPlan.coldestK,
       reserveShare: typedPlan.reserveShare,
-      uses: typedPlan.uses.map(({ id, burnPerDayS, habit, byNight }) => ({
-        applianceId: id,
-        burnPerDayS,
-        habit: habit ?? null,
-        byNight: byNight ?? null,
-      })),
+      uses: keptUses(typedPlan.uses),
     })
     if (!saved) return draft.keep()
     say({ done: `Trip to ${sent.name} saved` })
@@ -125,67 +121,20 @@ export function TripBench({
           <SupplyBars balances={used} />
           <div className="trip-sheet">
             <div className="fields">
-              <div>
-                <Form.Label htmlFor="trip-name">Where to</Form.Label>
-                <Form.Control
-                  id="trip-name"
-                  maxLength={60}
-                  value={values.name}
-                  onChange={(event) => set('name', event.target.value)}
-                />
-                {issueAt('name') && <p className="issue">{issueAt('name')}</p>}
-              </div>
-              <div>
-                <Form.Label htmlFor="trip-day">Leaves on</Form.Label>
-                <Form.Control
-                  id="trip-day"
-                  type="date"
-                  value={values.startDay}
-                  onChange={(event) => set('startDay', event.target.value)}
-                />
-                {issueAt('startDay') && <p className="issue">{issueAt('startDay')}</p>}
-              </div>
-              <div>
-                <Form.Label htmlFor="trip-nights">Nights</Form.Label>
-                <Form.Control
-                  id="trip-nights"
-                  inputMode="numeric"
-                  value={values.nights}
-                  onChange={(event) => set('nights', event.target.value)}
-                />
-                {(reading.issues.nights ?? issueAt('nights')) && (
-                  <p className="issue">{reading.issues.nights ?? issueAt('nights')}</p>
-                )}
-              </div>
-              <div>
-                <Form.Label htmlFor="trip-reserve">
-                  <Term id="reserve">Reserve</Term>, in %
-                </Form.Label>
-                <Form.Control
-                  id="trip-reserve"
-                  inputMode="decimal"
-                  value={values.reserve}
-                  onChange={(event) => set('reserve', event.target.value)}
-                />
-                {reading.issues.reserve && <p className="issue">{reading.issues.reserve}</p>}
-              </div>
-              <QuantityField
-                compact
-                label="Altitude"
-                role="altitude"
-                text={values.altitude}
-                issue={issueAt('altitudeM')}
-                onText={(text) => set('altitude', text)}
-              />
-              <QuantityField
-                compact
-                optional
-                label="Coldest night"
-                role="temperature"
-                text={values.coldest}
-                issue={issueAt('coldestK')}
-                onText={(text) => set('coldest', text)}
-              />
+              <TripPlaceFields values={values} set={set} issueAt={issueAt}>
+                <div>
+                  <Form.Label htmlFor="trip-reserve">
+                    <Term id="reserve">Reserve</Term>, in %
+                  </Form.Label>
+                  <Form.Control
+                    id="trip-reserve"
+                    inputMode="decimal"
+                    value={values.reserve}
+                    onChange={(event) => set('reserve', event.target.value)}
+                  />
+                  {reading.issues.reserve && <p className="issue">{reading.issues.reserve}</p>}
+                </div>
+              </TripPlaceFields>
             </div>
             <ApplianceHours
               appliances={appliances}

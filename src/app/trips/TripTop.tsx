@@ -1,4 +1,5 @@
 import { format, parseISO } from 'date-fns'
+import { nightsWords } from '@/app/nightsWords'
 import { PageTabs } from '@/ui/PageTabs'
 
 /** Name of the trip and the pages about it. */
@@ -14,7 +15,7 @@ export function TripTop({
       <h1>
         {name}{' '}
         <span className="of">
-          · leaves {format(parseISO(startDay), 'EEE d MMM')}, {nights} {nights === 1 ? 'night' : 'nights'}
+          · leaves {format(parseISO(startDay), 'EEE d MMM')}, {nightsWords(nights)}
         </span>
       </h1>
       <PageTabs

@@ -1,8 +1,8 @@
+import { supplyWords } from '@/core/cylinders/cylinderKind'
+import { verdictWords } from '@/core/findings/verdict'
 import type { TripJudgement } from '@/core/readiness/judgeTrip'
 import type { Readiness } from '@/core/readiness/readiness'
 import { StateMark } from '@/ui/StateMark'
-
-const verdictWords = { ready: 'Ready', 'fix-first': 'Fix first', stop: 'Stop' } as const
 
 const enoughWords = {
   enough: 'The gas is enough, by the weighings and the hours below.',
@@ -10,7 +10,6 @@ const enoughWords = {
   unknown: 'Nobody can say yet whether the gas is enough.',
 } as const
 
-const supplyWords = { line: 'The rig’s line', bottles: 'Small bottles' } as const
 const shortWords = { enough: 'enough', short: 'not enough', unknown: 'not known' } as const
 
 function gasWords({ enough, enoughBySupply }: TripJudgement): string {

@@ -2,6 +2,7 @@ import { format, parseISO } from 'date-fns'
 import type { Metadata } from 'next'
 import Link from 'next/link'
 import { redirect } from 'next/navigation'
+import { nightsWords } from '@/app/nightsWords'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
 import { listTrips } from '@/records/trips'
@@ -22,7 +23,7 @@ export default function TripsPage() {
           <li key={id} className="mb-2">
             <Link href={`/trips/${id}`}>{name}</Link>{' '}
             <span className="hint">
-              leaves {format(parseISO(startDay), 'EEE d MMM yyyy')}, {nights} {nights === 1 ? 'night' : 'nights'}
+              leaves {format(parseISO(startDay), 'EEE d MMM yyyy')}, {nightsWords(nights)}
             </span>
           </li>
         ))}

@@ -1,6 +1,8 @@
 import { format, parseISO } from 'date-fns'
 import QRCode from 'qrcode'
+import { nightsWords } from '@/app/nightsWords'
 import { chosenUnits } from '@/app/world'
+import { verdictWords } from '@/core/findings/verdict'
 import type { CardBlock } from '@/core/readiness/cardBlock'
 import { tripCard } from '@/core/readiness/tripCard'
 import type { UnitSystem } from '@/core/units/displayRoles'
@@ -16,8 +18,6 @@ export interface DrawnCard {
   code: { size: number; dark: readonly boolean[] }
 }
 
-const verdictWords = { ready: 'Ready', 'fix-first': 'Fix first', stop: 'Stop' } as const
-
 /** The card of a trip in the units the reader chose. */
 export async function tripCardOf({ rig, row, plan, gear, judgement, ready, nowIso }: TripWorld): Promise<DrawnCard> {
   const system = await chosenUnits()
@@ -25,7 +25,7 @@ export async function tripCardOf({ rig, row, plan, gear, judgement, ready, nowIs
   const head = {
     rig: rig.name,
     trip: row.name,
-    when: `${format(parseISO(row.startDay), 'EEE d MMM yyyy')}, ${row.nights} ${row.nights === 1 ? 'night' : 'nights'}`,
+    when: `${format(parseISO(row.startDay), 'EEE d MMM yyyy')}, ${nightsWords(row.nights)}`,
     verdict: verdictWords[ready.verdict],
     made: format(parseISO(nowIso), 'd MMM yyyy HH:mm'),
   }

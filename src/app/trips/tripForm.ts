@@ -1,11 +1,13 @@
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
-import { judgeTrip, type RigGear, type TripJudgement } from '@/core/readiness/judgeTrip'
+import { judgeTrip, type TripJudgement } from '@/core/readiness/judgeTrip'
+import type { RigGear } from '@/core/readiness/rigGear'
 import type { ApplianceUse, TripPlan } from '@/core/running/tripPlan'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { formatForField } from '@/core/units/formatForField'
 import { roundTo } from '@/core/units/roundTo'
 import { readQuantity } from '@/ui/readQuantity'
+import { readNights } from './readNights'
 
 /** A stored trip as the form begins from it. */
 export interface StoredTrip {
@@ -95,8 +97,7 @@ export function readTrip(
   system: UnitSystem,
   kept: KeptPlan = nothingKept,
 ): TripReading {
-  const nights = Number(values.nights.trim())
-  const nightsWrong = values.nights.trim() === '' || !Number.isInteger(nights) || nights < 1 || nights > 366
+  const { nights, issue: nightsIssue } = readNights(values.nights)
   const reserve = Number(values.reserve.replace('%', '').replace(',', '.').trim())
   const reserveWrong = values.reserve.trim() === '' || !(reserve >= 0 && reserve <= 100)
   const altitude = readQuantity(values.altitude, 'altitude', system)
@@ -107,9 +108,9 @@ export function readTrip(
   }))
   const quantitiesWrong = [altitude, coldest, ...hours.map(({ reading }) => reading)].some(({ issue }) => issue)
   return {
-    readable: !nightsWrong && !reserveWrong && !quantitiesWrong,
+    readable: nightsIssue === null && !reserveWrong && !quantitiesWrong,
     issues: {
-      ...(nightsWrong && { nights: 'Enter a whole number of nights, 1 to 366.' }),
+      ...(nightsIssue !== null && { nights: nightsIssue }),
       ...(reserveWrong && { reserve: 'Enter a share from 0 to 100 %.' }),
     },
     plan: {

@@ -14,13 +14,10 @@ export interface TripWorld extends JudgedTrip {
 
 /** The trip an address names, with its verdict; one of a rig that is not at hand leads to the rigs. */
 export function tripWorld(id: string): TripWorld {
-  const { rig, trip, gear, judgement, acceptances, ready, nowIso } = loadWorld()
-  const isNext = trip?.row.id === id
+  const { rig, judged: next } = loadWorld()
+  const isNext = next?.row.id === id
   // Judged for the head of the page already: once is enough.
-  const judged =
-    rig && isNext && judgement && ready
-      ? { rig, row: trip.row, plan: trip.plan, gear, judgement, acceptances, ready, nowIso }
-      : judgedTrip(id)
+  const judged = isNext ? next : judgedTrip(id)
   if (!judged) notFound()
   if (rig?.id !== judged.rig.id) redirect(`/log/rigs?wanted=${encodeURIComponent(judged.rig.id)}`)
   return { ...judged, isNext, offers: listOffers(database(), judged.rig.id) }

@@ -10,6 +10,12 @@ export const supplies = ['line', 'bottles'] as const
 
 export type Supply = (typeof supplies)[number]
 
+/** How each supply is called at the head of a sum. */
+export const supplyWords: Readonly<Record<Supply, string>> = {
+  line: 'The rig’s line',
+  bottles: 'Small bottles',
+}
+
 export interface KindFacts {
   name: string
   gas: Fluid

@@ -2,6 +2,13 @@ import type { Finding } from './Finding'
 
 export type Verdict = 'ready' | 'fix-first' | 'stop'
 
+/** How each is called. */
+export const verdictWords: Readonly<Record<Verdict, string>> = {
+  ready: 'Ready',
+  'fix-first': 'Fix first',
+  stop: 'Stop',
+}
+
 /**
  * What a list of findings comes to: the worst of them decides.
  *

@@ -1,6 +1,6 @@
 import { connections, type SealsOn, type Tighten } from '@/core/hookup/connections'
 import type { GraphPart, LineGraph } from '@/core/hookup/lineGraph'
-import type { PartZones } from '@/core/hookup/lineZones'
+import { lineZones } from '@/core/hookup/lineZones'
 import type { Zone } from '@/core/hookup/zone'
 
 export const leakKinds = ['vessel', 'relief', 'bleeder', 'stem', 'joint', 'gauge', 'crimp', 'body', 'burner'] as const
@@ -88,9 +88,9 @@ function rowsOf({ type }: GraphPart): Row[] {
  * Every place to soap, made from the line: upstream first, each under the pressure of its zone.
  *
  * @param graph - of the line
- * @param zones - from lineZones
  */
-export function leakSheet(graph: LineGraph, zones: ReadonlyMap<string, PartZones>): LeakItem[] {
+export function leakSheet(graph: LineGraph): LeakItem[] {
+  const zones = lineZones(graph)
   return graph.inOrder.flatMap((part): LeakItem[] => {
     const { id, place, leased = false } = part.part
     const zone = zones.get(id)?.inlet

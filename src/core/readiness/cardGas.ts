@@ -1,3 +1,4 @@
+import { supplyWords } from '@/core/cylinders/cylinderKind'
 import type { Phrase } from '@/core/findings/quantity'
 import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
 import { saturation } from '@/core/fluids/saturation'
@@ -9,7 +10,6 @@ import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import type { TripJudgement } from './judgeTrip'
 import type { CardBlock } from './cardBlock'
 
-const supplyWords = { line: 'The rig’s line', bottles: 'Small bottles' } as const
 const LINE_SET_PA = fromUnit(11, 'gaugePressure', 'inWC')
 const LOCK_UP_PA = fromUnit(14, 'gaugePressure', 'inWC')
 

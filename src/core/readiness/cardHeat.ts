@@ -4,7 +4,7 @@ import { burningOf } from '@/core/shelter/burningOf'
 import { placedHeaters } from '@/core/shelter/placedHeaters'
 import type { HeaterGear, ShelterGear } from '@/core/shelter/shelter'
 import { ventilationOf } from '@/core/shelter/ventilationOf'
-import type { RigGear } from './judgeTrip'
+import type { RigGear } from './rigGear'
 import type { CardBlock } from './cardBlock'
 
 function clearancesOf({ name, heater }: HeaterGear): Phrase {

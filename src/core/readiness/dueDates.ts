@@ -5,10 +5,9 @@ import type { CylinderGear } from '@/core/cylinders/gear'
 import { gearRequalification } from '@/core/cylinders/gearRequalification'
 import { monthsLater } from '@/core/cylinders/monthsLater'
 import type { Remedy } from '@/core/findings/Finding'
-import { InputError } from '@/core/findings/InputError'
 import type { LineGear } from '@/core/hookup/lineGear'
-import { lineGraph, type GraphPart } from '@/core/hookup/lineGraph'
-import type { RigGear } from './judgeTrip'
+import { readableGraph } from '@/core/hookup/readableGraph'
+import type { RigGear } from './rigGear'
 
 /** What has a last month. */
 export interface DueDate {
@@ -56,19 +55,9 @@ function replacements(equipment: readonly Equipment[]): DueDate[] {
   })
 }
 
-function partsOf({ line }: LineGear): readonly GraphPart[] {
-  try {
-    return lineGraph(line).parts
-  } catch (error) {
-    // A line that cannot be read is reported at its own station.
-    if (error instanceof InputError) return []
-    throw error
-  }
-}
-
 function partAges(lines: readonly LineGear[]): DueDate[] {
   return lines.flatMap((gear) =>
-    partsOf(gear).flatMap(({ part, type, name }): DueDate[] => {
+    (readableGraph(gear.line)?.parts ?? []).flatMap(({ part, type, name }): DueDate[] => {
       // What is kept among the ageing things is counted there.
       if (!type.oldMonths || !part.madeMonth || part.equipmentId) return []
       return [

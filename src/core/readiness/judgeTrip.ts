@@ -1,46 +1,26 @@
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import type { Supply } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/gear'
-import type { Equipment } from '@/core/cylinders/equipment'
 import { equipmentFindings } from '@/core/cylinders/equipmentFindings'
 import type { Finding } from '@/core/findings/Finding'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
-import type { Battery } from '@/core/running/battery'
 import { runFindings } from '@/core/running/runFindings'
 import { coldestOfTripK } from '@/core/running/coldestOfTripK'
 import { nothingSupposed } from '@/core/running/runInputOf'
 import { runOutlook } from '@/core/running/runOutlook'
 import { runningFindings } from '@/core/running/runningFindings'
 import type { TripRun, TripRunInput } from '@/core/running/tripRun'
-import type { RoomWarmth } from '@/core/shelter/heatOutlook'
-import { shelterFindings, type HeatOfRig } from '@/core/shelter/shelterFindings'
+import { shelterFindings } from '@/core/shelter/shelterFindings'
 import { tripEndDay } from '@/core/running/tripEndDay'
 import { tripLeft } from '@/core/running/tripLeft'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { inOrder } from '@/core/findings/inOrder'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import { lineFindings, type JudgedLine } from './lineFindings'
+import { lineFindings } from './lineFindings'
 import { notOnLine } from './notOnLine'
 import { refusedAtPump } from './refusedAtPump'
+import type { RigGear } from './rigGear'
+import { runRigOf } from './runRigOf'
 import { verdict, type Verdict } from '@/core/findings/verdict'
-
-/** What heats the rig, and where. */
-export type RigHeat = Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> & {
-  /** Of the room that is heated, by its log or its shape; null when none is drawn. */
-  warmth: RoomWarmth | null
-}
-
-/** All of a rig that a trip rests on; what a page leaves out would go unjudged. */
-export interface RigGear {
-  cylinders: readonly CylinderGear[]
-  /** Regulators, hoses, alarms and extinguisher. */
-  equipment: readonly Equipment[]
-  /** With their leak tests. */
-  lines: readonly JudgedLine[]
-  heat: RigHeat
-  /** Null when nobody entered it. */
-  battery: Battery | null
-}
 
 /** Whether the gas lasts, apart from whether all else is in order. */
 export type Enough = 'enough' | 'short' | 'unknown'
@@ -79,17 +59,10 @@ function together(each: readonly { enough: Enough }[]): Enough {
  * @param nowIso - the moment to judge at
  * @throws InputError as gasForTrip does
  */
-export function judgeTrip(
-  { cylinders, equipment, lines, heat, battery }: RigGear,
-  plan: TripPlan,
-  nowIso: string,
-): TripJudgement {
-  const gear = lines.map((line) => line.gear)
-  const { trip, input, run, balances } = runOutlook(
-    { cylinders, lines: gear, warmth: heat.warmth, battery },
-    tripLeft(plan, cylinders, nowIso),
-    nothingSupposed,
-  )
+export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJudgement {
+  const { cylinders, equipment, lines, heat } = rig
+  const runRig = runRigOf(rig)
+  const { trip, input, run, balances } = runOutlook(runRig, tripLeft(plan, cylinders, nowIso), nothingSupposed)
   const short = balances.filter(({ leftKg, aboardKg, neededKg }) => leftKg < 0 && aboardKg < neededKg)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
   const untilDay = tripEndDay(plan.startDay, plan.nights)
@@ -101,7 +74,7 @@ export function judgeTrip(
       atmospherePa: standardAtmospherePa(trip.altitudeM),
       untilMonth: untilDay.slice(0, 7),
     }),
-    ...notOnLine(gear, trip),
+    ...notOnLine(runRig.lines, trip),
     ...shelterFindings({ ...heat, altitudeM: trip.altitudeM, equipment, planned: trip.uses }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...runningFindings(balances, trip),

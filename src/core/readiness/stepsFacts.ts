@@ -2,7 +2,7 @@ import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { lineSupply } from '@/core/running/lineSupply'
 import type { Changeover } from '@/core/running/runSettings'
 import type { TripPlan } from '@/core/running/tripPlan'
-import type { RigGear } from './judgeTrip'
+import type { RigGear } from './rigGear'
 
 /** What of a rig its procedures are made for. */
 export interface StepsFacts {

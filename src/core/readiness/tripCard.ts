@@ -5,7 +5,8 @@ import { cardCylinders } from './cardCylinders'
 import { cardGas } from './cardGas'
 import { cardHeat } from './cardHeat'
 import { cardJoints } from './cardJoints'
-import type { RigGear, TripJudgement } from './judgeTrip'
+import type { TripJudgement } from './judgeTrip'
+import type { RigGear } from './rigGear'
 import type { Readiness } from './readiness'
 
 const most = 6

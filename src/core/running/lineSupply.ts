@@ -1,7 +1,6 @@
-import { InputError } from '@/core/findings/InputError'
 import type { LineGear } from '@/core/hookup/lineGear'
 import { leverOf } from '@/core/hookup/leverOf'
-import { lineGraph, type GraphPart } from '@/core/hookup/lineGraph'
+import { readableGraph } from '@/core/hookup/readableGraph'
 import type { Changeover } from './runSettings'
 import { USUAL_NEED_PA } from './tripRun'
 
@@ -14,16 +13,6 @@ export interface LineSupply {
   ratedW: number | null
 }
 
-function partsOf({ line }: LineGear): readonly GraphPart[] {
-  try {
-    return lineGraph(line).parts
-  } catch (error) {
-    // A line that cannot be read is reported at its own station.
-    if (error instanceof InputError) return []
-    throw error
-  }
-}
-
 /**
  * Changeover and regulator of the rig’s propane line, as drawn.
  *
@@ -31,9 +20,11 @@ function partsOf({ line }: LineGear): readonly GraphPart[] {
  * @returns the usual need of a regulator where none is drawn
  */
 export function lineSupply(lines: readonly LineGear[]): LineSupply {
-  const parts = lines.map(partsOf).find((found) => {
-    return found.some(({ type }) => type.gas === 'propane' && (type.role === 'cylinder' || type.role === 'tank'))
-  })
+  const parts = lines
+    .map(({ line }) => readableGraph(line)?.parts ?? [])
+    .find((found) => {
+      return found.some(({ type }) => type.gas === 'propane' && (type.role === 'cylinder' || type.role === 'tank'))
+    })
   if (!parts) return { changeover: null, needGaugePa: USUAL_NEED_PA, ratedW: null }
   const lever = parts.find(({ type }) => type.role === 'changeover')
   const regulators = parts.flatMap(({ type }) => type.regulator ?? [])

@@ -14,9 +14,8 @@ import type { TripPlan } from './tripPlan'
  * @returns their names; null before and after the trip
  */
 export function notToldSince(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): string[] | null {
-  const { startMs, endMs } = tripMoments(plan, nowIso)
-  const nowMs = Date.parse(nowIso)
-  if (!(nowMs > startMs && nowMs < endMs)) return null
+  const { startMs, isUnderWay } = tripMoments(plan, nowIso)
+  if (!isUnderWay) return null
   return burntFrom(plan, cylinders)
     .filter((cylinder) => lastToldMs(cylinder) <= startMs)
     .map(({ name }) => name)

@@ -2,12 +2,6 @@ import type { BurnSpan } from './burnSpans'
 import { burntBetween } from './burntBetween'
 import type { TripMoments } from './tripMoments'
 
-/** A fill with what it put in and what it cost. */
-export interface PaidFill {
-  addedKg: number
-  paid: number
-}
-
 /** What a trip really burnt. */
 export interface TripGas {
   burntKg: number
@@ -22,17 +16,6 @@ export interface TripGas {
 const DAY_MS = 86_400_000
 /** Driving home and unpacking hide nothing that matters. */
 const GAP_MS = DAY_MS / 2
-
-/**
- * Money for each kilogram that was put in.
- *
- * @param fills - with what they put in and cost
- * @returns null without one
- */
-export function paidPerKg(fills: readonly PaidFill[]): number | null {
-  const addedKg = fills.reduce((sum, fill) => sum + fill.addedKg, 0)
-  return addedKg > 0 ? fills.reduce((sum, { paid }) => sum + paid, 0) / addedKg : null
-}
 
 /**
  * What a trip burnt by the readings, by day and in money.

@@ -26,10 +26,9 @@ function knownFromMs(plan: TripPlan, cylinders: readonly CylinderGear[], startMs
  */
 export function tripLeft(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): TripPlan {
   const settings = plan.settings ?? usualRunSettings
-  const { startMs, endMs, aheadMs } = tripMoments(plan, nowIso)
-  const nowMs = Date.parse(nowIso)
-  if (!(nowMs > startMs && nowMs < endMs)) return plan
-  const fromMs = Math.min(nowMs, knownFromMs(plan, cylinders, startMs))
+  const { startMs, aheadMs, isUnderWay } = tripMoments(plan, nowIso)
+  if (!isUnderWay) return plan
+  const fromMs = Math.min(Date.parse(nowIso), knownFromMs(plan, cylinders, startMs))
   const goneS = Math.floor((fromMs - startMs) / HOUR_MS) * 3600
   if (goneS <= 0) return plan
   const goneH = goneS / 3600

@@ -1,5 +1,4 @@
 import { and, eq, getTableColumns, type SQL } from 'drizzle-orm'
-import type { SQLiteTable } from 'drizzle-orm/sqlite-core'
 import type { Database } from '@/records/databaseType'
 import { restorePhoto } from '@/records/photos'
 import { tripUses } from '@/records/schema'
@@ -7,6 +6,7 @@ import { canonicalJson } from './canonicalJson'
 import { FileError } from './FileError'
 import { proveRecords } from './proveRecords'
 import { references } from './references'
+import { rowName } from './rowName'
 import type { World, WorldRow } from './World'
 import { worldTables, type WorldTable } from './worldTables'
 
@@ -46,11 +46,6 @@ function keyOf({ table }: WorldTable, row: WorldRow): SQL | undefined {
 
 /** Rows of one statement. */
 const CHUNK = 200
-
-/** What names a row: its identifier, or those of the rows it joins. */
-function nameOf(table: SQLiteTable, row: WorldRow): string {
-  return JSON.stringify('id' in row ? row.id : references(table).map(({ key }) => row[key]))
-}
 
 function refuse(name: string, i: number, message: string): never {
   throw new FileError([{ path: `tables.${name}.${i}`, message, line: null }])
@@ -106,7 +101,7 @@ function dropOtherUses(records: Records, world: World): void {
 /** Rows of a table by what names each. */
 function rowsByName(records: Records, { table }: WorldTable): Map<string, WorldRow> {
   const rows = records.select().from(table).all() as WorldRow[]
-  return new Map(rows.map((row) => [nameOf(table, row), row]))
+  return new Map(rows.map((row) => [rowName(table, row), row]))
 }
 
 /** New rows, some hundred at a time; where the tables forbid one of them, that one is looked for. */
@@ -130,7 +125,7 @@ function takeTable(records: Records, one: WorldTable, rows: readonly WorldRow[],
   const standingHere = rowsByName(records, one)
   const fresh: { row: WorldRow; i: number }[] = []
   for (const [i, row] of rows.entries()) {
-    const here = standingHere.get(nameOf(one.table, row))
+    const here = standingHere.get(rowName(one.table, row))
     if (here === undefined) {
       fresh.push({ row, i })
       change.added += 1

@@ -1,5 +1,6 @@
 import type { InputIssue } from '@/core/findings/InputError'
 import { references } from './references'
+import { rowName } from './rowName'
 import type { World } from './World'
 import { worldTables } from './worldTables'
 
@@ -15,7 +16,7 @@ export function referenceIssues({ tables }: World): InputIssue[] {
     const seen = new Set<string>()
     return (tables[name] ?? []).flatMap((row, i): InputIssue[] => {
       const path = `tables.${name}.${i}`
-      const key = JSON.stringify(row.id ?? refers.map((reference) => row[reference.key]))
+      const key = rowName(table, row)
       const isTwice = seen.has(key)
       seen.add(key)
       return [

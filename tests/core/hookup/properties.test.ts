@@ -4,7 +4,6 @@ import { editLine } from '@/core/hookup/editLine'
 import type { Line } from '@/core/hookup/line'
 import { lineFingerprint } from '@/core/hookup/lineFingerprint'
 import { lineGraph } from '@/core/hookup/lineGraph'
-import { lineZones } from '@/core/hookup/lineZones'
 import { readLineFile } from '@/core/hookup/readLineFile'
 import { regulatorOutletPa } from '@/core/hookup/regulatorOutletPa'
 import { writeLineFile } from '@/core/hookup/writeLineFile'
@@ -177,7 +176,7 @@ test('every part gas comes to has its joints on the sheet, and the state counts 
       }),
       (line, told) => {
         const graph = lineGraph(line)
-        const sheet = leakSheet(graph, lineZones(graph))
+        const sheet = leakSheet(graph)
         expect(sheet.filter(({ kind }) => kind === 'joint')).toHaveLength(line.joints.length)
         const readings = told.map(({ at, grade, left }, i): LeakReading => ({
           itemId: sheet[at % sheet.length]?.id ?? '',

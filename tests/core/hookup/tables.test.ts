@@ -3,7 +3,6 @@ import { connectionIds, type ConnectionId } from '@/core/hookup/connections'
 import { jointSheet } from '@/core/hookup/jointSheet'
 import type { JointState, Line } from '@/core/hookup/line'
 import { lineGraph } from '@/core/hookup/lineGraph'
-import { lineZones } from '@/core/hookup/lineZones'
 import { catalogue } from '@/core/hookup/catalogue'
 import { portsVerdict } from '@/core/hookup/portsVerdict'
 import { leakSheet } from '@/core/leaktest/leakSheet'
@@ -140,7 +139,7 @@ describe.each(connectionIds)('a joint of %s', (connection) => {
 describe('whole sheets', () => {
   const sheet = (line: Line): string[] => {
     const graph = lineGraph(line)
-    return leakSheet(graph, lineZones(graph)).map(({ name, zone }) => `${name} · ${zone}`)
+    return leakSheet(graph).map(({ name, zone }) => `${name} · ${zone}`)
   }
 
   test('CO2 for a keg', () => {

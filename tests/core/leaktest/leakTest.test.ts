@@ -1,7 +1,6 @@
 import { add, chain, change, edited, soundStart } from '@tests/lines'
 import { lineFingerprint } from '@/core/hookup/lineFingerprint'
 import { lineGraph } from '@/core/hookup/lineGraph'
-import { lineZones } from '@/core/hookup/lineZones'
 import { findBranch } from '@/core/leaktest/findBranch'
 import { holdClock } from '@/core/leaktest/holdClock'
 import { holdSteps } from '@/core/leaktest/holdSteps'
@@ -15,7 +14,7 @@ import { formatPhrase } from '@/core/units/formatPhrase'
 const two = soundStart('two-cylinders')
 const sheetOf = (line: typeof two): LeakItem[] => {
   const graph = lineGraph(line)
-  return leakSheet(graph, lineZones(graph))
+  return leakSheet(graph)
 }
 const sheet = sheetOf(edited(two, change('cooktop', { place: 'inside' })))
 const at = (minute: number): string => `2026-11-24T10:${String(minute).padStart(2, '0')}:00.000Z`

@@ -1,4 +1,14 @@
-import { TODAY, bottleGear, co2Gear, cylinderGear, fitness, rigGear, soundEquipment, tankGear } from '@tests/gear'
+import {
+  TODAY,
+  bottleGear,
+  co2Gear,
+  cylinderGear,
+  fitness,
+  rigGear,
+  soundEquipment,
+  tankGear,
+  untestedLine,
+} from '@tests/gear'
 import { soundStart } from '@tests/lines'
 import { dueDates } from '@/core/readiness/dueDates'
 
@@ -55,24 +65,12 @@ test('a fixed tank and an extinguisher are looked at each year; one never looked
 test('parts of a line by their age, unless they stand among the equipment; a line that cannot be read has none', () => {
   const line = soundStart('two-cylinders')
   const aged = { ...line, parts: line.parts.map((part) => ({ ...part, madeMonth: '2024-01' })) }
-  const tightness = {
-    lineId: 'house',
-    name: 'House',
-    fingerprint: '',
-    lastTest: null,
-    lastHold: null,
-    refilledAt: null,
-  }
-  const gear = rigGear([], { equipment: [], lines: [{ gear: { id: 'house', name: 'House', line: aged }, tightness }] })
-  const due = dueDates(gear, TODAY)
+  const dueOf = (one: typeof line) => dueDates(rigGear([], { equipment: [], lines: [untestedLine(one)] }), TODAY)
+  const due = dueOf(aged)
   expect(due.length).toBeGreaterThan(1)
   expect(due[0]?.remedy).toMatchObject({ station: 'hookup', subjectId: 'house' })
-  const elsewhere = { ...aged, parts: aged.parts.map((part) => ({ ...part, equipmentId: 'hose' })) }
-  expect(dueDates({ ...gear, lines: [{ gear: { id: 'h', name: 'H', line: elsewhere }, tightness }] }, TODAY)).toEqual(
-    [],
-  )
-  const broken = { ...line, parts: [{ ...line.parts[0], typeId: 'nothing' }] } as typeof line
-  expect(dueDates({ ...gear, lines: [{ gear: { id: 'b', name: 'B', line: broken }, tightness }] }, TODAY)).toEqual([])
+  expect(dueOf({ ...aged, parts: aged.parts.map((part) => ({ ...part, equipmentId: 'hose' })) })).toEqual([])
+  expect(dueOf({ ...line, parts: [{ ...line.parts[0], typeId: 'nothing' }] } as typeof line)).toEqual([])
 })
 
 test('the soonest first', () => {

@@ -1,8 +1,9 @@
-import { NOW, TODAY, bottleGear, cylinderGear, fitness, rigGear, tankGear, tripPlan } from '@tests/gear'
+import { NOW, TODAY, bottleGear, cylinderGear, fitness, rigGear, tankGear, tripPlan, untestedLine } from '@tests/gear'
 import { soundStart } from '@tests/lines'
 import { formatPhrase } from '@/core/units/formatPhrase'
 import { cardJoints } from '@/core/readiness/cardJoints'
-import { judgeTrip, type RigGear } from '@/core/readiness/judgeTrip'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import type { RigGear } from '@/core/readiness/rigGear'
 import { readiness } from '@/core/readiness/readiness'
 import { tripCard } from '@/core/readiness/tripCard'
 import { heaterTemplates } from '@/core/shelter/heaterTemplates'
@@ -82,22 +83,14 @@ test('distances from the heater’s numbers, said to be common where they are no
 })
 
 test('joints to soap in order; a line that cannot be read has none', () => {
-  const tightness = {
-    lineId: 'house',
-    name: 'House',
-    fingerprint: '',
-    lastTest: null,
-    lastHold: null,
-    refilledAt: null,
-  }
   const line = soundStart('two-cylinders')
-  const lines = [{ gear: { id: 'house', name: 'House line', line }, tightness }]
+  const lines = [untestedLine(line)]
   expect(textOf(cardOf(rigGear([cylinderGear()], { lines })))).toMatch(/To soap: House line\n1 .+ → .+ · 2 /)
   const broken = {
     ...line,
     joints: [{ ...line.joints[0], id: 'x', from: { partId: 'no', portId: 'a' } }],
   } as typeof line
-  expect(cardJoints([{ gear: { id: 'house', name: 'House line', line: broken }, tightness }])).toEqual([])
+  expect(cardJoints([untestedLine(broken)])).toEqual([])
 })
 
 test('what is open comes first, what was accepted with its reason, and never more than the page holds', () => {

@@ -8,7 +8,9 @@ import { lessonOf } from '@/core/running/lessonOf'
 import { lessonSlip } from '@/core/running/lessonSlip'
 import { nothingSupposed } from '@/core/running/runInputOf'
 import { runOutlook } from '@/core/running/runOutlook'
-import { paidPerKg, tripGas } from '@/core/running/tripGas'
+import { filledKg } from '@/core/running/filledKg'
+import { paidPerKg } from '@/core/running/paidPerKg'
+import { tripGas } from '@/core/running/tripGas'
 import type { TripPlan } from '@/core/running/tripPlan'
 import { tripMoments } from '@/core/running/tripMoments'
 
@@ -91,6 +93,24 @@ describe('what a trip burnt and cost', () => {
   test('without prices no cost; a gap is told', () => {
     const gap = burnSpans([read('2026-12-04T22:00Z', 8), read('2026-12-05T22:00Z', 9, true)])
     expect(tripGas(gap, moments, 2, null)).toMatchObject({ burntKg: 0, cost: null, costPerNight: null, hasGaps: true })
+  })
+
+  test('what a fill put in is what stood in the cylinder then, less the reading before it; one by one cylinder', () => {
+    const readings = [
+      read('2026-12-03T00:00Z', 9, true),
+      read('2026-12-01T00:00Z', 8),
+      read('2026-12-02T00:00Z', 6),
+      read('2026-12-02T12:00Z', 3, false, 'b'),
+      read('2026-12-04T00:00Z', null, true),
+      read('2026-12-05T00:00Z', 9.5, true),
+      read('2026-12-06T00:00Z', 2, true, 'b'),
+      read('2026-12-07T00:00Z', 4, true, 'c'),
+    ]
+    expect([...filledKg(readings)]).toEqual([
+      ['left 2026-12-03T00:00Z', 3],
+      ['left 2026-12-05T00:00Z', 0.5],
+      ['c 2026-12-07T00:00Z', 4],
+    ])
   })
 
   test('money for a kilogram is that of all fills together', () => {

@@ -1,12 +1,11 @@
 import type { Metadata } from 'next'
-import Link from 'next/link'
 import { redirect } from 'next/navigation'
 import { loadWorld } from '@/app/world'
 import { monthWords } from '@/core/cylinders/monthWords'
 import { dueDates } from '@/core/readiness/dueDates'
 import { tripEndDay } from '@/core/running/tripEndDay'
+import { MarkedItem } from '@/ui/MarkedItem'
 import { remedyHref } from '@/ui/remedyHref'
-import { StateMark, stateWords } from '@/ui/StateMark'
 
 export const metadata: Metadata = { title: 'Dates' }
 
@@ -17,8 +16,6 @@ export default function DatesPage() {
   const endMonth = trip ? tripEndDay(trip.plan.startDay, trip.plan.nights).slice(0, 7) : month
   const due = dueDates(gear, nowIso.slice(0, 10))
   const stateOf = (last: string): 'fix-first' | 'ready' => (last <= endMonth ? 'fix-first' : 'ready')
-  const wordsOf = (last: string): string =>
-    last < month ? 'past' : last <= endMonth ? 'due before the trip’s end' : stateWords.ready
   return (
     <>
       <p className="card-tools">
@@ -29,21 +26,19 @@ export default function DatesPage() {
       </p>
       <ul className="findings">
         {due.map(({ id, title, why, month: last, remedy }) => (
-          <li key={id} className={stateOf(last) === 'ready' ? 'note' : stateOf(last)}>
-            <StateMark state={stateOf(last)} />
-            <div>
-              <strong>
-                {monthWords(last)}: {title}
-              </strong>
-              <p className="hint">
-                {stateOf(last) === 'fix-first' && `${wordsOf(last).replace(/^./, (letter) => letter.toUpperCase())}. `}
-                {why}
-              </p>
-            </div>
-            <Link className="btn btn-quiet" href={remedyHref(remedy)}>
-              {remedy.label}
-            </Link>
-          </li>
+          <MarkedItem
+            key={id}
+            state={stateOf(last)}
+            tone={stateOf(last) === 'ready' ? 'note' : 'fix-first'}
+            title={`${monthWords(last)}: ${title}`}
+            href={remedyHref(remedy)}
+            label={remedy.label}
+          >
+            <p className="hint">
+              {last < month ? 'Past. ' : last <= endMonth ? 'Due before the trip’s end. ' : ''}
+              {why}
+            </p>
+          </MarkedItem>
         ))}
       </ul>
       {due.length === 0 && <p>No dates are entered: cylinders, hoses and alarms bring theirs.</p>}

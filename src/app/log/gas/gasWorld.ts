@@ -2,7 +2,9 @@ import { redirect } from 'next/navigation'
 import { loadWorld } from '@/app/world'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { burnSpans, type CylinderReading } from '@/core/running/burnSpans'
-import { paidPerKg, tripGas, type PaidFill, type TripGas } from '@/core/running/tripGas'
+import { filledKg } from '@/core/running/filledKg'
+import { paidPerKg, type PaidFill } from '@/core/running/paidPerKg'
+import { tripGas, type TripGas } from '@/core/running/tripGas'
 import { tripMoments } from '@/core/running/tripMoments'
 import { listAllCylinders } from '@/records/cylinders'
 import { database } from '@/records/database'
@@ -29,15 +31,11 @@ export interface GasWorld {
 /** Fills that say what was put in and what was paid. */
 function paidFills(cylinderIds: readonly string[], readings: readonly CylinderReading[]): PaidFill[] {
   const records = database()
+  const added = filledKg(readings)
   return cylinderIds.flatMap((id) =>
-    listFills(records, id).flatMap(({ paid, netKg, filledAt, voidedAt }): PaidFill[] => {
-      if (paid === null || netKg === null || voidedAt !== null) return []
-      const before = readings
-        .filter((reading) => reading.cylinderId === id && reading.at < filledAt && reading.netKg !== null)
-        .toSorted((a, b) => a.at.localeCompare(b.at))
-        .at(-1)
-      const addedKg = netKg - (before?.netKg ?? 0)
-      return addedKg > 0 ? [{ addedKg, paid }] : []
+    listFills(records, id).flatMap(({ paid, filledAt, voidedAt }): PaidFill[] => {
+      const addedKg = added.get(`${id} ${filledAt}`)
+      return paid === null || voidedAt !== null || addedKg === undefined ? [] : [{ addedKg, paid }]
     }),
   )
 }

@@ -1,5 +1,6 @@
 'use client'
 
+import { supplyWords } from '@/core/cylinders/cylinderKind'
 import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import { RunTop } from '@/app/run/RunTop'
@@ -12,8 +13,6 @@ import { FigureButton } from '@/ui/FigureButton'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { StateMark } from '@/ui/StateMark'
 
-const supplyTitles = { line: 'The rig’s line', bottles: 'Small bottles' } as const
-
 function Plan({
   plan,
   suppose,
@@ -25,8 +24,8 @@ function Plan({
 }) {
   const role = plan.supply === 'bottles' ? 'bottleMass' : 'cylinderMass'
   return (
-    <section className="fill-plan" aria-label={supplyTitles[plan.supply]}>
-      <h2>{supplyTitles[plan.supply]}</h2>
+    <section className="fill-plan" aria-label={supplyWords[plan.supply]}>
+      <h2>{supplyWords[plan.supply]}</h2>
       <p className="air-sentence">
         <StateMark state={plan.shortKg > 0 ? 'fix-first' : 'ready'} />
         <span>
@@ -155,7 +154,7 @@ export function BeforeBench({ world, trip }: { world: RunWorld; trip: NonNullabl
           {wanted.map((balance) => (
             <SlipPaper
               key={balance.supply}
-              title={supplyTitles[balance.supply]}
+              title={supplyWords[balance.supply]}
               sub="by habit and weather; as it is aboard now"
               slip={outlook ? tripSlip(balance, outlook.trip.nights, outlook.trip.reserveShare) : null}
             />

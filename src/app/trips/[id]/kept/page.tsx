@@ -1,11 +1,11 @@
 import type { Metadata } from 'next'
-import Link from 'next/link'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { database } from '@/records/database'
 import { listVerdicts } from '@/records/verdicts'
+import { MarkedItem } from '@/ui/MarkedItem'
 import { Moment } from '@/ui/Moment'
-import { StateMark, stateWords } from '@/ui/StateMark'
+import { stateWords } from '@/ui/StateMark'
 
 export const metadata: Metadata = { title: 'Verdicts kept' }
 
@@ -21,18 +21,18 @@ export default async function KeptPage({ params }: { params: Promise<{ id: strin
       </p>
       <ul className="findings">
         {kept.map(({ id, judgedAt, verdict }) => (
-          <li key={id} className={verdict === 'ready' ? 'note' : verdict}>
-            <StateMark state={verdict} />
-            <div>
-              <strong>{stateWords[verdict]}</strong>
-              <p className="hint">
-                <Moment iso={judgedAt} />
-              </p>
-            </div>
-            <Link className="btn btn-quiet" href={`/trips/${row.id}/kept/${id}`}>
-              What it rested on
-            </Link>
-          </li>
+          <MarkedItem
+            key={id}
+            state={verdict}
+            tone={verdict === 'ready' ? 'note' : verdict}
+            title={stateWords[verdict]}
+            href={`/trips/${row.id}/kept/${id}`}
+            label="What it rested on"
+          >
+            <p className="hint">
+              <Moment iso={judgedAt} />
+            </p>
+          </MarkedItem>
         ))}
       </ul>
       {kept.length === 0 && <p>None yet: read “Ready?” once.</p>}

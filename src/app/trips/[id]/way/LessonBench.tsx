@@ -2,9 +2,10 @@
 
 import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
+import { nightsWords } from '@/app/nightsWords'
 import { voidEventAction } from '@/actions/events'
 import { answerLessonAction } from '@/actions/lesson'
-import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
+import { supplies, type Supply, supplyWords } from '@/core/cylinders/cylinderKind'
 import type { LessonAnswer, UseFactors } from '@/core/running/lesson'
 import type { LessonFound } from '@/core/running/lessonOf'
 import { lessonSlip } from '@/core/running/lessonSlip'
@@ -14,8 +15,6 @@ import { Moment } from '@/ui/Moment'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { useNotice } from '@/ui/UndoProvider'
 import { useSave } from '@/ui/useSave'
-
-const supplyWords = { line: 'The rig’s line', bottles: 'Small bottles' } as const
 
 /** An answer that stands. */
 interface AnsweredLesson {
@@ -108,9 +107,8 @@ function SupplyLesson({
           )}{' '}
           {balance && (
             <>
-              For {nightsLeft} {nightsLeft === 1 ? 'night' : 'nights'}:{' '}
-              <Amount quantity={{ value: balance.neededKg, role: 'cylinderMass' }} /> needed,{' '}
-              <Amount quantity={{ value: balance.aboardKg, role: 'cylinderMass' }} /> aboard.
+              For {nightsWords(nightsLeft)}: <Amount quantity={{ value: balance.neededKg, role: 'cylinderMass' }} />{' '}
+              needed, <Amount quantity={{ value: balance.aboardKg, role: 'cylinderMass' }} /> aboard.
             </>
           )}
         </p>

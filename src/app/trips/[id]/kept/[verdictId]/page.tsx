@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
+import { nightsWords } from '@/app/nightsWords'
 import { programVersion } from '@/actions/programVersion'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
@@ -54,9 +55,8 @@ export default async function OneVerdictPage({ params }: { params: Promise<{ id:
               </li>
             ))}
             <li>
-              {plan.nights} {plan.nights === 1 ? 'night' : 'nights'} from {plan.startDay}, {plan.uses.length}{' '}
-              appliances, {gear.lines.length} lines, {gear.heat.heaters.length} heaters, {gear.equipment.length} things
-              that age.
+              {nightsWords(plan.nights)} from {plan.startDay}, {plan.uses.length} appliances, {gear.lines.length} lines,{' '}
+              {gear.heat.heaters.length} heaters, {gear.equipment.length} things that age.
             </li>
             <li>Weather: {plan.forecast?.name || 'as entered'}.</li>
             {acceptances.map(({ id: key, sentence, reason }) => (

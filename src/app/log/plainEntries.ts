@@ -1,4 +1,4 @@
-import { eq, getTableColumns } from 'drizzle-orm'
+import { getTableColumns, inArray } from 'drizzle-orm'
 import type { HistoryEntry } from '@/app/historyEntry'
 import type { Phrase } from '@/core/findings/quantity'
 import { leakGrades } from '@/core/leaktest/leakGrades'
@@ -9,7 +9,7 @@ import type { LogRow } from '@/records/logbook'
 import { lineChanges } from '@/records/lineTables'
 import { verdicts } from '@/records/tripTables'
 import { stateWords } from '@/ui/StateMark'
-import { logTitles } from './logKinds'
+import { logKey, logTitles } from './logKinds'
 
 type Stored = Readonly<Record<string, unknown>>
 
@@ -44,15 +44,29 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
   }),
 }
 
-function storedOf(row: LogRow): Stored | undefined {
+/** What is stored of lines of one kind: one read, however many there are. */
+function storedOf(of: LogRow['of'], ids: readonly string[]): Stored[] {
   const records = database()
-  if (row.of === 'line-change') return records.select().from(lineChanges).where(eq(lineChanges.id, row.id)).get()
-  if (row.of === 'verdict') {
+  if (of === 'line-change')
+    return records
+      .select()
+      .from(lineChanges)
+      .where(inArray(lineChanges.id, [...ids]))
+      .all()
+  if (of === 'verdict') {
     const { kept: _, ...head } = getTableColumns(verdicts)
-    return records.select(head).from(verdicts).where(eq(verdicts.id, row.id)).get()
+    return records
+      .select(head)
+      .from(verdicts)
+      .where(inArray(verdicts.id, [...ids]))
+      .all()
   }
-  const table = eventTables[row.of]
-  return records.select().from(table).where(eq(table.id, row.id)).get()
+  const table = eventTables[of]
+  return records
+    .select()
+    .from(table)
+    .where(inArray(table.id, [...ids]))
+    .all()
 }
 
 function saysOf(row: LogRow, stored: Stored): Phrase {
@@ -64,16 +78,26 @@ function saysOf(row: LogRow, stored: Stored): Phrase {
   return sayings[row.of]?.(stored) ?? { text: '' }
 }
 
-/** A line of the logbook whose event says all in a sentence. */
-export function plainEntry(row: LogRow): HistoryEntry {
-  const stored = storedOf(row) ?? {}
-  const isKept = row.of === 'line-change' || row.of === 'verdict'
-  return {
-    of: row.of === 'line-change' || row.of === 'verdict' ? null : row.of,
-    id: row.id,
-    at: row.at,
-    what: logTitles[row.of],
-    says: saysOf(row, stored),
-    voidReason: isKept ? null : text(stored.voidReason) || null,
-  }
+/** Lines of the logbook whose events say all in a sentence, by kind and identifier. */
+export function plainEntries(rows: readonly LogRow[]): Map<string, HistoryEntry> {
+  const kinds = [...new Set(rows.map(({ of }) => of))]
+  const entries = kinds.flatMap((kind) => {
+    const own = rows.filter(({ of }) => of === kind)
+    const ids = own.map(({ id }) => id)
+    const stored = new Map(storedOf(kind, ids).map((one) => [one.id, one]))
+    return own.map((row): [string, HistoryEntry] => {
+      const found = stored.get(row.id) ?? {}
+      const voidable = kind === 'line-change' || kind === 'verdict' ? null : kind
+      const entry = {
+        of: voidable,
+        id: row.id,
+        at: row.at,
+        what: logTitles[kind],
+        says: saysOf(row, found),
+        voidReason: voidable === null ? null : text(found.voidReason) || null,
+      }
+      return [logKey(row), entry]
+    })
+  })
+  return new Map(entries)
 }
