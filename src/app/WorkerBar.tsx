@@ -8,7 +8,9 @@ export function WorkerBar({ share, label, stop }: { share: number; label: string
   const percent = Math.round(share * 100)
   return (
     <div className="worker-bar" role="status">
-      <ProgressBar now={percent} aria-label={label} />
+      <div className="progress">
+        <ProgressBar isChild now={percent} aria-label={label} />
+      </div>
       <span>
         {label} … {percent} %
       </span>

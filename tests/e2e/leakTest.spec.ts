@@ -118,11 +118,12 @@ test('the simulated manometer is followed live, and captured into the field one 
   await page.getByRole('button', { name: 'Instruments' }).click()
   await page.getByLabel('Start: open column').focus()
   await page.getByRole('button', { name: 'Open the valve' }).click()
-  await expect(page.getByTestId('manometer-reading')).toContainText(/12\.\d\sinWC/)
-  await expect(page.locator('.u-tube')).toContainText(/live: 12\.\d\sinWC/)
+  // Half a column is 6.3 in when the regulator has locked up, and less on the way there.
+  await expect(page.getByTestId('manometer-reading')).toContainText(/12\.6\d?\sinWC/)
+  await expect(page.locator('.u-tube')).toContainText(/live: 12\.6\d?\sinWC/)
   await page.getByLabel('Start: open column').focus()
   await page.getByRole('button', { name: 'Capture the open column' }).click()
-  await expect(page.getByLabel('Start: open column')).toHaveValue(/^6\.\d+ in$|^6\.\d+$/)
+  await expect(page.getByLabel('Start: open column')).toHaveValue(/^6\.3/)
 })
 
 test('a loss over days is told from two weighings, a filling between is refused', async ({ page }) => {
