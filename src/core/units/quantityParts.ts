@@ -34,8 +34,7 @@ export function quantityParts(quantity: Quantity, system: UnitSystem): QuantityP
     return { number: number.startsWith('−') ? `−${prefix}${number.slice(1)}` : prefix + number, unit: suffix }
   }
   const { unit, decimals } = role[system]
-  return {
-    number: grouped(toUnit(quantity.value, role.dimension, unit), decimals, system),
-    unit: unitOf(role.dimension, unit).symbol,
-  }
+  const { symbol, family } = unitOf(role.dimension, unit)
+  // Parted as its unit is read: what is shown in a field is understood when it comes back.
+  return { number: grouped(toUnit(quantity.value, role.dimension, unit), decimals, family), unit: symbol }
 }
