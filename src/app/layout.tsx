@@ -27,6 +27,9 @@ export const metadata: Metadata = {
 
 export const viewport: Viewport = { themeColor: '#17302b' }
 
+/** Each page is made of the records as they stand when it is asked for, never of those found while building. */
+export const dynamic = 'force-dynamic'
+
 function tripWords({ trip }: World): string {
   if (!trip) return 'no trip planned'
   const { name, startDay, nights } = trip.row
