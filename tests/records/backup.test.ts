@@ -62,7 +62,7 @@ test('history can be erased no more after a restore than before', () => {
 
 test('one of an older version is brought up to date, in a copy, before it takes the place', () => {
   const file = temporaryFile()
-  olderFile(file, 3)
+  olderFile(file, '0007_trips')
   restoreBackup(records, fs.readFileSync(file), NOW)
   expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold'])
   expect(listCylinders(records, 'marigold')).toEqual([])

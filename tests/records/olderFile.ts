@@ -6,18 +6,20 @@ import os from 'node:os'
 import path from 'node:path'
 
 /**
- * Makes a file as a version before this one left it: with all but the last migrations, and one rig.
+ * Makes a file as a version before this one left it: with the migrations of its time, and one rig.
  *
  * @param file - that does not exist
- * @param without - migrations that had not been written
+ * @param before - the first migration that had not been written
  * @returns name of its rig, and how many triggers it has
  */
-export function olderFile(file: string, without: number): { name: string; triggers: number } {
+export function olderFile(file: string, before: string): { name: string; triggers: number } {
   const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-migrations-'))
   fs.cpSync('drizzle', folder, { recursive: true })
   const journal = path.join(folder, 'meta', '_journal.json')
-  const known = JSON.parse(fs.readFileSync(journal, 'utf8')) as { entries: unknown[] }
-  fs.writeFileSync(journal, JSON.stringify({ ...known, entries: known.entries.slice(0, -without) }))
+  const known = JSON.parse(fs.readFileSync(journal, 'utf8')) as { entries: { tag: string }[] }
+  const from = known.entries.findIndex(({ tag }) => tag === before)
+  if (from < 0) throw new RangeError(`There is no migration ${before}`)
+  fs.writeFileSync(journal, JSON.stringify({ ...known, entries: known.entries.slice(0, from) }))
   const client = new Sqlite(file)
   client.pragma('journal_mode = WAL')
   client.pragma(`application_id = ${0x474b6574}`)

@@ -107,7 +107,7 @@ const triggersOf = (client: Sqlite.Database): unknown[] =>
 
 test('an older file is copied before it is migrated', () => {
   const file = temporaryFile()
-  const { name, triggers } = olderFile(file, 2)
+  const { name, triggers } = olderFile(file, '0008_trips_append_only')
   const migrated = openDatabase(file)
   expect(triggersOf(migrated.$client).length).toBeGreaterThan(triggers)
   expect(listRigs(migrated)).toHaveLength(1)
