@@ -41,6 +41,7 @@ const gear: CylinderGear = {
   aboard: true,
   lastWeighing: { grossKg: 14.24, hangingKg: 0, weighedAt: '2026-11-30T00:00:00Z' },
   lastLevel: null,
+  shutUntil: null,
   fitness: {
     specification: 'DOT-4BA240',
     manufacturedMonth: '2020-03',

@@ -47,6 +47,7 @@ export function cylinderGear(change: Partial<CylinderGear> = {}): CylinderGear {
     aboard: true,
     lastWeighing: { grossKg: 31.4 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T09:42:00.000Z' },
     lastLevel: null,
+    shutUntil: null,
     fitness: fitness(change.kind ?? 'removable'),
     ...change,
   }

@@ -7,6 +7,7 @@ import { equipmentKinds } from '@/core/cylinders/equipment'
 import { applianceTemplates } from '@/core/running/applianceTemplates'
 import { applianceKinds } from '@/core/running/habit'
 import { usualRunSettings } from '@/core/running/runSettings'
+import { swapFinds } from '@/core/running/swap'
 import { typedForecast } from '@/core/running/typedForecast'
 import { heaterTemplates } from '@/core/shelter/heaterTemplates'
 import { heaterKinds } from '@/core/shelter/heater'
@@ -214,6 +215,18 @@ export const anyWorld: fc.Arbitrary<World> = fc
               grossKg: between(0.1, 500),
               hangingKg: between(0, 5),
               source: fc.constantFrom('typed', 'scale'),
+            })
+            .chain((row) => voided.map((end) => ({ ...row, ...end }))),
+        ),
+        swaps: rowsOf('swap', cylinders, 1, (cylinderId) =>
+          fc
+            .record({
+              cylinderId: fc.constant(cylinderId),
+              otherId: maybe(fc.constantFrom(...cylinders.map(({ id }) => id))),
+              swappedAt: moment,
+              found: fc.constantFrom(...swapFinds),
+              otherShut: maybe(fc.boolean()),
+              levelId: fc.constant(null),
             })
             .chain((row) => voided.map((end) => ({ ...row, ...end }))),
         ),

@@ -7,6 +7,7 @@ import { lastLevels } from './levels'
 import { requireSaved } from './requireSaved'
 import { findRig } from './rigs'
 import { cylinders } from './schema'
+import { shutUntil } from './swaps'
 import { lastWeighings } from './weighings'
 
 export type Cylinder = typeof cylinders.$inferSelect
@@ -52,6 +53,7 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
   if (!rig) return []
   const weighings = lastWeighings(database, ids)
   const levels = lastLevels(database, ids)
+  const shut = shutUntil(database, ids)
   const fitness = loadFitness(database, rig, rows)
   return rows.flatMap((row) => {
     const own = fitness.get(row.id)
@@ -67,6 +69,7 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
       aboard,
       lastWeighing: weighingOf(weighings.get(id)),
       lastLevel: levelOf(levels.get(id)),
+      shutUntil: shut.get(id) ?? null,
       fitness: own,
     }
     return [{ row, gear }]

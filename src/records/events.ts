@@ -3,7 +3,7 @@ import type { Database } from './databaseType'
 import { warmUps } from './heatTables'
 import { holdTests, leakClosings, leakReadings, leakTests } from './lineTables'
 import { NotFoundError } from './RecordsError'
-import { acceptances, lessons } from './tripTables'
+import { acceptances, lessons, swaps } from './tripTables'
 import { equipmentLooks, fills, levels, looks, marks, ticks, weighings } from './schema'
 
 /** What is appended and can be voided, by name. */
@@ -22,21 +22,33 @@ export const eventTables = {
   'warm-up': warmUps,
   acceptance: acceptances,
   lesson: lessons,
+  swap: swaps,
 } as const
 
 export type EventName = keyof typeof eventTables
 
 export const eventNames = Object.keys(eventTables) as [EventName, ...EventName[]]
 
-/** Events a fill brought along, voided with it. */
-function voidWith(database: Database, fillId: string, voidedAt: string, voidReason: string): void {
-  const fill = database.select().from(fills).where(eq(fills.id, fillId)).get()
-  if (fill?.weighingId) voidEvent(database, 'weighing', fill.weighingId, voidedAt, voidReason)
-  if (fill?.levelId) voidEvent(database, 'reading', fill.levelId, voidedAt, voidReason)
+/** What a fill or a swap brought along. */
+function broughtBy(
+  database: Database,
+  name: EventName,
+  id: string,
+): { weighingId?: string | null; levelId?: string | null } {
+  if (name === 'fill') return database.select().from(fills).where(eq(fills.id, id)).get() ?? {}
+  if (name === 'swap') return database.select().from(swaps).where(eq(swaps.id, id)).get() ?? {}
+  return {}
+}
+
+/** Events that another brought along, voided with it. */
+function voidWith(database: Database, name: EventName, id: string, voidedAt: string, voidReason: string): void {
+  const { weighingId, levelId } = broughtBy(database, name, id)
+  if (weighingId) voidEvent(database, 'weighing', weighingId, voidedAt, voidReason)
+  if (levelId) voidEvent(database, 'reading', levelId, voidedAt, voidReason)
 }
 
 /**
- * Voids an event; voiding it again changes nothing. A fill takes the weighing or reading it brought with it.
+ * Voids an event; voiding it again changes nothing. A fill or a swap takes the weighing or reading it brought with it.
  *
  * @throws NotFoundError when there is no such event
  */
@@ -48,7 +60,7 @@ export function voidEvent(database: Database, name: EventName, id: string, voide
       .set({ voidedAt, voidReason })
       .where(and(eq(table.id, id), isNull(table.voidedAt)))
       .run()
-    if (changes === 1 && name === 'fill') voidWith(database, id, voidedAt, voidReason)
+    if (changes === 1) voidWith(database, name, id, voidedAt, voidReason)
     if (changes === 0 && !records.select({ id: table.id }).from(table).where(eq(table.id, id)).get()) {
       throw new NotFoundError(name)
     }

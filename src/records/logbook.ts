@@ -43,6 +43,7 @@ const sources: readonly Source[] = [
   { of: 'weighing', select: ofCylinder('weighings', 'weighed_at') },
   { of: 'reading', select: ofCylinder('levels', 'read_at') },
   { of: 'fill', select: ofCylinder('fills', 'filled_at', 'e.note') },
+  { of: 'swap', select: ofCylinder('swaps', 'swapped_at', 'e.found') },
   { of: 'mark', select: ofCylinder('marks', 'entered_at', 'e.requalifier') },
   {
     of: 'look-over',

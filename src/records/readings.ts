@@ -3,10 +3,12 @@ import type { CylinderGear } from '@/core/cylinders/gear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { massOfLevelKg } from '@/core/cylinders/massOfLevelKg'
 import type { CylinderReading } from '@/core/running/burnSpans'
+import { swapReadings } from '@/core/running/swapReadings'
 import type { Database } from './databaseType'
 import { fills, levels, weighings } from './schema'
+import { listSwaps } from './swaps'
 
-/** What the rig's cylinders held whenever somebody weighed, read or filled them; what was voided does not count. */
+/** What the rig's cylinders held whenever somebody weighed, read, filled or swapped them; what was voided does not count. */
 export function listReadings(database: Database, cylinders: readonly CylinderGear[]): CylinderReading[] {
   const gears = new Map(cylinders.map((gear) => [gear.id, gear]))
   const ids = [...gears.keys()]
@@ -48,5 +50,6 @@ export function listReadings(database: Database, cylinders: readonly CylinderGea
     netKg,
     isFill: true,
   }))
-  return [...weighed, ...read, ...refilled]
+  const told = [...weighed, ...read, ...refilled]
+  return [...told, ...swapReadings(told, listSwaps(database, ids))]
 }

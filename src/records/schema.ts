@@ -147,8 +147,8 @@ export const levels = sqliteTable(
     id: text().primaryKey(),
     cylinderId: ofCylinder(),
     readAt: text().notNull(),
-    way: text({ enum: ['gauge', 'height', 'fill'] }).notNull(),
-    /** Share of the dial, or height in metres. */
+    way: text({ enum: ['gauge', 'height', 'fill', 'swap'] }).notNull(),
+    /** Share of the dial, or height in metres; 0 where a swap brought it. */
     shown: real().notNull(),
     liquidFraction: real().notNull(),
     temperatureK: real().notNull(),

@@ -1,10 +1,11 @@
-import { index, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import type { Phrase } from '@/core/findings/quantity'
 import type { Verdict } from '@/core/findings/verdict'
 import type { KeptVerdict } from '@/core/readiness/keptVerdict'
 import { lessonAnswers } from '@/core/running/lesson'
-import { trips, voiding } from './schema'
+import { swapFinds } from '@/core/running/swap'
+import { cylinders, levels, trips, voiding } from './schema'
 
 const ofTrip = () =>
   text()
@@ -63,4 +64,27 @@ export const lessons = sqliteTable(
     ...voiding,
   },
   (table) => [index('lessons_trip').on(table.tripId)],
+)
+
+/** One cylinder that gave out, and the one opened in its place. */
+export const swaps = sqliteTable(
+  'swaps',
+  {
+    id: text().primaryKey(),
+    cylinderId: text()
+      .notNull()
+      .references(() => cylinders.id),
+    otherId: text().references(() => cylinders.id),
+    swappedAt: text().notNull(),
+    found: text({ enum: swapFinds }).notNull(),
+    /** Whether the other had stayed shut until then; null when nobody knows. */
+    otherShut: integer({ mode: 'boolean' }),
+    /** What was left in one found empty. */
+    levelId: text().references(() => levels.id),
+    ...voiding,
+  },
+  (table) => [
+    index('swaps_last').on(table.cylinderId, table.swappedAt),
+    index('swaps_other').on(table.otherId, table.swappedAt),
+  ],
 )

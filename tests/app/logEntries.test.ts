@@ -10,6 +10,7 @@ import { addHoldTest } from '@/records/holdTests'
 import { addLesson } from '@/records/lessons'
 import { addLevel } from '@/records/levels'
 import { logNames, logPage } from '@/records/logbook'
+import { addSwap } from '@/records/swaps'
 import { addTick } from '@/records/ticks'
 import { temporaryFile } from '@tests/records/temporary'
 import { loadDemoWorld } from '../../scripts/demoWorld'
@@ -54,6 +55,7 @@ beforeAll(() => {
     acceptedAt: NOW,
   })
   voidEvent(records, 'acceptance', id, NOW, 'counts again')
+  addSwap(records, { cylinderId: 'left', otherId: 'right', swappedAt: NOW, found: 'empty', otherShut: true })
   const learned = { factor: 1.2, burntKg: 1.2, plannedKg: 1, untilAt: NOW, learnedAt: NOW }
   addLesson(records, { tripId: 'larkspur', supply: 'line', answer: 'taken', ...learned })
 })
@@ -107,4 +109,12 @@ test.each([
   [{ label: 'x', station: 'trip', subjectId: 'larkspur' }, '/'],
 ] as const)('a finding leads to its place: %j', (remedy, href) => {
   expect(remedyHref(remedy)).toBe(href)
+})
+
+test('a swap names the one opened, and what it brought along is a reading of its own', () => {
+  const said = logEntries(page().rows)
+    .filter(({ of, at, subject }) => at === NOW && subject === 'Left cylinder' && (of === 'swap' || of === 'reading'))
+    .map(({ what, says }) => `${what}: ${formatPhrase(says, 'us')}`)
+  expect(said).toContain('Gave out: light: it is empty; Right cylinder opened, shut until then')
+  expect(said.some((words) => words.startsWith('Found empty: 0'))).toBe(true)
 })

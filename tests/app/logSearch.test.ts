@@ -9,7 +9,7 @@ test('an address that asks nothing asks for everything', () => {
 test('kind, days and text', () => {
   const filter = filterOf(readLogSearch({ kind: 'gas', from: '2026-11-01', to: '2026-11-30', search: ' Weighed ' }))
   expect(filter).toEqual({
-    names: ['weighing', 'reading', 'fill'],
+    names: ['weighing', 'reading', 'fill', 'swap'],
     search: 'Weighed',
     searchedNames: ['weighing'],
     fromIso: '2026-11-01',

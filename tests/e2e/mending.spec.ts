@@ -173,7 +173,7 @@ test('heat, air and the nights: until it reads ready; then a new fault is told a
   await lead(page, 'The battery is flat on night', 'To the battery')
   await page.getByLabel('From the sun, Ah a day').fill('40')
   await page.getByRole('button', { name: 'Save the battery' }).click()
-  await expect(page.getByText('Saved.').first()).toBeVisible()
+  await expect(page.getByText('Battery saved')).toBeVisible()
 
   await lead(page, 'Bed curtain lacks', 'To the plan')
   await page.getByRole('button', { name: 'Look for places' }).click()

@@ -29,6 +29,7 @@ import { addOffer, listOffers, saveOffer } from '@/records/offers'
 import { addPhoto, readPhoto } from '@/records/photos'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 import { addRig, findRig, saveRig } from '@/records/rigs'
+import { addSwap, listSwapsOf } from '@/records/swaps'
 import { addTick, ticksSince } from '@/records/ticks'
 import { addWeighing, listWeighings } from '@/records/weighings'
 import { temporaryDatabase } from './temporary'
@@ -174,6 +175,27 @@ test('the last reading of each cylinder is its own', () => {
   expect(listCylinders(records, 'rig').map((one) => one.gear.lastLevel?.liquidFraction)).toEqual([0.3, 0.6])
 })
 
+test('a swap: one found empty is read so, the other is known to have been shut; both go when it is voided', () => {
+  addCylinder(records, 'rig', { ...entry, name: 'Right' }, 'right')
+  const told = { cylinderId: 'left', otherId: 'right', swappedAt: at(3), otherShut: true }
+  const { id, levelId } = addSwap(records, { ...told, found: 'empty' })
+  const gears = () => listCylinders(records, 'rig').map((one) => one.gear)
+  expect(gears()).toMatchObject([
+    { lastLevel: { liquidFraction: 0, readAt: at(3) }, shutUntil: null },
+    { lastLevel: null, shutUntil: at(3) },
+  ])
+  // Only cold: it tells of the other alone.
+  addSwap(records, { ...told, swappedAt: at(4), found: 'cold' })
+  expect(gears()[1]?.shutUntil).toBe(at(4))
+  expect(listLevels(records, 'left')).toHaveLength(1)
+  voidEvent(records, 'swap', id, at(5), 'it was the other one')
+  expect(listLevels(records, 'left')).toMatchObject([{ id: levelId, voidReason: 'it was the other one' }])
+  expect(gears()[0]?.lastLevel).toBeNull()
+  expect(listSwapsOf(records, 'left').map(({ voidedAt }) => voidedAt)).toEqual([null, at(5)])
+  addSwap(records, { ...told, swappedAt: at(6), found: 'cold', otherShut: null })
+  expect(gears()[1]?.shutUntil).toBe(at(4))
+})
+
 test('ticks belong to a run: of this procedure, on this thing, since then, and not taken back', () => {
   const run = { rigId: 'rig', procedure: 'fill by-weight', subjectId: 'left' }
   addTick(records, { ...run, stepId: 'date', tickedAt: at(1) })
@@ -278,6 +300,7 @@ test('the file itself lets no event of any kind be changed or erased', () => {
     learnedAt: at(1),
   } as const
   addLesson(records, { tripId, supply: 'line', ...learned })
+  addSwap(records, { cylinderId: 'left', otherId: null, swappedAt: at(6), found: 'not-told', otherShut: null })
   const sql = records.$client
   for (const name of eventNames) {
     const table = sql
@@ -287,7 +310,7 @@ test('the file itself lets no event of any kind be changed or erased', () => {
     expect(() => sql.prepare(`DELETE FROM ${String(table)}`).run()).toThrow(/never erased/)
     expect(() => sql.prepare(`UPDATE ${String(table)} SET id = 'other'`).run()).toThrow(/never changed/)
   }
-  expect(Object.keys(eventTables)).toHaveLength(14)
+  expect(Object.keys(eventTables)).toHaveLength(15)
   voidEvent(records, 'mark', markId, at(2), 'first')
   voidEvent(records, 'mark', markId, at(3), 'second')
   expect(listMarks(records, 'left')[0]?.voidReason).toBe('first')

@@ -3,6 +3,7 @@ import type { HistoryEntry } from '@/app/historyEntry'
 import { leakHistory, holdWords } from '@/app/leak-test/leakHistory'
 import { warmUpHistory } from '@/app/heat/warm-up/warmUpHistory'
 import { fillEntry, levelWords, lookWords, markWords, weighingWords } from '@/app/words/cylinderWords'
+import { swapWords } from '@/app/words/swapWords'
 import { findCylinder } from '@/records/cylinders'
 import { database } from '@/records/database'
 import { warmUps } from '@/records/heatTables'
@@ -10,6 +11,7 @@ import { findLeakTest } from '@/records/leakTests'
 import { holdTests } from '@/records/lineTables'
 import type { LogName, LogRow } from '@/records/logbook'
 import { fills, levels, looks, marks, weighings } from '@/records/schema'
+import { swaps } from '@/records/tripTables'
 import { logKey } from './logKinds'
 import { plainEntries } from './plainEntries'
 
@@ -64,12 +66,18 @@ function cylinderEntries(rows: readonly LogRow[]): HistoryEntry[] {
     .from(marks)
     .where(inArray(marks.id, idsOf(rows, 'mark')))
     .all()
+  const swapped = records
+    .select()
+    .from(swaps)
+    .where(inArray(swaps.id, idsOf(rows, 'swap')))
+    .all()
   return [
     ...entry(weighed, weighingWords),
     ...entry(read, levelWords),
     ...entry(filled, fillEntry),
     ...entry(looked, lookWords),
     ...entry(marked, (_, mark) => markWords(mark)),
+    ...swapped.map(swapWords),
   ]
 }
 

@@ -10,6 +10,7 @@ export const logTitles: Readonly<Record<LogName, string>> = {
   weighing: 'Weighed',
   reading: 'Gauge or height read',
   fill: 'Filled',
+  swap: 'Swapped',
   mark: 'Requalified',
   'look-over': 'Cylinder looked over',
   look: 'Equipment looked at',
@@ -31,7 +32,7 @@ export const logGroups = ['gas', 'condition', 'line', 'heat', 'steps', 'trip'] a
 export type LogGroup = (typeof logGroups)[number]
 
 export const groupFacts: Readonly<Record<LogGroup, { name: string; kinds: readonly LogName[] }>> = {
-  gas: { name: 'Gas', kinds: ['weighing', 'reading', 'fill'] },
+  gas: { name: 'Gas', kinds: ['weighing', 'reading', 'fill', 'swap'] },
   condition: { name: 'Dates and condition', kinds: ['mark', 'look-over', 'look'] },
   line: { name: 'Line and leaks', kinds: ['line-change', 'leak-test', 'soaping', 'closing', 'hold-test'] },
   heat: { name: 'Heat', kinds: ['warm-up'] },

@@ -21,6 +21,13 @@ const fillWords: Readonly<Record<FillMode, string>> = {
   co2: 'CO2 filled',
 }
 
+const levelTitles: Readonly<Record<StoredLevel['way'], string>> = {
+  gauge: 'Gauge read',
+  height: 'Height measured',
+  fill: 'Gauge read',
+  swap: 'Found empty',
+}
+
 const letterWords = { E: 'external visual', S: 'proof pressure', none: 'volumetric' } as const
 
 function massIn({ kind }: Pick<CylinderGear, 'kind'>, value: number): Quantity {
@@ -54,7 +61,7 @@ export function weighingWords(gear: CylinderGear, weighing: StoredWeighing): His
 export function levelWords(gear: CylinderGear, level: StoredLevel): HistoryEntry {
   const netKg = massOfLevelKg(kindFacts[gear.kind].gas, gear.waterCapacityKg, level.liquidFraction, level.temperatureK)
   const parts = { share: { value: level.liquidFraction, role: 'share' as const }, net: massIn(gear, netKg) }
-  const what = level.way === 'height' ? 'Height measured' : 'Gauge read'
+  const what = levelTitles[level.way]
   const says: Phrase = { text: '{share} of its inside is liquid: {net}', parts }
   return { of: 'reading', id: level.id, at: level.readAt, what, says, voidReason: level.voidReason }
 }

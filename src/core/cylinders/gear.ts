@@ -57,5 +57,7 @@ export interface CylinderGear {
   aboard: boolean
   lastWeighing: Weighing | null
   lastLevel: LevelReading | null
+  /** Moment until which its valve is known to have stayed shut since it was last told, ISO 8601. */
+  shutUntil: string | null
   fitness: CylinderFitness
 }

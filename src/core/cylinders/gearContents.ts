@@ -3,16 +3,15 @@ import { contents } from './contents'
 import { contentsInput } from './contentsInput'
 import { contentsOfNet, type Contents } from './contentsOfNet'
 import { kindFacts } from './cylinderKind'
-import type { CylinderGear } from './gear'
+import type { CylinderGear, LevelReading } from './gear'
 import { FIXED_TANK_FULL } from './gaugeLevel'
 import { gearLimitKg } from './gearLimitKg'
 import { massOfLevelKg } from './massOfLevelKg'
+import { newerLevel } from './newerLevel'
 
 type Weighed = Omit<CylinderGear, 'fitness'>
 
-function byLevel(cylinder: Weighed): Contents | null {
-  if (cylinder.lastLevel === null) return null
-  const { liquidFraction, temperatureK } = cylinder.lastLevel
+function byLevel(cylinder: Weighed, { liquidFraction, temperatureK }: LevelReading): Contents {
   const { gas } = kindFacts[cylinder.kind]
   const { waterCapacityKg } = cylinder
   const netKg = massOfLevelKg(gas, waterCapacityKg, liquidFraction, temperatureK)
@@ -31,11 +30,10 @@ function byLevel(cylinder: Weighed): Contents | null {
  *   sense: both mean that nobody knows
  */
 export function gearContents(cylinder: Weighed): Contents | null {
-  const { lastWeighing, lastLevel } = cylinder
+  const level = newerLevel(cylinder)
   try {
-    if (lastWeighing === null || (lastLevel !== null && lastLevel.readAt > lastWeighing.weighedAt))
-      return byLevel(cylinder)
-    return contents(contentsInput(cylinder, lastWeighing))
+    if (level !== null) return byLevel(cylinder, level)
+    return cylinder.lastWeighing && contents(contentsInput(cylinder, cylinder.lastWeighing))
   } catch (error) {
     if (error instanceof InputError) return null
     throw error

@@ -22,7 +22,7 @@ export function levelSlip(
   cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>,
   liquidFraction: number,
   temperatureK: number,
-  basis: Extract<BasisId, 'gauge-level' | 'height-level' | 'learned-gauge'>,
+  basis: Extract<BasisId, 'gauge-level' | 'height-level' | 'learned-gauge' | 'ran-out'>,
 ): Slip {
   const { gas, small } = kindFacts[cylinder.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'

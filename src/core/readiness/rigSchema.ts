@@ -74,6 +74,7 @@ export const cylinderGearSchema = z.strictObject({
       readAt: momentField,
     })
     .nullable(),
+  shutUntil: momentField.nullable().default(null),
   fitness: fitnessSchema,
 })
 

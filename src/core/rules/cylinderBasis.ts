@@ -164,6 +164,14 @@ export const cylinderBasis = {
     standing: 'published',
     caution: 'A few millimetres of wall, foot or sensor make a few per cent.',
   },
+  'ran-out': {
+    title: 'Found empty',
+    formula:
+      'It gave out and was light when lifted: no liquid, and vapour at about the pressure of the air, which is what saturated vapour weighs at the boiling point, −44 °F (−42 °C).',
+    source: 'Your entry; boiling point from the NIST Chemistry WebBook, SRD 69',
+    standing: 'your entry',
+    caution: 'Only the scale tells empty from nearly empty. One that is empty is still treated as full of gas.',
+  },
   'gauge-tells': {
     title: 'What a pressure gauge tells',
     formula:

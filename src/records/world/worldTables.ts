@@ -19,7 +19,7 @@ import {
   tripUses,
   weighings,
 } from '@/records/schema'
-import { acceptances, lessons, verdicts } from '@/records/tripTables'
+import { acceptances, lessons, swaps, verdicts } from '@/records/tripTables'
 
 /** A table as the open format knows it. */
 export interface WorldTable {
@@ -60,6 +60,7 @@ export const worldTables: readonly WorldTable[] = [
   event(marks, marks.enteredAt, true),
   event(looks, looks.lookedAt),
   event(fills, fills.filledAt),
+  event(swaps, swaps.swappedAt),
   gear(equipment),
   event(equipmentLooks, equipmentLooks.lookedAt),
   gear(offers, false),

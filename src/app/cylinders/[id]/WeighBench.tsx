@@ -8,7 +8,10 @@ import { contents } from '@/core/cylinders/contents'
 import { contentsInput } from '@/core/cylinders/contentsInput'
 import { contentsSlip } from '@/core/cylinders/contentsSlip'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/gear'
+import type { CylinderGear, LevelReading } from '@/core/cylinders/gear'
+import { gearContents } from '@/core/cylinders/gearContents'
+import { levelSlip } from '@/core/cylinders/levelSlip'
+import { newerLevel } from '@/core/cylinders/newerLevel'
 import { InputError } from '@/core/findings/InputError'
 import type { DisplayRole } from '@/core/findings/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
@@ -40,6 +43,12 @@ function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: nu
   return gear.lastWeighing
 }
 
+/** What a reading came to, as a worked sum. */
+function readSlip(gear: CylinderGear, { liquidFraction, temperatureK }: LevelReading) {
+  const basis = liquidFraction === 0 ? 'ran-out' : gear.kind === 'onboard' ? 'gauge-level' : 'height-level'
+  return levelSlip(gear, liquidFraction, temperatureK, basis)
+}
+
 /** The drawn cylinder, the weigh-in beside it, and its worked sum. */
 export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; altitudeM: number; nowIso: string }) {
   const { system } = useUnits()
@@ -55,18 +64,20 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
   const hangingRead = readQuantity(hanging ?? '', massRole, system)
   const shown = grossRead.issue || hangingRead.issue ? null : weighingShown(gear, grossRead.value, hangingRead.value)
   const typing = grossRead.value !== null
+  const level = typing ? null : newerLevel(gear)
 
   let refusal: InputError | null = null
   let held: ReturnType<typeof contents> | null = null
   try {
-    held = shown && contents(contentsInput(gear, shown))
+    held = level ? gearContents(gear) : shown && contents(contentsInput(gear, shown))
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     refusal = error
   }
   const refusedAt = (path: string): string | null =>
     refusal?.issues.find((issue) => issue.path === path)?.message ?? null
-  const slip = held && shown ? contentsSlip(contentsInput(gear, shown), small) : null
+  const weighedSlip = held && shown ? contentsSlip(contentsInput(gear, shown), small) : null
+  const slip = held && level ? readSlip(gear, level) : weighedSlip
 
   const submit = form.handleSubmit(async (sent) => {
     // Read from the form itself: what was drawn last may lag behind what was typed last.
@@ -149,11 +160,24 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
       </div>
       <SlipPaper
         title={gear.name}
-        sub={typing ? 'as typed, not saved yet' : gear.lastWeighing ? 'by the last weighing' : 'not weighed yet'}
+        sub={
+          typing
+            ? 'as typed, not saved yet'
+            : level
+              ? 'by the last reading'
+              : gear.lastWeighing
+                ? 'by the last weighing'
+                : 'not weighed yet'
+        }
         slip={slip}
       >
         {!slip && <p className="mb-0">Stand it on the scale and type what the scale shows: the sum appears here.</p>}
-        {slip && !typing && gear.lastWeighing && (
+        {slip && level && (
+          <p className="hint mb-0">
+            Read <Moment iso={level.readAt} />.
+          </p>
+        )}
+        {slip && !typing && !level && gear.lastWeighing && (
           <p className="hint mb-0">
             Weighed <Moment iso={gear.lastWeighing.weighedAt} />, tare{' '}
             {formatQuantity({ value: gear.tareKg, role: massRole }, system)}.

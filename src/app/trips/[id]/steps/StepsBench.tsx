@@ -1,5 +1,6 @@
 'use client'
 
+import { SwapEntry, type SwapCylinder } from '@/app/trips/SwapEntry'
 import { useTicks, type LoggedTick, type RunOf } from '@/app/useTicks'
 import { tripProcedures, tripProcedureWords, type TripProcedure } from '@/core/readiness/tripSteps'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
@@ -29,7 +30,13 @@ function Rail({ rail: { procedure, run, steps, logged } }: { rail: ProcedureRail
 }
 
 /** The procedures of a trip, one at a time, made for this rig. */
-export function StepsBench({ rails }: { rails: readonly ProcedureRail[] }) {
+export function StepsBench({
+  rails,
+  cylinders,
+}: {
+  rails: readonly ProcedureRail[]
+  cylinders: readonly SwapCylinder[]
+}) {
   const [chosen, setChosen] = useKept<TripProcedure>('trip procedure', 'before', true)
   const rail = rails.find(({ procedure }) => procedure === chosen) ?? rails[0]
   return (
@@ -44,6 +51,7 @@ export function StepsBench({ rails }: { rails: readonly ProcedureRail[] }) {
         />
       </div>
       {rail && <Rail key={rail.procedure} rail={rail} />}
+      {rail?.procedure === 'swap' && <SwapEntry cylinders={cylinders} />}
       <p className="hint">
         Made from your cylinders, changeover, heaters and alarms. The manuals of your equipment and the local code come
         first; a tap on a step says why it is there.

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { ticksGoingOn } from '@/app/ticksGoingOn'
+import { swapCylinders } from '@/app/trips/swapCylinders'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { stepsFacts } from '@/core/readiness/stepsFacts'
@@ -18,7 +19,7 @@ export default async function StepsPage({ params }: { params: Promise<{ id: stri
   return (
     <>
       <TripTop trip={row} isNext={isNext} />
-      <StepsBench rails={rails} />
+      <StepsBench rails={rails} cylinders={swapCylinders(gear.cylinders)} />
     </>
   )
 }

@@ -139,8 +139,8 @@ export function LessonBench({
   return (
     <>
       <p>
-        Weigh what is on, of an evening: what was burnt corrects the plan for the nights left, and the habits of the
-        next trip. <Link href="/cylinders">To the scale</Link>
+        Weigh what is on, of an evening, or log a swap below: what was burnt corrects the plan for the nights left, and
+        the habits of the next trip. <Link href="/cylinders">To the scale</Link>
       </p>
       {supplies.map((supply) => (
         <SupplyLesson

@@ -1,5 +1,7 @@
 import type { Metadata } from 'next'
 import { lessonsOf } from '@/actions/lessonsOf'
+import { SwapEntry } from '@/app/trips/SwapEntry'
+import { swapCylinders } from '@/app/trips/swapCylinders'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { database } from '@/records/database'
@@ -23,6 +25,7 @@ export default async function WayPage({ params }: { params: Promise<{ id: string
         balances={judgement.balances}
         nightsLeft={judgement.trip.nights}
       />
+      <SwapEntry cylinders={swapCylinders(world.gear.cylinders)} />
     </>
   )
 }

@@ -1,0 +1,46 @@
+'use server'
+
+import { revalidatePath } from 'next/cache'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/findings/schema'
+import { swapFinds } from '@/core/running/swap'
+import { swapMoment } from '@/core/running/swapMoment'
+import { findCylinder } from '@/records/cylinders'
+import { database } from '@/records/database'
+import { NotFoundError } from '@/records/RecordsError'
+import { addSwap } from '@/records/swaps'
+import { idField } from './fields'
+import { act, type ActionResult } from './result'
+
+const swapSchema = z.strictObject({
+  cylinderId: idField,
+  otherId: idField.nullable(),
+  found: z.enum(swapFinds),
+  otherShut: z.boolean().nullable(),
+  /** Null for just now. */
+  swappedAt: z.iso.datetime({ error: 'Enter a day and an hour, or leave it empty for just now.' }).nullable(),
+})
+
+/** Appends a swap: which gave out, what it was found to be, and which was opened in its place. */
+export async function recordSwapAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+  return act(swapSchema, input, ({ swappedAt, ...entry }) => {
+    const records = database()
+    const gone = findCylinder(records, entry.cylinderId)
+    if (!gone) throw new NotFoundError('cylinder')
+    const { supply } = kindFacts[gone.gear.kind]
+    if (supply === null) throw new InputError('cylinderId', 'No appliance burns from this one.')
+    if (entry.otherId !== null) {
+      const other = findCylinder(records, entry.otherId)
+      if (!other) throw new NotFoundError('cylinder')
+      if (other.row.id === gone.row.id) throw new InputError('otherId', 'That is the one that gave out.')
+      if (other.row.rigId !== gone.row.rigId || kindFacts[other.gear.kind].supply !== supply) {
+        throw new InputError('otherId', 'That one cannot take the place of the other.')
+      }
+    }
+    const otherShut = entry.otherId === null ? null : entry.otherShut
+    const { id } = addSwap(records, { ...entry, otherShut, swappedAt: swapMoment(swappedAt, new Date().toISOString()) })
+    revalidatePath('/', 'layout')
+    return { id }
+  })
+}

@@ -1,0 +1,13 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/gear'
+import { gearContents } from '@/core/cylinders/gearContents'
+import type { SwapCylinder } from './SwapEntry'
+
+/** The cylinders aboard that may give out, with what they held when it was last told. */
+export function swapCylinders(cylinders: readonly CylinderGear[]): SwapCylinder[] {
+  return cylinders.flatMap((cylinder) => {
+    const { supply, small } = kindFacts[cylinder.kind]
+    if (!cylinder.aboard || supply === null) return []
+    return [{ id: cylinder.id, name: cylinder.name, supply, small, netKg: gearContents(cylinder)?.netKg ?? null }]
+  })
+}
