@@ -170,6 +170,11 @@ test('a trip copied, under way, weighed: what was learned is shown, taken into t
   await line.getByRole('button', { name: 'Leave the plan as entered' }).click()
   await expect(line).toContainText('Refused')
 
+  await page.goto(`${kettle.url}/run`)
+  await expect(page.getByText('Under way. Here the whole trip is reckoned', { exact: false })).toBeVisible()
+  await page.getByRole('link', { name: 'What is left of it' }).click()
+  await expect(page.getByText('Reckoned from the weigh-ins on', { exact: false })).toBeVisible()
+
   await page.goto(`${kettle.url}/log/gas`)
   await expect(page.getByRole('row', { name: /Quarry Lake/ })).toContainText('$')
   await expect(page.getByRole('row', { name: /Otter Bay/ })).toContainText(/\d\.\d\slb/)

@@ -1,5 +1,6 @@
 'use client'
 
+import Link from 'next/link'
 import Button from 'react-bootstrap/Button'
 import { Behind, DrawingSave, DrawingTools } from '@/app/DrawingParts'
 import { runHead } from '@/core/running/runHead'
@@ -54,6 +55,12 @@ export function RunTop({ desk, world }: { desk: RunDesk; world: RunWorld }) {
   const head = outlook && runHead(outlook.run, outlook.input)
   return (
     <section className="run-top" aria-label="How the trip goes">
+      {world.trip?.isUnderWay && (
+        <p className="answer">
+          Under way. Here the whole trip is reckoned, as if what is aboard now had been there at its start.{' '}
+          <Link href={`/trips/${world.trip.plan.id}/ready`}>What is left of it</Link>
+        </p>
+      )}
       {head && (
         <>
           <p className="air-sentence" role="status" aria-label="The trip in a sentence">

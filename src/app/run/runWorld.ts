@@ -3,6 +3,7 @@ import { runRigOf } from '@/core/readiness/runRigOf'
 import type { RunRig } from '@/core/running/runInputOf'
 import { fillableIds } from '@/core/running/fillableIds'
 import type { GasPrices } from '@/core/running/fillBefore'
+import { tripMoments } from '@/core/running/tripMoments'
 import type { TripPlan } from '@/core/running/tripPlan'
 import type { Battery } from '@/core/running/battery'
 import { gasPrices } from '@/app/gasPrices'
@@ -19,7 +20,7 @@ export interface RunWorld {
   appliances: readonly RunAppliance[]
   rig: RunRig
   /** The trip to get ready for; null while none is planned. */
-  trip: { version: number; plan: TripPlan } | null
+  trip: { version: number; plan: TripPlan; isUnderWay: boolean } | null
   /** Cylinders that may be filled and that a pump would take. */
   fillable: readonly string[]
   prices: GasPrices
@@ -40,7 +41,9 @@ export function runWorld(): RunWorld {
     battery: rig.battery,
     appliances,
     rig: runRigOf(gear),
-    trip: trip ? { version: trip.row.version, plan: trip.plan } : null,
+    trip: trip
+      ? { version: trip.row.version, plan: trip.plan, isUnderWay: tripMoments(trip.plan, nowIso).isUnderWay }
+      : null,
     fillable: fillableIds(gear.cylinders, today),
     prices: gasPrices(offers),
     roomName: gear.heat.rooms[0]?.name ?? null,

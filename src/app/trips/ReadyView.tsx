@@ -2,6 +2,7 @@ import Link from 'next/link'
 import { nightsWords } from '@/app/nightsWords'
 import { findingChanges } from '@/core/readiness/findingChanges'
 import { dueDates } from '@/core/readiness/dueDates'
+import { nightsLeft } from '@/core/running/nightsLeft'
 import { notToldSince } from '@/core/running/notToldSince'
 import { tripEndDay } from '@/core/running/tripEndDay'
 import { database } from '@/records/database'
@@ -61,7 +62,7 @@ export function ReadyView({ world }: { world: TripWorld }) {
               Under way.{' '}
               {notWeighed.length > 0
                 ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
-                : `Reckoned from the weigh-ins on, for the ${nightsWords(judgement.trip.nights)} left. `}
+                : `Reckoned from the weigh-ins on, for the ${nightsWords(nightsLeft(judgement.trip))} left. `}
               <Link href={`/trips/${row.id}/way`}>On the way</Link>
             </p>
           )}

@@ -19,8 +19,9 @@ export function batterySlip(battery: Battery, input: TripRunInput, run: TripRun)
     quantity: charge(value),
     inputs,
   })
+  const days = Math.min(input.nights, (input.lastsS ?? Infinity) / DAY_S)
   const running = input.appliances.flatMap(({ id, name, currentA, batteryA, byNight }): SlipLine[] => {
-    const perDayC = (run.appliances.find((one) => one.id === id)?.chargeC ?? 0) / input.nights
+    const perDayC = (run.appliances.find((one) => one.id === id)?.chargeC ?? 0) / days
     if (perDayC <= 0) return []
     const onBattery = byNight.filter((on) => on === 'battery').length
     return [

@@ -137,6 +137,7 @@ export function runInputOf(
   return {
     startISO: `${trip.startDay}T${two(Math.min(23, whole))}:${two(Math.min(59, minutes))}`,
     nights: trip.nights,
+    lastsS: trip.lastsS ?? null,
     altitudeM: trip.altitudeM,
     cylinders: aboard,
     changeover: line.changeover,

@@ -52,7 +52,8 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
   }
   const household = applianceWants(input, chance)
   const outages = outageLog()
-  const recorder = tripRecorder(nights * DAY_S, stepS)
+  const endS = Math.min(nights * DAY_S, input.lastsS ?? Infinity)
+  const recorder = tripRecorder(endS, stepS)
   const changes: SideChange[] = []
   const refills = [...input.refills].sort((a, b) => a.atS - b.atS)
   const heating = heatingValueJPerKg()
@@ -68,7 +69,6 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
   let charge = battery ? startBattery(battery) : null
   let weak: WeakMoment | null = null
 
-  const endS = nights * DAY_S
   for (let timeS = 0; timeS < endS; timeS += stepS) {
     const afterS = timeS + stepS
     while (refills[0] && refills[0].atS <= timeS) {

@@ -2,11 +2,10 @@ import type { CylinderGear } from '@/core/cylinders/gear'
 import { burntFrom } from './burntFrom'
 import { lastToldMs } from './lastToldMs'
 import { usualRunSettings } from './runSettings'
-import { tripEndDay } from './tripEndDay'
 import { tripMoments } from './tripMoments'
 import type { TripPlan } from './tripPlan'
 
-const DAY_MS = 86_400_000
+const DAY_S = 86_400
 const HOUR_MS = 3_600_000
 
 /** When what is in each cylinder that the trip burns from was last told; its start where that was before it. */
@@ -17,7 +16,7 @@ function knownFromMs(plan: TripPlan, cylinders: readonly CylinderGear[], startMs
 
 /**
  * What is left of a trip that is under way: from the oldest weigh-in made on it to its end, since what is in the
- * cylinders is known from then on only.
+ * cylinders is known from then on only. It ends when the whole trip would: its last day is then a part of one.
  *
  * @param plan - of the whole trip
  * @param cylinders - of the rig
@@ -32,7 +31,10 @@ export function tripLeft(plan: TripPlan, cylinders: readonly CylinderGear[], now
   const goneS = Math.floor((fromMs - startMs) / HOUR_MS) * 3600
   if (goneS <= 0) return plan
   const goneH = goneS / 3600
-  const goneNights = Math.floor(goneH / 24)
+  const lastsS = plan.nights * DAY_S - goneS
+  if (lastsS <= 0) return plan
+  // What is said of a night is taken for the day from the new beginning that has most of it.
+  const goneNights = Math.round(goneS / DAY_S)
   // By the owner's own clock.
   const from = new Date(startMs + goneS * 1000 + aheadMs)
   const fromDay = from.toISOString().slice(0, 10)
@@ -40,7 +42,8 @@ export function tripLeft(plan: TripPlan, cylinders: readonly CylinderGear[], now
   return {
     ...plan,
     startDay: fromDay,
-    nights: Math.max(1, (Date.parse(tripEndDay(plan.startDay, plan.nights)) - Date.parse(fromDay)) / DAY_MS),
+    nights: Math.ceil(lastsS / DAY_S),
+    lastsS,
     uses: plan.uses.map((use) => ({ ...use, byNight: use.byNight?.slice(goneNights) ?? null })),
     settings: {
       ...settings,

@@ -34,6 +34,8 @@ export interface TripPlan {
   /** Day of leaving, `2026-12-04`. */
   startDay: string
   nights: number
+  /** Ends before its last night is over: what is left of a trip under way, from its own beginning. */
+  lastsS?: number
   /** Share of the trip’s gas to be left over: 0.2 for a fifth. */
   reserveShare: number
   altitudeM: number

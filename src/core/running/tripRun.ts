@@ -79,6 +79,8 @@ export const tripRunSchema = z
       .int('A trip has a whole number of nights.')
       .min(1, 'A trip has one night or more.')
       .max(366, 'Plan a year at most.'),
+    /** Ends so long after its beginning, where that is before the last night is over. */
+    lastsS: z.number().positive().nullable().default(null),
     altitudeM: z.number().min(-500).max(6000, 'No camper goes that high.').default(0),
     cylinders: z.array(tripCylinderSchema).min(1, 'Name one cylinder or more.').max(40),
     /** How the cylinders of the one line are used, where no sources are named. */

@@ -1,10 +1,16 @@
-import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
+import { applianceUse, bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
+import fc from 'fast-check'
 import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { gasBurntKg } from '@/core/running/gasBurntKg'
+import { nightsLeft } from '@/core/running/nightsLeft'
+import { nothingSupposed } from '@/core/running/runInputOf'
+import { runOutlook } from '@/core/running/runOutlook'
 import { usualRunSettings } from '@/core/running/runSettings'
 import { notToldSince } from '@/core/running/notToldSince'
 import { tripLeft } from '@/core/running/tripLeft'
 import { tripMoments } from '@/core/running/tripMoments'
+import type { TripPlan } from '@/core/running/tripPlan'
 
 const hourly = (from: number): number[] => Array.from({ length: 96 }, (_, hour) => from + hour / 100)
 // Leaves on 4 December at 15:00 by a clock seven hours behind UTC: at 22:00 UTC.
@@ -62,6 +68,39 @@ test('from the weigh-in on: nights, hours, forecast, shore power and refills mov
   expect(left.forecast?.windMS).toHaveLength(68)
 })
 
+describe('it ends when the whole trip would, whenever it was weighed', () => {
+  // Burns round the clock at full, so that gas is time.
+  const steady = applianceUse({ inputW: 1000, burnPerDayS: 86_400 })
+  const plan = tripPlan({ nights: 4, coldestK: 283, uses: [steady] })
+  const startMs = tripMoments(plan, '2026-12-05T09:00:00-07:00').startMs
+  const at = (hours: number): TripPlan => {
+    const weighedAt = new Date(startMs + hours * 3_600_000).toISOString()
+    return tripLeft(plan, [weighed(weighedAt)], '2026-12-08T14:00:00-07:00')
+  }
+
+  test('a swap at three in the morning leaves the rest of that night too', () => {
+    expect(at(12)).toMatchObject({ startDay: '2026-12-05', nights: 4, lastsS: 84 * 3600, settings: { startH: 3 } })
+    expect(nightsLeft(at(12))).toBe(4)
+    expect(nightsLeft(at(20))).toBe(3)
+    expect(nightsLeft(at(94))).toBe(1)
+    expect(nightsLeft(plan)).toBe(4)
+  })
+
+  test('property: what is needed is what burns from then to the end, in the balance and hour by hour', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 94 }), (hours) => {
+        const rig = { cylinders: [cylinderGear()], lines: [], warmth: null, battery: null }
+        const { balances, run } = runOutlook(rig, at(hours), nothingSupposed)
+        const neededKg = gasBurntKg(1000, (96 - hours) * 3600)
+        expect(balances[0]?.neededKg).toBeCloseTo(neededKg, 6)
+        const [wantedKg] = run.appliances.map((one) => one.wantedKg)
+        expect(wantedKg).toBeCloseTo(neededKg, 6)
+      }),
+      { numRuns: 30 },
+    )
+  })
+})
+
 test('the oldest of the weigh-ins counts: what the other burnt since is not known', () => {
   const late = weighed('2026-12-07T02:00:00Z')
   const early = { ...weighed('2026-12-05T22:00:00Z'), id: 'right' }
@@ -95,7 +134,8 @@ test('the verdict of a trip under way counts the nights left only', () => {
   const later = judgeTrip(gear('2026-12-07T02:00:00Z'), plan, '2026-12-07T09:00:00-07:00')
   const needed = ({ balances }: typeof whole): number => balances[0]?.neededKg ?? 0
   expect(later.trip.nights).toBe(2)
-  expect(needed(later)).toBeCloseTo(needed(whole) / 2, 6)
+  // Two evenings of eight hours from six o’clock on, the first begun an hour before the weigh-in.
+  expect(needed(later)).toBeCloseTo((needed(whole) / 2) * (15 / 16), 6)
 })
 
 test('who was not weighed since leaving is named, and only on the way', () => {

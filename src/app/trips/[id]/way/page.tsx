@@ -4,6 +4,7 @@ import { SwapEntry } from '@/app/trips/SwapEntry'
 import { swapCylinders } from '@/app/trips/swapCylinders'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
+import { nightsLeft } from '@/core/running/nightsLeft'
 import { database } from '@/records/database'
 import { listLessons } from '@/records/lessons'
 import { LessonBench } from './LessonBench'
@@ -23,7 +24,7 @@ export default async function WayPage({ params }: { params: Promise<{ id: string
         learned={plan.learned ?? {}}
         answered={answered}
         balances={judgement.balances}
-        nightsLeft={judgement.trip.nights}
+        nightsLeft={nightsLeft(judgement.trip)}
       />
       <SwapEntry cylinders={swapCylinders(world.gear.cylinders)} />
     </>
