@@ -59,12 +59,18 @@ function restrict(files, forbidden, extra = []) {
   }
 }
 
+const fetchedAhead = {
+  name: 'next/link',
+  message: 'Take Link from @/ui/Link, which fetches a page when it is asked for.',
+}
+
 const restrictedFloors = Object.entries(floors)
   .filter(([floor]) => floor !== 'core')
   .map(([floor, allowed]) =>
     restrict(
       [`src/${floor}/**/*.{ts,tsx}`],
       Object.keys(floors).filter((other) => other !== floor && !allowed.includes(other)),
+      [fetchedAhead],
     ),
   )
 
@@ -110,7 +116,7 @@ const config = [
   },
   ...restrictedFloors,
   ...restrictedCore,
-  { files: ['src/core/findings/schema.ts'], rules: { 'no-restricted-imports': 'off' } },
+  { files: ['src/core/findings/schema.ts', 'src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
   {
     files: ['src/core/**/*.ts'],
     rules: {

@@ -16,12 +16,13 @@ export const launchOptions = {
 
 export default defineConfig({
   testDir: 'tests/e2e',
-  workers: 1,
+  // One to a core: each has a server and records of its own.
+  workers: 2,
   retries: 0,
   forbidOnly: true,
   // Generous, for a machine that others share.
   timeout: 120_000,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 20_000 },
   reporter: [['list'], ['json']],
   use: {
     launchOptions,

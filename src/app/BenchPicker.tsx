@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { usePathname, useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 

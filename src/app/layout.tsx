@@ -4,7 +4,7 @@ import '@/ui/styles/index.scss'
 
 import { format, parseISO } from 'date-fns'
 import type { Metadata, Viewport } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { ReactNode } from 'react'
 import { nightsWords } from './nightsWords'
 import { CaptureProvider } from '@/ui/CaptureProvider'

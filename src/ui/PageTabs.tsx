@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from './Link'
 import { usePathname, useSearchParams } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { shelfFigures } from '@/core/cylinders/shelfFigures'
 import { Amount } from '@/ui/Amount'

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { cylinderFindings } from '@/core/cylinders/cylinderFindings'
 import { inOrder } from '@/core/findings/inOrder'
 import { tripEndDay } from '@/core/running/tripEndDay'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 
 /** Nothing to fill yet. */
 export function NoCylinder() {

@@ -1,7 +1,7 @@
 'use client'
 
 import { RotateCw } from 'lucide-react'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import Button from 'react-bootstrap/Button'
 import { heaterUses, type Pose } from '@/core/shelter/heater'
 import type { Shelter } from '@/core/shelter/shelter'

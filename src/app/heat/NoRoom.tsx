@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 
 /** Nothing can be judged without a room. */
 export function NoRoom() {

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 
 /** What stands here before a line is drawn. */
 export function NoLine() {

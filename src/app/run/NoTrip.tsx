@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 
 /** Hours, weather and nights are of a trip. */
 export function NoTrip() {

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import Button from 'react-bootstrap/Button'
 import { Behind, DrawingSave, DrawingTools } from '@/app/DrawingParts'
 import { runHead } from '@/core/running/runHead'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { InputError } from '@/core/findings/InputError'
 import type { SupplyBalance } from '@/core/running/gasForTrip'
 import type { ApplianceUse } from '@/core/running/tripPlan'

@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { monthWords } from '@/core/cylinders/monthWords'
 import type { DueDate } from '@/core/readiness/dueDates'
 import { remedyHref } from '@/ui/remedyHref'

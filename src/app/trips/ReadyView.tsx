@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { nightsWords } from '@/app/nightsWords'
 import { findingChanges } from '@/core/readiness/findingChanges'
 import { dueDates } from '@/core/readiness/dueDates'

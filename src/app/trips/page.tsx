@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns'
 import type { Metadata } from 'next'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { redirect } from 'next/navigation'
 import { nightsWords } from '@/app/nightsWords'
 import { loadWorld } from '@/app/world'

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import Button from 'react-bootstrap/Button'
 import { lookAtEquipmentAction } from '@/actions/equipment'
 import type { Equipment } from '@/core/cylinders/equipment'

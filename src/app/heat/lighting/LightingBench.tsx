@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { HeatWorld } from '@/app/heat/heatWorld'
 import { useTicks, type LoggedTick } from '@/app/useTicks'

@@ -1,7 +1,7 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { InputError } from '@/core/findings/InputError'
 import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/shelter/heatOutlook'
 import type { Room } from '@/core/shelter/room'

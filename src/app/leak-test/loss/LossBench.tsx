@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import Form from 'react-bootstrap/Form'
 import { InputError } from '@/core/findings/InputError'
 import { lossSlip, type LossReading } from '@/core/leaktest/lossSlip'

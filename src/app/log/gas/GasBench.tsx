@@ -1,7 +1,7 @@
 'use client'
 
 import { format, parseISO } from 'date-fns'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'

@@ -1,7 +1,7 @@
 'use client'
 
 import { supplyWords } from '@/core/cylinders/cylinderKind'
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import Button from 'react-bootstrap/Button'
 import { RunTop } from '@/app/run/RunTop'
 import type { RunWorld } from '@/app/run/runWorld'

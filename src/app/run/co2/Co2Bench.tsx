@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { CylinderGear } from '@/core/cylinders/gear'
 import { gearContents } from '@/core/cylinders/gearContents'

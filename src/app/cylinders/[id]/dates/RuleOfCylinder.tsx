@@ -1,4 +1,4 @@
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import type { RuleSet } from '@/core/rules/ruleSets'
 
 /** Which rule holds for this one, and why where it is not the rig's. */

@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import Form from 'react-bootstrap/Form'
 import { useTicks, type LoggedTick, type RunOf } from '@/app/useTicks'
 import type { DayList, Errand } from '@/core/readiness/dayList'

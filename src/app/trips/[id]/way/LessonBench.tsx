@@ -1,6 +1,6 @@
 'use client'
 
-import Link from 'next/link'
+import { Link } from '@/ui/Link'
 import Button from 'react-bootstrap/Button'
 import { nightsWords } from '@/app/nightsWords'
 import { voidEventAction } from '@/actions/events'
