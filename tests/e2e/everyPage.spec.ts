@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright'
 import { expect, test } from '@playwright/test'
-import { startKettle, watchConsole, type Kettle } from './kettle'
+import { gravelyWrong, startKettle, watchConsole, type Kettle } from './kettle'
 
 // A walk through them all is long: its parts may go beside each other, each worker with a server of its own.
 test.describe.configure({ mode: 'parallel' })
@@ -96,16 +95,6 @@ const looked = new Set([
   '/log',
 ])
 
-/** Another state of a page that is looked at already: its width and its console are, its markup is not again. */
-const variants = new Set([
-  '/cylinders/bottle-2',
-  '/cylinders/soda',
-  '/cylinders/soda/heat',
-  '/fill/by-weight?cylinder=right',
-  '/hookup?line=house&about=panel-tube',
-  '/heat?room=saloon&about=curtain',
-])
-
 const walks = [1280, 390].flatMap((width) =>
   [0, 1].map((part) => ({ width, part, places: pages.filter((_, i) => i % 2 === part) })),
 )
@@ -119,12 +108,7 @@ for (const { width, part, places } of walks) {
     await page.setViewportSize({ width, height: 800 })
     for (const place of places) {
       await page.goto(`${kettle.url}${place}`)
-      const isLooked = width > 640 ? !variants.has(place) : looked.has(place)
-      const { violations } = isLooked
-        ? await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze()
-        : { violations: [] }
-      const grave = violations.filter(({ impact }) => impact === 'serious' || impact === 'critical')
-      expect(grave.map(({ id, nodes }) => `${place} ${id} ${nodes[0]?.html}`)).toEqual([])
+      if (width > 640 || looked.has(place)) expect(await gravelyWrong(page), place).toEqual([])
       expect(await page.evaluate(() => document.documentElement.scrollWidth), place).toBeLessThanOrEqual(width)
     }
     quiet()

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright'
 import { expect, type ConsoleMessage, type Page } from '@playwright/test'
 
 export { temporaryServer as startKettle, type TemporaryServer as Kettle } from '../../scripts/server'
@@ -10,4 +11,14 @@ export function watchConsole(page: Page): () => void {
   })
   page.on('pageerror', (error) => complaints.push(error.message))
   return () => expect(complaints).toEqual([])
+}
+
+/** What axe finds serious or worse on a page, each with the first element it is about. */
+export async function gravelyWrong(page: Page): Promise<string[]> {
+  // There is no frame of another origin here, and without them axe needs no page of its own for each look.
+  const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] })
+  const { violations } = await axe.analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id} ${nodes[0]?.html}`)
 }
