@@ -13,14 +13,15 @@ import { LossBench, type LossVessel } from './LossBench'
 
 export const metadata: Metadata = { title: 'Loss over days' }
 
-/** Every standing reading of a vessel as gas in it, newest first; one that its stamps no longer bear out is left out. */
+/** Every standing reading of a vessel as gas in it, newest first, without those its stamps no longer bear out. */
 function readingsOf({ gear }: CylinderWithGear): LossReading[] {
   const records = database()
   const weighed = listWeighings(records, gear.id)
     .filter(({ voidedAt }) => voidedAt === null)
     .map((lastWeighing) => ({ at: lastWeighing.weighedAt, seen: { lastWeighing, lastLevel: null } }))
+  // One that gave out was burnt from: that is no loss.
   const levels = listLevels(records, gear.id)
-    .filter(({ voidedAt }) => voidedAt === null)
+    .filter(({ voidedAt, way }) => voidedAt === null && way !== 'swap')
     .map((lastLevel) => ({ at: lastLevel.readAt, seen: { lastWeighing: null, lastLevel } }))
   return [...weighed, ...levels]
     .flatMap(({ at, seen }) => {
