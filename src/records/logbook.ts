@@ -28,10 +28,12 @@ interface Source {
   of: LogName
   /** Columns: id, at, subject_id, subject, note. */
   select: string
+  /** The same in the order of time by an index of it, where there are many and only the latest are wanted. */
+  latest?: string
 }
 
-const ofCylinder = (table: string, at: string, note = `''`): string =>
-  `SELECT e.id, e.${at} AS at, c.id AS subject_id, c.name AS subject, ${note} AS note FROM ${table} e JOIN cylinders c ON c.id = e.cylinder_id WHERE c.rig_id = @rig`
+const ofCylinder = (table: string, at: string, note = `''`, join = 'JOIN'): string =>
+  `SELECT e.id, e.${at} AS at, c.id AS subject_id, c.name AS subject, ${note} AS note FROM ${table} e ${join} cylinders c ON c.id = e.cylinder_id WHERE c.rig_id = @rig`
 const ofLine = (table: string, at: string, note = `''`): string =>
   `SELECT e.id, e.${at} AS at, l.id AS subject_id, l.name AS subject, ${note} AS note FROM ${table} e JOIN lines l ON l.id = e.line_id WHERE l.rig_id = @rig`
 const ofTest = (table: string, at: string, note: string): string =>
@@ -40,7 +42,12 @@ const ofTrip = (table: string, at: string, note: string): string =>
   `SELECT e.id, e.${at} AS at, t.id AS subject_id, t.name AS subject, ${note} AS note FROM ${table} e JOIN trips t ON t.id = e.trip_id WHERE t.rig_id = @rig`
 
 const sources: readonly Source[] = [
-  { of: 'weighing', select: ofCylinder('weighings', 'weighed_at') },
+  {
+    of: 'weighing',
+    select: ofCylinder('weighings', 'weighed_at'),
+    // CROSS JOIN keeps SQLite from turning the tables round.
+    latest: ofCylinder('weighings', 'weighed_at', `''`, 'CROSS JOIN'),
+  },
   { of: 'reading', select: ofCylinder('levels', 'read_at') },
   { of: 'fill', select: ofCylinder('fills', 'filled_at', 'e.note') },
   { of: 'swap', select: ofCylinder('swaps', 'swapped_at', 'e.found') },
@@ -82,14 +89,14 @@ function pattern(search: string): string {
 
 function query({ names, search, searchedNames }: LogFilter, top = ''): string {
   const wanted = sources.filter(({ of }) => names.length === 0 || names.includes(of))
-  const each = wanted.map(({ of, select }) => {
+  const each = wanted.map(({ of, select, latest = select }) => {
     const within = `AND at >= @from AND at <= @to`
     // A kind whose own title is searched for needs no further match.
     const found =
       search === '' || searchedNames.includes(of)
         ? ''
         : ` AND (subject LIKE @search ESCAPE '\\' OR note LIKE @search ESCAPE '\\')`
-    const rows = `SELECT '${of}' AS of, id, at, subject_id AS subjectId, subject FROM (${select}) WHERE 1 ${within}${found}${top}`
+    const rows = `SELECT '${of}' AS of, id, at, subject_id AS subjectId, subject FROM (${top === '' ? select : latest}) WHERE 1 ${within}${found}${top}`
     return top === '' ? rows : `SELECT * FROM (${rows})`
   })
   return each.join(' UNION ALL ')
