@@ -96,6 +96,11 @@ export function findCylinder(database: Database, id: string): CylinderWithGear |
   return withGear(database, database.select().from(cylinders).where(eq(cylinders.id, id)).all())[0]
 }
 
+/** How a cylinder is called, for words about something else. */
+export function cylinderName(database: Database, id: string): string | undefined {
+  return database.select({ name: cylinders.name }).from(cylinders).where(eq(cylinders.id, id)).get()?.name
+}
+
 export function addCylinder(
   database: Database,
   rigId: string,

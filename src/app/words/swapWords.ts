@@ -1,12 +1,12 @@
 import type { HistoryEntry } from '@/app/historyEntry'
 import { swapFindWords } from '@/core/running/swap'
-import { findCylinder } from '@/records/cylinders'
+import { cylinderName } from '@/records/cylinders'
 import { database } from '@/records/database'
 import type { StoredSwap } from '@/records/swaps'
 
 /** A swap as a line of the history of the cylinder that gave out. */
 export function swapWords(swap: StoredSwap): HistoryEntry {
-  const other = swap.otherId === null ? undefined : findCylinder(database(), swap.otherId)
+  const other = swap.otherId === null ? undefined : cylinderName(database(), swap.otherId)
   const opened = other ? '; {other} opened' : ''
   const shut = other && swap.otherShut === true ? ', shut until then' : ''
   return {
@@ -16,7 +16,7 @@ export function swapWords(swap: StoredSwap): HistoryEntry {
     what: 'Gave out',
     says: {
       text: `{found}${opened}${shut}`,
-      parts: { found: swapFindWords[swap.found], ...(other && { other: other.row.name }) },
+      parts: { found: swapFindWords[swap.found], ...(other && { other }) },
     },
     voidReason: swap.voidReason,
   }

@@ -49,6 +49,12 @@ function readSlip(gear: CylinderGear, { liquidFraction, temperatureK }: LevelRea
   return levelSlip(gear, liquidFraction, temperatureK, basis)
 }
 
+/** By what it is known what a cylinder holds. */
+function toldWords(gear: CylinderGear): string {
+  if (newerLevel(gear)) return 'by the last reading'
+  return gear.lastWeighing ? 'by the last weighing' : 'not weighed yet'
+}
+
 /** The drawn cylinder, the weigh-in beside it, and its worked sum. */
 export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; altitudeM: number; nowIso: string }) {
   const { system } = useUnits()
@@ -158,19 +164,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
           onText={(text) => form.setValue('temperature', text, { shouldDirty: true })}
         />
       </div>
-      <SlipPaper
-        title={gear.name}
-        sub={
-          typing
-            ? 'as typed, not saved yet'
-            : level
-              ? 'by the last reading'
-              : gear.lastWeighing
-                ? 'by the last weighing'
-                : 'not weighed yet'
-        }
-        slip={slip}
-      >
+      <SlipPaper title={gear.name} sub={typing ? 'as typed, not saved yet' : toldWords(gear)} slip={slip}>
         {!slip && <p className="mb-0">Stand it on the scale and type what the scale shows: the sum appears here.</p>}
         {slip && level && (
           <p className="hint mb-0">

@@ -1,12 +1,10 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
 import { useState } from 'react'
-import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { Differing, ImportReport } from '@/records/world/importWorld'
-import { useNotice } from '@/ui/UndoProvider'
 import { FilePicker } from './FilePicker'
+import { TakeLine } from './TakeLine'
 import { useFileDesk } from './useFileDesk'
 
 const words = (table: string): string => table.replaceAll('_', ' ')
@@ -45,9 +43,7 @@ function Preview({ report }: { report: ImportReport }) {
 export function ImportBench() {
   const [standing, setStanding] = useState<Differing>('mine')
   const desk = useFileDesk<{ report: ImportReport }>((mode) => `/api/v1/import?mode=${mode}&standing=${standing}`)
-  const { shown, busy } = desk
-  const say = useNotice()
-  const router = useRouter()
+  const { shown } = desk
   const report = shown?.answer.report ?? []
   const differs = report.some(({ differing }) => differing.length > 0)
   return (
@@ -86,21 +82,7 @@ export function ImportBench() {
               />
             </fieldset>
           )}
-          <div className="save-line">
-            <Button
-              disabled={busy}
-              onClick={async () => {
-                if (!(await desk.take())) return
-                say({ done: `${shown.file.name} taken in` })
-                router.refresh()
-              }}
-            >
-              Take it in
-            </Button>
-            <Button variant="quiet" onClick={desk.leave}>
-              Leave it
-            </Button>
-          </div>
+          <TakeLine label="Take it in" done={`${shown.file.name} taken in`} desk={desk} />
         </div>
       )}
     </section>

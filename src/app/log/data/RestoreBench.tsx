@@ -1,9 +1,7 @@
 'use client'
 
-import { useRouter } from 'next/navigation'
-import Button from 'react-bootstrap/Button'
-import { useNotice } from '@/ui/UndoProvider'
 import { FilePicker } from './FilePicker'
+import { TakeLine } from './TakeLine'
 import { useFileDesk } from './useFileDesk'
 
 interface Head {
@@ -15,9 +13,7 @@ interface Head {
 /** Puts a backup in the place of everything: proved first, and what was here is kept beside. */
 export function RestoreBench() {
   const desk = useFileDesk<Head>((mode) => `/api/v1/restore?mode=${mode}`)
-  const { shown, busy } = desk
-  const say = useNotice()
-  const router = useRouter()
+  const { shown } = desk
   return (
     <section aria-label="Restore">
       <h2>Restore</h2>
@@ -31,21 +27,11 @@ export function RestoreBench() {
             Whole and ours: {shown.answer.rigs.join(', ') || 'no rig'}, {shown.answer.rows} rows, {shown.answer.photos}{' '}
             pictures.
           </p>
-          <div className="save-line">
-            <Button
-              disabled={busy}
-              onClick={async () => {
-                if (!(await desk.take())) return
-                say({ done: `${shown.file.name} restored; what was here lies in “backups” beside the records` })
-                router.refresh()
-              }}
-            >
-              Put it in place of everything
-            </Button>
-            <Button variant="quiet" onClick={desk.leave}>
-              Leave it
-            </Button>
-          </div>
+          <TakeLine
+            label="Put it in place of everything"
+            done={`${shown.file.name} restored; what was here lies in “backups” beside the records`}
+            desk={desk}
+          />
         </div>
       )}
     </section>
