@@ -1,0 +1,111 @@
+import { execFileSync } from 'node:child_process'
+import fs from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { temporaryDatabase } from '@tests/records/temporary'
+import { calculations } from '@/app/api/v1/calc/calculations'
+import { judgeTrip } from '@/core/readiness/judgeTrip'
+import type { Database } from '@/records/databaseType'
+import { restoreBackup } from '@/records/restoreBackup'
+import { findVerdict, listVerdicts } from '@/records/verdicts'
+import { importWorld } from '@/records/world/importWorld'
+import { readWorld } from '@/records/world/readWorld'
+import {
+  calculationLines,
+  exportText,
+  interfaceText,
+  openFrozen,
+  readFixture,
+  readPacked,
+  schemaText,
+  sha256,
+} from './fixtures'
+
+// What each file holds, and what was changed on purpose, is in README.md.
+
+function using<Result>(records: Database, read: (records: Database) => Result): Result {
+  try {
+    return read(records)
+  } finally {
+    records.$client.close()
+  }
+}
+
+test('the demo records of 0.6.0 export the same bytes', () => {
+  expect(using(openFrozen('demo.db.gz'), exportText)).toBe(readFixture('export.json'))
+})
+
+test('the five-year records of 0.6.0 export the same bytes', () => {
+  expect(sha256(using(openFrozen('five-years.db.gz'), exportText))).toBe(readFixture('five-years.sha256'))
+})
+
+test('the export of 0.6.0 imports into empty records and exports the same bytes', () => {
+  using(temporaryDatabase(), (records) => {
+    importWorld(records, readWorld(Buffer.from(readFixture('export.json'))), 'mine', false)
+    expect(exportText(records)).toBe(readFixture('export.json'))
+  })
+})
+
+test('the backup of 0.6.0 restores', () => {
+  using(temporaryDatabase(), (records) => {
+    restoreBackup(records, readPacked('backup.db.gz'), '2026-11-25T12:00:00.000Z')
+    expect(exportText(records)).toBe(readFixture('export.json'))
+  })
+})
+
+test('the kept verdicts of 0.6.0 are read, and judging again gives the same findings', () => {
+  using(openFrozen('demo.db.gz'), (records) => {
+    const kept = ['larkspur', 'quarry-lake'].flatMap((tripId) =>
+      listVerdicts(records, tripId).map(({ id }) => findVerdict(records, id)),
+    )
+    expect(kept.map((verdict) => verdict?.verdict)).toEqual(['stop', 'stop'])
+    for (const verdict of kept) {
+      if (!verdict) throw new Error('a verdict is gone')
+      const again = judgeTrip(verdict.kept.gear, verdict.kept.plan, verdict.judgedAt)
+      expect(JSON.parse(JSON.stringify(again.findings))).toEqual(verdict.kept.findings)
+    }
+  })
+})
+
+test.each([
+  ['a new file', () => temporaryDatabase()],
+  ['the demo records of 0.6.0', () => openFrozen('demo.db.gz')],
+])('tables, indexes and triggers of %s are those of 0.6.0', (_, open) => {
+  expect(using(open(), schemaText)).toBe(readFixture('schema.json'))
+})
+
+test('the schema in code needs no further migration', () => {
+  const copy = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-drizzle-'))
+  fs.cpSync('drizzle', copy, { recursive: true })
+  const config = path.join(copy, 'config.json')
+  const { schema } = JSON.parse(
+    execFileSync(
+      'node_modules/.bin/tsx',
+      ['-e', `import c from './drizzle.config.ts'; console.log(JSON.stringify(c))`],
+      {
+        encoding: 'utf8',
+      },
+    ),
+  ) as { schema: string[] }
+  const out = path.relative('.', copy)
+  fs.writeFileSync(config, JSON.stringify({ dialect: 'sqlite', schema, out, casing: 'snake_case' }))
+  const said = execFileSync('node_modules/.bin/drizzle-kit', ['generate', '--config', config], { encoding: 'utf8' })
+  expect(said).toContain('No schema changes')
+  fs.rmSync(copy, { recursive: true })
+})
+
+test('every calculation route answers as in 0.6.0', async () => {
+  const frozen = readFixture('calculations.json')
+  const routes = new Set((JSON.parse(frozen) as { route: string; status: number }[]).map(({ route }) => route))
+  expect([...routes].toSorted()).toEqual(Object.keys(calculations).toSorted())
+  const now = await calculationLines()
+  const then = frozen
+    .split('\n')
+    .slice(1, -2)
+    .map((line) => line.replace(/,$/, ''))
+  expect(now).toEqual(then)
+}, 60_000)
+
+test('the list of routes and the OpenAPI document are those of 0.6.0', async () => {
+  expect(await interfaceText()).toBe(readFixture('interface.json'))
+})
