@@ -1,6 +1,6 @@
 import { InputError } from '@/core/findings/InputError'
 import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
-import { requireTemperature } from './requireTemperature'
+import { requireTemperatureBetween } from './requireTemperature'
 
 /** A night as it is to be heated. */
 export interface HeatedNight {
@@ -40,8 +40,8 @@ export interface HeatOutlook {
  * @throws InputError when it is as warm outside as wished inside, or a time below nothing
  */
 export function heatOutlook({ lossWPerK, capacityJPerK }: RoomWarmth, night: HeatedNight): HeatOutlook {
-  const outsideK = requireTemperature(night.outsideK, 213.15, 323.15, 'outsideK')
-  const insideK = requireTemperature(night.insideK, 263.15, 313.15, 'insideK')
+  const outsideK = requireTemperatureBetween(night.outsideK, 213.15, 323.15, 'outsideK')
+  const insideK = requireTemperatureBetween(night.insideK, 263.15, 313.15, 'insideK')
   if (insideK <= outsideK) throw new InputError('insideK', 'It is as warm as that outside: no heater is wanted.')
   if (!(night.keepS >= 0 && night.keepS <= 7 * 86_400)) {
     throw new InputError('keepS', 'Hours lie between nothing and a week.')

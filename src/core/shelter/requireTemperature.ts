@@ -5,7 +5,7 @@ import { InputError } from '@/core/findings/InputError'
  *
  * @throws InputError at `path`
  */
-export function requireTemperature(temperatureK: number, leastK: number, mostK: number, path = 'temperatureK'): number {
+export function requireTemperatureBetween(temperatureK: number, leastK: number, mostK: number, path = 'temperatureK'): number {
   if (!(temperatureK >= leastK && temperatureK <= mostK)) {
     const celsius = (kelvin: number): string => String(Math.round(kelvin - 273.15)).replace('-', '−')
     const fahrenheit = (kelvin: number): string => String(Math.round(kelvin * 1.8 - 459.67)).replace('-', '−')

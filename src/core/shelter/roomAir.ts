@@ -3,7 +3,7 @@ import { airModel, type AirMoment } from './airModel'
 import { MOLAR_KG } from './combustion'
 import { Solver } from './odex'
 import { requireRoom } from './requireRoom'
-import { requireTemperature } from './requireTemperature'
+import { requireTemperatureBetween } from './requireTemperature'
 import type { RoomAirInput } from './roomAirSchema'
 
 export interface Crossing {
@@ -72,9 +72,9 @@ function crossing(mark: AirMark, series: readonly AirMoment[]): Crossing {
 export function roomAir(input: RoomAirInput, onProgress: (share: number) => void = () => undefined): RoomAir {
   const room = { ...input.room, openings: input.openings ?? input.room.openings }
   requireRoom(room)
-  requireTemperature(input.outside.temperatureK, 213.15, 323.15, 'outside.temperatureK')
-  if (input.startK !== undefined) requireTemperature(input.startK, 213.15, 333.15, 'startK')
-  if (input.thermostatK !== undefined) requireTemperature(input.thermostatK, 263.15, 313.15, 'thermostatK')
+  requireTemperatureBetween(input.outside.temperatureK, 213.15, 323.15, 'outside.temperatureK')
+  if (input.startK !== undefined) requireTemperatureBetween(input.startK, 213.15, 333.15, 'startK')
+  if (input.thermostatK !== undefined) requireTemperatureBetween(input.thermostatK, 263.15, 313.15, 'thermostatK')
   const model = airModel(input, room)
   const solver = new Solver(model.start.length)
   solver.relativeTolerance = TOLERANCE

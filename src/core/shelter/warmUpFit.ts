@@ -1,7 +1,7 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { InputError } from '@/core/findings/InputError'
 import { z } from '@/core/findings/schema'
-import { requireTemperature } from './requireTemperature'
+import { requireTemperatureBetween } from './requireTemperature'
 import { studentFactor } from './studentFactor'
 import { warmUpCurve } from './warmUpCurve'
 
@@ -54,12 +54,12 @@ export interface WarmUpFit {
 }
 
 function requireLog({ outsideK, readings }: WarmUpInput): void {
-  requireTemperature(outsideK, 213.15, 323.15, 'outsideK')
+  requireTemperatureBetween(outsideK, 213.15, 323.15, 'outsideK')
   if (readings.length < FEWEST_READINGS) {
     throw new InputError('readings', 'Four readings or more are wanted: three fit any rig.')
   }
   for (const [i, { timeS, temperatureK }] of readings.entries()) {
-    requireTemperature(temperatureK, 213.15, 343.15, `readings.${i}.temperatureK`)
+    requireTemperatureBetween(temperatureK, 213.15, 343.15, `readings.${i}.temperatureK`)
     if (i > 0 && timeS <= (readings[i - 1]?.timeS ?? 0)) {
       throw new InputError(`readings.${i}.timeS`, 'Each reading comes later than the one before.')
     }
