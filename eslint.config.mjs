@@ -1,25 +1,30 @@
 import nextVitals from 'eslint-config-next/core-web-vitals'
 import nextTypescript from 'eslint-config-next/typescript'
 
-/** Modules of core in the order the gas passes them: each may use only those before it. */
+/** Modules of core in dependency order: each may import only those before it. */
 const coreModules = [
-  'findings',
+  'base',
+  'math',
+  'time',
   'units',
   'fluids',
   'rules',
+  'findings',
   'cylinders',
-  'filling',
+  'appliances',
+  'vaporization',
+  'fill',
   'hookup',
-  'leaktest',
-  'shelter',
-  'running',
+  'leak-test',
+  'heat',
+  'run',
   'co2',
-  'readiness',
-  'diagnosis',
+  'trip',
+  'practice',
 ]
 
-/** Floors of the house: each may use only those listed. Two files in one folder use `./`. */
-const floors = {
+/** Layers: each may import only those listed. */
+const layers = {
   core: [],
   records: ['core'],
   instruments: ['core'],
@@ -29,13 +34,13 @@ const floors = {
   app: ['core', 'records', 'instruments', 'actions', 'workers', 'ui', 'app'],
 }
 
-const outside = {
+const outsideFolder = {
   group: ['../*'],
-  message: 'Reach another folder by @/…, so that the direction of every import can be read off.',
+  message: 'Import from another folder by its @/ path, so that the direction of every import is visible.',
 }
 const zodFirst = {
   name: 'zod',
-  message: 'Take z from @/core/findings/schema, which sets it up for the security policy.',
+  message: 'Import z from @/core/base/schema, which configures Zod for the content security policy.',
 }
 
 function restrict(files, forbidden, extra = []) {
@@ -47,7 +52,7 @@ function restrict(files, forbidden, extra = []) {
         {
           paths: [zodFirst, ...extra],
           patterns: [
-            outside,
+            outsideFolder,
             ...forbidden.map((folder) => ({
               group: [`@/${folder}`, `@/${folder}/**`],
               message: 'Imports run one way: see docs/architecture.md.',
@@ -59,18 +64,18 @@ function restrict(files, forbidden, extra = []) {
   }
 }
 
-const fetchedAhead = {
+const prefetchingLink = {
   name: 'next/link',
-  message: 'Take Link from @/ui/Link, which fetches a page when it is asked for.',
+  message: 'Import Link from @/ui/Link, which does not prefetch.',
 }
 
-const restrictedFloors = Object.entries(floors)
-  .filter(([floor]) => floor !== 'core')
-  .map(([floor, allowed]) =>
+const restrictedLayers = Object.entries(layers)
+  .filter(([layer]) => layer !== 'core')
+  .map(([layer, allowed]) =>
     restrict(
-      [`src/${floor}/**/*.{ts,tsx}`],
-      Object.keys(floors).filter((other) => other !== floor && !allowed.includes(other)),
-      [fetchedAhead],
+      [`src/${layer}/**/*.{ts,tsx}`],
+      Object.keys(layers).filter((other) => other !== layer && !allowed.includes(other)),
+      [prefetchingLink],
     ),
   )
 
@@ -89,14 +94,14 @@ const restrictedCore = coreModules.map((name, i) =>
   restrict(
     [`src/core/${name}/**/*.ts`],
     [
-      ...Object.keys(floors).filter((floor) => floor !== 'core'),
+      ...Object.keys(layers).filter((layer) => layer !== 'core'),
       ...coreModules.slice(i + 1).map((later) => `core/${later}`),
     ],
     impurePackages.map((name) => ({ name, message: 'Core is computation only.' })),
   ),
 )
 
-const noClock = 'Core has no clock and no chance: pass them in.'
+const noClock = 'Core has no clock and no random numbers: pass them in.'
 
 const config = [
   { ignores: ['.next/**', 'node_modules/**', 'data/**', 'next-env.d.ts', 'test-results/**', 'playwright-report/**'] },
@@ -107,16 +112,16 @@ const config = [
     rules: {
       '@typescript-eslint/no-explicit-any': 'error',
       '@typescript-eslint/consistent-type-imports': ['error', { fixStyle: 'inline-type-imports' }],
-      // Taking a field off by naming it is how the rest is kept.
+      // `const { dropped, ...rest } = row` is how a field is dropped.
       '@typescript-eslint/no-unused-vars': ['error', { ignoreRestSiblings: true }],
       eqeqeq: 'error',
       'no-console': 'error',
       'max-lines': ['error', { max: 350 }],
     },
   },
-  ...restrictedFloors,
+  ...restrictedLayers,
   ...restrictedCore,
-  { files: ['src/core/findings/schema.ts', 'src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
+  { files: ['src/core/base/schema.ts', 'src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
   {
     files: ['src/core/**/*.ts'],
     rules: {

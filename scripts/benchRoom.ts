@@ -1,6 +1,6 @@
-import { heaterTemplates } from '@/core/shelter/heaterTemplates'
-import { openingSchema, roomSchema } from '@/core/shelter/room'
-import { thingSchema } from '@/core/shelter/thing'
+import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
+import { openingSchema, roomSchema } from '@/core/heat/room/room'
+import { thingSchema } from '@/core/heat/room/thing'
 
 const door = openingSchema.parse({
   id: 'door',

@@ -1,6 +1,6 @@
 import { fromUnit } from '@/core/units/fromUnit'
-import { tripRunSchema, type TripRunInput } from '@/core/running/tripRun'
-import { typedForecast } from '@/core/running/typedForecast'
+import { tripRunSchema, type TripRunInput } from '@/core/run/simulation/tripRun'
+import { typedForecast } from '@/core/run/weather/typedForecast'
 
 const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')
 const nights = Array.from({ length: 7 }, () => ({ lowK: 264, highK: 276, windMS: 2 }))

@@ -5,7 +5,7 @@ import { proveBackup } from '@/records/proveBackup'
 import { RecordsError } from '@/records/RecordsError'
 import { restoreBackup } from '@/records/restoreBackup'
 import { storageSentence } from '@/records/storageSentence'
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 // `npm run restore -- file`: says what a backup holds; with `--yes` puts it in the place of the records.
 

@@ -1,9 +1,9 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { equipmentKinds } from '@/core/cylinders/equipment'
-import { InputError } from '@/core/findings/InputError'
-import { z } from '@/core/findings/schema'
+import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
 import { database } from '@/records/database'
 import { addEquipment, addEquipmentLook, findEquipment, saveEquipment } from '@/records/equipment'
 import { NotFoundError } from '@/records/RecordsError'

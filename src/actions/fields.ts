@@ -1,5 +1,5 @@
-import { z } from '@/core/findings/schema'
-import { energies, habitSchema } from '@/core/running/habit'
+import { z } from '@/core/base/schema'
+import { energies, habitSchema } from '@/core/appliances/habit'
 
 /** Fields that several actions share. Lengths keep a page readable and a row small. */
 export const idField = z.string().min(1).max(64)

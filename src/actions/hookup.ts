@@ -1,9 +1,9 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { z } from '@/core/findings/schema'
-import { lineSchema } from '@/core/hookup/line'
-import { lineGraph } from '@/core/hookup/lineGraph'
+import { z } from '@/core/base/schema'
+import { lineSchema } from '@/core/hookup/line/line'
+import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { database } from '@/records/database'
 import { addLine, findLine, saveLine } from '@/records/lines'
 import { NotFoundError } from '@/records/RecordsError'

@@ -1,6 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
-import { z } from '@/core/findings/schema'
+import { z } from '@/core/base/schema'
 
 const manifestSchema = z.object({ version: z.string() })
 

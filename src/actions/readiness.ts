@@ -2,9 +2,9 @@
 
 import { createHash } from 'node:crypto'
 import { revalidatePath } from 'next/cache'
-import { InputError } from '@/core/findings/InputError'
-import { z } from '@/core/findings/schema'
-import { keptVerdict } from '@/core/readiness/keptVerdict'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { keptVerdict } from '@/core/trip/readiness/keptVerdict'
 import { addAcceptance } from '@/records/acceptances'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'

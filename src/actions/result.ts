@@ -1,6 +1,6 @@
-import { InputError, type InputIssue } from '@/core/findings/InputError'
-import type { z } from '@/core/findings/schema'
-import { zodIssues } from '@/core/findings/zodIssues'
+import { InputError, type InputIssue } from '@/core/base/InputError'
+import type { z } from '@/core/base/schema'
+import { zodIssues } from '@/core/base/zodIssues'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 import { storageSentence } from '@/records/storageSentence'
 

@@ -1,9 +1,9 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { z } from '@/core/findings/schema'
-import { keptUses } from '@/core/running/keptUses'
-import { InputError } from '@/core/findings/InputError'
+import { z } from '@/core/base/schema'
+import { keptUses } from '@/core/run/keptUses'
+import { InputError } from '@/core/base/InputError'
 import { listAppliances } from '@/records/appliances'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'

@@ -1,6 +1,6 @@
 import { isValid, parseISO } from 'date-fns'
-import { InputError } from '@/core/findings/InputError'
-import { z } from '@/core/findings/schema'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
 import { requireTemperature } from '@/core/fluids/requireTemperature'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 import { nameField } from './fields'

@@ -1,6 +1,6 @@
-import { cheapestPerKg } from '@/core/filling/cheapestPerKg'
-import type { PriceOffer } from '@/core/filling/fillCosts'
-import type { GasPrices } from '@/core/running/fillBefore'
+import { cheapestPerKg } from '@/core/fill/cost/cheapestPerKg'
+import type { PriceOffer } from '@/core/fill/cost/fillCosts'
+import type { GasPrices } from '@/core/run/analysis/fillBefore'
 
 /** What gas and bottles cost the owner at the cheapest. */
 export function gasPrices(offers: readonly PriceOffer[]): GasPrices {

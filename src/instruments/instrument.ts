@@ -1,4 +1,4 @@
-import type { Quantity } from '@/core/findings/quantity'
+import type { Quantity } from '@/core/base/quantity'
 
 /** What an outside device shows at one moment. */
 export interface Reading {

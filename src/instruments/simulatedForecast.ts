@@ -1,4 +1,4 @@
-import { dayWarmth } from '@/core/running/dayWarmth'
+import { dayWarmth } from '@/core/run/weather/dayWarmth'
 
 /** A place the service knows. */
 export interface ForecastPlace {

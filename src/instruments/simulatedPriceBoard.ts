@@ -1,4 +1,4 @@
-import type { PriceWay } from '@/core/filling/fillCosts'
+import type { PriceWay } from '@/core/fill/cost/fillCosts'
 
 /** What a board outside a place asks. */
 export interface BoardPrice {

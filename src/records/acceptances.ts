@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { Acceptance } from '@/core/readiness/readiness'
+import type { Acceptance } from '@/core/trip/readiness/readiness'
 import type { Database } from './databaseType'
 import { acceptances } from './tripTables'
 

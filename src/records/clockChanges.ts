@@ -1,6 +1,6 @@
 import { addHours } from 'date-fns'
-import { usualRunSettings } from '@/core/running/runSettings'
-import type { TripPlan } from '@/core/running/tripPlan'
+import { usualRunSettings } from '@/core/run/runSettings'
+import type { TripPlan } from '@/core/run/tripPlan'
 
 /** More than two a year there never are. */
 const MOST = 4

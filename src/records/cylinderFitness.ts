@@ -1,5 +1,5 @@
-import type { CylinderFitness, LookOver } from '@/core/cylinders/gear'
-import { judgeLookOver } from '@/core/cylinders/judgeLookOver'
+import type { CylinderFitness, LookOver } from '@/core/cylinders/cylinderGear'
+import { judgeLookOver } from '@/core/cylinders/inspection/judgeLookOver'
 import { ruleSetOf } from '@/core/rules/ruleSetOf'
 import type { RuleSet } from '@/core/rules/ruleSets'
 import type { Database } from './databaseType'

@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { CylinderGear, LevelReading, Weighing } from '@/core/cylinders/gear'
+import type { CylinderGear, LevelReading, Weighing } from '@/core/cylinders/cylinderGear'
 import { loadFitness } from './cylinderFitness'
 import type { Database } from './databaseType'
 import { lastLevels } from './levels'

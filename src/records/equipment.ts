@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { Equipment } from '@/core/cylinders/equipment'
+import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { Database } from './databaseType'
 import { requireSaved } from './requireSaved'
 import { equipment, equipmentLooks } from './schema'

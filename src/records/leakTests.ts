@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { LeakTestRecord } from '@/core/leaktest/leakFindings'
+import type { LeakTestRecord } from '@/core/leak-test/sheet/leakFindings'
 import type { Database } from './databaseType'
 import { leakClosings, leakReadings, leakTests } from './lineTables'
 

@@ -1,4 +1,4 @@
-import type { RigGear } from '@/core/readiness/rigGear'
+import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { listCylinders } from './cylinders'
 import type { Database } from './databaseType'
 import { listEquipment } from './equipment'

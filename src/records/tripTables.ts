@@ -1,10 +1,10 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { supplies } from '@/core/cylinders/cylinderKind'
-import type { Phrase } from '@/core/findings/quantity'
+import type { Phrase } from '@/core/base/quantity'
 import type { Verdict } from '@/core/findings/verdict'
-import type { KeptVerdict } from '@/core/readiness/keptVerdict'
-import { lessonAnswers } from '@/core/running/lesson'
-import { swapFinds } from '@/core/running/swap'
+import type { KeptVerdict } from '@/core/trip/readiness/keptVerdict'
+import { lessonAnswers } from '@/core/run/lesson'
+import { swapFinds } from '@/core/trip/usage/swap'
 import { cylinders, levels, trips, voiding } from './schema'
 
 const ofTrip = () =>

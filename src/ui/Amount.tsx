@@ -1,6 +1,6 @@
 'use client'
 
-import type { Phrase, Quantity } from '@/core/findings/quantity'
+import type { Phrase, Quantity } from '@/core/base/quantity'
 import { formatPhrase } from '@/core/units/formatPhrase'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { quantityParts } from '@/core/units/quantityParts'

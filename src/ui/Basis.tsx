@@ -1,4 +1,4 @@
-import { basis } from '@/core/rules/basis'
+import { basis } from '@/core/rules/basis/basis'
 import type { Figure } from '@/core/rules/figure'
 import { Amount } from './Amount'
 

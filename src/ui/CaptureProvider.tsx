@@ -1,7 +1,7 @@
 'use client'
 
 import { createContext, useContext, useMemo, useRef, useState, type ReactNode } from 'react'
-import type { DisplayRole, Quantity } from '@/core/findings/quantity'
+import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import { displayRoles } from '@/core/units/displayRoles'
 import { unitTable } from '@/core/units/unitTable'
 

@@ -1,4 +1,4 @@
-import type { StampMeaning, StampPart } from '@/core/cylinders/stampReading'
+import type { StampMeaning, StampPart } from '@/core/cylinders/stamps/stampReading'
 import { PhraseText } from './Amount'
 
 const meaningWords: Readonly<Record<StampMeaning, string>> = {

@@ -3,7 +3,7 @@
 import { useId, type ReactNode } from 'react'
 import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
-import { basis } from '@/core/rules/basis'
+import { basis } from '@/core/rules/basis/basis'
 import type { Figure } from '@/core/rules/figure'
 import { Amount } from './Amount'
 import { Basis } from './Basis'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState, type ReactNode } from 'react'
-import type { DisplayRole } from '@/core/findings/quantity'
+import type { DisplayRole } from '@/core/base/quantity'
 import { formatForField } from '@/core/units/formatForField'
 import { QuantityField } from './QuantityField'
 import { readQuantity } from './readQuantity'

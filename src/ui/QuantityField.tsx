@@ -3,7 +3,7 @@
 import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import InputGroup from 'react-bootstrap/InputGroup'
-import type { DisplayRole } from '@/core/findings/quantity'
+import type { DisplayRole } from '@/core/base/quantity'
 import { displayRoles, type PlainUnit } from '@/core/units/displayRoles'
 import { formatForField } from '@/core/units/formatForField'
 import { formatQuantity } from '@/core/units/formatQuantity'

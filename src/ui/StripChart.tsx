@@ -1,7 +1,7 @@
 'use client'
 
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import type { DisplayRole } from '@/core/findings/quantity'
+import type { DisplayRole } from '@/core/base/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { axisMarks } from './axisMarks'
 import { shownIn } from './shownIn'

@@ -1,4 +1,4 @@
-import { InputError, type InputIssue } from '@/core/findings/InputError'
+import { InputError, type InputIssue } from '@/core/base/InputError'
 
 /**
  * What core says against an input, if anything.

@@ -1,4 +1,4 @@
-import type { Quantity } from '@/core/findings/quantity'
+import type { Quantity } from '@/core/base/quantity'
 import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { toUnit } from '@/core/units/toUnit'
 

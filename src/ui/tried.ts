@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 /** A result, or core's sentence at the field it is about. */
 export interface Tried<Value> {

@@ -1,7 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
-import type { InputIssue } from '@/core/findings/InputError'
+import type { InputIssue } from '@/core/base/InputError'
 
 /** What an action answers. */
 export type Answer<Value> =

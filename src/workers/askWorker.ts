@@ -1,5 +1,5 @@
 import { proxy, wrap, type Remote } from 'comlink'
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 /** What came of it, or core's sentence against the input: errors do not keep their kind on the way out of a worker. */
 export type WorkerAnswer<Value> = { value: Value } | { refused: string }

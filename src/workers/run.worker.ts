@@ -1,8 +1,8 @@
 import { expose } from 'comlink'
-import { compareChangeovers, type ChangeoverOutcome } from '@/core/running/compareChangeovers'
-import { tripRemedies, type TripRemedy } from '@/core/running/tripRemedies'
-import type { TripRunInput } from '@/core/running/tripRun'
-import { tripSpread, type TripSpread } from '@/core/running/tripSpread'
+import { compareChangeovers, type ChangeoverOutcome } from '@/core/run/analysis/compareChangeovers'
+import { tripRemedies, type TripRemedy } from '@/core/run/analysis/tripRemedies'
+import type { TripRunInput } from '@/core/run/simulation/tripRun'
+import { tripSpread, type TripSpread } from '@/core/run/analysis/tripSpread'
 import { answerOf, seldom, type Progress, type WorkerAnswer } from './askWorker'
 
 const worker = {

@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
-import { placements, type Placements } from '@/core/shelter/placements'
-import { roomAir, type RoomAir } from '@/core/shelter/roomAir'
-import type { RoomAirInput } from '@/core/shelter/roomAirSchema'
+import { placements, type Placements } from '@/core/heat/clearance/placements'
+import { roomAir, type RoomAir } from '@/core/heat/air/roomAir'
+import type { RoomAirInput } from '@/core/heat/air/roomAirSchema'
 import { answerOf, seldom, type Progress, type WorkerAnswer } from './askWorker'
 
 const worker = {

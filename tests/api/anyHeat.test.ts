@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { call } from './call'
-import { heaterTemplates } from '@/core/shelter/heaterTemplates'
-import { openingConditions, openingKinds, roomShapes, roomSides, shellClasses } from '@/core/shelter/room'
-import { thingKinds } from '@/core/shelter/thing'
+import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
+import { openingConditions, openingKinds, roomShapes, roomSides, shellClasses } from '@/core/heat/room/room'
+import { thingKinds } from '@/core/heat/room/thing'
 
 const length = (max: number) =>
   fc.oneof({ weight: 8, arbitrary: fc.double({ min: 0.01, max, noNaN: true }) }, fc.double())

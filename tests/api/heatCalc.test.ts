@@ -1,5 +1,5 @@
 import { call } from './call'
-import { panel, pose, shelterGear, thing, window } from '@tests/shelter'
+import { panel, pose, shelterGear, thing, window } from '@tests/heat'
 import { fahrenheit, inches } from '@tests/tradeUnits'
 
 const { room, things } = shelterGear().shelter

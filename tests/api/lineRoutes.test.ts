@@ -1,5 +1,5 @@
 import { check, edited, change, made, soundStart } from '@tests/lines'
-import { readyMadeLines } from '@/core/hookup/readyMadeLines'
+import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
 import { fromUnit } from '@/core/units/fromUnit'
 import { call } from './call'
 

@@ -5,7 +5,7 @@ import { openApi } from '@/app/api/v1/openApi'
 import { calculations } from '@/app/api/v1/calc/calculations'
 import { POST } from '@/app/api/v1/calc/[name]/route'
 import { readBody } from '@/app/api/v1/readBody'
-import { judgeTrip } from '@/core/readiness/judgeTrip'
+import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { call } from './call'
 
 const body = { rig: rigGear([cylinderGear(), bottleGear()]), trip: tripPlan(), now: NOW }

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { steadyBurner, steadyWeather, twentyPound } from '@tests/running'
+import { steadyBurner, steadyWeather, twentyPound } from '@tests/run'
 import { BTU_PER_HOUR_W, fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import { call } from './call'
 

@@ -1,6 +1,6 @@
 import { tripPlan } from '@tests/gear'
 import { withClockChanges } from '@/records/clockChanges'
-import { runSettingsSchema } from '@/core/running/runSettings'
+import { runSettingsSchema } from '@/core/run/runSettings'
 
 /** Hours between two moments of the clock of this machine. */
 const changesOf = (startDay: string, nights: number) =>

@@ -5,10 +5,10 @@ import { plainText } from '@/app/pdf/plainText'
 import { calendarOf } from '@/app/log/dates/calendarOf'
 import { cardText } from '@/app/trips/cardText'
 import { codePath } from '@/app/trips/codePath'
-import { dueDates } from '@/core/readiness/dueDates'
-import { judgeTrip } from '@/core/readiness/judgeTrip'
-import { readiness } from '@/core/readiness/readiness'
-import { tripCard } from '@/core/readiness/tripCard'
+import { dueDates } from '@/core/trip/tasks/dueDates'
+import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
+import { readiness } from '@/core/trip/readiness/readiness'
+import { tripCard } from '@/core/trip/card/tripCard'
 
 const gear = rigGear([cylinderGear(), co2Gear()])
 const judgement = judgeTrip(gear, tripPlan(), NOW)

@@ -7,7 +7,7 @@ import {
   type StampValues,
   type StoredStamps,
 } from '@/app/cylinders/stampValues'
-import { readStamps } from '@/core/cylinders/readStamps'
+import { readStamps } from '@/core/cylinders/stamps/readStamps'
 
 const MONTH = '2026-11'
 const GALLON_WATER_KG = 3.785411784e-3 * 999.016

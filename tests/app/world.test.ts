@@ -1,10 +1,10 @@
 import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { stationStates, type World } from '@/app/world'
-import type { CylinderGear } from '@/core/cylinders/gear'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { plainCylinder } from '@/records/cylinders'
-import { judgeTrip } from '@/core/readiness/judgeTrip'
-import { readiness } from '@/core/readiness/readiness'
+import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
+import { readiness } from '@/core/trip/readiness/readiness'
 
 function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
   const row = { ...plainCylinder, rigId: 'rig', position: 0, archivedAt: null, version: 1 }

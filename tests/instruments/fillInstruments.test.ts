@@ -1,5 +1,5 @@
-import { scaleStage } from '@/core/filling/scaleStage'
-import { fillCosts } from '@/core/filling/fillCosts'
+import { scaleStage } from '@/core/fill/scaleStage'
+import { fillCosts } from '@/core/fill/cost/fillCosts'
 import { simulatedPriceBoard } from '@/instruments/simulatedPriceBoard'
 import { scaleStepKg, simulatedScale } from '@/instruments/simulatedScale'
 

@@ -1,4 +1,4 @@
-import { forecastSchema } from '@/core/running/forecast'
+import { forecastSchema } from '@/core/run/weather/forecast'
 import { forecastPlaces, forecastSpells, simulatedForecast } from '@/instruments/simulatedForecast'
 
 function steady() {

@@ -1,4 +1,4 @@
-import { uTubeGaugePa } from '@/core/leaktest/uTubeGaugePa'
+import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
 import { fromUnit } from '@/core/units/fromUnit'
 import { simulatedHoles, simulatedManometer } from '@/instruments/simulatedManometer'
 

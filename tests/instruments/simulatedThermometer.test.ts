@@ -1,5 +1,5 @@
 import { simulatedThermometer } from '@/instruments/simulatedThermometer'
-import { warmUpFit } from '@/core/shelter/warmUpFit'
+import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
 import { fahrenheit } from '@tests/tradeUnits'
 
 /** Reads it every second of the clock; at first speed that is a minute of the rig. */

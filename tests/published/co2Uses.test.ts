@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { fahrenheit, PSI_PA } from '@tests/tradeUnits'
-import { carbonationGaugePa } from '@/core/co2/carbonationGaugePa'
+import { carbonationGaugePa } from '@/core/co2/carbonation'
 import { fastDraw, TRIPLE_POINT } from '@/core/co2/fastDraw'
-import { tyreGas } from '@/core/co2/tyreGas'
+import { tyreGas } from '@/core/co2/tireGas'
 import { saturation } from '@/core/fluids/saturation'
 
 describe('carbonation', () => {

@@ -1,4 +1,4 @@
-import { requalificationOfStamps } from '@/core/cylinders/requalificationOfStamps'
+import { requalificationOfStamps } from '@/core/cylinders/dates/requalificationOfStamps'
 
 const due = (stamps: string, ruleSet: string) => requalificationOfStamps({ stamps, ruleSet, on: '2026-11-24' })
 

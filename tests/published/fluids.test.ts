@@ -1,5 +1,5 @@
 import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
 import { auxiliarySaturation } from '@/core/fluids/auxiliarySaturation'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import type { Fluid } from '@/core/fluids/fluid'

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
-import { InputError } from '@/core/findings/InputError'
-import { pressureDrop } from '@/core/hookup/pressureDrop'
-import { uTubeGaugePa } from '@/core/leaktest/uTubeGaugePa'
+import { InputError } from '@/core/base/InputError'
+import { pressureDrop } from '@/core/hookup/flow/pressureDrop'
+import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
 import { fromUnit } from '@/core/units/fromUnit'
 
 const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')

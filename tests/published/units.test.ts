@@ -1,5 +1,5 @@
 import { unit } from 'mathjs'
-import type { Dimension } from '@/core/findings/quantity'
+import type { Dimension } from '@/core/base/quantity'
 import { fromUnit } from '@/core/units/fromUnit'
 
 /** Outside reference: the unit tables of mathjs. */

@@ -2,9 +2,9 @@ import fs from 'node:fs'
 import path from 'node:path'
 import { answers } from '@tests/gear'
 import { OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
-import { gearContents } from '@/core/cylinders/gearContents'
-import { gearRequalification } from '@/core/cylinders/gearRequalification'
-import { InputError } from '@/core/findings/InputError'
+import { gearContents } from '@/core/cylinders/contents/gearContents'
+import { gearRequalification } from '@/core/cylinders/dates/gearRequalification'
+import { InputError } from '@/core/base/InputError'
 import {
   addCylinder,
   findCylinder,

@@ -1,6 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
-import { heaterGear, panel, shelterGear } from '@tests/shelter'
+import { heaterGear, panel, shelterGear } from '@tests/heat'
 import { NOW } from '@tests/gear'
 import { temporaryDatabase } from './temporary'
 import { warmUpLog } from './warmedRoom'

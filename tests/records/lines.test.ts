@@ -1,5 +1,5 @@
 import { change, edited } from '@tests/lines'
-import { leakFindings } from '@/core/leaktest/leakFindings'
+import { leakFindings } from '@/core/leak-test/sheet/leakFindings'
 import { addCylinder, plainCylinder } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
 import { voidEvent } from '@/records/events'

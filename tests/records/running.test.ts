@@ -1,7 +1,7 @@
 import { temporaryDatabase } from './temporary'
-import { steadyWeather } from '@tests/running'
-import { batterySchema } from '@/core/running/battery'
-import { runSettingsSchema } from '@/core/running/runSettings'
+import { steadyWeather } from '@tests/run'
+import { batterySchema } from '@/core/run/battery/battery'
+import { runSettingsSchema } from '@/core/run/runSettings'
 import { addAppliance, findAppliance, saveAppliance } from '@/records/appliances'
 import { addCylinder, plainCylinder } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'
@@ -10,7 +10,7 @@ import { ConflictError } from '@/records/RecordsError'
 import { addRig, findRig, saveRig } from '@/records/rigs'
 import { addRoom, addWarmUp } from '@/records/rooms'
 import { addTrip, findTrip, saveTrip, tripFields } from '@/records/trips'
-import { readyRooms } from '@/core/shelter/readyRooms'
+import { readyRooms } from '@/core/heat/room/readyRooms'
 
 let records: Database
 beforeEach(() => {

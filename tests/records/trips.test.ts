@@ -8,7 +8,7 @@ import { ConflictError } from '@/records/RecordsError'
 import { findRig, listArchivedRigs, listRigs, rigAtHand, saveRig, takeRig, addRig } from '@/records/rigs'
 import { archiveTrip, findTrip, listTrips, nextTrip } from '@/records/trips'
 import { findVerdict, keepVerdict, lastVerdict, listVerdicts, plannedByTrip } from '@/records/verdicts'
-import { readinessSchema } from '@/core/readiness/rigSchema'
+import { readinessSchema } from '@/core/trip/readiness/rigSchema'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 import { temporaryDatabase } from './temporary'
 

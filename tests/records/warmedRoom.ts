@@ -1,4 +1,4 @@
-import { shelterGear } from '@tests/shelter'
+import { shelterGear } from '@tests/heat'
 import { fahrenheit } from '@tests/tradeUnits'
 import type { Database } from '@/records/databaseType'
 import { addRoom, addWarmUp } from '@/records/rooms'

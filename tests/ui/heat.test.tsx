@@ -1,18 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import type { ReactElement } from 'react'
-import {
-  alarms,
-  bareRoom,
-  body,
-  door,
-  heaterGear,
-  panel,
-  pose,
-  radiant,
-  shelterGear,
-  thing,
-  window,
-} from '@tests/shelter'
+import { alarms, bareRoom, body, door, heaterGear, panel, pose, radiant, shelterGear, thing, window } from '@tests/heat'
 import { fahrenheit } from '@tests/tradeUnits'
 import { AirVerdict } from '@/app/heat/air/AirVerdict'
 import { heaterModes, nightInput, type Night } from '@/app/heat/air/nightInput'
@@ -26,15 +14,15 @@ import { PlanSketch } from '@/app/heat/PlanSketch'
 import { thingOptions, useWords } from '@/app/heat/thingWords'
 import { readLog, type LogTexts } from '@/app/heat/warm-up/readLog'
 import { warmUpHistory } from '@/app/heat/warm-up/warmUpHistory'
-import { clearanceCheck } from '@/core/shelter/clearanceCheck'
-import { compareHeater } from '@/core/shelter/compareHeater'
-import { heaterUses } from '@/core/shelter/heater'
-import { readyRooms } from '@/core/shelter/readyRooms'
-import { openingConditions, openingKinds, roomSides } from '@/core/shelter/room'
-import { roomAir } from '@/core/shelter/roomAir'
-import { roomWarmth } from '@/core/shelter/roomWarmth'
-import { shelterFindings } from '@/core/shelter/shelterFindings'
-import { thingKinds } from '@/core/shelter/thing'
+import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
+import { compareHeater } from '@/core/heat/heaters/compareHeater'
+import { heaterUses } from '@/core/heat/heaters/heater'
+import { readyRooms } from '@/core/heat/room/readyRooms'
+import { openingConditions, openingKinds, roomSides } from '@/core/heat/room/room'
+import { roomAir } from '@/core/heat/air/roomAir'
+import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
+import { shelterFindings } from '@/core/heat/heatFindings'
+import { thingKinds } from '@/core/heat/room/thing'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import type { StoredHeater } from '@/records/heaters'
 import type { StoredWarmUp } from '@/records/rooms'
@@ -43,7 +31,7 @@ import { FindingList } from '@/ui/FindingList'
 import { issueOf } from '@/ui/issueOf'
 import { shownIn } from '@/ui/shownIn'
 import { UnitsProvider } from '@/ui/UnitsProvider'
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 function drawn(element: ReactElement, system: UnitSystem = 'us'): string {
   return renderToStaticMarkup(<UnitsProvider initial={system}>{element}</UnitsProvider>).replaceAll('\u00a0', ' ')

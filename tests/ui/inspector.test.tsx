@@ -3,7 +3,7 @@ import { chain, check, edited, change, soundStart } from '@tests/lines'
 import type { HookupWorld } from '@/app/hookup/hookupWorld'
 import { JoinFields } from '@/app/hookup/JoinFields'
 import { PartInspector } from '@/app/hookup/PartInspector'
-import type { Line } from '@/core/hookup/line'
+import type { Line } from '@/core/hookup/line/line'
 import { CaptureProvider } from '@/ui/CaptureProvider'
 import { UnitsProvider } from '@/ui/UnitsProvider'
 

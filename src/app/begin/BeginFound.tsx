@@ -1,7 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment'
+import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import { MonthField } from '@/ui/MonthField'
 import type { BeginPart } from './beginPart'
 import type { Found } from './beginForm'

@@ -1,10 +1,10 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { applianceTemplates } from '@/core/running/applianceTemplates'
-import type { ApplianceKind } from '@/core/running/habit'
-import { heaterKinds } from '@/core/shelter/heater'
-import { heaterTemplates } from '@/core/shelter/heaterTemplates'
+import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import type { ApplianceKind } from '@/core/appliances/habit'
+import { heaterKinds } from '@/core/heat/heaters/heater'
+import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { Amount } from '@/ui/Amount'
 import type { BeginPart } from './beginPart'
 

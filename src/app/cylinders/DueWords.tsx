@@ -1,5 +1,5 @@
-import { monthWords } from '@/core/cylinders/monthWords'
-import type { DateStatus, Requalification } from '@/core/cylinders/requalification'
+import { monthWords } from '@/core/time/monthWords'
+import type { DateStatus, Requalification } from '@/core/cylinders/dates/requalification'
 import { StateMark, type MarkState } from '@/ui/StateMark'
 
 const marks: Readonly<Record<DateStatus, MarkState>> = {

@@ -1,4 +1,4 @@
-import type { PumpAnswer } from '@/core/cylinders/pumpAnswer'
+import type { PumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { PhraseText } from '@/ui/Amount'
 import { StateMark, type MarkState } from '@/ui/StateMark'
 

@@ -1,7 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import type { FullMark } from '@/core/cylinders/gaugeLevel'
+import type { FullMark } from '@/core/cylinders/contents/gaugeLevel'
 import { OWN_RULE_ID, ruleSets } from '@/core/rules/ruleSets'
 import { QuantityField } from '@/ui/QuantityField'
 import type { StampFieldsProps } from './stampValues'

@@ -1,6 +1,6 @@
 import { Link } from '@/ui/Link'
-import type { CylinderGear } from '@/core/cylinders/gear'
-import { shelfFigures } from '@/core/cylinders/shelfFigures'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { shelfFigures } from '@/core/cylinders/contents/shelfFigures'
 import { Amount } from '@/ui/Amount'
 import { CylinderDrawing } from '@/ui/CylinderDrawing'
 import { StateMark } from '@/ui/StateMark'

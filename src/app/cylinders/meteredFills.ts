@@ -1,4 +1,4 @@
-import type { MeteredFill } from '@/core/cylinders/learnedGauge'
+import type { MeteredFill } from '@/core/cylinders/contents/learnedGauge'
 import { database } from '@/records/database'
 import { listFills } from '@/records/fills'
 

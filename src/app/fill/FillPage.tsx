@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { FillMode } from '@/core/filling/fillModes'
+import type { FillMode } from '@/core/fill/fillModes'
 import { CylinderPicker } from './CylinderPicker'
 import { FillSteps } from './FillSteps'
 import type { FillWorld } from './fillWorld'

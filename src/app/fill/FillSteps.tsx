@@ -1,8 +1,8 @@
 'use client'
 
-import type { FillMode } from '@/core/filling/fillModes'
-import { fillCautions } from '@/core/filling/fillCautions'
-import { fillSteps } from '@/core/filling/fillSteps'
+import type { FillMode } from '@/core/fill/fillModes'
+import { fillCautions } from '@/core/fill/procedures/fillCautions'
+import { fillSteps } from '@/core/fill/procedures/fillSteps'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
 import { StepRail } from '@/ui/StepRail'
 

@@ -1,8 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { SCALE_MARKS, scaleStage, type ScaleStage } from '@/core/filling/scaleStage'
-import type { DisplayRole } from '@/core/findings/quantity'
+import { SCALE_MARKS, scaleStage, type ScaleStage } from '@/core/fill/scaleStage'
+import type { DisplayRole } from '@/core/base/quantity'
 import { scaleStepKg } from '@/instruments/simulatedScale'
 import { Amount, BigAmount } from '@/ui/Amount'
 import { useScaleReading } from '@/ui/ScaleProvider'

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
-import type { CylinderGear } from '@/core/cylinders/gear'
-import type { FillMode } from '@/core/filling/fillModes'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import type { FillMode } from '@/core/fill/fillModes'
 import { ticksGoingOn } from '@/app/ticksGoingOn'
 import { loadWorld } from '@/app/world'
 import type { CylinderWithGear } from '@/records/cylinders'

@@ -1,6 +1,6 @@
-import { boxPoints } from '@/core/shelter/boxPoints'
-import { ceilingM } from '@/core/shelter/ceilingM'
-import { isOnWall } from '@/core/shelter/isOnWall'
+import { boxPoints } from '@/core/math/boxPoints'
+import { ceilingM } from '@/core/heat/room/ceilingM'
+import { isOnWall } from '@/core/heat/room/isOnWall'
 import type { DrawnHeater, DrawnRoom } from './drawnRoom'
 
 /** Extent along the rig of a box on the plan. */

@@ -1,6 +1,6 @@
 'use client'
 
-import { readyRooms } from '@/core/shelter/readyRooms'
+import { readyRooms } from '@/core/heat/room/readyRooms'
 import { BenchPicker } from '@/app/BenchPicker'
 import { Amount } from '@/ui/Amount'
 import { useKept } from '@/ui/useKept'

@@ -1,7 +1,7 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import type { Placement, Placements } from '@/core/shelter/placements'
+import type { Placement, Placements } from '@/core/heat/clearance/placements'
 import type { StoredHeater } from '@/records/heaters'
 import { Amount } from '@/ui/Amount'
 import type { RoomDesk } from './useRoom'

@@ -2,7 +2,7 @@
 
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
-import type { Thing } from '@/core/shelter/thing'
+import type { Thing } from '@/core/heat/room/thing'
 import type { DrawnRoom } from './drawnRoom'
 
 // The canvas exists in browsers only.

@@ -1,7 +1,7 @@
 'use client'
 
 import { Group, Line, Rect, Text } from 'react-konva'
-import type { Thing } from '@/core/shelter/thing'
+import type { Thing } from '@/core/heat/room/thing'
 import { DRAWN_FONT, drawnColours, type DrawnHeater } from './drawnRoom'
 
 /** The heater with what must stay clear around it; its front is the bright edge. */

@@ -1,7 +1,7 @@
 'use client'
 
 import { Line, Rect, Text } from 'react-konva'
-import type { Opening, Room } from '@/core/shelter/room'
+import type { Opening, Room } from '@/core/heat/room/room'
 import { DRAWN_FONT, drawnColours } from './drawnRoom'
 
 /** Where an opening lies along its wall. */

@@ -1,7 +1,7 @@
-import { boxPoints } from '@/core/shelter/boxPoints'
-import type { PlanPoint } from '@/core/shelter/planPoint'
-import { roomOutline } from '@/core/shelter/roomOutline'
-import type { Shelter } from '@/core/shelter/shelter'
+import { boxPoints } from '@/core/math/boxPoints'
+import type { PlanPoint } from '@/core/math/planPoint'
+import { roomOutline } from '@/core/heat/room/roomOutline'
+import type { Shelter } from '@/core/heat/room/roomPlan'
 
 const path = (points: readonly PlanPoint[]): string =>
   `${points.map(({ xM, yM }, i) => `${i ? 'L' : 'M'}${xM} ${yM}`).join('')}Z`

@@ -3,8 +3,8 @@
 import type Konva from 'konva'
 import { useCallback, useRef } from 'react'
 import { Group, Line, Rect, Text } from 'react-konva'
-import { reachOf } from '@/core/shelter/reachOf'
-import type { Thing } from '@/core/shelter/thing'
+import { reachOf } from '@/core/heat/clearance/reachOf'
+import type { Thing } from '@/core/heat/room/thing'
 import { DRAWN_FONT, drawnColours } from './drawnRoom'
 
 /** Nothing is drawn thinner than a finger can take hold of. */

@@ -1,9 +1,9 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { glassClasses, shellClasses } from '@/core/shelter/room'
-import { requireRoom } from '@/core/shelter/requireRoom'
-import { glassFacts, shellFacts } from '@/core/shelter/shellFacts'
+import { glassClasses, shellClasses } from '@/core/heat/room/room'
+import { requireRoom } from '@/core/heat/room/requireRoom'
+import { glassFacts, shellFacts } from '@/core/heat/warmth/shellFacts'
 import { Choice } from '@/ui/Choice'
 import { issueOf } from '@/ui/issueOf'
 import { Measure } from '@/ui/Measure'

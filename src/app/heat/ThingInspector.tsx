@@ -3,7 +3,7 @@
 import { RotateCw } from 'lucide-react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { Thing } from '@/core/shelter/thing'
+import type { Thing } from '@/core/heat/room/thing'
 import { Choice } from '@/ui/Choice'
 import { Measure } from '@/ui/Measure'
 import { thingOptions } from './thingWords'

@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import type { ClearanceCheck } from '@/core/shelter/clearanceCheck'
-import { newThing } from '@/core/shelter/newThing'
-import type { ThingKind } from '@/core/shelter/thing'
+import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
+import { newThing } from '@/core/heat/room/newThing'
+import type { ThingKind } from '@/core/heat/room/thing'
 import { Amount } from '@/ui/Amount'
 import { Choice } from '@/ui/Choice'
 import { newId } from '@/ui/newId'

@@ -1,6 +1,6 @@
-import type { ClearanceCheck } from '@/core/shelter/clearanceCheck'
-import type { HeaterBody } from '@/core/shelter/heater'
-import type { Shelter } from '@/core/shelter/shelter'
+import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
+import type { HeaterBody } from '@/core/heat/heaters/heater'
+import type { Shelter } from '@/core/heat/room/roomPlan'
 
 /** A heater where it stands. */
 export interface DrawnHeater {

@@ -1,4 +1,4 @@
-import type { WarmUpInput } from '@/core/shelter/warmUpFit'
+import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import type { HeatWorld } from './heatWorld'
 
 /** The newest warm-up of the room that stands; null without one. */

@@ -1,5 +1,5 @@
-import type { HeaterUse } from '@/core/shelter/heater'
-import { thingFacts, thingKinds } from '@/core/shelter/thing'
+import type { HeaterUse } from '@/core/heat/heaters/heater'
+import { thingFacts, thingKinds } from '@/core/heat/room/thing'
 
 /** Kinds of thing for a list to choose from. */
 export const thingOptions = thingKinds.map((kind) => [kind, thingFacts[kind].name] as const)

@@ -2,12 +2,12 @@
 
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { connections } from '@/core/hookup/connections'
-import type { LineEdit } from '@/core/hookup/editLine'
-import { freePorts } from '@/core/hookup/freePorts'
-import type { GraphPart, LineGraph } from '@/core/hookup/lineGraph'
-import type { Port } from '@/core/hookup/partType'
-import { portsVerdict } from '@/core/hookup/portsVerdict'
+import { connections } from '@/core/hookup/catalogue/connections'
+import type { LineEdit } from '@/core/hookup/line/editLine'
+import { freePorts } from '@/core/hookup/line/freePorts'
+import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
+import type { Port } from '@/core/hookup/catalogue/partType'
+import { portsVerdict } from '@/core/hookup/catalogue/portsVerdict'
 import { newId } from '@/ui/newId'
 
 const verdictWords = { mates: 'fits', lookalike: 'looks alike, never seals', 'does-not-fit': 'does not fit' } as const

@@ -10,7 +10,7 @@ import {
   type Edge,
 } from '@xyflow/react'
 import { memo, useEffect, useMemo, useState } from 'react'
-import type { LineCheck } from '@/core/hookup/checkLine'
+import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import { keepSame } from './keepSame'
 import { marksOf } from './marksOf'
 import { BoxBenchProvider, DRAGGED, faceOf, PartBox, type ChosenPart, type PartNode } from './PartBox'

@@ -2,8 +2,8 @@
 
 import type { Connection } from '@xyflow/react'
 import { useEffect, useState } from 'react'
-import type { LineCheck } from '@/core/hookup/checkLine'
-import { zoneFacts } from '@/core/hookup/zone'
+import type { LineCheck } from '@/core/hookup/checks/checkLine'
+import { zoneFacts } from '@/core/hookup/line/zone'
 import { LineCanvas } from './LineCanvas'
 import { chosenPart } from './PartBox'
 

@@ -1,9 +1,9 @@
 'use client'
 
-import type { Line } from '@/core/hookup/line'
-import { lineGraph } from '@/core/hookup/lineGraph'
-import type { PartRole } from '@/core/hookup/partType'
-import { readyMadeLines } from '@/core/hookup/readyMadeLines'
+import type { Line } from '@/core/hookup/line/line'
+import { lineGraph } from '@/core/hookup/line/lineGraph'
+import type { PartRole } from '@/core/hookup/catalogue/partType'
+import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
 import type { HookupWorld } from './hookupWorld'
 import { LineBench } from './LineBench'
 import { PartDrawing } from './PartDrawing'

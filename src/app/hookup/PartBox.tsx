@@ -2,9 +2,9 @@
 
 import { Handle, Position, type Node, type NodeProps } from '@xyflow/react'
 import { createContext, memo, useContext, useSyncExternalStore } from 'react'
-import type { LineCheck } from '@/core/hookup/checkLine'
-import type { GraphPart } from '@/core/hookup/lineGraph'
-import type { PartRole } from '@/core/hookup/partType'
+import type { LineCheck } from '@/core/hookup/checks/checkLine'
+import type { GraphPart } from '@/core/hookup/line/lineGraph'
+import type { PartRole } from '@/core/hookup/catalogue/partType'
 import { Amount } from '@/ui/Amount'
 import { StateMark, type MarkState } from '@/ui/StateMark'
 import { PartDrawing } from './PartDrawing'

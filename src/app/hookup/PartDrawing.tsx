@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { PartRole } from '@/core/hookup/partType'
+import type { PartRole } from '@/core/hookup/catalogue/partType'
 
 const line = {
   fill: 'none',

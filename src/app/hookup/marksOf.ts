@@ -1,4 +1,4 @@
-import type { LineCheck } from '@/core/hookup/checkLine'
+import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { MarkState } from '@/ui/StateMark'
 
 /** The worst that is said about each part and joint; notes mark nothing. */

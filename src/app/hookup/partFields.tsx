@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { LinePart } from '@/core/hookup/line'
+import type { LinePart } from '@/core/hookup/line/line'
 import { Choice } from '@/ui/Choice'
 import { MonthField } from '@/ui/MonthField'
 import { readMonthField } from '@/ui/readMonthField'

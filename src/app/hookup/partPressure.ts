@@ -1,5 +1,5 @@
-import type { Quantity } from '@/core/findings/quantity'
-import type { LineCheck } from '@/core/hookup/checkLine'
+import type { Quantity } from '@/core/base/quantity'
+import type { LineCheck } from '@/core/hookup/checks/checkLine'
 
 /**
  * What stands behind a part in the unit of its zone; nothing where no gas comes.

@@ -1,4 +1,4 @@
-import type { PartRole } from '@/core/hookup/partType'
+import type { PartRole } from '@/core/hookup/catalogue/partType'
 
 /** What a part does, in a word or two. */
 export const roleWords: Readonly<Record<PartRole, string>> = {

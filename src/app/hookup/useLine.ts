@@ -3,9 +3,9 @@
 import { useMemo } from 'react'
 import { saveLineAction } from '@/actions/hookup'
 import { useDrawing } from '@/app/useDrawing'
-import { checkLine, type LineCheck, type LineConditions } from '@/core/hookup/checkLine'
-import { editLine, type LineEdit } from '@/core/hookup/editLine'
-import type { Line } from '@/core/hookup/line'
+import { checkLine, type LineCheck, type LineConditions } from '@/core/hookup/checks/checkLine'
+import { editLine, type LineEdit } from '@/core/hookup/line/editLine'
+import type { Line } from '@/core/hookup/line/line'
 import type { HookupWorld } from './hookupWorld'
 
 export type LineDesk = ReturnType<typeof useLine>

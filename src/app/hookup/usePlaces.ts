@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useMemo, useState } from 'react'
-import type { LineGraph } from '@/core/hookup/lineGraph'
+import type { LineGraph } from '@/core/hookup/line/lineGraph'
 import { placeDiagram, type Place } from '@/workers/placeDiagram'
 
 export const BOX = { widthPx: 104, heightPx: 100 } as const

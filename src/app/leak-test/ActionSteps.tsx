@@ -1,4 +1,4 @@
-import type { LeakAction } from '@/core/leaktest/leakAction'
+import type { LeakAction } from '@/core/leak-test/sheet/leakAction'
 
 /** What is done about a leak, in order. */
 export function ActionSteps({ action }: { action: LeakAction }) {

@@ -1,8 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { gradeWords } from '@/core/leaktest/leakGrades'
-import type { LeakItemState } from '@/core/leaktest/leakTestState'
+import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
+import type { LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/StateMark'
 
 /** What leaks still, the gravest first. */

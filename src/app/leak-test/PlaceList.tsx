@@ -1,7 +1,7 @@
 'use client'
 
-import type { LeakItemState } from '@/core/leaktest/leakTestState'
-import { gradeWords } from '@/core/leaktest/leakGrades'
+import type { LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
 import { StateMark } from '@/ui/StateMark'
 
 const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as const

@@ -1,6 +1,6 @@
-import { zoneFacts } from '@/core/hookup/zone'
-import { gradeWords } from '@/core/leaktest/leakGrades'
-import type { LeakItemState } from '@/core/leaktest/leakTestState'
+import { zoneFacts } from '@/core/hookup/line/zone'
+import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
+import type { LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 
 /** The sheet for paper, black on white, with room to write. */
 export function PrintedSheet({ lineName, items }: { lineName: string; items: readonly LeakItemState[] }) {

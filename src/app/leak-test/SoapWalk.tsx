@@ -2,8 +2,8 @@
 
 import { useMemo, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import type { LeakItem } from '@/core/leaktest/leakSheet'
-import { leakTestState } from '@/core/leaktest/leakTestState'
+import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
+import { leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import { CloseTest, type GasUsers } from './CloseTest'
 import { OpenLeaks } from './OpenLeaks'
 import { PlaceCard } from './PlaceCard'

@@ -1,5 +1,5 @@
-import { gradeWords } from '@/core/leaktest/leakGrades'
-import { leakTestState } from '@/core/leaktest/leakTestState'
+import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
+import { leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import type { HistoryEntry } from '@/app/historyEntry'
 import { pressureRole } from './hold/readHold'
 import type { LeakWorld } from './leakWorld'

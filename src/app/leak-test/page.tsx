@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { lineGraph } from '@/core/hookup/lineGraph'
+import { lineGraph } from '@/core/hookup/line/lineGraph'
 import type { LineSearch } from '@/app/hookup/hookupWorld'
 import { LinePicker } from '@/app/hookup/LinePicker'
 import { NoLine } from '@/app/hookup/NoLine'

@@ -3,8 +3,8 @@
 import { useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { soapAction } from '@/actions/leakTest'
-import type { LeakGrade } from '@/core/leaktest/leakGrades'
-import type { LeakReading } from '@/core/leaktest/leakTestState'
+import type { LeakGrade } from '@/core/leak-test/sheet/leakGrades'
+import type { LeakReading } from '@/core/leak-test/sheet/leakTestState'
 import { useNotice } from '@/ui/UndoProvider'
 
 /** A soaping as it was logged. */

@@ -1,6 +1,6 @@
 import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
-import { zoneFacts } from '@/core/hookup/zone'
-import type { LeakItem } from '@/core/leaktest/leakSheet'
+import { zoneFacts } from '@/core/hookup/line/zone'
+import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { plainText } from './plainText'
 
 const styles = StyleSheet.create({

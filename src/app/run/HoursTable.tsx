@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import type { NightRibbon } from '@/core/running/nightRibbons'
-import { runCsv } from '@/core/running/runCsv'
-import type { RunOutlook } from '@/core/running/runOutlook'
+import type { NightRibbon } from '@/core/run/analysis/nightRibbons'
+import { runCsv } from '@/core/run/analysis/runCsv'
+import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import { Amount } from '@/ui/Amount'
 
 /** Hands a text over as a file. */

@@ -1,8 +1,8 @@
 'use client'
 
 import { useState } from 'react'
-import type { NightRibbon, RibbonHour } from '@/core/running/nightRibbons'
-import { weakestHour } from '@/core/running/weakestHour'
+import type { NightRibbon, RibbonHour } from '@/core/run/analysis/nightRibbons'
+import { weakestHour } from '@/core/run/analysis/weakestHour'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { useUnits } from '@/ui/UnitsProvider'

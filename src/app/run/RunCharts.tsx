@@ -1,9 +1,9 @@
 'use client'
 
-import type { DisplayRole } from '@/core/findings/quantity'
-import { momentWords } from '@/core/running/momentWords'
-import type { RunOutlook } from '@/core/running/runOutlook'
-import type { TripMoment } from '@/core/running/tripRun'
+import type { DisplayRole } from '@/core/base/quantity'
+import { momentWords } from '@/core/time/momentWords'
+import type { RunOutlook } from '@/core/run/simulation/runOutlook'
+import type { TripMoment } from '@/core/run/simulation/tripRun'
 import { axisMarks } from '@/ui/axisMarks'
 import { StripChart, type StripLine } from '@/ui/StripChart'
 

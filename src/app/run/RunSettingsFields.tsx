@@ -1,8 +1,8 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { changeovers, changeoverWords, type Changeover } from '@/core/running/runSettings'
-import { cylinderSites, siteWords } from '@/core/running/wallUWPerM2K'
+import { changeovers, changeoverWords, type Changeover } from '@/core/run/runSettings'
+import { cylinderSites, siteWords } from '@/core/vaporization/heatTransfer'
 import { Choice } from '@/ui/Choice'
 import { ClockField } from './ClockField'
 import { Refills } from './Refills'

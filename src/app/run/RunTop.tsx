@@ -3,7 +3,7 @@
 import { Link } from '@/ui/Link'
 import Button from 'react-bootstrap/Button'
 import { Behind, DrawingSave, DrawingTools } from '@/app/DrawingParts'
-import { runHead } from '@/core/running/runHead'
+import { runHead } from '@/core/run/analysis/runHead'
 import { PhraseText } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { StateMark } from '@/ui/StateMark'

@@ -1,6 +1,6 @@
 import { Link } from '@/ui/Link'
-import { monthWords } from '@/core/cylinders/monthWords'
-import type { DueDate } from '@/core/readiness/dueDates'
+import { monthWords } from '@/core/time/monthWords'
+import type { DueDate } from '@/core/trip/tasks/dueDates'
 import { remedyHref } from '@/ui/remedyHref'
 
 /** What has its last month before the trip is over. */

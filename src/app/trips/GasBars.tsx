@@ -1,5 +1,5 @@
-import type { SupplyBalance } from '@/core/running/gasForTrip'
-import { gasBars, type BarPiece } from '@/core/running/gasBars'
+import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
+import { gasBars, type BarPiece } from '@/core/run/analysis/gasBars'
 import { Amount } from '@/ui/Amount'
 
 function Bar({ name, pieces }: { name: string; pieces: readonly BarPiece[] }) {

@@ -1,7 +1,7 @@
 import { supplyWords } from '@/core/cylinders/cylinderKind'
-import type { SupplyBalance } from '@/core/running/gasForTrip'
-import type { TripPlan } from '@/core/running/tripPlan'
-import { tripSlip } from '@/core/running/tripSlip'
+import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
+import type { TripPlan } from '@/core/run/tripPlan'
+import { tripSlip } from '@/core/run/analysis/tripSlip'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { GasBars } from './GasBars'
 

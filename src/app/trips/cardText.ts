@@ -1,4 +1,4 @@
-import type { CardBlock } from '@/core/readiness/cardBlock'
+import type { CardBlock } from '@/core/trip/card/cardBlock'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { formatPhrase } from '@/core/units/formatPhrase'
 

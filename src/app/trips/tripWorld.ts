@@ -3,7 +3,7 @@ import { judgedTrip, type JudgedTrip } from '@/actions/judgedTrip'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
 import { listOffers } from '@/records/offers'
-import type { PriceOffer } from '@/core/filling/fillCosts'
+import type { PriceOffer } from '@/core/fill/cost/fillCosts'
 
 /** What every page about a trip is given. */
 export interface TripWorld extends JudgedTrip {

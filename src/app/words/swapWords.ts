@@ -1,5 +1,5 @@
 import type { HistoryEntry } from '@/app/historyEntry'
-import { swapFindWords } from '@/core/running/swap'
+import { swapFindWords } from '@/core/trip/usage/swap'
 import { cylinderName } from '@/records/cylinders'
 import { database } from '@/records/database'
 import type { StoredSwap } from '@/records/swaps'

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 export interface Co2InRoom {
   /** If all of it gets out at once and mixes. */

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import { saturation } from '@/core/fluids/saturation'
 import { saturationTable } from '@/core/fluids/saturationTable'
 

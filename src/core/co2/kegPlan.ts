@@ -1,7 +1,7 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import { gasDensityKgM3 } from '@/core/fluids/gasDensityKgM3'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import { carbonationGaugePa } from './carbonationGaugePa'
+import { carbonationGaugePa } from './carbonation'
 
 /** A keg as it is to be filled with gas and served. */
 export interface Keg {

@@ -1,6 +1,6 @@
 import { gasDensityKgM3 } from '@/core/fluids/gasDensityKgM3'
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 /** Air tools by the free gas they swallow, m³/s. [common practice] */
 export const airTools = [

@@ -1,4 +1,4 @@
-import type { Phrase } from './quantity'
+import type { Phrase } from '@/core/base/quantity'
 
 /** The stations in the order the gas passes them. */
 export const stations = ['trip', 'cylinders', 'fill', 'hookup', 'leak-test', 'heat', 'run', 'log', 'practice'] as const

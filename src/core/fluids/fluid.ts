@@ -1,4 +1,4 @@
-import { z } from '@/core/findings/schema'
+import { z } from '@/core/base/schema'
 
 export const fluids = ['propane', 'co2'] as const
 

@@ -1,4 +1,4 @@
-import { z } from '@/core/findings/schema'
+import { z } from '@/core/base/schema'
 import { fluidSchema } from './fluid'
 
 /** Inputs of saturation, as sent from outside. */

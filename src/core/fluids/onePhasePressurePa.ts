@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import type { Fluid } from './fluid'
 import { helmholtz } from './helmholtz'
 import { propertyData } from './propertyData'

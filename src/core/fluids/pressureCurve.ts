@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import { cylinderState, type CylinderState } from './cylinderState'
 import type { Fluid } from './fluid'
 

@@ -1,5 +1,5 @@
-import { InputError } from '@/core/findings/InputError'
-import { cubicThrough } from './cubicThrough'
+import { InputError } from '@/core/base/InputError'
+import { cubicThrough } from '@/core/math/interpolation'
 import type { Fluid } from './fluid'
 import { requireTemperature } from './requireTemperature'
 import { saturationTable } from './saturationTable'

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 const SEA_LEVEL_PA = 101325
 const SEA_LEVEL_K = 288.15

@@ -1,5 +1,5 @@
-import type { Quantity } from '@/core/findings/quantity'
-import type { BasisId } from './basis'
+import type { Quantity } from '@/core/base/quantity'
+import type { BasisId } from '@/core/rules/basis/basis'
 
 /** One number that went into a figure. */
 export interface FigureInput {

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import { OWN_RULE_ID, ruleSets, type OwnRule, type RuleSet } from './ruleSets'
 
 /**

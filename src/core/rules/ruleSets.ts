@@ -1,5 +1,5 @@
-import { z } from '@/core/findings/schema'
-import type { Standing } from './basisEntry'
+import { z } from '@/core/base/schema'
+import type { Standing } from '@/core/rules/basis/basisEntry'
 
 /** How long a cylinder may be filled after it was made or last requalified. Numbers are months. */
 export interface RuleSet {

@@ -1,4 +1,4 @@
-import type { Dimension, DisplayRole } from '@/core/findings/quantity'
+import type { Dimension, DisplayRole } from '@/core/base/quantity'
 
 /** The two families of units an owner can read in. */
 export type UnitSystem = 'us' | 'metric'

@@ -1,4 +1,4 @@
-import type { Phrase } from '@/core/findings/quantity'
+import type { Phrase } from '@/core/base/quantity'
 import type { UnitSystem } from './displayRoles'
 import { formatQuantity } from './formatQuantity'
 

@@ -1,4 +1,4 @@
-import type { Quantity } from '@/core/findings/quantity'
+import type { Quantity } from '@/core/base/quantity'
 import type { UnitSystem } from './displayRoles'
 import { quantityParts } from './quantityParts'
 

@@ -1,4 +1,4 @@
-import type { Dimension } from '@/core/findings/quantity'
+import type { Dimension } from '@/core/base/quantity'
 import { unitOf } from './unitOf'
 
 /**

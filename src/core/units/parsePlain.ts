@@ -1,5 +1,5 @@
-import { InputError } from '@/core/findings/InputError'
-import type { DisplayRole } from '@/core/findings/quantity'
+import { InputError } from '@/core/base/InputError'
+import type { DisplayRole } from '@/core/base/quantity'
 import { displayRoles, type UnitSystem } from './displayRoles'
 
 /**

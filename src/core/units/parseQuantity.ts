@@ -1,5 +1,5 @@
-import { InputError } from '@/core/findings/InputError'
-import type { Dimension } from '@/core/findings/quantity'
+import { InputError } from '@/core/base/InputError'
+import type { Dimension } from '@/core/base/quantity'
 import { readNumber } from './readNumber'
 import { readTerms, type Term } from './readTerms'
 import { tidyQuantityText } from './tidyQuantityText'

@@ -1,4 +1,4 @@
-import type { Quantity } from '@/core/findings/quantity'
+import type { Quantity } from '@/core/base/quantity'
 import { displayRoles, type UnitSystem } from './displayRoles'
 import { roundTo } from './roundTo'
 import { toUnit } from './toUnit'

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 
 /**
  * Reads one number as people write it: `31.4`, `17,5`, `9,000`, `1 1/2`, `3/8`.

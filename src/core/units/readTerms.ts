@@ -1,5 +1,5 @@
-import { InputError } from '@/core/findings/InputError'
-import type { Dimension } from '@/core/findings/quantity'
+import { InputError } from '@/core/base/InputError'
+import type { Dimension } from '@/core/base/quantity'
 import { unitTable } from './unitTable'
 
 /** A number and the unit written behind it; null where none was written. */

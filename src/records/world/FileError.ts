@@ -1,4 +1,4 @@
-import { InputError, type InputIssue } from '@/core/findings/InputError'
+import { InputError, type InputIssue } from '@/core/base/InputError'
 
 /** What is wrong with one place of a file. */
 export interface FileIssue extends InputIssue {

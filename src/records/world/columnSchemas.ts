@@ -1,4 +1,4 @@
-import { z } from '@/core/findings/schema'
+import { z } from '@/core/base/schema'
 
 /** Pictures are files named so: nothing that leads elsewhere. */
 const NAME_OF_FILE = /^[^/\\\0.][^/\\\0]*$/

@@ -1,4 +1,4 @@
-import type { InputIssue } from '@/core/findings/InputError'
+import type { InputIssue } from '@/core/base/InputError'
 import { photoTypeOf } from '@/records/photos'
 import type { World } from './World'
 

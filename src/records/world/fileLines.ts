@@ -1,5 +1,5 @@
 import { findNodeAtLocation, parseTree, type JSONPath, type ParseError } from 'jsonc-parser'
-import type { InputIssue } from '@/core/findings/InputError'
+import type { InputIssue } from '@/core/base/InputError'
 import type { FileIssue } from './FileError'
 
 function lineAt(text: string, offset: number): number {

@@ -1,4 +1,4 @@
-import type { InputIssue } from '@/core/findings/InputError'
+import type { InputIssue } from '@/core/base/InputError'
 import { references } from './references'
 import { rowName } from './rowName'
 import type { World } from './World'

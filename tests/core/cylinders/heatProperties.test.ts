@@ -1,9 +1,9 @@
 import fc from 'fast-check'
 import { bottleGear, co2Gear, cylinderGear, tankGear } from '@tests/gear'
 import { POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { gearLimitKg } from '@/core/cylinders/gearLimitKg'
-import { CURVE_FROM_K, CURVE_TO_K, heatCurve } from '@/core/cylinders/heatCurve'
-import { heatFigures } from '@/core/cylinders/heatFigures'
+import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import { CURVE_FROM_K, CURVE_TO_K, heatCurve } from '@/core/cylinders/contents/heatCurve'
+import { heatFigures } from '@/core/cylinders/contents/heatFigures'
 
 const relief = { propane: 375 * PSI_PA, co2: 3000 * PSI_PA } as const
 const gas = fc.constantFrom('propane' as const, 'co2' as const)

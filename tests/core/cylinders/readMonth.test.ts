@@ -1,4 +1,4 @@
-import { readMonth } from '@/core/cylinders/readMonth'
+import { readMonth } from '@/core/cylinders/stamps/readMonth'
 
 const NOVEMBER = '2026-11'
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { readStamps } from '@/core/cylinders/readStamps'
-import { stampTokens } from '@/core/cylinders/stampTokens'
+import { readStamps } from '@/core/cylinders/stamps/readStamps'
+import { stampTokens } from '@/core/cylinders/stamps/stampTokens'
 
 const NOVEMBER = '2026-11'
 const read = (text: string) => readStamps(text, NOVEMBER)

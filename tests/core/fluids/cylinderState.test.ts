@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import { criticalPoint } from '@/core/fluids/criticalPoint'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { fluids, type Fluid } from '@/core/fluids/fluid'

@@ -1,14 +1,14 @@
 import fc from 'fast-check'
 import { soundStart } from '@tests/lines'
-import { InputError } from '@/core/findings/InputError'
-import { connectionIds } from '@/core/hookup/connections'
-import { lineGraph } from '@/core/hookup/lineGraph'
-import { ownPartType, type OwnPart } from '@/core/hookup/ownPartType'
-import { partRoles, partTypeSchema, type PartRole } from '@/core/hookup/partType'
-import { readLineFile } from '@/core/hookup/readLineFile'
-import { readyMadeLines } from '@/core/hookup/readyMadeLines'
-import { writeLineFile } from '@/core/hookup/writeLineFile'
-import { zones } from '@/core/hookup/zone'
+import { InputError } from '@/core/base/InputError'
+import { connectionIds } from '@/core/hookup/catalogue/connections'
+import { lineGraph } from '@/core/hookup/line/lineGraph'
+import { ownPartType, type OwnPart } from '@/core/hookup/catalogue/ownPartType'
+import { partRoles, partTypeSchema, type PartRole } from '@/core/hookup/catalogue/partType'
+import { readLineFile } from '@/core/hookup/line/readLineFile'
+import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
+import { writeLineFile } from '@/core/hookup/line/writeLineFile'
+import { zones } from '@/core/hookup/line/zone'
 
 const whole = writeLineFile('House line', soundStart('two-cylinders'))
 

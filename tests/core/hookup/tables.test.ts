@@ -1,11 +1,11 @@
 import { add, chain, change, check, edited, join, made, partType, sound, soundStart } from '@tests/lines'
-import { connectionIds, type ConnectionId } from '@/core/hookup/connections'
-import { jointSheet } from '@/core/hookup/jointSheet'
-import type { JointState, Line } from '@/core/hookup/line'
-import { lineGraph } from '@/core/hookup/lineGraph'
-import { catalogue } from '@/core/hookup/catalogue'
-import { portsVerdict } from '@/core/hookup/portsVerdict'
-import { leakSheet } from '@/core/leaktest/leakSheet'
+import { connectionIds, type ConnectionId } from '@/core/hookup/catalogue/connections'
+import { jointSheet } from '@/core/hookup/checks/jointSheet'
+import type { JointState, Line } from '@/core/hookup/line/line'
+import { lineGraph } from '@/core/hookup/line/lineGraph'
+import { catalogue } from '@/core/hookup/catalogue/catalogue'
+import { portsVerdict } from '@/core/hookup/catalogue/portsVerdict'
+import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 import { inOrder } from '@/core/findings/inOrder'
 
 /** The best that two parts of the catalogue can make together, gas going from the first into the second. */

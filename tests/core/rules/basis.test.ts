@@ -1,13 +1,13 @@
 import fs from 'node:fs'
 import path from 'node:path'
-import { basis } from '@/core/rules/basis'
-import { co2Basis } from '@/core/rules/co2Basis'
-import { cylinderBasis } from '@/core/rules/cylinderBasis'
-import { fillBasis } from '@/core/rules/fillBasis'
-import { heatBasis } from '@/core/rules/heatBasis'
-import { hookupBasis } from '@/core/rules/hookupBasis'
-import { runBasis } from '@/core/rules/runBasis'
-import { tripBasis } from '@/core/rules/tripBasis'
+import { basis } from '@/core/rules/basis/basis'
+import { co2Basis } from '@/core/rules/basis/co2Basis'
+import { cylinderBasis } from '@/core/rules/basis/cylinderBasis'
+import { fillBasis } from '@/core/rules/basis/fillBasis'
+import { heatBasis } from '@/core/rules/basis/heatBasis'
+import { hookupBasis } from '@/core/rules/basis/hookupBasis'
+import { runBasis } from '@/core/rules/basis/runBasis'
+import { tripBasis } from '@/core/rules/basis/tripBasis'
 
 function textBelow(folder: string): string {
   return fs

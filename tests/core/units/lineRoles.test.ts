@@ -1,4 +1,4 @@
-import type { DisplayRole } from '@/core/findings/quantity'
+import type { DisplayRole } from '@/core/base/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { fromUnit } from '@/core/units/fromUnit'
 

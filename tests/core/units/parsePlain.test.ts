@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import type { DisplayRole } from '@/core/findings/quantity'
+import type { DisplayRole } from '@/core/base/quantity'
 import { formatForField } from '@/core/units/formatForField'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { parsePlain } from '@/core/units/parsePlain'

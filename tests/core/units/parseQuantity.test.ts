@@ -1,6 +1,6 @@
 import fc from 'fast-check'
-import { InputError } from '@/core/findings/InputError'
-import { type Dimension, type DisplayRole } from '@/core/findings/quantity'
+import { InputError } from '@/core/base/InputError'
+import { type Dimension, type DisplayRole } from '@/core/base/quantity'
 import { displayRoles, unitSystems } from '@/core/units/displayRoles'
 import { formatForField } from '@/core/units/formatForField'
 import { formatMixedMass } from '@/core/units/formatMixedMass'

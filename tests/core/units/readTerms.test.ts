@@ -1,11 +1,11 @@
 import fc from 'fast-check'
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import { readNumber } from '@/core/units/readNumber'
 import { readTerms } from '@/core/units/readTerms'
 import { roundTo } from '@/core/units/roundTo'
 import { tidyQuantityText } from '@/core/units/tidyQuantityText'
 import { unitTable } from '@/core/units/unitTable'
-import type { Dimension } from '@/core/findings/quantity'
+import type { Dimension } from '@/core/base/quantity'
 
 describe('tidying', () => {
   test.each([

@@ -1,5 +1,5 @@
 import { calculations } from '@/app/api/v1/calc/calculations'
-import { z } from '@/core/findings/schema'
+import { z } from '@/core/base/schema'
 
 const problemSchema = {
   type: 'object',

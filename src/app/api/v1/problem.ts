@@ -1,4 +1,4 @@
-import type { InputIssue } from '@/core/findings/InputError'
+import type { InputIssue } from '@/core/base/InputError'
 
 /**
  * An answer that says what was wrong.

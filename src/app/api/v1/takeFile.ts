@@ -1,7 +1,7 @@
 import { revalidatePath } from 'next/cache'
 import { problem } from '@/app/api/v1/problem'
 import { readBody } from '@/app/api/v1/readBody'
-import { InputError } from '@/core/findings/InputError'
+import { InputError } from '@/core/base/InputError'
 import { RecordsError } from '@/records/RecordsError'
 import { storageSentence } from '@/records/storageSentence'
 import { MOST_BYTES } from '@/records/world/unpack'

@@ -1,4 +1,4 @@
-import type { CylinderGear } from '@/core/cylinders/gear'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { HistoryEntry } from '@/app/historyEntry'
 import { fillEntry, levelWords, lookWords, markWords, weighingWords } from '@/app/words/cylinderWords'
 import { swapWords } from '@/app/words/swapWords'

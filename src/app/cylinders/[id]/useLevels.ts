@@ -1,5 +1,5 @@
-import type { Contents } from '@/core/cylinders/contentsOfNet'
-import { drawnLevels, type DrawnLevels } from '@/core/cylinders/drawnLevels'
+import type { Contents } from '@/core/cylinders/contents/contentsOfNet'
+import { drawnLevels, type DrawnLevels } from '@/core/cylinders/contents/drawnLevels'
 import type { Fluid } from '@/core/fluids/fluid'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'

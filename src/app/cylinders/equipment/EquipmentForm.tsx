@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/equipment'
-import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment'
+import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { MonthField } from '@/ui/MonthField'
 import { readMonthField } from '@/ui/readMonthField'

@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { CylinderGear } from '@/core/cylinders/gear'
-import { InputError } from '@/core/findings/InputError'
-import { decantOutlook, type DecantOutlook } from '@/core/filling/decantOutlook'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { InputError } from '@/core/base/InputError'
+import { decantOutlook, type DecantOutlook } from '@/core/fill/decanting/decantOutlook'
 import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'

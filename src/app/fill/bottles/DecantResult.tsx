@@ -1,4 +1,4 @@
-import type { DecantOutlook } from '@/core/filling/decantOutlook'
+import type { DecantOutlook } from '@/core/fill/decanting/decantOutlook'
 import { Amount, BigAmount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { StateMark } from '@/ui/StateMark'

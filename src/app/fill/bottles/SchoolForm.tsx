@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import { saveSchoolAction } from '@/actions/fill'
-import type { BottleSchool } from '@/core/filling/fillModes'
+import type { BottleSchool } from '@/core/fill/fillModes'
 import { useNotice } from '@/ui/UndoProvider'
 import { useSave } from '@/ui/useSave'
 

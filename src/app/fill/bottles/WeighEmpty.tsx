@@ -1,6 +1,6 @@
 'use client'
 
-import { tareDoubt } from '@/core/filling/tareDoubt'
+import { tareDoubt } from '@/core/fill/tareDoubt'
 import { PhraseText } from '@/ui/Amount'
 import { QuantityField } from '@/ui/QuantityField'
 import { readQuantity } from '@/ui/readQuantity'

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { isStopped } from '@/core/findings/isStopped'
-import { fillFindings } from '@/core/filling/fillFindings'
+import { fillFindings } from '@/core/fill/fillFindings'
 import { FillPage } from '@/app/fill/FillPage'
 import { fillWorld, type FillSearch } from '@/app/fill/fillWorld'
 import { NoCylinder } from '@/app/fill/NoCylinder'

@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { CylinderGear } from '@/core/cylinders/gear'
-import { carriers, carryCheck, carryItems, type Carrier } from '@/core/filling/carryCheck'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { carriers, carryCheck, carryItems, type Carrier } from '@/core/fill/transport/carryCheck'
 import { inOrder } from '@/core/findings/inOrder'
 import { verdict } from '@/core/findings/verdict'
 import { useTicks, type LoggedTick } from '@/app/useTicks'

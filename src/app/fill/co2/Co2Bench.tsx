@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { CylinderGear } from '@/core/cylinders/gear'
-import { fillFindings } from '@/core/filling/fillFindings'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { fillFindings } from '@/core/fill/fillFindings'
 import { WeighFill } from '@/app/fill/WeighFill'
 
 /** CO2 on the scale; whoever would fill by the gauge is told why not. */

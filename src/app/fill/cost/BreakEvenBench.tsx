@@ -1,7 +1,7 @@
 'use client'
 
-import { breakEvenFills } from '@/core/filling/breakEvenFills'
-import { fillCosts } from '@/core/filling/fillCosts'
+import { breakEvenFills } from '@/core/fill/cost/breakEvenFills'
+import { fillCosts } from '@/core/fill/cost/fillCosts'
 import type { Figure } from '@/core/rules/figure'
 import { fromUnit } from '@/core/units/fromUnit'
 import { BigAmount } from '@/ui/Amount'

@@ -1,8 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { costFigures } from '@/core/filling/costFigures'
-import { fillCosts } from '@/core/filling/fillCosts'
+import { costFigures } from '@/core/fill/cost/costFigures'
+import { fillCosts } from '@/core/fill/cost/fillCosts'
 import type { Figure } from '@/core/rules/figure'
 import { FigureButton } from '@/ui/FigureButton'
 import { wayWords, type ListedOffer } from './listedOffer'

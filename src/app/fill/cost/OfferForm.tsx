@@ -2,8 +2,8 @@
 
 import Form from 'react-bootstrap/Form'
 import { archiveOfferAction, saveOfferAction } from '@/actions/fill'
-import { priceWays, type PriceWay } from '@/core/filling/fillCosts'
-import type { DisplayRole } from '@/core/findings/quantity'
+import { priceWays, type PriceWay } from '@/core/fill/cost/fillCosts'
+import type { DisplayRole } from '@/core/base/quantity'
 import { formatForField } from '@/core/units/formatForField'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { ConflictNote } from '@/ui/ConflictNote'

@@ -1,4 +1,4 @@
-import type { PriceOffer, PriceWay } from '@/core/filling/fillCosts'
+import type { PriceOffer, PriceWay } from '@/core/fill/cost/fillCosts'
 
 /** A price with the version of its row. */
 export type ListedOffer = PriceOffer & { version: number }

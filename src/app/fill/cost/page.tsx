@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { gearContents } from '@/core/cylinders/gearContents'
+import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
 import { listOffers } from '@/records/offers'

@@ -1,9 +1,9 @@
 'use client'
 
-import type { DisplayRole } from '@/core/findings/quantity'
-import { airMarks } from '@/core/shelter/airMarks'
-import type { AirMoment } from '@/core/shelter/airModel'
-import type { RoomAir } from '@/core/shelter/roomAir'
+import type { DisplayRole } from '@/core/base/quantity'
+import { airMarks } from '@/core/heat/air/airMarks'
+import type { AirMoment } from '@/core/heat/air/airModel'
+import type { RoomAir } from '@/core/heat/air/roomAir'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { StripChart, type StripLine } from '@/ui/StripChart'
 import { useUnits } from '@/ui/UnitsProvider'

@@ -1,8 +1,8 @@
 'use client'
 
-import type { AirMark } from '@/core/shelter/airMarks'
-import { airSummary } from '@/core/shelter/airSummary'
-import type { RoomAir } from '@/core/shelter/roomAir'
+import type { AirMark } from '@/core/heat/air/airMarks'
+import { airSummary } from '@/core/heat/air/airSummary'
+import type { RoomAir } from '@/core/heat/air/roomAir'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { StateMark } from '@/ui/StateMark'

@@ -1,7 +1,7 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { openFurther } from '@/core/shelter/openFurther'
+import { openFurther } from '@/core/heat/ventilation/openFurther'
 import { Amount } from '@/ui/Amount'
 import type { RoomDesk } from '@/app/heat/useRoom'
 

@@ -2,8 +2,8 @@
 
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { isOnWall } from '@/core/shelter/isOnWall'
-import type { Opening } from '@/core/shelter/room'
+import { isOnWall } from '@/core/heat/room/isOnWall'
+import type { Opening } from '@/core/heat/room/room'
 import { Choice } from '@/ui/Choice'
 import { Measure } from '@/ui/Measure'
 import type { RoomDesk } from '@/app/heat/useRoom'

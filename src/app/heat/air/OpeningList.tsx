@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { openingSchema, type OpeningKind } from '@/core/shelter/room'
-import { requireRoom } from '@/core/shelter/requireRoom'
-import type { VentilationCheck } from '@/core/shelter/ventilationCheck'
+import { openingSchema, type OpeningKind } from '@/core/heat/room/room'
+import { requireRoom } from '@/core/heat/room/requireRoom'
+import type { VentilationCheck } from '@/core/heat/ventilation/ventilationCheck'
 import { Amount } from '@/ui/Amount'
 import { Choice } from '@/ui/Choice'
 import { issueOf } from '@/ui/issueOf'

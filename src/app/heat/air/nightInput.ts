@@ -1,8 +1,8 @@
 import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import type { Heater } from '@/core/shelter/heater'
-import type { Room } from '@/core/shelter/room'
-import { roomAirSchema, type RoomAirInput } from '@/core/shelter/roomAirSchema'
-import type { KnownWarmth } from '@/core/shelter/roomWarmth'
+import type { Heater } from '@/core/heat/heaters/heater'
+import type { Room } from '@/core/heat/room/room'
+import { roomAirSchema, type RoomAirInput } from '@/core/heat/air/roomAirSchema'
+import type { KnownWarmth } from '@/core/heat/warmth/roomWarmth'
 
 export const heaterModes = ['off', 'low', 'high', 'thermostat'] as const
 

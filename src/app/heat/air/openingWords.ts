@@ -1,4 +1,4 @@
-import type { OpeningCondition, OpeningKind, RoomSide } from '@/core/shelter/room'
+import type { OpeningCondition, OpeningKind, RoomSide } from '@/core/heat/room/room'
 
 export const sideOptions: readonly (readonly [RoomSide, string])[] = [
   ['left', 'left wall'],

@@ -1,8 +1,8 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import type { HeaterCompared } from '@/core/shelter/compareHeater'
-import type { Shelter } from '@/core/shelter/shelter'
+import type { HeaterCompared } from '@/core/heat/heaters/compareHeater'
+import type { Shelter } from '@/core/heat/room/roomPlan'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import type { Candidate } from './candidates'

@@ -5,9 +5,9 @@ import { useWorker } from '@/app/useWorker'
 import { shelterThread } from '@/workers/threads'
 import type { ShelterWorker } from '@/workers/shelter.worker'
 import { WorkerBar } from '@/app/WorkerBar'
-import type { Heater } from '@/core/shelter/heater'
-import type { Placements } from '@/core/shelter/placements'
-import type { Shelter } from '@/core/shelter/shelter'
+import type { Heater } from '@/core/heat/heaters/heater'
+import type { Placements } from '@/core/heat/clearance/placements'
+import type { Shelter } from '@/core/heat/room/roomPlan'
 import { Amount } from '@/ui/Amount'
 
 const GRID_M = 0.1

@@ -1,5 +1,5 @@
-import type { Heater } from '@/core/shelter/heater'
-import { heaterTemplates } from '@/core/shelter/heaterTemplates'
+import type { Heater } from '@/core/heat/heaters/heater'
+import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import type { StoredHeater } from '@/records/heaters'
 
 /** A heater that could be the one. */

@@ -1,8 +1,8 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import type { DisplayRole } from '@/core/findings/quantity'
-import type { Clearances, Heater, HeaterBody } from '@/core/shelter/heater'
+import type { DisplayRole } from '@/core/base/quantity'
+import type { Clearances, Heater, HeaterBody } from '@/core/heat/heaters/heater'
 import { Choice } from '@/ui/Choice'
 import { MaybeMeasure } from '@/ui/MaybeMeasure'
 import { Measure } from '@/ui/Measure'

@@ -1,7 +1,7 @@
 'use client'
 
-import { altitudeFigures } from '@/core/shelter/altitudeFigures'
-import type { Heater } from '@/core/shelter/heater'
+import { altitudeFigures } from '@/core/heat/heaters/altitudeFigures'
+import type { Heater } from '@/core/heat/heaters/heater'
 import { FigureButton } from '@/ui/FigureButton'
 
 /** What the height of the place does to the heater, its gauge and its air. */

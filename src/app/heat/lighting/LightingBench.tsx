@@ -4,9 +4,14 @@ import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import type { HeatWorld } from '@/app/heat/heatWorld'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
-import type { Heater } from '@/core/shelter/heater'
-import { heaterFindings } from '@/core/shelter/heaterFindings'
-import { heaterProcedures, lightingSteps, procedureWords, type HeaterProcedure } from '@/core/shelter/lightingSteps'
+import type { Heater } from '@/core/heat/heaters/heater'
+import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
+import {
+  heaterProcedures,
+  lightingSteps,
+  procedureWords,
+  type HeaterProcedure,
+} from '@/core/heat/heaters/lightingSteps'
 import { Choice } from '@/ui/Choice'
 import { FindingList } from '@/ui/FindingList'
 import { StepRail } from '@/ui/StepRail'

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { heaterProcedures } from '@/core/shelter/lightingSteps'
+import { heaterProcedures } from '@/core/heat/heaters/lightingSteps'
 import { ticksGoingOn } from '@/app/ticksGoingOn'
 import { loadWorld } from '@/app/world'
 import { heatWorld, type HeatSearch } from '@/app/heat/heatWorld'

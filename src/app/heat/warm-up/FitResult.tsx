@@ -1,7 +1,7 @@
 'use client'
 
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts'
-import type { FittedNumber } from '@/core/shelter/warmUpFit'
+import type { FittedNumber } from '@/core/heat/warmth/warmUpFit'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { shownIn } from '@/ui/shownIn'

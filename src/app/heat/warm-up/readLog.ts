@@ -1,5 +1,5 @@
-import { InputError } from '@/core/findings/InputError'
-import { warmUpFit, type WarmUpFit, type WarmUpInput } from '@/core/shelter/warmUpFit'
+import { InputError } from '@/core/base/InputError'
+import { warmUpFit, type WarmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readQuantity } from '@/ui/readQuantity'
 

@@ -1,6 +1,6 @@
 import type { HistoryEntry } from '@/app/historyEntry'
-import { InputError } from '@/core/findings/InputError'
-import { warmUpFit } from '@/core/shelter/warmUpFit'
+import { InputError } from '@/core/base/InputError'
+import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
 import type { StoredWarmUp } from '@/records/rooms'
 
 /**

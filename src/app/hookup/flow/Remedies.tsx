@@ -1,5 +1,5 @@
-import type { ApplianceFlow } from '@/core/hookup/applianceFlow'
-import type { Remedy } from '@/core/hookup/starvationRemedies'
+import type { ApplianceFlow } from '@/core/hookup/flow/applianceFlow'
+import type { Remedy } from '@/core/hookup/flow/starvationRemedies'
 import { Amount } from '@/ui/Amount'
 
 /** What mends a line whose appliances starve: each change was tried. */

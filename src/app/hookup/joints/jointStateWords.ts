@@ -1,4 +1,4 @@
-import type { JointState } from '@/core/hookup/line'
+import type { JointState } from '@/core/hookup/line/line'
 
 /** How a joint was made, as its owner would say it. */
 export const jointStateWords: Readonly<Record<JointState, string>> = {

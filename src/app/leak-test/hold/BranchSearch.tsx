@@ -1,8 +1,8 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import type { LineBranch } from '@/core/hookup/lineBranches'
-import { findBranch, type BranchHold } from '@/core/leaktest/findBranch'
+import type { LineBranch } from '@/core/hookup/line/lineBranches'
+import { findBranch, type BranchHold } from '@/core/leak-test/hold/findBranch'
 
 const namesOf = (branches: readonly LineBranch[], ids: readonly string[]): string =>
   branches

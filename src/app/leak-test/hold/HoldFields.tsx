@@ -2,8 +2,8 @@
 
 import type { ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { DisplayRole } from '@/core/findings/quantity'
-import type { LineSide } from '@/core/hookup/lineVolumeM3'
+import type { DisplayRole } from '@/core/base/quantity'
+import type { LineSide } from '@/core/hookup/line/lineVolume'
 import { QuantityField } from '@/ui/QuantityField'
 import { holdWays, isByGauge, pressureRole, type HoldTexts, type HoldWay } from './readHold'
 

@@ -1,4 +1,4 @@
-import type { HoldOutcome } from '@/core/leaktest/holdOutcome'
+import type { HoldOutcome } from '@/core/leak-test/hold/holdOutcome'
 import { StateMark } from '@/ui/StateMark'
 
 const words: Readonly<Record<HoldOutcome, { mark: 'ready' | 'fix-first' | 'stop'; title: string; says: string }>> = {

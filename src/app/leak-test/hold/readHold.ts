@@ -1,8 +1,8 @@
-import { InputError } from '@/core/findings/InputError'
-import type { DisplayRole } from '@/core/findings/quantity'
-import type { LineSide } from '@/core/hookup/lineVolumeM3'
-import { leakRate, type LeakRate, type LeakRateInput } from '@/core/leaktest/leakRate'
-import { uTubeGaugePa } from '@/core/leaktest/uTubeGaugePa'
+import { InputError } from '@/core/base/InputError'
+import type { DisplayRole } from '@/core/base/quantity'
+import type { LineSide } from '@/core/hookup/line/lineVolume'
+import { leakRate, type LeakRate, type LeakRateInput } from '@/core/leak-test/hold/leakRate'
+import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readQuantity } from '@/ui/readQuantity'
 

@@ -2,8 +2,8 @@
 
 import { Link } from '@/ui/Link'
 import Form from 'react-bootstrap/Form'
-import { InputError } from '@/core/findings/InputError'
-import { lossSlip, type LossReading } from '@/core/leaktest/lossSlip'
+import { InputError } from '@/core/base/InputError'
+import { lossSlip, type LossReading } from '@/core/leak-test/loss/lossSlip'
 import type { Slip } from '@/core/rules/figure'
 import { formatForField } from '@/core/units/formatForField'
 import { formatQuantity } from '@/core/units/formatQuantity'

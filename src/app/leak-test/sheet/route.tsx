@@ -2,8 +2,8 @@ import { problem } from '@/app/api/v1/problem'
 import { pdfResponse } from '@/app/pdf/pdfResponse'
 import { SheetDocument } from '@/app/pdf/SheetDocument'
 import { loadWorld } from '@/app/world'
-import { readableGraph } from '@/core/hookup/readableGraph'
-import { leakSheet } from '@/core/leaktest/leakSheet'
+import { readableGraph } from '@/core/hookup/line/readableGraph'
+import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 
 /** The leak sheets of the rig’s lines as a PDF, a page or more for each. */
 export async function GET(): Promise<Response> {

@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from 'ics'
-import type { DueDate } from '@/core/readiness/dueDates'
+import type { DueDate } from '@/core/trip/tasks/dueDates'
 
 function eventOf({ id, title, why, month }: DueDate, rigName: string): EventAttributes {
   const year = Number(month.slice(0, 4))

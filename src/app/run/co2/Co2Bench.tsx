@@ -2,8 +2,8 @@
 
 import { Link } from '@/ui/Link'
 import { useState } from 'react'
-import type { CylinderGear } from '@/core/cylinders/gear'
-import { gearContents } from '@/core/cylinders/gearContents'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { Choice } from '@/ui/Choice'
 import { Measure } from '@/ui/Measure'
 import type { Co2Held } from './co2Held'

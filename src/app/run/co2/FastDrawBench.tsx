@@ -1,7 +1,7 @@
 'use client'
 
 import { fastDraw } from '@/core/co2/fastDraw'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/waterCapacityVolumeM3'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
 import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
 import { fromUnit } from '@/core/units/fromUnit'
 import { Amount } from '@/ui/Amount'

@@ -1,7 +1,7 @@
 'use client'
 
 import { co2InRoom } from '@/core/co2/co2InRoom'
-import { restingLoss } from '@/core/leaktest/restingLoss'
+import { restingLoss } from '@/core/leak-test/loss/restingLoss'
 import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'
 import { useKept } from '@/ui/useKept'

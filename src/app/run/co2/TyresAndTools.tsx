@@ -2,7 +2,7 @@
 
 import { airTools, toolGasKg, type AirTool } from '@/core/co2/toolGasKg'
 import { timesIn } from '@/core/co2/timesIn'
-import { tyreGas } from '@/core/co2/tyreGas'
+import { tyreGas } from '@/core/co2/tireGas'
 import { fromUnit } from '@/core/units/fromUnit'
 import { Choice } from '@/ui/Choice'
 import { FigureButton } from '@/ui/FigureButton'

@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
-import { alwaysOff, drivingRules } from '@/core/running/drivingRules'
-import { FOOD_K, fridgeWarmUp } from '@/core/running/fridgeWarmUp'
-import { travelProcedures, travelSteps, travelWords, type TravelProcedure } from '@/core/running/travelSteps'
+import { alwaysOff, drivingRules } from '@/core/run/travel/drivingRules'
+import { FOOD_K, fridgeWarmUp } from '@/core/run/travel/fridgeWarmUp'
+import { travelProcedures, travelSteps, travelWords, type TravelProcedure } from '@/core/run/travel/travelSteps'
 import { fromUnit } from '@/core/units/fromUnit'
 import { Amount } from '@/ui/Amount'
 import { Choice } from '@/ui/Choice'

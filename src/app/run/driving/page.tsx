@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { runWorld } from '@/app/run/runWorld'
 import { ticksGoingOn } from '@/app/ticksGoingOn'
 import { loadWorld } from '@/app/world'
-import type { TravelProcedure } from '@/core/running/travelSteps'
+import type { TravelProcedure } from '@/core/run/travel/travelSteps'
 import { DrivingBench, type TravelTicks } from './DrivingBench'
 
 export const metadata: Metadata = { title: 'Driving' }

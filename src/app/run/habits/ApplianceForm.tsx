@@ -17,8 +17,8 @@ import { useSave } from '@/ui/useSave'
 import { useNotice } from '@/ui/UndoProvider'
 import { useUnits } from '@/ui/UnitsProvider'
 import { supplyWords, type RunAppliance } from '@/app/run/runAppliance'
-import { applianceTemplates } from '@/core/running/applianceTemplates'
-import { applianceKinds, type ApplianceKind } from '@/core/running/habit'
+import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import { applianceKinds, type ApplianceKind } from '@/core/appliances/habit'
 
 interface ApplianceValues {
   name: string

@@ -1,9 +1,9 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { applianceTemplates } from '@/core/running/applianceTemplates'
-import { habitWays, type Habit } from '@/core/running/habit'
-import { readActs } from '@/core/running/readActs'
+import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import { habitWays, type Habit } from '@/core/appliances/habit'
+import { readActs } from '@/core/appliances/readActs'
 import { ClockField } from '@/app/run/ClockField'
 import type { RunAppliance } from '@/app/run/runAppliance'
 import type { RunDesk } from '@/app/run/useRunDesk'

@@ -1,7 +1,7 @@
 'use client'
 
-import { applianceTemplates } from '@/core/running/applianceTemplates'
-import type { Energy } from '@/core/running/habit'
+import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import type { Energy } from '@/core/appliances/habit'
 import type { RunAppliance } from '@/app/run/runAppliance'
 import type { RunDesk } from '@/app/run/useRunDesk'
 

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { RunDesk } from '@/app/run/useRunDesk'
-import type { RunOutlook } from '@/core/running/runOutlook'
+import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import {
   forecastPlaces,
   forecastSpells,

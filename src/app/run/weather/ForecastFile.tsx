@@ -4,10 +4,10 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { RunDesk } from '@/app/run/useRunDesk'
-import { InputError } from '@/core/findings/InputError'
-import { readForecast, type ForecastRead } from '@/core/running/readForecast'
-import { temperatureScales, type TemperatureScale } from '@/core/running/readForecastRows'
-import type { RunOutlook } from '@/core/running/runOutlook'
+import { InputError } from '@/core/base/InputError'
+import { readForecast, type ForecastRead } from '@/core/run/weather/readForecast'
+import { temperatureScales, type TemperatureScale } from '@/core/run/weather/readForecastRows'
+import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 
 const MOST_BYTES = 2_000_000
 const scaleWords: Readonly<Record<TemperatureScale, string>> = { C: '°C', F: '°F', K: 'kelvin' }

@@ -2,10 +2,10 @@
 
 import Button from 'react-bootstrap/Button'
 import type { RunDesk } from '@/app/run/useRunDesk'
-import { InputError } from '@/core/findings/InputError'
-import { nightsOfForecast } from '@/core/running/nightsOfForecast'
-import type { RunOutlook } from '@/core/running/runOutlook'
-import { typedForecast, type TypedNight } from '@/core/running/typedForecast'
+import { InputError } from '@/core/base/InputError'
+import { nightsOfForecast } from '@/core/run/weather/nightsOfForecast'
+import type { RunOutlook } from '@/core/run/simulation/runOutlook'
+import { typedForecast, type TypedNight } from '@/core/run/weather/typedForecast'
 import { Measure } from '@/ui/Measure'
 import { useKept } from '@/ui/useKept'
 

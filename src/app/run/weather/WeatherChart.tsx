@@ -1,9 +1,9 @@
 'use client'
 
 import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import type { Forecast } from '@/core/running/forecast'
-import { momentWords } from '@/core/running/momentWords'
-import { weatherBand } from '@/core/running/weatherBand'
+import type { Forecast } from '@/core/run/weather/forecast'
+import { momentWords } from '@/core/time/momentWords'
+import { weatherBand } from '@/core/run/weather/weatherBand'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { axisMarks } from '@/ui/axisMarks'
 import { shownIn } from '@/ui/shownIn'

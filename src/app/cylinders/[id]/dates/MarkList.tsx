@@ -1,5 +1,5 @@
-import { monthWords } from '@/core/cylinders/monthWords'
-import type { MarkLetter } from '@/core/cylinders/stampReading'
+import { monthWords } from '@/core/time/monthWords'
+import type { MarkLetter } from '@/core/cylinders/stamps/stampReading'
 
 /** A mark as the list shows it. */
 export interface ListedMark {

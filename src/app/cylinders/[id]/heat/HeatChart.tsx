@@ -1,7 +1,7 @@
 'use client'
 
 import { CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import type { HeatFigures } from '@/core/cylinders/heatFigures'
+import type { HeatFigures } from '@/core/cylinders/contents/heatFigures'
 import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { unitOf } from '@/core/units/unitOf'

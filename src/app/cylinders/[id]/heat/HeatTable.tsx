@@ -1,6 +1,6 @@
 'use client'
 
-import type { HeatCurve } from '@/core/cylinders/heatCurve'
+import type { HeatCurve } from '@/core/cylinders/contents/heatCurve'
 import { Amount } from '@/ui/Amount'
 
 const EVERY = 10

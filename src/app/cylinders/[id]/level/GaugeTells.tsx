@@ -1,7 +1,7 @@
 'use client'
 
-import { pressureGaugeTells, type GaugeTelling } from '@/core/cylinders/pressureGaugeTells'
-import { InputError } from '@/core/findings/InputError'
+import { pressureGaugeTells, type GaugeTelling } from '@/core/cylinders/contents/pressureGauge'
+import { InputError } from '@/core/base/InputError'
 import type { Figure } from '@/core/rules/figure'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'

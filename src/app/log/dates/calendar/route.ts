@@ -1,6 +1,6 @@
 import { problem } from '@/app/api/v1/problem'
 import { loadWorld } from '@/app/world'
-import { dueDates } from '@/core/readiness/dueDates'
+import { dueDates } from '@/core/trip/tasks/dueDates'
 import { calendarOf } from '@/app/log/dates/calendarOf'
 
 /** The rig’s dates as a calendar file. */

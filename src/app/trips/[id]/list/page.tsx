@@ -3,8 +3,8 @@ import { ticksGoingOn } from '@/app/ticksGoingOn'
 import { gasPrices } from '@/app/gasPrices'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
-import { dayList } from '@/core/readiness/dayList'
-import { fillableIds } from '@/core/running/fillableIds'
+import { dayList } from '@/core/trip/tasks/dayList'
+import { fillableIds } from '@/core/run/analysis/fillableIds'
 import { DayListBench } from './DayListBench'
 
 export const metadata: Metadata = { title: 'The day’s list' }

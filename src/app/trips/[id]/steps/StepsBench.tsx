@@ -2,7 +2,7 @@
 
 import { SwapEntry, type SwapCylinder } from '@/app/trips/SwapEntry'
 import { useTicks, type LoggedTick, type RunOf } from '@/app/useTicks'
-import { tripProcedures, tripProcedureWords, type TripProcedure } from '@/core/readiness/tripSteps'
+import { tripProcedures, tripProcedureWords, type TripProcedure } from '@/core/trip/procedures/tripSteps'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { Choice } from '@/ui/Choice'
 import { StepRail } from '@/ui/StepRail'

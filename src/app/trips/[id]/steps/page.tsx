@@ -3,8 +3,8 @@ import { ticksGoingOn } from '@/app/ticksGoingOn'
 import { swapCylinders } from '@/app/trips/swapCylinders'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
-import { stepsFacts } from '@/core/readiness/stepsFacts'
-import { tripProcedures, tripSteps } from '@/core/readiness/tripSteps'
+import { stepsFacts } from '@/core/trip/procedures/stepsFacts'
+import { tripProcedures, tripSteps } from '@/core/trip/procedures/tripSteps'
 import { StepsBench } from './StepsBench'
 
 export const metadata: Metadata = { title: 'Step by step' }

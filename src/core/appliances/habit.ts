@@ -1,0 +1,50 @@
+import { z } from '@/core/base/schema'
+
+/** What an appliance of a camper is; its usual habits follow from it. */
+export const applianceKinds = [
+  'cooktop',
+  'oven',
+  'fridge',
+  'water-heater',
+  'tankless',
+  'furnace',
+  'panel-heater',
+  'portable-heater',
+  'gas-light',
+  'grill',
+  'campfire',
+  'other',
+] as const
+
+export type ApplianceKind = (typeof applianceKinds)[number]
+
+export const energies = ['gas', 'shore', 'battery', 'off'] as const
+
+/** What it runs on in one night. */
+export type Energy = (typeof energies)[number]
+
+const hourField = z.number().min(0, 'A day begins at 0.').max(24, 'A day ends at 24.')
+const warmField = z
+  .number()
+  .min(263.15, 'No room is kept that cold.')
+  .max(313.15, 'No room is kept that hot. Check the unit.')
+
+/** When and how hard an appliance burns. */
+export const habitSchema = z.discriminatedUnion('way', [
+  /** At full input for so long each day, from an hour on. */
+  z.strictObject({
+    way: z.literal('hours'),
+    burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
+    fromH: hourField.default(18),
+  }),
+  /** As the room’s loss and the weather ask, to keep it so warm; not at all while one sleeps where that is empty. */
+  z.strictObject({ way: z.literal('warmth'), awakeK: warmField, asleepK: warmField.nullable() }),
+  /** A fridge: the warmer around it, the longer. */
+  z.strictObject({ way: z.literal('around') }),
+  /** Cooking and washing, by the day. */
+  z.strictObject({ way: z.literal('acts'), words: z.string().trim().max(200) }),
+])
+
+export type Habit = z.output<typeof habitSchema>
+
+export const habitWays = ['hours', 'warmth', 'around', 'acts'] as const

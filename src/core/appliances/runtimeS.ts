@@ -1,0 +1,25 @@
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+
+export const runtimeSchema = z.strictObject({ massKg: z.number(), inputW: z.number() })
+
+/**
+ * How long propane lasts at a constant draw.
+ *
+ * @param massKg - usable propane, not negative
+ * @param inputW - heat input of what burns, more than nothing
+ * @returns seconds
+ * @throws InputError for a negative mass or an input of nothing
+ * @example runtimeS(0.4649, 2638) // 8870: 16.4 oz at 9,000 BTU/h, 2.5 h
+ */
+export function runtimeS(massKg: number, inputW: number): number {
+  if (!(massKg >= 0)) throw new InputError('massKg', 'The gas aboard cannot be less than nothing.')
+  if (!(inputW > 0)) {
+    throw new InputError(
+      'inputW',
+      'An appliance of 0 burns nothing, so its runtime has no end. Enter the heat input from its plate.',
+    )
+  }
+  return (massKg * heatingValueJPerKg()) / inputW
+}

@@ -1,0 +1,48 @@
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { fromUnit } from '@/core/units/fromUnit'
+import { toUnit } from '@/core/units/toUnit'
+
+export const carbonationSchema = z.strictObject({
+  temperatureK: z.number(),
+  volumes: z.number(),
+  altitudeM: z.number().default(0),
+})
+
+const COLDEST_F = 30
+const WARMEST_F = 90
+const LEAST_VOLUMES = 0.5
+const MOST_VOLUMES = 6
+
+/**
+ * Gauge pressure at which a drink takes up and keeps so much CO2.
+ *
+ * The table is of absolute pressure, printed for a gauge at the sea; higher up the gauge has to show as much more as
+ * the air lacks.
+ *
+ * @param temperatureK - of the drink, 30 to 90 °F
+ * @param volumes - of gas at 0 °C and 1 atm in one of drink, 0.5 to 6
+ * @param altitudeM - of the place
+ * @returns Pa above the air there; below nothing for a drink that would keep so little without any pressure
+ * @throws InputError outside those ranges
+ * @see brewers’ carbonation table, as a polynomial [from memory]
+ * @example carbonationGaugePa(276.48, 2.5) // about 78,000: 11.3 psi at 38 °F
+ */
+export function carbonationGaugePa(temperatureK: number, volumes: number, altitudeM = 0): number {
+  const t = toUnit(temperatureK, 'temperature', 'F')
+  if (!(t >= COLDEST_F && t <= WARMEST_F)) {
+    throw new InputError('temperatureK', 'The table goes from 30 to 90 °F (−1 to 32 °C).')
+  }
+  if (!(volumes >= LEAST_VOLUMES && volumes <= MOST_VOLUMES)) {
+    throw new InputError('volumes', 'Drinks hold from half a volume to six.')
+  }
+  const psi =
+    -16.6999 -
+    0.0101059 * t +
+    0.00116512 * t * t +
+    0.173354 * t * volumes +
+    4.24267 * volumes -
+    0.0684226 * volumes * volumes
+  return fromUnit(psi, 'gaugePressure', 'psi') + standardAtmospherePa(0) - standardAtmospherePa(altitudeM)
+}

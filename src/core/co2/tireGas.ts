@@ -1,0 +1,43 @@
+import { InputError } from '@/core/base/InputError'
+import { gasDensityKgM3 } from '@/core/fluids/gasDensityKgM3'
+import { GAS_CONSTANT_J_MOL_K, propertyData } from '@/core/fluids/propertyData'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+
+/** A tyre that is pumped up. */
+export interface Tyre {
+  volumeM3: number
+  fromGaugePa: number
+  toGaugePa: number
+  temperatureK: number
+  altitudeM: number
+}
+
+export interface TyreGas {
+  /** By the fluid’s own data. */
+  gasKg: number
+  /** Δp·V/(R·T), the sum by hand. */
+  idealKg: number
+}
+
+/**
+ * CO2 that pumps one tyre up.
+ *
+ * @param tyre - its inside, and the two gauge pressures
+ * @throws InputError for a tyre of nothing, or one that would lose pressure
+ * @see ideal gas law; the short Helmholtz equation of CO2 for its density
+ */
+export function tyreGas({ volumeM3, fromGaugePa, toGaugePa, temperatureK, altitudeM }: Tyre): TyreGas {
+  if (!(volumeM3 > 0 && volumeM3 <= 5))
+    throw new InputError('volumeM3', 'A tyre holds more than nothing, and at most 5,000 L.')
+  if (!(fromGaugePa >= 0)) throw new InputError('fromGaugePa', 'A flat tyre shows 0, not less.')
+  if (!(toGaugePa > fromGaugePa)) throw new InputError('toGaugePa', 'It is to end with more than it has.')
+  if (!(toGaugePa <= 1_500_000))
+    throw new InputError('toGaugePa', 'No tyre of a camper is pumped so hard. Check the unit.')
+  const outsidePa = standardAtmospherePa(altitudeM)
+  const density = (gaugePa: number): number => gasDensityKgM3('co2', temperatureK, gaugePa + outsidePa)
+  return {
+    gasKg: volumeM3 * (density(toGaugePa) - density(fromGaugePa)),
+    idealKg:
+      ((toGaugePa - fromGaugePa) * volumeM3 * propertyData.co2.molarMassKgMol) / (GAS_CONSTANT_J_MOL_K * temperatureK),
+  }
+}

@@ -1,0 +1,57 @@
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { fluidSchema } from '@/core/fluids/fluid'
+import { requireTemperature } from '@/core/fluids/requireTemperature'
+import { co2FillLimitKg } from '@/core/cylinders/limits/co2FillLimitKg'
+import { propaneFillLimitKg } from '@/core/cylinders/limits/propaneFillLimitKg'
+import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { contentsOfNet, type Contents } from './contentsOfNet'
+
+export const contentsSchema = z.strictObject({
+  gas: fluidSchema,
+  /** On the scale, everything counted. */
+  grossKg: z.number(),
+  tareKg: z.number(),
+  waterCapacityKg: z.number(),
+  /** Adapter, hose or plug on the scale; none by default. */
+  hangingKg: z.number().default(0),
+  /** Net weight printed on a one-pound bottle. */
+  labelNetKg: z.number().positive().nullable().default(null),
+  /** Of the liquid, for its volume; 60 °F by default. */
+  temperatureK: z.number().default(SIXTY_F_K),
+})
+
+export type ContentsInput = z.input<typeof contentsSchema>
+
+function requireMore(value: number, path: string, what: string): void {
+  if (!(value > 0) || !Number.isFinite(value)) throw new InputError(path, `The ${what} must be more than nothing.`)
+}
+
+/**
+ * What is in a cylinder, by weight.
+ *
+ * @param input - see contentsSchema; masses in kg, temperature in K
+ * @throws InputError with the field at fault: less than the tare, more than fits, nothing where something must be
+ * @see 49 CFR 173.304a for the limits [from memory]
+ * @example contents({ gas: 'propane', grossKg: 14.24, tareKg: 8.07, waterCapacityKg: 21.59 }).netKg // 6.17
+ */
+export function contents(input: ContentsInput): Contents {
+  const { gas, grossKg, tareKg, waterCapacityKg, hangingKg = 0, labelNetKg = null, temperatureK = SIXTY_F_K } = input
+  requireMore(grossKg, 'grossKg', 'weight on the scale')
+  requireMore(tareKg, 'tareKg', 'tare (TW)')
+  if (!(hangingKg >= 0))
+    throw new InputError('hangingKg', 'What else hangs on the scale cannot weigh less than nothing.')
+  requireTemperature(gas, temperatureK)
+
+  const netKg = grossKg - hangingKg - tareKg
+  // A reading equal to the tare must come out empty, not as a rounding error below it.
+  if (netKg < -1e-9) {
+    throw new InputError(
+      'grossKg',
+      'The scale shows less than the empty cylinder weighs. Check the scale’s zero, the unit, and that the tare is the TW stamp and not the WC.',
+    )
+  }
+  const byWeightKg = gas === 'propane' ? propaneFillLimitKg(waterCapacityKg) : co2FillLimitKg(waterCapacityKg)
+  const limitKg = labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
+  return contentsOfNet({ gas, netKg: Math.max(0, netKg), limitKg, waterCapacityKg, temperatureK })
+}

@@ -1,0 +1,84 @@
+import type { Finding } from '@/core/findings/Finding'
+import type { DisplayRole } from '@/core/base/quantity'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { gearContents } from './gearContents'
+
+const OLD_WEIGHING_DAYS = 14
+const DAY_MS = 86_400_000
+
+/**
+ * What is to be said of what is in one cylinder.
+ *
+ * @param cylinder - with its last standing weighing and reading
+ * @param nowIso - the moment to judge at
+ */
+export function contentsFindings(cylinder: CylinderGear, nowIso: string): Finding[] {
+  const { id, name, lastWeighing, lastLevel } = cylinder
+  const contents = gearContents(cylinder)
+  const massRole: DisplayRole = kindFacts[cylinder.kind].small ? 'bottleMass' : 'cylinderMass'
+
+  const fixed = cylinder.kind === 'onboard'
+  const unmeasured = lastWeighing === null && lastLevel === null
+  if (contents === null) {
+    return [
+      {
+        code: unmeasured ? 'cylinder-not-weighed' : 'weighing-contradicts-stamps',
+        station: 'cylinders',
+        severity: 'fix-first',
+        sentence: { text: 'Nobody knows what is in {name}.', parts: { name } },
+        reason: {
+          text: unmeasured
+            ? fixed
+              ? 'Its gauge has not been read, and what is unknown counts as not ready.'
+              : 'It has not been weighed, and what is unknown counts as not ready.'
+            : 'Its last weighing or reading does not fit the stamps as they now stand.',
+        },
+        remedy: fixed
+          ? { label: 'Read its gauge', station: 'cylinders', subjectId: id, page: 'level' }
+          : { label: 'Weigh it', station: 'cylinders', subjectId: id },
+        basis: ['net-by-weight'],
+      },
+    ]
+  }
+
+  const findings: Finding[] = []
+  if (contents.overfilled) {
+    findings.push({
+      code: 'cylinder-overfilled',
+      station: 'cylinders',
+      severity: 'stop',
+      sentence: {
+        text: '{name} is overfilled by {over}.',
+        parts: { name, over: { value: contents.netKg - contents.limitKg, role: massRole } },
+      },
+      reason: {
+        text: 'Warm liquid needs that room. Do not heat, carry or use it, and do not bleed it near a flame: let a dealer draw it down.',
+      },
+      remedy: { label: 'See the weighing', station: 'cylinders', subjectId: id },
+      basis: ['share-of-limit', 'liquid-full-temperature'],
+    })
+  }
+  const measuredAt = [lastWeighing?.weighedAt, lastLevel?.readAt]
+    .filter((at) => at !== undefined)
+    .toSorted()
+    .at(-1)
+  const ageMs = measuredAt === undefined ? 0 : Date.parse(nowIso) - Date.parse(measuredAt)
+  if (ageMs > OLD_WEIGHING_DAYS * DAY_MS) {
+    findings.push({
+      code: 'weighing-old',
+      station: 'cylinders',
+      severity: 'note',
+      sentence: {
+        text: fixed ? 'The gauge of {name} was read {ago} ago.' : '{name} was weighed {ago} ago.',
+        parts: { name, ago: { value: ageMs / 1000, role: 'days' } },
+      },
+      reason: { text: 'A small leak or a borrowed evening on the stove does not show until it is measured again.' },
+      remedy: fixed
+        ? { label: 'Read it again', station: 'cylinders', subjectId: id, page: 'level' }
+        : { label: 'Weigh it again', station: 'cylinders', subjectId: id },
+      basis: ['scale-reading'],
+    })
+  }
+  return findings
+}

@@ -1,0 +1,85 @@
+import type { DisplayRole, Quantity } from '@/core/base/quantity'
+import { saturation } from '@/core/fluids/saturation'
+import type { BasisId } from '@/core/rules/basis/basis'
+import type { FigureInput, Slip, SlipLine } from '@/core/rules/figure'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { FIXED_TANK_FULL } from './gaugeLevel'
+import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import { massOfLevelKg } from './massOfLevelKg'
+import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
+
+/**
+ * Gas in a vessel from its level, as a worked sum: inside × level × density.
+ *
+ * @param cylinder - stamps
+ * @param liquidFraction - share of the inside that is liquid
+ * @param temperatureK - of the liquid
+ * @param basis - how the level was found
+ * @throws InputError as massOfLevelKg does
+ */
+export function levelSlip(
+  cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>,
+  liquidFraction: number,
+  temperatureK: number,
+  basis: Extract<BasisId, 'gauge-level' | 'height-level' | 'learned-gauge' | 'ran-out'>,
+): Slip {
+  const { gas, small } = kindFacts[cylinder.kind]
+  const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
+  const insideM3 = waterCapacityVolumeM3(cylinder.waterCapacityKg)
+  const netKg = massOfLevelKg(gas, cylinder.waterCapacityKg, liquidFraction, temperatureK)
+  const limitKg =
+    cylinder.kind === 'onboard'
+      ? massOfLevelKg(gas, cylinder.waterCapacityKg, FIXED_TANK_FULL, temperatureK)
+      : gearLimitKg(cylinder)
+  const mass = (value: number): Quantity => ({ value, role })
+  const volume = (value: number): Quantity => ({ value, role: 'liquidVolume' })
+  const share: Quantity = { value: liquidFraction, role: 'share' }
+  const temperature: FigureInput = { label: 'Liquid', quantity: { value: temperatureK, role: 'temperature' } }
+  const inside: FigureInput = { label: 'Inside', quantity: volume(insideM3) }
+  const lines: SlipLine[] = [
+    { sign: '', label: 'Inside', figure: { basis: 'water-capacity', quantity: inside.quantity, inputs: [] } },
+    { sign: '×', label: 'Liquid', figure: { basis, quantity: share, inputs: [] } },
+    {
+      sign: '=',
+      label: 'Liquid',
+      figure: {
+        basis,
+        quantity: volume(insideM3 * liquidFraction),
+        inputs: [inside, { label: 'Level', quantity: share }],
+      },
+    },
+  ]
+  const vapourKg = (1 - liquidFraction) * insideM3 * saturation(gas, temperatureK).vapourDensityKgM3
+  return {
+    lines,
+    result: {
+      label: 'Aboard',
+      figure: {
+        basis: 'mass-of-level',
+        quantity: mass(netKg),
+        inputs: [
+          { label: 'As liquid', quantity: mass(netKg - vapourKg) },
+          { label: 'As vapour', quantity: mass(vapourKg) },
+          temperature,
+        ],
+      },
+    },
+    further: [
+      {
+        sign: '',
+        label: 'Most it may hold',
+        figure: {
+          basis: cylinder.kind === 'onboard' ? 'fixed-tank-full' : 'fill-limit-propane',
+          quantity: mass(limitKg),
+          inputs: [],
+        },
+      },
+      {
+        sign: '',
+        label: 'How full',
+        figure: { basis: 'share-of-limit', quantity: { value: netKg / limitKg, role: 'share' }, inputs: [] },
+      },
+    ],
+  }
+}

@@ -1,0 +1,80 @@
+import type { Finding } from '@/core/findings/Finding'
+import { equipmentEndMonth } from './equipmentEndMonth'
+import { equipmentFacts, equipmentKinds, type Equipment } from './equipment'
+import { monthWords } from '@/core/time/monthWords'
+import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/conditionFindings'
+
+const DAY_MS = 86_400_000
+
+/** What every rig has of these, or is to be told that it lacks. */
+function notEntered(equipment: readonly Equipment[]): Finding[] {
+  const missing = equipmentKinds.filter((kind) => !equipment.some((thing) => thing.kind === kind))
+  if (missing.length === 0) return []
+  const names = missing.map((kind) => equipmentFacts[kind].name).join(', ')
+  return [
+    {
+      code: 'equipment-not-entered',
+      station: 'cylinders',
+      severity: 'fix-first',
+      sentence: { text: 'Not entered yet: {names}.', parts: { names } },
+      reason: { text: 'Each has an age and is looked over before a trip; what is not known counts as not ready.' },
+      remedy: { label: 'Enter them', station: 'cylinders', page: 'equipment' },
+      basis: ['equipment-age'],
+    },
+  ]
+}
+
+/**
+ * What is to be said of regulators, hoses, alarms and the extinguisher.
+ *
+ * @param equipment - of the rig
+ * @param nowIso - the moment to judge at
+ * @param untilDay - last day of the trip
+ */
+export function equipmentFindings(equipment: readonly Equipment[], nowIso: string, untilDay: string): Finding[] {
+  return [
+    ...notEntered(equipment),
+    ...equipment.flatMap((thing) => {
+      const { name, kind, lastLook } = thing
+      const finding = (code: string, text: string, reason: string, parts: Record<string, string> = {}): Finding => ({
+        code,
+        station: 'cylinders',
+        severity: 'fix-first',
+        sentence: { text, parts: { name, ...parts } },
+        reason: { text: reason },
+        remedy: { label: 'To its dates', station: 'cylinders', page: 'equipment' },
+        basis: ['equipment-age'],
+      })
+      const found: Finding[] = []
+      const end = equipmentEndMonth(thing)
+      if (end === null) {
+        found.push(
+          finding(
+            'equipment-date-unknown',
+            'Nobody knows how old {name} is.',
+            'What is unknown counts as not ready. Its date is printed or stamped on it.',
+          ),
+        )
+      } else if (end < untilDay.slice(0, 7)) {
+        found.push(
+          finding(
+            'equipment-old',
+            '{name} is past its time: {month}.',
+            'Rubber hardens, diaphragms crack and sensors go blind without showing it.',
+            { month: monthWords(end) },
+          ),
+        )
+      }
+      if (lastLook !== null && !lastLook.sound) {
+        found.push(
+          finding('equipment-bad', '{name} was found bad.', lastLook.note ?? 'Mend or replace it, then look again.'),
+        )
+      } else if (lastLook === null || Date.parse(nowIso) - Date.parse(lastLook.lookedAt) > LOOK_HOLDS_DAYS * DAY_MS) {
+        found.push(
+          finding('equipment-not-looked-at', '{name} is to be looked over.', `Look: ${equipmentFacts[kind].look}.`),
+        )
+      }
+      return found
+    }),
+  ]
+}

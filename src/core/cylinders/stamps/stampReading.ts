@@ -1,0 +1,57 @@
+import type { Phrase } from '@/core/base/quantity'
+import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+
+/** Letter of a requalification mark: E external visual, S proof pressure; null for a volumetric test. */
+export const markLetters = ['E', 'S'] as const
+
+export type MarkLetter = (typeof markLetters)[number] | null
+
+/** One requalification, as stamped or on a sticker. */
+export interface Mark {
+  /** `2025-05`. */
+  month: string
+  letter: MarkLetter
+  /** The requalifier's number, where it was read. */
+  requalifier: string | null
+}
+
+export type StampMeaning =
+  | 'tare'
+  | 'water-capacity'
+  | 'net'
+  | 'specification'
+  | 'manufactured'
+  | 'mark'
+  | 'requalifier'
+  | 'pressure'
+  | 'valve'
+  | 'gas'
+  | 'serial'
+  | 'unread'
+
+/** One piece of the collar, in the order of the text. */
+export interface StampPart {
+  /** As typed. */
+  text: string
+  meaning: StampMeaning
+  /** What it was read as. */
+  reads: Phrase
+  /** What is wrong with it, in a sentence. */
+  issue: string | null
+}
+
+/** All that a collar was read as; what is not stamped is null. */
+export interface StampReading {
+  parts: StampPart[]
+  tareKg: number | null
+  waterCapacityKg: number | null
+  labelNetKg: number | null
+  specification: string | null
+  servicePressurePa: number | null
+  manufacturedMonth: string | null
+  marks: Mark[]
+  /** The kind the stamps speak for; null when they do not say. */
+  kind: CylinderKind | null
+  /** An overfill stop is stamped on the valve. */
+  overfillStop: boolean
+}

@@ -1,0 +1,130 @@
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { cylinderState } from '@/core/fluids/cylinderState'
+import { saturation } from '@/core/fluids/saturation'
+import { propaneFillLimitKg } from '@/core/cylinders/limits/propaneFillLimitKg'
+
+/** Steel, about room temperature; [from memory] of engineering tables. */
+export const STEEL_J_KG_K = 480
+/** Vapour squeezed by the incoming liquid without time to condense: between isothermal (1) and adiabatic. */
+export const SQUEEZE_GAMMA = 1.13
+/** Propane boils here in the open; a bottle vented with liquid in it cools so far. [from memory] */
+const BOILING_K = 231.04
+const COLDEST_K = 190
+const HOTTEST_K = 340
+
+export const decantSchema = z.strictObject({
+  supplyTemperatureK: z.number(),
+  bottleTemperatureK: z.number(),
+  bottleTareKg: z.number(),
+  bottleWaterCapacityKg: z.number(),
+  /** Propane still in the bottle. */
+  residualKg: z.number().default(0),
+  /** Its gas was let out into the open before. */
+  ventedFirst: z.boolean().default(false),
+  wallHeatJKgK: z.number().default(STEEL_J_KG_K),
+  gamma: z.number().default(SQUEEZE_GAMMA),
+})
+
+export type DecantInput = z.input<typeof decantSchema>
+
+export interface Decant {
+  /** What is in the bottle when the hiss stops. An estimate, never a bound: the scale decides. */
+  expectedNetKg: number
+  fractionOfLimit: number
+  /** To which the first liquid, flashing, cools the wall. */
+  wallTemperatureK: number
+  /** The bottle is the colder, was vented, or comes out above its limit: it can go on past the limit. */
+  overfillPossible: boolean
+}
+
+function requireRange(value: number, path: string, what: string): void {
+  if (!(value >= COLDEST_K && value <= HOTTEST_K)) {
+    throw new InputError(path, `The ${what} must lie between −83 and 66 °C (−118 and 152 °F).`)
+  }
+}
+
+interface Space {
+  /** What the vapour can take. */
+  gasM3: number
+  liquidKg: number
+  vapourKg: number
+}
+
+function before(residualKg: number, volumeM3: number, temperatureK: number): Space {
+  if (residualKg === 0) return { gasM3: volumeM3, liquidKg: 0, vapourKg: 0 }
+  const share = cylinderState('propane', residualKg, volumeM3, temperatureK).liquidVolumeFraction ?? 0
+  const liquidKg = share * volumeM3 * saturation('propane', temperatureK).liquidDensityKgM3
+  const isLiquid = share > 0
+  return {
+    gasM3: (1 - share) * volumeM3,
+    liquidKg: isLiquid ? liquidKg : 0,
+    vapourKg: isLiquid ? residualKg - liquidKg : residualKg,
+  }
+}
+
+/** Temperature at which the heat the wall gives up has boiled just the vapour that fills the bottle. */
+function flashedK(fromK: number, space: Space, wallJK: number): number {
+  const surplusJ = (temperatureK: number): number => {
+    const { vapourDensityKgM3, latentHeatJPerKg } = saturation('propane', temperatureK)
+    const boiledKg = Math.max(0, vapourDensityKgM3 * space.gasM3 - space.vapourKg)
+    return wallJK * (fromK - temperatureK) - boiledKg * latentHeatJPerKg
+  }
+  if (surplusJ(fromK) >= 0) return fromK
+  let below = COLDEST_K - 20
+  let above = fromK
+  for (let i = 0; i < 60; i += 1) {
+    const middle = (below + above) / 2
+    if (surplusJ(middle) > 0) below = middle
+    else above = middle
+  }
+  return (below + above) / 2
+}
+
+/**
+ * Where the hiss stops when a bottle is filled with liquid from a cylinder turned upside down.
+ *
+ * The wall flashes the first liquid and cools until its vapour fills the bottle; that vapour is squeezed, p·V^γ
+ * constant, to the supply's pressure; the volume left is liquid at the supply's temperature. From a supply colder than
+ * the bottle nothing is to be counted on: what flashes in is pushed back as it warms.
+ *
+ * @param input - see decantSchema; masses in kg, temperatures in K
+ * @throws InputError with the field at fault
+ * @see docs/models.md, "Decanting"
+ */
+export function decant(input: DecantInput): Decant {
+  const { supplyTemperatureK, bottleTemperatureK, bottleTareKg, bottleWaterCapacityKg } = input
+  const { residualKg = 0, ventedFirst = false, wallHeatJKgK = STEEL_J_KG_K, gamma = SQUEEZE_GAMMA } = input
+  requireRange(supplyTemperatureK, 'supplyTemperatureK', 'supply’s temperature')
+  requireRange(bottleTemperatureK, 'bottleTemperatureK', 'bottle’s temperature')
+  if (!(bottleTareKg > 0)) throw new InputError('bottleTareKg', 'The empty bottle must weigh more than nothing.')
+  if (!(wallHeatJKgK > 0)) throw new InputError('wallHeatJKgK', 'The wall’s heat must be more than nothing.')
+  if (!(gamma >= 1 && gamma <= 1.7)) throw new InputError('gamma', 'The exponent lies between 1 and 1.7.')
+  if (!(residualKg >= 0)) throw new InputError('residualKg', 'What is left in the bottle cannot be less than nothing.')
+  const limitKg = propaneFillLimitKg(bottleWaterCapacityKg)
+  const volumeM3 = waterCapacityVolumeM3(bottleWaterCapacityKg)
+  if (residualKg > limitKg * 1.2) {
+    throw new InputError('residualKg', 'That is more than the bottle may hold. Check the unit.')
+  }
+
+  const startK = ventedFirst ? Math.min(bottleTemperatureK, BOILING_K) : bottleTemperatureK
+  const startKg = ventedFirst ? 0 : residualKg
+  const outcome = (expectedNetKg: number, wallTemperatureK: number): Decant => ({
+    expectedNetKg,
+    fractionOfLimit: expectedNetKg / limitKg,
+    wallTemperatureK,
+    overfillPossible: ventedFirst || bottleTemperatureK < supplyTemperatureK || expectedNetKg > limitKg,
+  })
+  if (supplyTemperatureK < startK) return outcome(startKg, startK)
+
+  const space = before(startKg, volumeM3, startK)
+  const wallTemperatureK = flashedK(startK, space, bottleTareKg * wallHeatJKgK)
+  const cold = saturation('propane', wallTemperatureK)
+  const supply = saturation('propane', supplyTemperatureK)
+  if (supply.pressurePa <= cold.pressurePa) return outcome(startKg, wallTemperatureK)
+  const vapourKg = Math.max(space.vapourKg, cold.vapourDensityKgM3 * space.gasM3)
+  const squeezedM3 = space.gasM3 * (cold.pressurePa / supply.pressurePa) ** (1 / gamma)
+  const enteredKg = (space.gasM3 - squeezedM3) * supply.liquidDensityKgM3
+  return outcome(space.liquidKg + vapourKg + enteredKg, wallTemperatureK)
+}

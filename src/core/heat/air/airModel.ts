@@ -1,0 +1,127 @@
+import { combustion, SENSIBLE_SHARE } from './combustion'
+import { dewPointK } from '@/core/fluids/dewPointK'
+import { naturalFlowM3S } from './naturalFlow'
+import { peopleGive } from './peopleGive'
+import type { Room } from '@/core/heat/room/room'
+import type { RoomAirInput } from './roomAirSchema'
+import { roomVolumeM3 } from '@/core/heat/room/roomVolumeM3'
+import { saturationVapourPa } from '@/core/fluids/saturationVapourPa'
+import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
+import { glassFacts, shellFacts } from '@/core/heat/warmth/shellFacts'
+
+/** The room at one moment. */
+export interface AirMoment {
+  timeS: number
+  co2Ppm: number
+  o2Fraction: number
+  relativeHumidity: number
+  temperatureK: number
+  dewPointK: number
+  /** Inner face of the panes. */
+  glassK: number
+  heaterW: number
+  /** Air that passes through, leakage with it. */
+  airflowM3S: number
+}
+
+export interface AirModel {
+  /** Amounts of oxygen, CO2 and water (mol), temperature (K); what came in, what was made (mol); water condensed (mol). */
+  start: readonly number[]
+  slopes: (y: readonly number[], heaterW: number) => number[]
+  momentOf: (timeS: number, y: readonly number[], heaterW: number) => AirMoment
+  propaneKgS: (heaterW: number) => number
+}
+
+const GAS_J_MOLK = 8.314462618
+/** Of dry air. */
+const OXYGEN_SHARE = 0.20946
+/** Heat of air, J/(mol K). */
+const AIR_J_MOLK = 29.1
+/** Between a surface and still air in a room: heat, and the water that goes the same way (Lewis). */
+const SURFACE_W_M2K = 8
+const CONVECTION_W_M2K = 3
+const LEWIS_J_M3K = 1200 * 0.86 ** (2 / 3)
+
+/**
+ * Slopes of a room's air and warmth: one zone, well mixed, at the pressure outside.
+ *
+ * @param input - see roomAirSchema
+ * @param room - with the openings that count
+ */
+export function airModel(input: RoomAirInput, room: Room): AirModel {
+  const { outside, windMS, people, vented } = input
+  const { temperatureK: outK, pressurePa } = outside
+  const shape = shapeEstimate(room)
+  const fabricWPerK = input.fabricWPerK ?? shape.fabricWPerK
+  const capacityJPerK = input.capacityJPerK ?? shape.capacityJPerK
+  const volumeM3 = roomVolumeM3(room)
+  const leakageM3S = (shellFacts[room.shell].leakagePerH / 3600) * volumeM3
+  const given = peopleGive(people)
+  const waterOut = (outside.relativeHumidity * saturationVapourPa(outK)) / pressurePa
+  const shareOut = [OXYGEN_SHARE * (1 - waterOut), outside.co2Ppm / 1e6, waterOut] as const
+  const surfaces = [
+    { areaM2: shape.glassAreaM2, lossWPerM2K: glassFacts[room.glass].lossWPerM2K },
+    { areaM2: shape.shellAreaM2 - shape.glassAreaM2, lossWPerM2K: shellFacts[room.shell].lossWPerM2K },
+  ]
+  const insideOf = (lossWPerM2K: number, inK: number): number => inK - (lossWPerM2K / SURFACE_W_M2K) * (inK - outK)
+  const amountOf = (inK: number): number => (pressurePa * volumeM3) / (GAS_J_MOLK * inK)
+  const openings = naturalFlowM3S(room, windMS)
+  const flowOf = (inK: number): number => leakageM3S + openings(inK, outK)
+
+  /** Vapour that settles on what is colder than the dew point, mol/s. */
+  const settles = (inK: number, vapourPa: number): number =>
+    surfaces.reduce((sum, { areaM2, lossWPerM2K }) => {
+      const overPa = vapourPa - saturationVapourPa(insideOf(lossWPerM2K, inK))
+      return overPa <= 0 ? sum : sum + ((CONVECTION_W_M2K / LEWIS_J_M3K) * areaM2 * overPa) / (GAS_J_MOLK * inK)
+    }, 0)
+
+  const startK = input.startK ?? outK
+  const startAmount = amountOf(startK)
+  const start = [...shareOut.map((share) => share * startAmount), startK, 0, 0, 0, 0, 0, 0, 0]
+
+  return {
+    start,
+    slopes: (y, heaterW) => {
+      const [oxygen = 0, co2 = 0, water = 0, inK = outK] = y
+      const amount = amountOf(inK)
+      const flowMolS = (flowOf(inK) * pressurePa) / (GAS_J_MOLK * inK)
+      const flame = combustion(vented ? 0 : heaterW)
+      // Fumes of a vented heater carry about a quarter of its heat away.
+      const heaterHeatW = vented ? heaterW * VENTED_SHARE : heaterW * SENSIBLE_SHARE
+      const heatW = heaterHeatW + given.heatW - (fabricWPerK + flowMolS * AIR_J_MOLK) * (inK - outK)
+      const warmingKS = heatW / capacityJPerK
+      // Air that grows warmer pushes some of itself out.
+      const outMolS = flowMolS + (amount * warmingKS) / inK
+      const settledMolS = settles(inK, (water / amount) * pressurePa)
+      const made = [
+        -flame.oxygenMolS - given.oxygenMolS,
+        flame.co2MolS + given.co2MolS,
+        flame.waterMolS + given.waterMolS - settledMolS,
+      ]
+      const exchanged = [oxygen, co2, water].map((held, i) => flowMolS * (shareOut[i] ?? 0) - (outMolS * held) / amount)
+      const [inO = 0, inC = 0, inW = 0] = exchanged
+      const [madeO = 0, madeC = 0, madeW = 0] = made
+      return [inO + madeO, inC + madeC, inW + madeW, warmingKS, inO, inC, inW, madeO, madeC, madeW, settledMolS]
+    },
+    momentOf: (timeS, y, heaterW) => {
+      const [oxygen = 0, co2 = 0, water = 0, inK = outK] = y
+      const amount = amountOf(inK)
+      const vapourPa = (water / amount) * pressurePa
+      return {
+        timeS,
+        co2Ppm: (co2 / amount) * 1e6,
+        o2Fraction: oxygen / amount,
+        relativeHumidity: Math.min(1, vapourPa / saturationVapourPa(inK)),
+        temperatureK: inK,
+        dewPointK: dewPointK(vapourPa),
+        glassK: insideOf(glassFacts[room.glass].lossWPerM2K, inK),
+        heaterW,
+        airflowM3S: flowOf(inK),
+      }
+    },
+    propaneKgS: (heaterW) => combustion(heaterW).propaneKgS,
+  }
+}
+
+/** Of a furnace with its own fumes, what stays in the rig. [common practice] */
+export const VENTED_SHARE = 0.75

@@ -1,0 +1,125 @@
+import { airMarks, type AirMark } from './airMarks'
+import { airModel, type AirMoment } from './airModel'
+import { MOLAR_KG } from './combustion'
+import { Solver } from './odex'
+import { requireRoom } from '@/core/heat/room/requireRoom'
+import { requireTemperatureBetween } from '@/core/fluids/shelter-requireTemperature'
+import type { RoomAirInput } from './roomAirSchema'
+
+export interface Crossing {
+  mark: AirMark
+  /** When it was first crossed; null when it was not. */
+  atS: number | null
+}
+
+/** Mass of one gas over the whole time: what is there more, what came in on balance, what was made or used. */
+export interface GasBalance {
+  storedKg: number
+  exchangedKg: number
+  madeKg: number
+}
+
+export interface RoomAir {
+  series: readonly AirMoment[]
+  firstCrossings: readonly Crossing[]
+  balances: Readonly<Record<'oxygen' | 'co2' | 'water', GasBalance>>
+  /** Water left on glass and walls. */
+  condensedKg: number
+  propaneKg: number
+  /** When the oxygen cut-off shut the heater. */
+  cutOffAtS: number | null
+}
+
+const STEP_S = 60
+const CUT_OFF_SHARE = 0.18
+const HYSTERESIS_K = 0.5
+const TOLERANCE = 1e-6
+
+function valueOf(of: AirMark['of'], { co2Ppm, o2Fraction, dewPointK, glassK }: AirMoment): number {
+  if (of === 'co2') return co2Ppm
+  return of === 'oxygen' ? o2Fraction : dewPointK - glassK
+}
+
+/** First time a value passes its mark; oxygen passes it downwards. */
+function crossing(mark: AirMark, series: readonly AirMoment[]): Crossing {
+  const over = (moment: AirMoment): number => {
+    const value = valueOf(mark.of, moment) - mark.at
+    return mark.of === 'oxygen' ? -value : value
+  }
+  for (const [i, moment] of series.entries()) {
+    const now = over(moment)
+    if (now < 0) continue
+    const before = series[i - 1]
+    if (!before) return { mark, atS: moment.timeS }
+    const then = over(before)
+    const share = now === then ? 1 : -then / (now - then)
+    return { mark, atS: before.timeS + share * (moment.timeS - before.timeS) }
+  }
+  return { mark, atS: null }
+}
+
+/**
+ * The air and warmth of a room over some hours, as one zone that is well mixed.
+ *
+ * Carbon monoxide is no part of it: no model tells when a flame makes it, only an alarm does.
+ *
+ * @param input - see roomAirSchema
+ * @param onProgress - told the share that is done
+ * @returns a moment for each minute; when each mark was first crossed; masses that went in, were made and stayed
+ * @throws InputError for a room that cannot be, or temperatures out of range
+ * @see docs/models.md, "Air of the room"
+ */
+export function roomAir(input: RoomAirInput, onProgress: (share: number) => void = () => undefined): RoomAir {
+  const room = { ...input.room, openings: input.openings ?? input.room.openings }
+  requireRoom(room)
+  requireTemperatureBetween(input.outside.temperatureK, 213.15, 323.15, 'outside.temperatureK')
+  if (input.startK !== undefined) requireTemperatureBetween(input.startK, 213.15, 333.15, 'startK')
+  if (input.thermostatK !== undefined) requireTemperatureBetween(input.thermostatK, 263.15, 313.15, 'thermostatK')
+  const model = airModel(input, room)
+  const solver = new Solver(model.start.length)
+  solver.relativeTolerance = TOLERANCE
+  solver.absoluteTolerance = TOLERANCE
+  solver.initialStepSize = 1
+
+  let state: readonly number[] = model.start
+  let isOn = input.heaterW > 0
+  let cutOffAtS: number | null = null
+  let propaneKg = 0
+  const until = input.heaterUntilS ?? Infinity
+  const control = (timeS: number): number => {
+    const moment = model.momentOf(timeS, state, 0)
+    if (input.oxygenCutOff && !input.vented && isOn && moment.o2Fraction < CUT_OFF_SHARE) cutOffAtS ??= timeS
+    if (cutOffAtS !== null || timeS >= until || input.heaterW === 0) return 0
+    if (input.thermostatK !== undefined) {
+      if (moment.temperatureK > input.thermostatK + HYSTERESIS_K) isOn = false
+      if (moment.temperatureK < input.thermostatK - HYSTERESIS_K) isOn = true
+    }
+    return isOn ? input.heaterW : 0
+  }
+  let heaterW = control(0)
+  const series = [model.momentOf(0, state, heaterW)]
+  for (let timeS = 0; timeS < input.durationS;) {
+    const ends = [timeS + STEP_S, input.durationS, ...(until > timeS ? [until] : [])]
+    const next = Math.min(...ends)
+    const burning = heaterW
+    state = solver.solve((_, y) => model.slopes(y, burning), timeS, state, next).y
+    propaneKg += model.propaneKgS(burning) * (next - timeS)
+    timeS = next
+    heaterW = control(timeS)
+    series.push(model.momentOf(timeS, state, heaterW))
+    onProgress(timeS / input.durationS)
+  }
+  const balance = (gas: 'oxygen' | 'co2' | 'water', i: number): GasBalance => ({
+    storedKg: ((state[i] ?? 0) - (model.start[i] ?? 0)) * MOLAR_KG[gas],
+    exchangedKg: (state[i + 4] ?? 0) * MOLAR_KG[gas],
+    madeKg: (state[i + 7] ?? 0) * MOLAR_KG[gas],
+  })
+  return {
+    series,
+    firstCrossings: airMarks.map((mark) => crossing(mark, series)),
+    balances: { oxygen: balance('oxygen', 0), co2: balance('co2', 1), water: balance('water', 2) },
+    condensedKg: (state[10] ?? 0) * MOLAR_KG.water,
+    propaneKg,
+    cutOffAtS,
+  }
+}

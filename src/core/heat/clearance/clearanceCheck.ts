@@ -1,0 +1,134 @@
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { boxPoints } from '@/core/math/boxPoints'
+import { ceilingM } from '@/core/heat/room/ceilingM'
+import { type ExitState, exitState } from './exitState'
+import { heaterBodySchema, poseSchema, type HeaterBody, type Pose } from '@/core/heat/heaters/heater'
+import { type HoseRun, hoseRun } from '@/core/heat/heaters/hoseRun'
+import { insideBy } from '@/core/heat/room/insideBy'
+import { keepOffOf } from './keepOffOf'
+import { marginTo, type HeaterFace } from './marginTo'
+import { reachOf } from './reachOf'
+import { requireHeater } from '@/core/heat/heaters/requireHeater'
+import { requireRoom } from '@/core/heat/room/requireRoom'
+import { roomSchema, type Room } from '@/core/heat/room/room'
+import { gasKinds, MOST_THINGS, thingSchema, type Thing } from '@/core/heat/room/thing'
+import { wallSolids } from '@/core/heat/room/wallSolids'
+
+export const clearanceCheckSchema = z.strictObject({
+  heater: heaterBodySchema,
+  pose: poseSchema,
+  objects: z.array(thingSchema).max(MOST_THINGS).default([]),
+  room: roomSchema,
+})
+
+/** One thing, wall or ceiling against the heater. */
+export interface ClearanceMargin {
+  /** Of the thing; of a wall its number round the plan, else `ceiling` or `room`. */
+  id: string
+  name: string
+  face: HeaterFace
+  marginM: number
+  /** Distance asked for at that face. */
+  wantedM: number
+  /** Whether that is the distance to a cylinder, and not one of the manual's to what can burn. */
+  isCylinder: boolean
+}
+
+export interface ClearanceCheck {
+  /** Those that lack something, worst first, with how much. */
+  violations: readonly (ClearanceMargin & { lacksM: number })[]
+  /** Everything, nearest first. */
+  margins: readonly ClearanceMargin[]
+  leastMarginM: number
+  exit: ExitState
+  hose: HoseRun | null
+}
+
+/** Less than this is the rounding of inches. */
+export const ROUNDING_M = 1e-6
+
+function wantedAt(face: HeaterFace, body: HeaterBody, thing: Pick<Thing, 'kind' | 'combustible'>): number {
+  const { frontM, rearM, sidesM, topM } = keepOffOf(thing, body)
+  if (face === 'front') return frontM
+  if (face === 'rear') return rearM
+  if (face === 'top') return topM
+  return face === 'underside' ? 0 : sidesM
+}
+
+/** Least height of the ceiling above the heater, against what is asked for. */
+function ceilingMargin(room: Room, body: HeaterBody, pose: Pose): ClearanceMargin {
+  const corners = boxPoints(pose, body.depthM, body.widthM, pose.turnDeg)
+  const lowestM = Math.min(...corners.map(({ yM }) => ceilingM(room, yM)))
+  const { topM, ceilingM: ownM } = body.clearances
+  const wantedM = room.liningsBurn ? (ownM ?? topM) : 0
+  return {
+    id: 'ceiling',
+    name: 'the ceiling',
+    face: 'top',
+    marginM: lowestM - (pose.bottomM + body.heightM) - wantedM,
+    wantedM,
+    isCylinder: false,
+  }
+}
+
+/**
+ * A heater where it stands, against everything it must keep away from, in three dimensions.
+ *
+ * @param input - see clearanceCheckSchema; things that move are judged where they can reach
+ * @returns margins to everything; the way out and the hose beside them
+ * @throws InputError for a room or heater that cannot be
+ * @see docs/models.md, "Clearances"
+ */
+export function clearanceCheck(input: {
+  heater: HeaterBody
+  pose: Pose
+  objects: readonly Thing[]
+  room: Room
+}): ClearanceCheck {
+  const { heater, pose, objects, room } = input
+  requireRoom(room)
+  requireHeater(heater, room)
+  for (const [i, { lowM, highM, name }] of objects.entries()) {
+    if (!(highM > lowM)) {
+      throw new InputError(`objects.${i}.highM`, `${name}: its upper edge must lie above its lower one.`)
+    }
+  }
+  const wall = { kind: 'other', combustible: room.liningsBurn } as const
+  const margins: ClearanceMargin[] = [
+    ...objects
+      .filter(({ kind }) => kind !== 'gas-outlet')
+      .map((thing) => {
+        const { marginM, face } = marginTo(reachOf(thing), keepOffOf(thing, heater), heater, pose)
+        const isCylinder = gasKinds.includes(thing.kind)
+        return { id: thing.id, name: thing.name, face, marginM, wantedM: wantedAt(face, heater, thing), isCylinder }
+      }),
+    ...wallSolids(room).map(({ id, name, solid }) => {
+      const { marginM, face } = marginTo(solid, keepOffOf(wall, heater), heater, pose)
+      return { id, name, face, marginM, wantedM: wantedAt(face, heater, wall), isCylinder: false }
+    }),
+    ceilingMargin(room, heater, pose),
+  ]
+  const outsideM = -insideBy(room, boxPoints(pose, heater.depthM, heater.widthM, pose.turnDeg))
+  // A wall that is crossed says so itself; the corner of an angled room may be left without touching one.
+  if (outsideM > ROUNDING_M && margins.every(({ marginM }) => marginM > -outsideM)) {
+    margins.push({
+      id: 'room',
+      name: 'the wall it reaches through',
+      face: 'rear',
+      marginM: -outsideM,
+      wantedM: 0,
+      isCylinder: false,
+    })
+  }
+  margins.sort((a, b) => a.marginM - b.marginM)
+  return {
+    violations: margins
+      .filter(({ marginM }) => marginM < -ROUNDING_M)
+      .map((margin) => ({ ...margin, lacksM: -margin.marginM })),
+    margins,
+    leastMarginM: margins[0]?.marginM ?? 0,
+    exit: exitState(room, objects, { body: heater, pose }),
+    hose: hoseRun(objects, heater, pose),
+  }
+}

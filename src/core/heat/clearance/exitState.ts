@@ -1,0 +1,50 @@
+import { boxPoints } from '@/core/math/boxPoints'
+import type { HeaterBody, Pose } from '@/core/heat/heaters/heater'
+import type { PlanPoint } from '@/core/math/planPoint'
+import type { Room } from '@/core/heat/room/room'
+import { shortestWalk } from './shortestWalk'
+import type { Thing } from '@/core/heat/room/thing'
+import { HALF_WAY_M, SQUARE_M, type WalkGrid, walkGrid } from './walkGrid'
+
+/** The way out from where one sleeps. */
+export interface ExitState {
+  /** `unknown`: no door or no bed is drawn. */
+  state: 'clear' | 'blocked' | 'no-way-even-without' | 'unknown'
+  /** The walk, square by square, when there is one. */
+  walk: readonly PlanPoint[]
+}
+
+/**
+ * Whether one gets from bed to door with the heater where it stands; hot or not, one does not climb over it.
+ *
+ * @param room - with its doors
+ * @param things - that stand in it
+ * @param heater - and where it stands; none for the way without
+ * @param grid - of the same room and things, where it is known already
+ */
+export function exitState(
+  room: Room,
+  things: readonly Thing[],
+  heater: { body: HeaterBody; pose: Pose } | null,
+  grid: WalkGrid = walkGrid(room, things),
+): ExitState {
+  if (!grid.hasExit || grid.starts.length === 0) return { state: 'unknown', walk: [] }
+  const points = (walk: number[]): PlanPoint[] => walk.map(grid.middleOf)
+  if (heater === null) {
+    const walk = shortestWalk(grid)
+    return walk ? { state: 'clear', walk: points(walk) } : { state: 'no-way-even-without', walk: [] }
+  }
+  const { body, pose } = heater
+  const corners = boxPoints(pose, body.depthM, body.widthM, pose.turnDeg)
+  const moreM = HALF_WAY_M - SQUARE_M / 2
+  const x0 = Math.min(...corners.map(({ xM }) => xM)) - moreM
+  const x1 = Math.max(...corners.map(({ xM }) => xM)) + moreM
+  const y0 = Math.min(...corners.map(({ yM }) => yM)) - moreM
+  const y1 = Math.max(...corners.map(({ yM }) => yM)) + moreM
+  const walk = shortestWalk(grid, (square) => {
+    const { xM, yM } = grid.middleOf(square)
+    return xM > x0 && xM < x1 && yM > y0 && yM < y1
+  })
+  if (walk) return { state: 'clear', walk: points(walk) }
+  return { state: shortestWalk(grid) ? 'blocked' : 'no-way-even-without', walk: [] }
+}

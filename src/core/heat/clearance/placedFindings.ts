@@ -1,0 +1,108 @@
+import type { Finding } from '@/core/findings/Finding'
+import { InputError } from '@/core/base/InputError'
+import { clearanceCheck, type ClearanceCheck } from './clearanceCheck'
+import { heatFinding } from '@/core/heat/heatFinding'
+import type { HeaterGear, Shelter, ShelterGear } from '@/core/heat/room/roomPlan'
+
+/** A heater that stands in a room. */
+export interface PlacedHeater {
+  gear: ShelterGear
+  heater: HeaterGear
+  placed: Shelter['placed'][number]
+}
+
+/** The check of where it stands, or the sentence that says why there is none. */
+export function checkPlaced({ gear, heater, placed }: PlacedHeater): ClearanceCheck | string {
+  const { room, things } = gear.shelter
+  try {
+    return clearanceCheck({ heater: heater.heater.body, pose: placed.pose, objects: things, room })
+  } catch (error) {
+    if (error instanceof InputError) return error.message
+    throw error
+  }
+}
+
+/**
+ * What is to be said of where a heater stands: clearances, the way out, its hose.
+ *
+ * @param one - the heater in its room
+ * @param check - from checkPlaced, where it is known already
+ */
+export function placedFindings(one: PlacedHeater, check = checkPlaced(one)): Finding[] {
+  const { gear, heater } = one
+  const at = { subjectId: gear.id, label: 'To the plan' } as const
+  const name = heater.name
+  if (typeof check === 'string') {
+    return [
+      heatFinding({
+        ...at,
+        code: 'placing-not-judged',
+        severity: 'fix-first',
+        text: 'Where {name} stands cannot be judged.',
+        reason: '{why}',
+        parts: { name, why: check },
+        basis: ['clearance'],
+      }),
+    ]
+  }
+  const found = check.violations.map((violation) =>
+    heatFinding({
+      ...at,
+      code: 'clearance-violated',
+      severity: 'stop',
+      text: '{thing} lacks {lacks} to the {face} of {name}.',
+      reason:
+        'What can burn within {wanted} of that face chars, then burns. Things that move count where they can reach. The heater’s manual comes first.',
+      parts: {
+        thing: violation.name.replace(/^the /, 'The '),
+        name,
+        face: violation.face,
+        lacks: { value: violation.lacksM, role: 'length' },
+        wanted: { value: violation.wantedM, role: 'length' },
+      },
+      about: violation.id,
+      basis: ['clearance'],
+    }),
+  )
+  if (check.exit.state === 'blocked') {
+    found.push(
+      heatFinding({
+        ...at,
+        code: 'exit-blocked',
+        severity: 'stop',
+        text: '{name} stands in the way from bed to door.',
+        reason: 'Nobody gets past a hot heater in smoke and dark.',
+        parts: { name },
+        basis: ['exit-path'],
+      }),
+    )
+  }
+  const { hose } = check
+  if (hose && hose.crossesFront) {
+    found.push(
+      heatFinding({
+        ...at,
+        code: 'hose-in-heat',
+        severity: 'stop',
+        text: 'The hose of {name} would lie in front of it.',
+        reason: 'Heat hardens and burns a hose. Turn the heater, or bring the outlet behind it.',
+        parts: { name },
+        basis: ['hose-run', 'clearance'],
+      }),
+    )
+  }
+  if (hose && !hose.reaches) {
+    found.push(
+      heatFinding({
+        ...at,
+        code: 'hose-too-short',
+        severity: 'fix-first',
+        text: 'The hose of {name} has {has} and wants {wants}.',
+        reason: 'A hose drawn tight pulls at its ends and trips whoever walks by.',
+        parts: { name, has: { value: hose.hasM, role: 'run' }, wants: { value: hose.wantedM, role: 'run' } },
+        basis: ['hose-run'],
+      }),
+    )
+  }
+  return found
+}

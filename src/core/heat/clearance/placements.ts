@@ -1,0 +1,130 @@
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { clearanceCheckSchema, ROUNDING_M } from './clearanceCheck'
+import { exitState } from './exitState'
+import { heaterBodySchema, type HeaterBody, type Pose } from '@/core/heat/heaters/heater'
+import { hoseRun } from '@/core/heat/heaters/hoseRun'
+import type { InTheWay } from './inTheWay'
+import { leastMargins } from './leastMargins'
+import { posesOnGrid } from './posesOnGrid'
+import { requireHeater } from '@/core/heat/heaters/requireHeater'
+import { requireRoom } from '@/core/heat/room/requireRoom'
+import type { Room } from '@/core/heat/room/room'
+import type { Thing } from '@/core/heat/room/thing'
+import { HALF_WAY_M, type WalkGrid, walkGrid } from './walkGrid'
+import { shortestWalk } from './shortestWalk'
+
+export const placementsSchema = z.strictObject({
+  heater: heaterBodySchema,
+  objects: clearanceCheckSchema.shape.objects,
+  room: clearanceCheckSchema.shape.room,
+  gridM: z.number().min(0.01, 'A grid finer than a centimetre tells nothing more.').max(1).default(0.05),
+})
+
+/** A place for the heater. */
+export interface Placement {
+  pose: Pose
+  leastMarginM: number
+  keepsExit: boolean
+  hoseReaches: boolean
+}
+
+export interface Placements {
+  /** Best first; none when there is nowhere. */
+  poses: readonly Placement[]
+  /** Where there is nowhere: the place that wants least, and what would have to move there. */
+  nearest: { pose: Pose; inTheWay: readonly InTheWay[] } | null
+  tried: number
+}
+
+/** Proposals that an owner can look through. */
+const MOST_SHOWN = 12
+/** Two places nearer than this are one. */
+const APART_M = 0.3
+/** More than this is no search any more. */
+const MOST_POSES = 120_000
+
+const rank = (a: Placement, b: Placement): number =>
+  Number(b.keepsExit) - Number(a.keepsExit) ||
+  Number(b.hoseReaches) - Number(a.hoseReaches) ||
+  b.leastMarginM - a.leastMarginM
+
+function isNear(a: Pose, b: Pose): boolean {
+  return a.turnDeg === b.turnDeg && Math.hypot(a.xM - b.xM, a.yM - b.yM, a.bottomM - b.bottomM) < APART_M
+}
+
+function apart(sorted: readonly Placement[]): Placement[] {
+  const kept: Placement[] = []
+  for (const one of sorted) {
+    if (kept.length === MOST_SHOWN) break
+    if (!kept.some(({ pose }) => isNear(pose, one.pose))) kept.push(one)
+  }
+  return kept
+}
+
+/** The way out as it is without the heater: a place that leaves it free leaves the way free. */
+function onWalk(grid: WalkGrid): (pose: Pose, body: HeaterBody) => boolean {
+  const middles = (shortestWalk(grid) ?? []).map(grid.middleOf)
+  return ({ xM, yM, turnDeg }, { depthM, widthM }) => {
+    const isAlong = turnDeg % 180 === 0
+    const halfX = (isAlong ? depthM : widthM) / 2 + HALF_WAY_M
+    const halfY = (isAlong ? widthM : depthM) / 2 + HALF_WAY_M
+    return middles.some((at) => Math.abs(at.xM - xM) < halfX && Math.abs(at.yM - yM) < halfY)
+  }
+}
+
+/**
+ * Every place on a grid, four ways round, standing and where it may hang; the best of them.
+ *
+ * @param input - see placementsSchema
+ * @param onProgress - told the share that is done
+ * @throws InputError for a room or heater that cannot be, or a grid too fine for the room
+ */
+export function placements(
+  input: { heater: HeaterBody; objects: readonly Thing[]; room: Room; gridM: number },
+  onProgress: (share: number) => void = () => undefined,
+): Placements {
+  const { heater, objects, room, gridM } = input
+  requireRoom(room)
+  requireHeater(heater, room)
+  if ((4 * room.lengthM * room.widthM) / gridM ** 2 > MOST_POSES) {
+    throw new InputError('gridM', 'That grid is too fine for a room of this size.')
+  }
+  const poses = posesOnGrid(heater, room, gridM)
+  const margins = leastMargins(heater, objects, room)
+  const grid = walkGrid(room, objects)
+  const bars = onWalk(grid)
+  const found: Placement[] = []
+  let nearest: { pose: Pose; count: number; lacksM: number } | null = null
+  const every = Math.max(1, Math.floor(poses.length / 50))
+  for (const [i, pose] of poses.entries()) {
+    if (i % every === 0) onProgress(i / poses.length)
+    const { leastMarginM, shellMarginM, lacking, lacksM } = margins(pose)
+    if (leastMarginM >= -ROUNDING_M) {
+      const run = hoseRun(objects, heater, pose)
+      found.push({
+        pose,
+        leastMarginM,
+        keepsExit: !bars(pose, heater),
+        hoseReaches: run === null || (run.reaches && !run.crossesFront),
+      })
+    } else if (shellMarginM >= -ROUNDING_M && found.length === 0) {
+      const better =
+        nearest === null || lacking < nearest.count || (lacking === nearest.count && lacksM < nearest.lacksM)
+      if (better) nearest = { pose, count: lacking, lacksM }
+    }
+  }
+  // The one way through is asked anew for the best: there may be another way round them.
+  const best = apart(found.toSorted(rank)).map((one) => ({
+    ...one,
+    keepsExit: one.keepsExit || exitState(room, objects, { body: heater, pose: one.pose }, grid).state !== 'blocked',
+  }))
+  return {
+    poses: best.toSorted(rank),
+    nearest:
+      best.length > 0 || nearest === null
+        ? null
+        : { pose: nearest.pose, inTheWay: margins(nearest.pose, true).inTheWay },
+    tried: poses.length,
+  }
+}

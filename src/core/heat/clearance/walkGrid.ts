@@ -1,0 +1,80 @@
+import { boxPoints } from '@/core/math/boxPoints'
+import { insideBy } from '@/core/heat/room/insideBy'
+import { isOnWall } from '@/core/heat/room/isOnWall'
+import type { PlanPoint } from '@/core/math/planPoint'
+import type { Opening, Room } from '@/core/heat/room/room'
+import type { Thing } from '@/core/heat/room/thing'
+
+/** The floor in squares: where one can walk, where one lies, where the way out is. */
+export interface WalkGrid {
+  columns: number
+  rows: number
+  /** One can stand in the middle of the square. */
+  free: Uint8Array
+  starts: readonly number[]
+  exits: readonly number[]
+  hasExit: boolean
+  middleOf: (square: number) => PlanPoint
+}
+
+export const SQUARE_M = 0.1
+/** Half of what a person needs to get through, sideways if need be. */
+export const HALF_WAY_M = 0.2
+/** What is lower than this is climbed over, as a bed; what begins higher is walked under. */
+const CLIMBED_M = 0.75
+const HEAD_M = 1.5
+const REACH_OF_DOOR_M = 0.4
+
+const standing: readonly Thing['kind'][] = ['bench', 'cabinet', 'table', 'cylinder', 'cylinder-locker', 'other']
+
+/** A thing's box, or a thing askew by its extent. */
+function extentOf(thing: Thing): (at: PlanPoint, moreM: number) => boolean {
+  const points = boxPoints(thing, thing.lengthM, thing.widthM, thing.turnDeg)
+  const xs = points.map(({ xM }) => xM)
+  const ys = points.map(({ yM }) => yM)
+  const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)]
+  return ({ xM, yM }, moreM) => xM > x0 - moreM && xM < x1 + moreM && yM > y0 - moreM && yM < y1 + moreM
+}
+
+function doorMiddle(room: Room, { side, alongM }: Opening): PlanPoint {
+  if (side === 'left') return { xM: alongM, yM: 0 }
+  if (side === 'right') return { xM: alongM, yM: room.widthM }
+  return { xM: side === 'front' ? room.lengthM : 0, yM: alongM }
+}
+
+/**
+ * The floor of a room as squares of ten centimetres.
+ *
+ * @param room - with its doors
+ * @param things - that stand in it
+ */
+export function walkGrid(room: Room, things: readonly Thing[]): WalkGrid {
+  const columns = Math.max(1, Math.round(room.lengthM / SQUARE_M))
+  const rows = Math.max(1, Math.round(room.widthM / SQUARE_M))
+  const middleOf = (square: number): PlanPoint => ({
+    xM: ((square % columns) + 0.5) * SQUARE_M,
+    yM: (Math.floor(square / columns) + 0.5) * SQUARE_M,
+  })
+  const inTheWay = things
+    .filter(({ kind, lowM, highM }) => standing.includes(kind) && lowM < HEAD_M && highM > CLIMBED_M / 2)
+    .map(extentOf)
+  const lain = things.filter(({ kind, lowM }) => (kind === 'bed' || kind === 'sleeper') && lowM < HEAD_M).map(extentOf)
+  const doors = room.openings.filter(({ kind, side }) => kind === 'door' && isOnWall(side))
+  const free = new Uint8Array(columns * rows)
+  const starts: number[] = []
+  const exits: number[] = []
+  for (let square = 0; square < free.length; square += 1) {
+    const middle = middleOf(square)
+    const onBed = lain.some((covers) => covers(middle, 0))
+    if (onBed) starts.push(square)
+    const fits =
+      insideBy(room, [middle]) >= HALF_WAY_M / 2 && !inTheWay.some((covers) => covers(middle, HALF_WAY_M / 2))
+    if (fits || onBed) free[square] = 1
+    const atDoor = doors.some((door) => {
+      const at = doorMiddle(room, door)
+      return Math.hypot(at.xM - middle.xM, at.yM - middle.yM) <= Math.max(REACH_OF_DOOR_M, door.widthM / 2)
+    })
+    if (atDoor && free[square] === 1) exits.push(square)
+  }
+  return { columns, rows, free, starts, exits, hasExit: doors.length > 0, middleOf }
+}

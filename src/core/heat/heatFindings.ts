@@ -1,0 +1,77 @@
+import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import type { Finding } from '@/core/findings/Finding'
+import { airFindings } from '@/core/heat/ventilation/airFindings'
+import { burningOf } from '@/core/heat/ventilation/burningOf'
+import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
+import { heatFinding } from './heatFinding'
+import { placedFindings } from '@/core/heat/clearance/placedFindings'
+import { placedHeaters } from '@/core/heat/clearance/placedHeaters'
+import { roomFindings } from './roomFindings'
+import type { HeaterGear, PlannedBurning, ShelterGear } from '@/core/heat/room/roomPlan'
+
+/** Everything of the rig that heats and where. */
+export interface HeatOfRig {
+  rooms: readonly ShelterGear[]
+  heaters: readonly HeaterGear[]
+  /** The owner said that nothing heats this rig. */
+  heatless: boolean
+  altitudeM: number
+  equipment: readonly Equipment[]
+  /** What the trip plans to burn, by appliance; none without a trip. */
+  planned: readonly PlannedBurning[]
+}
+
+function nothingKnown(): Finding {
+  return heatFinding({
+    code: 'heaters-not-entered',
+    severity: 'fix-first',
+    text: 'What heats the rig is not entered.',
+    reason: 'A heater uses up the air and sets fire to what is near. If nothing heats it, say so there.',
+    label: 'Enter them',
+    page: 'heaters',
+    basis: ['clearance'],
+  })
+}
+
+/**
+ * What is to be said of heaters, rooms and air.
+ *
+ * @param rig - rooms, heaters, alarms, and how high it goes
+ */
+export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment, planned }: HeatOfRig): Finding[] {
+  if (heaters.length === 0) return [...rooms.flatMap(roomFindings), ...(heatless ? [] : [nothingKnown()])]
+  const placed = rooms.flatMap((gear) => placedHeaters(gear, heaters))
+  const used = placed.filter((one) => one.placed.use !== 'not-used')
+  return [
+    ...heaters.flatMap((gear) => {
+      const here = placed.filter(({ heater }) => heater.id === gear.id)
+      const uses = here.map((one) => one.placed.use)
+      if (here.length > 0 && uses.every((use) => use === 'not-used')) return []
+      const found = heaterFindings(gear, {
+        uses,
+        altitudeM,
+        equipment,
+        planned: planned.find(({ id }) => id === gear.applianceId) ?? null,
+      })
+      if (here.length > 0 || gear.heater.vented) return found
+      return [
+        ...found,
+        heatFinding({
+          code: 'heater-not-placed',
+          severity: 'fix-first',
+          text: 'Where {name} stands is not drawn.',
+          reason: 'What is not drawn is not judged: its distances, the air it wants and the way out.',
+          parts: { name: gear.name },
+          ...(rooms[0] && { subjectId: rooms[0].id }),
+          label: 'Place it',
+          basis: ['clearance'],
+        }),
+      ]
+    }),
+    ...used.flatMap((one) => placedFindings(one)),
+    ...rooms.flatMap((gear) => [
+      ...roomFindings(gear),
+      ...airFindings(gear, burningOf(placed.filter((one) => one.gear.id === gear.id))),
+    ]),
+  ]
+}

@@ -1,0 +1,84 @@
+import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { altitudeOfHeater } from './altitudeOfHeater'
+import { VENTED_SHARE } from '@/core/heat/air/airModel'
+import { SENSIBLE_SHARE } from '@/core/heat/air/combustion'
+import type { Heater } from './heater'
+import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
+
+/** Money of one heater, as its owner reckons. */
+export interface HeaterMoney {
+  gasPerKg: number | null
+  price: number | null
+  /** Nights until it breaks or is replaced. */
+  lastsNights: number | null
+}
+
+/** What one heater would be like on one rig and one night. */
+export interface HeaterCompared {
+  /** Input it burns on the whole to keep the room warm. */
+  keepW: number
+  evenness: 'steady' | 'cycles' | 'too-small'
+  /** How far its lowest setting would carry the room over the wish, were it left on; how far its highest falls short. */
+  offByK: number
+  warmUpS: number | null
+  /** To warm up and to keep warm. */
+  gasKg: number
+  gasCost: number | null
+  /** Gas, and the heater's own share of its price. */
+  nightCost: number | null
+  /** Open area it wants; nothing where its fumes go outside. */
+  openAreaM2: number
+  limitM: number | null
+  isAboveLimit: boolean
+  /** Charge its blower takes from a 12 V battery, in coulombs; null where it has none. */
+  batteryC: number | null
+}
+
+/** A furnace's blower. [common practice] Four to eight amperes. */
+const BLOWER_A = 6
+
+/**
+ * One heater on this rig and this night.
+ *
+ * @param heater - its inputs and limits
+ * @param warmth - of the room, for each watt of input of an unvented heater
+ * @param night - temperatures and hours; its own input is taken
+ * @param altitudeM - of the place
+ * @param money - prices, as far as they are known
+ * @throws InputError as heatOutlook does
+ */
+export function compareHeater(
+  heater: Heater,
+  warmth: RoomWarmth,
+  night: Omit<HeatedNight, 'inputW'>,
+  altitudeM: number,
+  money: HeaterMoney,
+): HeaterCompared {
+  // A log or an estimate is in gas burnt in the room; a chimney takes its share of it away.
+  const share = heater.vented ? VENTED_SHARE / SENSIBLE_SHARE : 1
+  const own = { lossWPerK: warmth.lossWPerK / share, capacityJPerK: warmth.capacityJPerK / share }
+  const { keepW, warmUpS, warmUpKg } = heatOutlook(own, { ...night, inputW: heater.highW })
+  const isTooSmall = keepW > heater.highW
+  const evenness = isTooSmall ? 'too-small' : keepW < heater.lowW ? 'cycles' : 'steady'
+  const burntW = Math.min(keepW, heater.highW)
+  const gasKg = (warmUpKg ?? 0) + (burntW * night.keepS) / heatingValueJPerKg()
+  const gasCost = money.gasPerKg === null ? null : gasKg * money.gasPerKg
+  const wear = money.price !== null && money.lastsNights !== null ? money.price / money.lastsNights : null
+  const { limitM, isAbove } = altitudeOfHeater(heater, altitudeM)
+  const onS = (warmUpS ?? 0) + (night.keepS * burntW) / heater.highW
+  const overW = evenness === 'cycles' ? heater.lowW - keepW : isTooSmall ? keepW - heater.highW : 0
+  return {
+    keepW,
+    evenness,
+    offByK: overW / own.lossWPerK,
+    warmUpS,
+    gasKg,
+    gasCost,
+    nightCost: gasCost === null ? null : gasCost + (wear ?? 0),
+    openAreaM2: heater.vented ? 0 : ventilationNeed(heater.highW, heater.openAreaM2).areaM2,
+    limitM,
+    isAboveLimit: isAbove,
+    batteryC: heater.kind === 'furnace' ? BLOWER_A * onS : null,
+  }
+}

@@ -1,0 +1,148 @@
+import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import type { Finding } from '@/core/findings/Finding'
+import { altitudeOfHeater, DERATED_FROM_M } from './altitudeOfHeater'
+import type { HeaterUse } from './heater'
+import { heatFinding } from '@/core/heat/heatFinding'
+import { plannedFindings } from './plannedFindings'
+import type { HeaterGear, PlannedBurning } from '@/core/heat/room/roomPlan'
+
+export interface HeaterConditions {
+  /** How it is meant to be used, gravest first; none when it stands in no room. */
+  uses: readonly HeaterUse[]
+  altitudeM: number
+  equipment: readonly Equipment[]
+  /** What the trip plans to burn in it; null without a trip, or where nobody said which appliance it is. */
+  planned: PlannedBurning | null
+}
+
+const alarms = ({ kind, lastLook }: Equipment): boolean => kind === 'co-alarm' && lastLook?.sound !== false
+
+function altitudeFindings({ id, name, heater }: HeaterGear, altitudeM: number): Finding[] {
+  const { limitM, from, isAbove } = altitudeOfHeater(heater, altitudeM)
+  const at = { subjectId: id, page: 'heaters', label: 'To its numbers', basis: ['altitude-limit', 'derating'] } as const
+  if (limitM !== null && isAbove) {
+    return [
+      heatFinding({
+        ...at,
+        code: 'heater-above-altitude',
+        severity: 'stop',
+        text: '{name} may be used up to {limit}; this trip goes to {here}.',
+        reason:
+          from === 'manual'
+            ? 'Its manual says so: in thin air it burns rich, makes carbon monoxide, and its cut-off trips.'
+            : 'That is common for heaters with an oxygen cut-off: in thin air they burn rich, and the cut-off trips. If its manual names another height, enter it.',
+        parts: { name, limit: { value: limitM, role: 'altitude' }, here: { value: altitudeM, role: 'altitude' } },
+      }),
+    ]
+  }
+  if (limitM === null && !heater.vented && altitudeM > DERATED_FROM_M) {
+    return [
+      heatFinding({
+        ...at,
+        code: 'altitude-limit-not-known',
+        severity: 'fix-first',
+        text: 'Nobody knows up to what height {name} may be used; this trip goes to {here}.',
+        reason: 'What is not known counts as not ready. The manual names a height, or a smaller orifice for it.',
+        parts: { name, here: { value: altitudeM, role: 'altitude' } },
+      }),
+    ]
+  }
+  return []
+}
+
+function findingsOfUse({ id, name, heater }: HeaterGear, uses: readonly HeaterUse[]): Finding[] {
+  const at = {
+    subjectId: id,
+    page: 'lighting',
+    label: 'How to use it',
+    parts: { name },
+    basis: ['heater-use'],
+  } as const
+  const found: Finding[] = []
+  if (uses.includes('asleep')) {
+    found.push(
+      heatFinding({
+        ...at,
+        code: 'asleep-with-heater-lit',
+        severity: 'stop',
+        text: '{name} is meant to burn while people sleep.',
+        reason:
+          'It has no chimney. Rules and most manuals say no: warm up before bed, then knob off and cylinder valve shut.',
+      }),
+    )
+  }
+  if (uses.includes('left-alone')) {
+    found.push(
+      heatFinding({
+        ...at,
+        code: heater.bottleOn ? 'bottle-left-inside' : 'heater-left-alone',
+        severity: heater.bottleOn ? 'stop' : 'fix-first',
+        text: heater.bottleOn
+          ? '{name} is meant to stay inside alone with its bottle on.'
+          : '{name} is meant to burn with nobody there.',
+        reason: 'A lit heater is attended. Its bottle comes off and goes outside when it is not used.',
+      }),
+    )
+  }
+  return found
+}
+
+/**
+ * What is to be said of a heater that is to be used, apart from where it stands.
+ *
+ * @param gear - the heater
+ * @param conditions - how and where it is used, and the rig's alarms
+ */
+export function heaterFindings(gear: HeaterGear, { uses, altitudeM, equipment, planned }: HeaterConditions): Finding[] {
+  const { id, name, heater } = gear
+  const found = altitudeFindings(gear, altitudeM)
+  if (heater.clearancesFrom === 'common') {
+    found.push(
+      heatFinding({
+        code: 'clearances-not-from-manual',
+        severity: 'fix-first',
+        text: 'The distances of {name} are not from its manual.',
+        reason: 'What is common may be too little for yours. The page with its clearances has the numbers.',
+        parts: { name },
+        subjectId: id,
+        page: 'heaters',
+        label: 'Enter them',
+        basis: ['clearance-common'],
+      }),
+    )
+  }
+  if (heater.certified === 'no') {
+    found.push(
+      heatFinding({
+        code: 'heater-not-certified',
+        severity: 'fix-first',
+        text: '{name} is not certified for use inside where you camp.',
+        reason: 'Nobody has tested that it burns cleanly in a small room; places and insurers refuse it.',
+        parts: { name },
+        subjectId: id,
+        page: 'choose',
+        label: 'Which heater',
+        basis: ['heater-certified'],
+      }),
+    )
+  }
+  if (planned) found.push(...plannedFindings(gear, uses, planned))
+  if (heater.vented) return found
+  found.push(...findingsOfUse(gear, uses))
+  if (!equipment.some(alarms)) {
+    found.push(
+      heatFinding({
+        code: 'no-co-alarm',
+        severity: 'stop',
+        text: 'No CO alarm that works, and {name} burns without a chimney.',
+        reason: 'Carbon monoxide has no smell and kills asleep. No sum replaces the alarm.',
+        parts: { name },
+        subjectId: id,
+        page: 'lighting',
+        label: 'To the alarms',
+        basis: ['co-alarm'],
+      }),
+    )
+  }
+  return found
+}

@@ -1,0 +1,51 @@
+import { boxPoints } from '@/core/math/boxPoints'
+import type { HeaterBody, Pose } from './heater'
+import { marginTo } from '@/core/heat/clearance/marginTo'
+import type { Thing } from '@/core/heat/room/thing'
+import { turnAbout } from '@/core/math/turnAbout'
+
+/** The hose from the nearest gas outlet. */
+export interface HoseRun {
+  outletId: string
+  /** Wanted, with a tenth for its bends. */
+  wantedM: number
+  hasM: number
+  reaches: boolean
+  /** It would lie within the heat in front of the heater. */
+  crossesFront: boolean
+}
+
+/** A hose hangs and bends; drawn tight it pulls on its ends. */
+const SLACK = 1.1
+/** Pieces in which its way is looked at. */
+const PIECES = 12
+
+/**
+ * Whether the heater's hose reaches an outlet, and whether it lies in the heat.
+ *
+ * @returns null for a heater without a hose, or a room without an outlet
+ */
+export function hoseRun(things: readonly Thing[], body: HeaterBody, pose: Pose): HoseRun | null {
+  const { hoseM } = body
+  const outlets = things.filter(({ kind }) => kind === 'gas-outlet')
+  if (hoseM === undefined || outlets.length === 0) return null
+  const [back = { xM: 0, yM: 0 }] = turnAbout([{ xM: -body.depthM / 2, yM: 0 }], pose.turnDeg)
+  const inlet = { xM: back.xM + pose.xM, yM: back.yM + pose.yM }
+  const runs = outlets.map((outlet) => ({
+    outlet,
+    wantedM: SLACK * Math.hypot(outlet.xM - inlet.xM, outlet.yM - inlet.yM, outlet.lowM - pose.bottomM),
+  }))
+  const [{ outlet, wantedM }] = runs.toSorted((a, b) => a.wantedM - b.wantedM) as [(typeof runs)[number]]
+  const inFront = { frontM: body.clearances.frontM, rearM: 0, sidesM: 0, topM: 0 }
+  const crossesFront = Array.from({ length: PIECES }, (_, i) => (i + 0.5) / PIECES).some((share) => {
+    const middle = {
+      xM: inlet.xM + (outlet.xM - inlet.xM) * share,
+      yM: inlet.yM + (outlet.yM - inlet.yM) * share,
+    }
+    const piece = { points: boxPoints(middle, 0.01, 0.01, 0), lowM: 0, highM: pose.bottomM + 0.01 }
+    // What lies behind its own middle is behind it, not in front.
+    const [ahead = middle] = turnAbout([{ xM: middle.xM - pose.xM, yM: middle.yM - pose.yM }], -pose.turnDeg)
+    return ahead.xM > 0 && marginTo(piece, inFront, body, pose).marginM < 0
+  })
+  return { outletId: outlet.id, wantedM, hasM: hoseM, reaches: hoseM >= wantedM, crossesFront }
+}

@@ -1,0 +1,38 @@
+import { z } from '@/core/base/schema'
+import { heaterUses, poseSchema, type Heater } from '@/core/heat/heaters/heater'
+import { roomSchema } from './room'
+import { MOST_THINGS, thingSchema } from './thing'
+
+/** A room with what stands in it and where its heaters are meant to be. */
+export const shelterSchema = z.strictObject({
+  room: roomSchema,
+  things: z.array(thingSchema).max(MOST_THINGS),
+  placed: z
+    .array(z.strictObject({ heaterId: z.string().min(1).max(64), pose: poseSchema, use: z.enum(heaterUses) }))
+    .max(20),
+})
+
+export type Shelter = z.output<typeof shelterSchema>
+
+/** A room of the rig as readiness needs to know it. */
+export interface ShelterGear {
+  id: string
+  name: string
+  shelter: Shelter
+}
+
+/** A heater of the rig. */
+export interface HeaterGear {
+  id: string
+  name: string
+  /** The appliance of the rig that it is; null when the owner did not say. */
+  applianceId: string | null
+  heater: Heater
+}
+
+/** What a trip plans to burn: a heater is one of its appliances. */
+export interface PlannedBurning {
+  id: string
+  inputW: number
+  burnPerDayS: number
+}

@@ -1,0 +1,70 @@
+import type { Finding } from '@/core/findings/Finding'
+import { exitState } from '@/core/heat/clearance/exitState'
+import { heatFinding } from './heatFinding'
+import type { ShelterGear } from '@/core/heat/room/roomPlan'
+import { gasKinds } from '@/core/heat/room/thing'
+
+const at = (gear: ShelterGear) => ({ subjectId: gear.id, label: 'To the plan' }) as const
+
+/** Gas kept in the room itself. */
+function gasInside(gear: ShelterGear): Finding[] {
+  return gear.shelter.things.flatMap((thing) => {
+    if (!gasKinds.includes(thing.kind)) return []
+    const isUnknown = thing.kind === 'cylinder-locker' && thing.sealed === 'not-known'
+    if (thing.kind === 'cylinder-locker' && thing.sealed === 'yes') return []
+    return [
+      heatFinding({
+        ...at(gear),
+        code: isUnknown ? 'locker-not-known' : 'cylinder-inside',
+        severity: isUnknown ? 'fix-first' : 'stop',
+        text: isUnknown
+          ? 'Nobody knows whether {thing} is closed to the room.'
+          : thing.kind === 'cylinder'
+            ? '{thing} stands in the living space.'
+            : '{thing} is open to the living space.',
+        reason:
+          'Gas that leaks pools on the floor where people sleep. Cylinders stay outside, or in a locker sealed to the room and open to the air below.',
+        parts: { thing: thing.name },
+        about: thing.id,
+        basis: ['cylinder-outside'],
+      }),
+    ]
+  })
+}
+
+/**
+ * What is to be said of a room whatever heats it: gas kept inside, and the way out.
+ *
+ * @param gear - the room
+ */
+export function roomFindings(gear: ShelterGear): Finding[] {
+  const found = gasInside(gear)
+  const { state } = exitState(gear.shelter.room, gear.shelter.things, null)
+  if (state === 'unknown') {
+    found.push(
+      heatFinding({
+        ...at(gear),
+        code: 'exit-not-drawn',
+        severity: 'fix-first',
+        text: '{room}: a bed or a door is not drawn.',
+        reason: 'Without both nobody can say whether the way out stays free.',
+        parts: { room: gear.name },
+        basis: ['exit-path'],
+      }),
+    )
+  }
+  if (state === 'no-way-even-without') {
+    found.push(
+      heatFinding({
+        ...at(gear),
+        code: 'no-way-out',
+        severity: 'fix-first',
+        text: '{room}: no way from bed to door as it is drawn.',
+        reason: 'Either something stands in it, or the drawing is not as the room is.',
+        parts: { room: gear.name },
+        basis: ['exit-path'],
+      }),
+    )
+  }
+  return found
+}

@@ -1,0 +1,49 @@
+import type { Finding } from '@/core/findings/Finding'
+import { heatFinding } from '@/core/heat/heatFinding'
+import type { HeaterGear, ShelterGear } from '@/core/heat/room/roomPlan'
+import { ventilationOf } from './ventilationOf'
+
+/**
+ * What is to be said of the openings of a room for the unvented heaters that are to burn in it.
+ *
+ * @param gear - the room with its openings as they stand
+ * @param burning - unvented heaters meant to be used there; they may burn together
+ */
+export function airFindings(gear: ShelterGear, burning: readonly HeaterGear[]): Finding[] {
+  if (burning.length === 0) return []
+  const { check } = ventilationOf(gear.shelter.room, burning)
+  const at = { subjectId: gear.id, page: 'air', label: 'To the openings' } as const
+  const names = burning.map(({ name }) => name).join(' and ')
+  const parts = {
+    names,
+    room: gear.name,
+    open: { value: check.countedM2, role: 'area' },
+    needed: { value: check.neededM2, role: 'area' },
+  } as const
+  if (!check.isEnough) {
+    return [
+      heatFinding({
+        ...at,
+        code: 'ventilation-short',
+        severity: 'stop',
+        text: 'For {names} {needed} must stand open in {room}; {open} counts.',
+        reason:
+          'A heater without a chimney burns the air of the room. Calm air is assumed; what is screened, iced or all in one place counts for less.',
+        parts,
+        basis: ['area-needed', 'open-area'],
+      }),
+    ]
+  }
+  if (check.isTwoWay) return []
+  return [
+    heatFinding({
+      ...at,
+      code: 'air-one-way',
+      severity: 'fix-first',
+      text: 'All that is open in {room} is in one place.',
+      reason: 'Air comes in low and goes out high, or passes from side to side. Open a second place.',
+      parts,
+      basis: ['open-area'],
+    }),
+  ]
+}

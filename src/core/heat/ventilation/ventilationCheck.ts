@@ -1,0 +1,58 @@
+import { isOnWall } from '@/core/heat/room/isOnWall'
+import { openAreaM2 } from './openAreaM2'
+import { openingHeightM } from './openingHeightM'
+import type { Opening, Room } from '@/core/heat/room/room'
+
+/** One opening with what of it counts. */
+export interface CountedOpening {
+  opening: Opening
+  areaM2: number
+}
+
+export interface VentilationCheck {
+  openings: readonly CountedOpening[]
+  /** All that stands open, as it counts. */
+  openM2: number
+  /** What counts towards the need: half, when all of it is in one place. */
+  countedM2: number
+  /** Two ways for the air: low and high, or on two sides. */
+  isTwoWay: boolean
+  neededM2: number
+  /** Negative when short. */
+  spareM2: number
+  isEnough: boolean
+}
+
+/** Air goes in at one and out at the other when they are this far apart in height. */
+export const APART_M = 0.4
+/** Through one place the air must go in and out by the same gap. [common practice] */
+const ONE_PLACE_SHARE = 0.5
+
+function twoWay(room: Room, open: readonly Opening[]): boolean {
+  return open.some((one, i) =>
+    open.slice(i + 1).some((other) => {
+      const differs = one.side !== other.side && isOnWall(one.side) && isOnWall(other.side)
+      return differs || Math.abs(openingHeightM(room, one) - openingHeightM(room, other)) >= APART_M
+    }),
+  )
+}
+
+/**
+ * Open area against what is needed, in calm air: wind is never counted on.
+ *
+ * @param room - with its openings as they stand
+ * @param neededM2 - from ventilationNeed
+ */
+export function ventilationCheck(room: Room, neededM2: number): VentilationCheck {
+  const openings = room.openings.map((opening) => ({ opening, areaM2: openAreaM2(opening) }))
+  const open = openings.filter(({ areaM2 }) => areaM2 > 0)
+  const openM2 = open.reduce((sum, { areaM2 }) => sum + areaM2, 0)
+  const isTwoWay = twoWay(
+    room,
+    open.map(({ opening }) => opening),
+  )
+  const countedM2 = isTwoWay ? openM2 : openM2 * ONE_PLACE_SHARE
+  // Inches and millimetres do not meet exactly.
+  const spareM2 = countedM2 - neededM2
+  return { openings, openM2, countedM2, isTwoWay, neededM2, spareM2, isEnough: spareM2 >= -1e-9 }
+}

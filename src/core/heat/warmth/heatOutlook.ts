@@ -1,0 +1,63 @@
+import { InputError } from '@/core/base/InputError'
+import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { requireTemperatureBetween } from '@/core/fluids/shelter-requireTemperature'
+
+/** A night as it is to be heated. */
+export interface HeatedNight {
+  outsideK: number
+  insideK: number
+  /** For how long it is to be kept warm. */
+  keepS: number
+  /** Input of the heater at hand while it warms up; 0 for none. */
+  inputW: number
+  /** Gas that can be burnt for it, where it is known. */
+  aboardKg?: number
+}
+
+/** Warmth of a room, in gas: from a log or from its shape. */
+export interface RoomWarmth {
+  lossWPerK: number
+  capacityJPerK: number
+}
+
+export interface HeatOutlook {
+  /** Input that keeps it warm. */
+  keepW: number
+  keepKg: number
+  /** From outside's temperature to the one wished for; null when this heater never gets there. */
+  warmUpS: number | null
+  warmUpKg: number | null
+  totalKg: number | null
+  /** How long the gas aboard keeps it warm, were nothing else lit; null when nobody knows what is aboard. */
+  lastsS: number | null
+}
+
+/**
+ * What a night asks of a heater.
+ *
+ * @param warmth - loss and capacity for each watt of input
+ * @param night - temperatures, hours and the heater
+ * @throws InputError when it is as warm outside as wished inside, or a time below nothing
+ */
+export function heatOutlook({ lossWPerK, capacityJPerK }: RoomWarmth, night: HeatedNight): HeatOutlook {
+  const outsideK = requireTemperatureBetween(night.outsideK, 213.15, 323.15, 'outsideK')
+  const insideK = requireTemperatureBetween(night.insideK, 263.15, 313.15, 'insideK')
+  if (insideK <= outsideK) throw new InputError('insideK', 'It is as warm as that outside: no heater is wanted.')
+  if (!(night.keepS >= 0 && night.keepS <= 7 * 86_400)) {
+    throw new InputError('keepS', 'Hours lie between nothing and a week.')
+  }
+  const keepW = lossWPerK * (insideK - outsideK)
+  const keepKg = (keepW * night.keepS) / heatingValueJPerKg()
+  const reachK = outsideK + night.inputW / lossWPerK
+  const warmUpS =
+    reachK > insideK ? (-capacityJPerK / lossWPerK) * Math.log((reachK - insideK) / (reachK - outsideK)) : null
+  const warmUpKg = warmUpS === null ? null : (warmUpS * night.inputW) / heatingValueJPerKg()
+  return {
+    keepW,
+    keepKg,
+    warmUpS,
+    warmUpKg,
+    totalKg: warmUpKg === null ? null : warmUpKg + keepKg,
+    lastsS: night.aboardKg === undefined ? null : (night.aboardKg * heatingValueJPerKg()) / keepW,
+  }
+}

@@ -1,0 +1,62 @@
+import { ceilingM } from '@/core/heat/room/ceilingM'
+import { requireRoom } from '@/core/heat/room/requireRoom'
+import type { Room } from '@/core/heat/room/room'
+import { roomOutline } from '@/core/heat/room/roomOutline'
+import { roomVolumeM3 } from '@/core/heat/room/roomVolumeM3'
+import { glassFacts, shellFacts } from './shellFacts'
+
+/** A room's warmth from its dimensions, without any measuring. */
+export interface ShapeEstimate {
+  shellAreaM2: number
+  glassAreaM2: number
+  volumeM3: number
+  /** Through shell and glass. */
+  fabricWPerK: number
+  /** By air that leaks with everything shut. */
+  leakageWPerK: number
+  /** Both. */
+  lossWPerK: number
+  capacityJPerK: number
+}
+
+/** Air, per volume and kelvin, near the ground. */
+export const AIR_J_M3K = 1206
+/** Bedding, stores and gear, per volume of room. [common practice] */
+const GEAR_J_M3K = 6000
+
+/**
+ * Loss and heat capacity of a room from its shape and classes of shell and glass.
+ *
+ * @param room - its dimensions, shell and openings
+ * @throws InputError for a room that cannot be
+ * @see docs/models.md, "Warmth of the room"
+ */
+export function shapeEstimate(room: Room): ShapeEstimate {
+  requireRoom(room)
+  const outline = roomOutline(room)
+  const wallsM2 = outline.reduce((sum, from, i) => {
+    const to = outline[(i + 1) % outline.length] ?? from
+    const meanM = (ceilingM(room, from.yM) + ceilingM(room, to.yM)) / 2
+    return sum + Math.hypot(to.xM - from.xM, to.yM - from.yM) * meanM
+  }, 0)
+  const floorM2 = room.lengthM * room.widthM - (room.corner ? room.corner.lengthM * room.corner.widthM : 0)
+  const slope = Math.hypot(1, (room.heightM - ceilingM(room, room.widthM)) / room.widthM)
+  const shellAreaM2 = wallsM2 + floorM2 + floorM2 * slope
+  const glassAreaM2 = room.openings
+    .filter(({ glass }) => glass)
+    .reduce((sum, { widthM, heightM }) => sum + widthM * heightM, 0)
+  const volumeM3 = roomVolumeM3(room)
+  const shell = shellFacts[room.shell]
+  const fabricWPerK =
+    Math.max(0, shellAreaM2 - glassAreaM2) * shell.lossWPerM2K + glassAreaM2 * glassFacts[room.glass].lossWPerM2K
+  const leakageWPerK = (shell.leakagePerH / 3600) * volumeM3 * AIR_J_M3K
+  return {
+    shellAreaM2,
+    glassAreaM2,
+    volumeM3,
+    fabricWPerK,
+    leakageWPerK,
+    lossWPerK: fabricWPerK + leakageWPerK,
+    capacityJPerK: volumeM3 * (AIR_J_M3K + GEAR_J_M3K) + shellAreaM2 * shell.capacityJPerM2K,
+  }
+}

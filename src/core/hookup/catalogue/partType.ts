@@ -1,0 +1,93 @@
+import { z } from '@/core/base/schema'
+import { connectionIds } from './connections'
+import { zones } from '@/core/hookup/line/zone'
+
+/** What a part does in a line; how it is judged follows from it. */
+export const partRoles = [
+  'cylinder',
+  'bottle',
+  'tank',
+  'adapter',
+  'shut-off',
+  'hose',
+  'tube',
+  'regulator',
+  'changeover',
+  'tee',
+  'supply-tee',
+  'valve',
+  'quick',
+  'filter',
+  'test-port',
+  'plug',
+  'appliance',
+  'keg',
+  'chuck',
+] as const
+
+export type PartRole = (typeof partRoles)[number]
+
+/** Roles that hold gas and feed the line. */
+export const sourceRoles: readonly PartRole[] = ['cylinder', 'bottle', 'tank']
+/** Roles a line may end in. */
+export const endRoles: readonly PartRole[] = ['appliance', 'keg', 'chuck', 'plug']
+
+const connectionField = z.enum(connectionIds, {
+  error: (issue) => `The connection “${String(issue.input)}” is not known here.`,
+})
+
+const fitSchema = z.strictObject({ connection: connectionField, sex: z.enum(['male', 'female', 'both']) })
+
+const portSchema = z.strictObject({
+  id: z.string().min(1).max(20),
+  /** Gas goes in here, out here, or either way. */
+  way: z.enum(['in', 'out', 'either']),
+  /** What may be screwed to it; more than one where a valve offers two. */
+  fits: z.array(fitSchema).min(1).max(4),
+})
+
+const regulatorSchema = z.strictObject({
+  setGaugePa: z.number().positive(),
+  /** Where it shuts when nothing burns. */
+  lockupGaugePa: z.number().positive(),
+  /** Heat it is rated to pass; null where its plate does not say. */
+  ratedW: z.number().positive().nullable(),
+  /** What it needs before it to hold its setting. */
+  minInletGaugePa: z.number().min(0),
+  outlet: z.enum(zones),
+})
+
+const applianceSchema = z.strictObject({
+  inputW: z.number().positive().max(200_000),
+  /** With its own regulator it wants cylinder or intermediate pressure; without, low pressure and never more. */
+  ownRegulator: z.boolean(),
+  minGaugePa: z.number().positive(),
+  /** Its jets or its hose want an in-line filter when it stands on a remote cylinder. */
+  wantsFilter: z.boolean(),
+  /** Made for an attached one-pound bottle. */
+  portable: z.boolean(),
+})
+
+export const partTypeSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  name: z.string().trim().min(1).max(80),
+  role: z.enum(partRoles),
+  gas: z.enum(['propane', 'co2', 'any']),
+  ports: z.array(portSchema).min(1).max(6),
+  /** Highest zone it is made for. */
+  rated: z.enum(zones),
+  boreM: z.number().positive().max(0.1).optional(),
+  lengthM: z.number().positive('A length is more than nothing.').max(100).optional(),
+  material: z.enum(['rubber', 'soft', 'hard']).optional(),
+  oldMonths: z.int().positive().max(600).optional(),
+  /** A tee or splitter with a valve on each side. */
+  branchValves: z.boolean().optional(),
+  /** A changeover that turns to its reserve by itself. */
+  automatic: z.boolean().optional(),
+  regulator: regulatorSchema.optional(),
+  appliance: applianceSchema.optional(),
+})
+
+export type PartType = z.output<typeof partTypeSchema>
+export type Port = z.output<typeof portSchema>
+export type Fit = z.output<typeof fitSchema>

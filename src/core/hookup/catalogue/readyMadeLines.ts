@@ -1,0 +1,115 @@
+import { catalogue } from './catalogue'
+import { editLine } from '@/core/hookup/line/editLine'
+import type { Line } from '@/core/hookup/line/line'
+
+/** A line to begin from, drawn part by part: what stands after what. */
+interface Start {
+  id: string
+  name: string
+  /** Identifier, kind of part, what it stands after, and at which of its ways out. */
+  rows: readonly (readonly [string, string, string | null, string?])[]
+  /** Joints that adding after does not make. */
+  joins?: readonly (readonly [string, string, string, string])[]
+}
+
+const starts: readonly Start[] = [
+  {
+    id: 'two-cylinders',
+    name: 'Two cylinders with changeover',
+    rows: [
+      ['left', 'cylinder-both', null],
+      ['left-pigtail', 'pigtail-acme', 'left'],
+      ['right', 'cylinder-both', null],
+      ['right-pigtail', 'pigtail-acme', 'right'],
+      ['changeover', 'changeover-auto', 'left-pigtail'],
+      ['nipple', 'npt-to-flare-3/8', 'changeover'],
+      ['test-port', 'test-port', 'nipple'],
+      ['main', 'tube-3/8', 'test-port'],
+      ['tee', 'tee-flare-3/8', 'main'],
+      ['fridge-valve', 'valve-swivel-3/8', 'tee'],
+      ['fridge-tube', 'tube-3/8', 'fridge-valve'],
+      ['fridge', 'fridge', 'fridge-tube'],
+      ['cook-valve', 'valve-swivel-3/8', 'tee'],
+      ['cook-tube', 'tube-3/8', 'cook-valve'],
+      ['cooktop', 'cooktop', 'cook-tube'],
+    ],
+    joins: [['right-pigtail', 'out', 'changeover', 'right']],
+  },
+  {
+    id: 'splitter',
+    name: 'One cylinder, splitter, heater and stove',
+    rows: [
+      ['cylinder', 'cylinder-both', null],
+      ['splitter', 'splitter-bottle', 'cylinder'],
+      ['heater-hose', 'hose-bottle', 'splitter'],
+      ['filter', 'filter-bottle', 'heater-hose'],
+      ['heater', 'portable', 'filter'],
+      ['stove-hose', 'hose-bottle', 'splitter'],
+      ['stove', 'stove', 'stove-hose'],
+    ],
+  },
+  {
+    id: 'onboard-tank',
+    name: 'Onboard tank with outside-supply tee and grill',
+    rows: [
+      ['tank', 'tank', null],
+      ['supply-tee', 'supply-tee', 'tank'],
+      ['regulator', 'single-stage', 'supply-tee'],
+      ['main', 'tube-3/8', 'regulator'],
+      ['main-valve', 'valve-flare-3/8', 'main'],
+      ['house', 'hose-low-flare', 'main-valve'],
+      ['cooktop', 'cooktop', 'house'],
+      ['supply-cap', 'cap-acme', 'supply-tee', 'supply'],
+      ['grill-hose', 'hose-bottle', 'supply-tee', 'port'],
+      ['grill', 'grill', 'grill-hose'],
+    ],
+  },
+  {
+    id: 'keg',
+    name: 'CO2 for a keg',
+    rows: [
+      ['cylinder', 'co2-cylinder', null],
+      ['regulator', 'co2-drinks', 'cylinder'],
+      ['hose', 'hose-co2', 'regulator'],
+      ['keg', 'keg', 'hose'],
+    ],
+  },
+  {
+    id: 'tyres',
+    name: 'CO2 for tyres',
+    rows: [
+      ['cylinder', 'co2-cylinder', null],
+      ['regulator', 'co2-tyres', 'cylinder'],
+      ['hose', 'hose-air', 'regulator'],
+      ['chuck', 'chuck', 'hose'],
+    ],
+  },
+]
+
+function draw({ rows, joins = [] }: Start): Line {
+  const type = (typeId: string) => {
+    const found = catalogue.find((one) => one.id === typeId)
+    if (!found) throw new RangeError(`no part ${typeId}`)
+    return found
+  }
+  let line: Line = { parts: [], joints: [], types: [] }
+  for (const [id, typeId, after, port] of rows) {
+    line = editLine(line, { do: 'add', type: type(typeId), id, after, ...(port && { port }) })
+  }
+  for (const [from, out, to, into] of joins) {
+    line = editLine(line, {
+      do: 'join',
+      id: `${from}-${to}`,
+      from: { partId: from, portId: out },
+      to: { partId: to, portId: into },
+    })
+  }
+  return line
+}
+
+/** Lines to begin from; their joints are not known until somebody has looked. */
+export const readyMadeLines: readonly { id: string; name: string; line: Line }[] = starts.map((start) => ({
+  id: start.id,
+  name: start.name,
+  line: draw(start),
+}))

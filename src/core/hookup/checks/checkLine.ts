@@ -1,0 +1,86 @@
+import type { Finding } from '@/core/findings/Finding'
+import { inOrder } from '@/core/findings/inOrder'
+import { InputError } from '@/core/base/InputError'
+import { applianceFlow, type ApplianceFlow } from '@/core/hookup/flow/applianceFlow'
+import { flowFindings } from './flowFindings'
+import { inputOfW } from '@/core/hookup/line/inputOfW'
+import { jointFindings } from './jointFindings'
+import { layoutFindings } from './layoutFindings'
+import type { Line } from '@/core/hookup/line/line'
+import type { LineCase } from './lineFinding'
+import { lineFlow, type PartFlow } from '@/core/hookup/flow/lineFlow'
+import { lineGraph, type LineGraph } from '@/core/hookup/line/lineGraph'
+import { lineZones, type PartZones } from '@/core/hookup/line/lineZones'
+import { partFindings } from './partFindings'
+import { structureFindings } from './structureFindings'
+import { zoneFindings } from './zoneFindings'
+
+export interface LineConditions {
+  /** Of the cylinders; 60 °F when nobody says. */
+  temperatureK: number
+  atmospherePa: number
+  /** Heat each appliance burns, by part; every one at full when absent. */
+  demandsW?: Readonly<Record<string, number>>
+  /** Last month of what it is judged for. */
+  untilMonth: string
+}
+
+export interface LineCheck {
+  graph: LineGraph
+  zones: ReadonlyMap<string, PartZones>
+  /** Null where the line has a ring. */
+  flow: ReadonlyMap<string, PartFlow> | null
+  appliances: readonly ApplianceFlow[]
+  demandsW: Readonly<Record<string, number>>
+  /** Gravest first. */
+  findings: readonly Finding[]
+}
+
+/** All burning at once, which is what a line has to carry. */
+function allBurning(graph: LineGraph): Record<string, number> {
+  return Object.fromEntries(
+    graph.parts.filter(({ type }) => type.appliance).map((part) => [part.part.id, inputOfW(part)]),
+  )
+}
+
+function requireDemands(graph: LineGraph, demandsW: Readonly<Record<string, number>>): void {
+  for (const [id, watts] of Object.entries(demandsW)) {
+    const part = graph.byId.get(id)
+    if (!part?.type.appliance) throw new InputError(`demandsW.${id}`, 'This is no appliance of the line.')
+    if (!(watts >= 0 && watts <= 200_000)) {
+      throw new InputError(`demandsW.${id}`, 'An appliance burns between nothing and 200 kW.')
+    }
+  }
+}
+
+/**
+ * Judges a line whole: its joints, pressures, order, parts and flow.
+ *
+ * @param lineId - for where the findings lead
+ * @param line - checked by lineSchema
+ * @param conditions - temperature, air, what burns, until when
+ * @throws InputError as lineGraph and lineFlow do
+ */
+export function checkLine(lineId: string, line: Line, conditions: LineConditions): LineCheck {
+  const graph = lineGraph(line)
+  const demandsW = conditions.demandsW ?? allBurning(graph)
+  requireDemands(graph, demandsW)
+  const zones = lineZones(graph)
+  const flow = graph.ring.length === 0 ? lineFlow(graph, { ...conditions, demandsW }) : null
+  const lineCase: LineCase = { lineId, graph, zones, flow, untilMonth: conditions.untilMonth }
+  return {
+    graph,
+    zones,
+    flow,
+    appliances: flow ? applianceFlow(graph, flow) : [],
+    demandsW,
+    findings: inOrder([
+      ...structureFindings(lineCase),
+      ...jointFindings(lineCase),
+      ...zoneFindings(lineCase),
+      ...layoutFindings(lineCase),
+      ...partFindings(lineCase),
+      ...flowFindings(lineCase, demandsW),
+    ]),
+  }
+}

@@ -1,0 +1,79 @@
+import type { Finding } from '@/core/findings/Finding'
+import { applianceFlow } from '@/core/hookup/flow/applianceFlow'
+import { pressureRoleOf } from '@/core/hookup/flow/pressureRoleOf'
+import { lineFinding, type LineCase } from './lineFinding'
+
+/**
+ * What is to be said of the flow: appliances that get too little, regulators asked for more than they are rated for.
+ *
+ * @param lineCase - the line to judge; one with a ring has no flow
+ * @param demandsW - what was meant to burn
+ */
+export function flowFindings(
+  { lineId, graph, flow, zones }: LineCase,
+  demandsW: Readonly<Record<string, number>>,
+): Finding[] {
+  if (!flow) return []
+  const islands = new Set(graph.islands)
+  const appliances = applianceFlow(graph, flow).filter(({ part }) => !islands.has(part.part.id))
+  const found: Finding[] = []
+  for (const { part, live, starves, flowingGaugePa, wantsGaugePa } of appliances) {
+    const { id } = part.part
+    const wanted = (demandsW[id] ?? 0) > 0
+    if (wanted && !live) {
+      found.push(
+        lineFinding(lineId, {
+          code: 'no-gas',
+          severity: 'fix-first',
+          text: 'No gas comes to {part}.',
+          reason: 'A valve on the way is shut, or the changeover stands at the empty side.',
+          parts: { part: part.name },
+          about: id,
+          page: 'flow',
+          label: 'To the flow',
+          basis: ['regulator-curve'],
+        }),
+      )
+    }
+    // On low pressure with a regulator of its own it starves by its place, which is said already.
+    const told = part.type.appliance?.ownRegulator && zones.get(id)?.inlet === 'low'
+    if (starves && live && !told) {
+      found.push(
+        lineFinding(lineId, {
+          code: 'appliance-starves',
+          severity: 'fix-first',
+          text: '{part} gets {gets} with all of them burning; it wants {wants}.',
+          reason: 'It burns weak, or its flame goes out. A wider bore, a larger regulator, or fewer burning at once.',
+          parts: {
+            part: part.name,
+            gets: { value: flowingGaugePa, role: pressureRoleOf(wantsGaugePa) },
+            wants: { value: wantsGaugePa, role: pressureRoleOf(wantsGaugePa) },
+          },
+          about: id,
+          page: 'flow',
+          label: 'To the flow',
+          basis: ['appliance-pressure', 'sizing-equation'],
+        }),
+      )
+    }
+  }
+  for (const part of graph.inOrder) {
+    const ratedW = part.type.regulator?.ratedW
+    const flowW = flow.get(part.part.id)?.flowW ?? 0
+    if (!ratedW || flowW <= ratedW) continue
+    found.push(
+      lineFinding(lineId, {
+        code: 'regulator-too-small',
+        severity: 'fix-first',
+        text: '{part} is asked for {flow}; it is rated for {rated}.',
+        reason: 'Beyond its rating its pressure falls away. A larger one, or fewer burning at once.',
+        parts: { part: part.name, flow: { value: flowW, role: 'power' }, rated: { value: ratedW, role: 'power' } },
+        about: part.part.id,
+        page: 'flow',
+        label: 'To the flow',
+        basis: ['regulator-curve'],
+      }),
+    )
+  }
+  return found
+}

@@ -1,0 +1,60 @@
+import { connections } from '@/core/hookup/catalogue/connections'
+import { jointWork, type JointWork } from './jointWork'
+import type { JointState } from '@/core/hookup/line/line'
+import type { GraphJoint, LineGraph } from '@/core/hookup/line/lineGraph'
+
+/** One joint in the order it is put together. */
+export interface JointRow {
+  joint: GraphJoint
+  connection: string
+  work: JointWork
+  /** What is to be known besides. */
+  notes: readonly string[]
+  /** Ways it may have been made, the right one first. */
+  states: readonly JointState[]
+}
+
+function notesOf({ from, to, verdict }: GraphJoint): string[] {
+  const { flowLimiter } = connections[verdict.connection]
+  return [
+    ...(to.type.role === 'shut-off' ? ['Press its gauge 4 to 6 times to prime it once the valve is open.'] : []),
+    ...(flowLimiter
+      ? [
+          'Open the valve slowly: opened fast, its flow limiter trips and the line starves. In a fire the hand-wheel lets go.',
+        ]
+      : []),
+    ...(from.type.role === 'tank' ? ['Only the outlet is yours: no wrench on a fitting threaded into the tank.'] : []),
+  ]
+}
+
+function statesOf({ verdict }: GraphJoint): JointState[] {
+  const { tape, hand, tighten, sealsOn } = connections[verdict.connection]
+  return [
+    'as-it-should',
+    'not-known',
+    ...(tape ? (['bare', 'few-turns'] as const) : (['taped'] as const)),
+    ...(hand === null ? [] : (['wrong-way'] as const)),
+    ...(tighten === 'hand' ? (['wrenched'] as const) : []),
+    ...(tighten === 'two-wrenches' || sealsOn === 'threads' ? (['one-wrench'] as const) : []),
+    ...(sealsOn === 'washer' ? (['old-washer'] as const) : []),
+  ]
+}
+
+/**
+ * The joints in order of assembly, from the appliance ends up to the cylinders: the cylinder's joint is made last, when
+ * everything behind it is closed.
+ *
+ * @param graph - of the line
+ */
+export function jointSheet(graph: LineGraph): JointRow[] {
+  return graph.inOrder
+    .flatMap((part) => part.into)
+    .toReversed()
+    .map((joint) => ({
+      joint,
+      connection: connections[joint.verdict.connection].name,
+      work: jointWork(joint.verdict.connection),
+      notes: notesOf(joint),
+      states: statesOf(joint),
+    }))
+}

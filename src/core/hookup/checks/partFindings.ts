@@ -1,0 +1,164 @@
+import { monthWords } from '@/core/time/monthWords'
+import { monthsLater } from '@/core/time/monthsLater'
+import type { Finding, Severity } from '@/core/findings/Finding'
+import type { BasisId } from '@/core/rules/basis/basis'
+import { leverOf } from '@/core/hookup/line/leverOf'
+import { lineFinding, type LineCase } from './lineFinding'
+import type { GraphPart } from '@/core/hookup/line/lineGraph'
+
+type Tell = (
+  code: string,
+  severity: Severity,
+  text: string,
+  reason: string,
+  basis: BasisId,
+  parts?: Record<string, string>,
+) => Finding
+
+function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding[] {
+  // What is kept among the rig's ageing things is judged there.
+  if (!type.oldMonths || part.equipmentId) return []
+  if (!part.madeMonth) {
+    return [
+      tell(
+        'part-age-unknown',
+        'fix-first',
+        'Nobody knows how old {part} is.',
+        'What is unknown counts as not ready. Its date is printed or pressed into it.',
+        'hose-age',
+      ),
+    ]
+  }
+  const end = monthsLater(part.madeMonth, type.oldMonths)
+  if (end >= untilMonth) return []
+  return [
+    tell(
+      'part-old',
+      'fix-first',
+      '{part} is past its time: {month}.',
+      'Rubber hardens and diaphragms crack without showing it. An old one kept as a spare has its age too.',
+      'hose-age',
+      {
+        month: monthWords(end),
+      },
+    ),
+  ]
+}
+
+function condition({ part, type }: GraphPart, tell: Tell): Finding[] {
+  if (type.role !== 'hose' || part.condition !== 'bad') return []
+  return [
+    tell(
+      'hose-bad',
+      'fix-first',
+      '{part} is stiff, cracked, chafed or kinked.',
+      'It is replaced before gas comes to it again.',
+      'hose-age',
+    ),
+  ]
+}
+
+function vent({ part, type }: GraphPart, tell: Tell): Finding[] {
+  if (!type.regulator || type.gas !== 'propane' || part.ventDown === 'yes') return []
+  return part.ventDown === 'no'
+    ? [
+        tell(
+          'vent-not-down',
+          'fix-first',
+          'The vent of {part} does not point down, or is not covered.',
+          'Rain and road spray go in and freeze: then the regulator can no longer hold back the cylinder’s pressure.',
+          'line-order',
+        ),
+      ]
+    : [
+        tell(
+          'vent-not-known',
+          'fix-first',
+          'Does the vent of {part} point down, covered?',
+          'What is unknown counts as not ready: look at it.',
+          'line-order',
+        ),
+      ]
+}
+
+function road({ part, type }: GraphPart, tell: Tell): Finding[] {
+  if (part.place !== 'road') return []
+  const { supported = 'not-known' } = part
+  if (type.material === 'soft' && supported === 'no') {
+    return [
+      tell(
+        'soft-brass-road',
+        'fix-first',
+        '{part} is soft and lies in the road’s reach.',
+        'A stone opens it. Lead it higher, or shield it, or use steel there.',
+        'line-order',
+      ),
+    ]
+  }
+  if (type.role !== 'tube' && type.role !== 'hose') return []
+  return supported === 'yes'
+    ? []
+    : [
+        tell(
+          'line-not-supported',
+          'fix-first',
+          supported === 'no' ? '{part} is not clipped and sleeved.' : 'Is {part} clipped, sleeved and sealed?',
+          'Cushioned clamps, a sleeve sealed where it passes the floor, slack at the ends, out of the road’s reach.',
+          'line-order',
+        ),
+      ]
+}
+
+function settings(one: GraphPart, tell: Tell): Finding[] {
+  const found: Finding[] = []
+  if (one.part.setting === 'between') {
+    found.push(
+      tell(
+        'valve-between',
+        'fix-first',
+        '{part} is neither open nor shut.',
+        'A valve is fully open or fully shut: between, its stem leaks and the flow is anybody’s guess.',
+        'line-order',
+      ),
+    )
+  }
+  if (one.type.role === 'changeover' && leverOf(one) === 'both') {
+    found.push(
+      tell(
+        'changeover-both',
+        'note',
+        '{part} stands at both: the cylinders run out together.',
+        'Twice the boiling surface in the cold, and no reserve. Others keep to one side always, so that the other is the reserve.',
+        'line-order',
+      ),
+    )
+  }
+  return found
+}
+
+/**
+ * What is to be said of the parts themselves: age, condition, vent, where they lie, how they are set.
+ *
+ * @param lineCase - the line to judge
+ */
+export function partFindings({ lineId, graph, untilMonth }: LineCase): Finding[] {
+  return graph.inOrder.flatMap((one) => {
+    const tell: Tell = (code, severity, text, reason, basis, parts = {}) =>
+      lineFinding(lineId, {
+        code,
+        severity,
+        text,
+        reason,
+        parts: { part: one.name, ...parts },
+        about: one.part.id,
+        basis: [basis],
+      })
+    return [
+      ...age(one, untilMonth, tell),
+      ...condition(one, tell),
+      ...vent(one, tell),
+      ...road(one, tell),
+      ...settings(one, tell),
+    ]
+  })
+}

@@ -1,0 +1,111 @@
+import type { Finding } from '@/core/findings/Finding'
+import { freePorts } from '@/core/hookup/line/freePorts'
+import { lineFinding, type LineCase } from './lineFinding'
+import type { GraphPart } from '@/core/hookup/line/lineGraph'
+import { endRoles } from '@/core/hookup/catalogue/partType'
+
+/** A valve offers its outlet in two shapes, but a part's other ways out are each an opening of its own. */
+function openEnds({ lineId, graph }: LineCase): Finding[] {
+  const islands = new Set(graph.islands)
+  return graph.parts
+    .filter((part) => !islands.has(part.part.id) && freePorts(part).length > 0)
+    .map((part) =>
+      lineFinding(lineId, {
+        code: 'open-end',
+        severity: 'stop',
+        text: '{part} ends in the open.',
+        reason: 'A shut valve is not a plug. Put a plug or cap on it, or join what belongs there.',
+        parts: { part: part.name },
+        about: part.part.id,
+        basis: ['line-order'],
+      }),
+    )
+}
+
+/** Gases of the sources that feed a part. */
+function gasesAt(graph: LineCase['graph']): Map<GraphPart, Set<string>> {
+  const gases = new Map<GraphPart, Set<string>>()
+  const sources = new Set(graph.sources)
+  for (const part of graph.inOrder) {
+    const here = new Set<string>(sources.has(part) ? [part.type.gas] : [])
+    for (const { from } of part.into) for (const gas of gases.get(from) ?? []) here.add(gas)
+    gases.set(part, here)
+  }
+  return gases
+}
+
+function wrongGas({ lineId, graph }: LineCase): Finding[] {
+  const gases = gasesAt(graph)
+  return graph.inOrder.flatMap((part) => {
+    const here = gases.get(part) ?? new Set<string>()
+    // Said where the gases meet, and where one comes into a part that is not for it; not all the way down.
+    const meets = here.size > 1 && part.into.every(({ from }) => (gases.get(from)?.size ?? 0) < 2)
+    const { gas } = part.type
+    const foreign = gas !== 'any' && here.size > 0 && !here.has(gas)
+    const first = part.into.every(({ from }) => from.type.gas === 'any' || gases.get(from)?.has(from.type.gas))
+    if (!meets && !(foreign && first)) return []
+    return [
+      lineFinding(lineId, {
+        code: meets ? 'two-gases' : 'wrong-gas',
+        severity: 'stop',
+        text: meets ? 'Two gases meet in {part}.' : '{part} is not for the gas that comes to it.',
+        reason: 'Propane and CO2 never share a line, a hose or a regulator.',
+        parts: { part: part.name },
+        about: part.part.id,
+        basis: ['pressure-zones'],
+      }),
+    ]
+  })
+}
+
+/**
+ * Whether the line hangs together: no ring, no part on its own, no open end, one gas.
+ *
+ * @param lineCase - the line to judge
+ */
+export function structureFindings(lineCase: LineCase): Finding[] {
+  const { lineId, graph } = lineCase
+  const found: Finding[] = []
+  const [ringPart] = graph.ring
+  if (ringPart !== undefined) {
+    found.push(
+      lineFinding(lineId, {
+        code: 'line-ring',
+        severity: 'stop',
+        text: 'The line comes round to itself at {part}.',
+        reason: 'Nobody can say which way the gas goes in a ring, so its pressures are not judged. Take one joint out.',
+        parts: { part: graph.byId.get(ringPart)?.name ?? '' },
+        about: ringPart,
+        basis: ['line-order'],
+      }),
+    )
+  }
+  for (const id of graph.islands) {
+    const part = graph.byId.get(id)
+    if (!part) continue
+    found.push(
+      lineFinding(lineId, {
+        code: 'not-fed',
+        severity: 'fix-first',
+        text: '{part} hangs on nothing that holds gas.',
+        reason: 'What stands in front of it is not drawn, so nobody knows its pressure. Join it, or take it out.',
+        parts: { part: part.name },
+        about: id,
+        basis: ['line-order'],
+      }),
+    )
+  }
+  const ends = graph.parts.some(({ type }) => endRoles.includes(type.role) && type.role !== 'plug')
+  if (graph.parts.length > 0 && !ends) {
+    found.push(
+      lineFinding(lineId, {
+        code: 'line-unfinished',
+        severity: 'fix-first',
+        text: 'The line ends in nothing that uses gas.',
+        reason: 'What is not drawn is not judged.',
+        basis: ['line-order'],
+      }),
+    )
+  }
+  return [...found, ...openEnds(lineCase), ...wrongGas(lineCase)]
+}

@@ -1,0 +1,160 @@
+import type { Finding } from '@/core/findings/Finding'
+import { fromUnit } from '@/core/units/fromUnit'
+import { connections } from '@/core/hookup/catalogue/connections'
+import { lineFinding, type LineCase } from './lineFinding'
+import type { GraphPart } from '@/core/hookup/line/lineGraph'
+import { zoneFacts, type Zone } from '@/core/hookup/line/zone'
+
+/** A hose at cylinder pressure from this length on leaves oil over the years; common practice. */
+const LONG_HOSE_M = fromUnit(10, 'length', 'ft')
+
+const exceeds = (zone: Zone, rated: Zone): boolean =>
+  zoneFacts[zone].gas === zoneFacts[rated].gas && zoneFacts[zone].mostGaugePa > zoneFacts[rated].mostGaugePa
+
+/** The one exception: a portable made for a bottle that sits right on it. */
+function isAttachedBottle({ type, into, outOf }: GraphPart): boolean {
+  const portable = (other: GraphPart | undefined): boolean => other?.type.appliance?.portable ?? false
+  if (type.role === 'bottle') return outOf.length === 1 && portable(outOf[0]?.to)
+  return (type.appliance?.portable ?? false) && into[0]?.from.type.role === 'bottle'
+}
+
+function applianceZone(lineId: string, part: GraphPart, zone: Zone): Finding | null {
+  const { appliance } = part.type
+  if (!appliance || zoneFacts[zone].gas !== 'propane') return null
+  const told = {
+    parts: { part: part.name, zone: zoneFacts[zone].name },
+    about: part.part.id,
+    basis: ['pressure-zones'],
+  } as const
+  if (!appliance.ownRegulator && zone !== 'low') {
+    return lineFinding(lineId, {
+      code: 'pressure-too-high',
+      severity: 'stop',
+      text: '{part} would get {zone}; it is made for 11 in WC.',
+      reason: 'Its burner throws a tall flame and its valves can let go. A low-pressure regulator belongs before it.',
+      ...told,
+    })
+  }
+  if (appliance.ownRegulator && zone === 'low') {
+    return lineFinding(lineId, {
+      code: 'second-regulator',
+      severity: 'fix-first',
+      text: '{part} has its own regulator and would get 11 in WC: it starves.',
+      reason:
+        'A second regulator in series takes what is left. Feed it before the low-pressure regulator, or use it without its own.',
+      ...told,
+    })
+  }
+  return null
+}
+
+function overRating(lineId: string, part: GraphPart, zone: Zone): Finding[] {
+  const finding = (text: string, about: string): Finding =>
+    lineFinding(lineId, {
+      code: 'part-over-rating',
+      severity: 'stop',
+      text,
+      reason: 'It can let go without warning. Put a regulator before it, or a part made for this pressure.',
+      parts: { part: part.name, zone: zoneFacts[zone].name, rated: zoneFacts[part.type.rated].name },
+      about,
+      basis: ['pressure-zones'],
+    })
+  if (part.type.role !== 'appliance' && exceeds(zone, part.type.rated)) {
+    return [finding('{part} stands under {zone}; it is made for {rated} only.', part.part.id)]
+  }
+  return part.into
+    .filter(({ verdict }) => {
+      const { pressure } = connections[verdict.connection]
+      return verdict.verdict === 'mates' && pressure !== 'any' && exceeds(zone, pressure)
+    })
+    .map(({ joint }) => finding('The connection into {part} stands under {zone}; it is not made for that.', joint.id))
+}
+
+function inside(lineId: string, part: GraphPart, zone: Zone): Finding | null {
+  if (part.part.place !== 'inside' || zone !== 'cylinder') return null
+  const told = { parts: { part: part.name }, about: part.part.id, basis: ['pressure-zones'] } as const
+  if (isAttachedBottle(part)) {
+    return lineFinding(lineId, {
+      code: 'attached-bottle-inside',
+      severity: 'note',
+      text: '{part} inside: attended, only while it is used.',
+      reason:
+        'The one exception to no cylinder pressure inside: a portable made for a bottle that sits on it. Off, and the bottle out, before anyone sleeps or leaves.',
+      ...told,
+    })
+  }
+  return lineFinding(lineId, {
+    code: 'cylinder-pressure-inside',
+    severity: 'stop',
+    text: '{part} brings cylinder pressure into the living space.',
+    reason: 'A leak there fills the room in minutes. The regulator stands outside, and only its low pressure comes in.',
+    ...told,
+  })
+}
+
+function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone): Finding[] {
+  const found: Finding[] = []
+  const { role, regulator } = part.type
+  if (regulator?.outlet === 'low' && zone === 'low' && part.into.length > 0) {
+    found.push(
+      lineFinding(lineId, {
+        code: 'regulator-in-series',
+        severity: 'fix-first',
+        text: '{part} stands behind another low-pressure regulator: everything after it starves.',
+        reason: 'Two in a row take the pressure twice. One of them comes out.',
+        parts: { part: part.name },
+        about: part.part.id,
+        basis: ['pressure-zones'],
+      }),
+    )
+  }
+  if (role === 'hose' && zone === 'cylinder' && part.lengthM >= LONG_HOSE_M) {
+    found.push(
+      lineFinding(lineId, {
+        code: 'long-hose',
+        severity: 'fix-first',
+        text: '{part} leads cylinder pressure over {length}.',
+        reason:
+          'Over the years the gas leaves oil in it that ends in the appliance. Put a 15 psi regulator before the run.',
+        parts: { part: part.name, length: { value: part.lengthM, role: 'length' } },
+        about: part.part.id,
+        basis: ['long-hose'],
+      }),
+    )
+  }
+  const before = part.into.map(({ from }) => zones.get(from.part.id)?.outlet)
+  if (role === 'supply-tee' && (zone !== 'cylinder' || before.includes('low'))) {
+    found.push(
+      lineFinding(lineId, {
+        code: 'supply-wrong-side',
+        severity: 'stop',
+        text: '{part} stands on the wrong side of the regulator.',
+        reason:
+          'The first cylinder put onto it sends full pressure into the low line. It belongs between the tank and the regulator.',
+        parts: { part: part.name },
+        about: part.part.id,
+        basis: ['pressure-zones'],
+      }),
+    )
+  }
+  return found
+}
+
+/**
+ * What is to be said of the pressures: each part and appliance against what it is made for.
+ *
+ * @param lineCase - the line to judge
+ */
+export function zoneFindings(lineCase: LineCase): Finding[] {
+  const { lineId, graph, zones } = lineCase
+  return graph.inOrder.flatMap((part) => {
+    const zone = zones.get(part.part.id)?.inlet
+    if (!zone) return []
+    return [
+      applianceZone(lineId, part, zone),
+      ...overRating(lineId, part, zone),
+      inside(lineId, part, zone),
+      ...alongTheLine(lineCase, part, zone),
+    ].filter((finding) => finding !== null)
+  })
+}

@@ -1,0 +1,39 @@
+import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
+import type { PartFlow } from './lineFlow'
+
+/** An appliance as the line feeds it. */
+export interface ApplianceFlow {
+  part: GraphPart
+  burning: boolean
+  live: boolean
+  staticGaugePa: number
+  flowingGaugePa: number
+  /** Least it wants while it burns. */
+  wantsGaugePa: number
+  /** It burns and gets less than it wants. */
+  starves: boolean
+}
+
+/**
+ * What each appliance gets.
+ *
+ * @param graph - of the line
+ * @param flow - from lineFlow
+ */
+export function applianceFlow(graph: LineGraph, flow: ReadonlyMap<string, PartFlow>): ApplianceFlow[] {
+  return graph.inOrder.flatMap((part) => {
+    const { appliance } = part.type
+    const at = flow.get(part.part.id)
+    if (!appliance || !at) return []
+    const burning = at.flowW > 0
+    return {
+      part,
+      burning,
+      live: at.live,
+      staticGaugePa: at.staticGaugePa,
+      flowingGaugePa: at.inletGaugePa,
+      wantsGaugePa: appliance.minGaugePa,
+      starves: burning && at.inletGaugePa < appliance.minGaugePa,
+    }
+  })
+}

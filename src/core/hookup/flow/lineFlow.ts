@@ -1,0 +1,128 @@
+import type { Fluid } from '@/core/fluids/fluid'
+import { saturation } from '@/core/fluids/saturation'
+import type { GraphJoint, GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
+import { leverOf } from '@/core/hookup/line/leverOf'
+import { pressureDrop } from './pressureDrop'
+import { regulatorOutletPa } from './regulatorOutletPa'
+
+/**
+ * Where each gas boils at all. Beyond it the nearest counts: a line is judged on the coldest night, and above its critical
+ * point a CO2 cylinder holds this much or more, by how it was filled.
+ */
+const BOILS_K: Readonly<Record<Fluid, { from: number; to: number }>> = {
+  propane: { from: 174, to: 369 },
+  co2: { from: 217, to: 304 },
+}
+
+export interface FlowConditions {
+  /** Of the cylinders. */
+  temperatureK: number
+  atmospherePa: number
+  /** Heat each appliance burns at this moment, by part identifier; none burns that is not named. */
+  demandsW: Readonly<Record<string, number>>
+}
+
+/** What stands in one part, above the air. */
+export interface PartFlow {
+  /** Gas comes: a source is open and everything up to here. */
+  live: boolean
+  flowW: number
+  /** Nothing burning. */
+  staticGaugePa: number
+  /** As chosen to burn, at its way in and its way out. */
+  inletGaugePa: number
+  outletGaugePa: number
+}
+
+const isShut = ({ part }: GraphPart): boolean => part.setting === 'shut'
+
+/** Feeds a changeover takes its gas from; the rest of the house has all that come. */
+function chosenFeeds(part: GraphPart, live: ReadonlyMap<string, boolean>): GraphJoint[] {
+  const open = part.into.filter(({ from }) => live.get(from.part.id))
+  if (part.type.role !== 'changeover') return open
+  const lever = leverOf(part)
+  const [first] = open.toSorted((a, b) => a.toPort.id.localeCompare(b.toPort.id))
+  if (lever === 'both') return open
+  if (lever === 'automatic') return first ? [first] : []
+  return open.filter(({ toPort }) => toPort.id === lever)
+}
+
+interface Feeds {
+  live: ReadonlyMap<string, boolean>
+  of: ReadonlyMap<string, readonly GraphJoint[]>
+}
+
+function feedsOf(graph: LineGraph): Feeds {
+  const live = new Map<string, boolean>()
+  const of = new Map<string, readonly GraphJoint[]>()
+  const sources = new Set(graph.sources)
+  for (const part of graph.inOrder) {
+    const feeds = chosenFeeds(part, live)
+    of.set(part.part.id, feeds)
+    live.set(part.part.id, !isShut(part) && (sources.has(part) || feeds.length > 0))
+  }
+  return { live, of }
+}
+
+/** Heat that must come through each part: what burns behind it, halved where two feeds share it. */
+function flowsW(graph: LineGraph, feeds: Feeds, demandsW: FlowConditions['demandsW']): Map<string, number> {
+  const flows = new Map<string, number>()
+  for (const part of graph.inOrder.toReversed()) {
+    const id = part.part.id
+    const own = part.type.role === 'appliance' && feeds.live.get(id) ? (demandsW[id] ?? 0) : 0
+    const flowW = own + (flows.get(id) ?? 0)
+    flows.set(id, flowW)
+    const from = feeds.of.get(id) ?? []
+    for (const { from: above } of from) {
+      flows.set(above.part.id, (flows.get(above.part.id) ?? 0) + flowW / from.length)
+    }
+  }
+  return flows
+}
+
+/**
+ * Pressures along the line, locked up and with the chosen appliances burning.
+ *
+ * Flows add up from the appliances to the sources; pressures then come down from the cylinders' saturation pressure,
+ * each hose and tube taking its drop by the sizing equations, each regulator giving what its curve says. Where two
+ * cylinders feed together the weaker one counts. Fittings take nothing.
+ *
+ * @param graph - of a line without a ring
+ * @param conditions - temperature, air and what burns
+ * @returns by part identifier
+ * @throws InputError as pressureDrop does
+ */
+export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<string, PartFlow> {
+  const { temperatureK, atmospherePa, demandsW } = conditions
+  const feeds = feedsOf(graph)
+  const flows = flowsW(graph, feeds, demandsW)
+  const found = new Map<string, PartFlow>()
+  const sources = new Set(graph.sources)
+  const pressures = new Map<string, number>()
+  const cylinderGaugePa = (gas: Fluid): number => {
+    const boilingK = Math.max(BOILS_K[gas].from, Math.min(BOILS_K[gas].to, temperatureK))
+    const known = pressures.get(gas) ?? Math.max(0, saturation(gas, boilingK).pressurePa - atmospherePa)
+    pressures.set(gas, known)
+    return known
+  }
+
+  for (const part of graph.inOrder) {
+    const { id } = part.part
+    const live = feeds.live.get(id) ?? false
+    const flowW = flows.get(id) ?? 0
+    const above = (feeds.of.get(id) ?? []).flatMap(({ from }) => found.get(from.part.id) ?? [])
+    const own = sources.has(part) ? [cylinderGaugePa(part.type.gas === 'co2' ? 'co2' : 'propane')] : []
+    const lowest = (values: readonly number[]): number => (values.length === 0 || !live ? 0 : Math.min(...values))
+    const before = lowest([...own, ...above.map(({ staticGaugePa }) => staticGaugePa)])
+    const inletGaugePa = lowest([...own, ...above.map(({ outletGaugePa }) => outletGaugePa)])
+    const { regulator, gas } = part.type
+    const staticGaugePa = regulator ? regulatorOutletPa(regulator, before, 0) : before
+    let outletGaugePa = regulator ? regulatorOutletPa(regulator, inletGaugePa, flowW) : inletGaugePa
+    if (part.lengthM > 0 && part.boreM > 0 && flowW > 0 && inletGaugePa > 0 && gas !== 'co2') {
+      const run = { flowW, insideDiameterM: part.boreM, lengthM: part.lengthM, inletGaugePa, atmospherePa }
+      outletGaugePa = inletGaugePa - pressureDrop(run).dropPa
+    }
+    found.set(id, { live, flowW, staticGaugePa, inletGaugePa, outletGaugePa })
+  }
+  return found
+}

@@ -1,0 +1,87 @@
+import { z } from '@/core/base/schema'
+import { partTypeSchema } from '@/core/hookup/catalogue/partType'
+
+/** Where a part sits; `road` is below the floor in the road's reach. */
+export const partPlaces = ['outside', 'locker', 'road', 'inside'] as const
+
+export type PartPlace = (typeof partPlaces)[number]
+
+export const known = ['yes', 'no', 'not-known'] as const
+
+/** How a joint was made, as far as anybody knows. */
+export const jointStates = [
+  'not-known',
+  'as-it-should',
+  'taped',
+  'bare',
+  'few-turns',
+  'wrong-way',
+  'wrenched',
+  'old-washer',
+  'one-wrench',
+] as const
+
+export type JointState = (typeof jointStates)[number]
+
+const idField = z.string().min(1).max(64)
+const monthField = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, 'A month is written like 2021-05.')
+
+export const linePartSchema = z.strictObject({
+  id: idField,
+  typeId: idField,
+  /** What the owner calls it; its type's name when absent. */
+  name: z.string().trim().max(60).optional(),
+  place: z.enum(partPlaces).default('outside'),
+  /** Of hoses and tubes, where it is not the catalogue's. */
+  lengthM: z.number().positive('A length is more than nothing.').max(100).optional(),
+  boreM: z.number().positive('A bore is more than nothing.').max(0.1).optional(),
+  madeMonth: monthField.optional(),
+  /** The cylinder, appliance or ageing thing of the rig that this part is. */
+  cylinderId: idField.optional(),
+  applianceId: idField.optional(),
+  equipmentId: idField.optional(),
+  /** Heat input from its plate, for an appliance. */
+  inputW: z.number().positive().max(200_000).optional(),
+  /** Gas a cylinder may hold, for what its appliance allows. */
+  holdsKg: z.number().positive().max(500).optional(),
+  /** A vessel that belongs to its supplier, who alone repairs it. */
+  leased: z.boolean().optional(),
+  /** A hose as it was found. */
+  condition: z.enum(['sound', 'bad', 'not-known']).optional(),
+  /** Vent of a regulator covered and pointing down. */
+  ventDown: z.enum(known).optional(),
+  /** Bracket, cover and hoses still fit after a device was added at the cylinder. */
+  stillFits: z.enum(known).optional(),
+  /** Clipped with cushioned clamps, sleeved and sealed through the floor, out of the road's reach. */
+  supported: z.enum(known).optional(),
+  /** Side a changeover takes its gas from. */
+  lever: z.enum(['left', 'right', 'both', 'automatic']).optional(),
+  /** A valve, of a cylinder too. */
+  setting: z.enum(['open', 'shut', 'between']).optional(),
+})
+
+const endSchema = z.strictObject({ partId: idField, portId: z.string().min(1).max(20) })
+
+export const jointSchema = z.strictObject({
+  id: z.string().min(1).max(140),
+  /** Upstream end. */
+  from: endSchema,
+  to: endSchema,
+  made: z.enum(jointStates).default('not-known'),
+})
+
+/** Longest line that is judged; far more than any rig has. */
+export const MOST_PARTS = 400
+
+export const lineSchema = z.strictObject({
+  parts: z.array(linePartSchema).max(MOST_PARTS),
+  joints: z.array(jointSchema).max(MOST_PARTS * 2),
+  /** Parts of the owner's own that the catalogue does not have. */
+  types: z.array(partTypeSchema).max(MOST_PARTS).default([]),
+})
+
+export type LinePart = z.output<typeof linePartSchema>
+export type Joint = z.output<typeof jointSchema>
+export type JointEnd = z.output<typeof endSchema>
+export type Line = z.output<typeof lineSchema>
+export type LineInput = z.input<typeof lineSchema>

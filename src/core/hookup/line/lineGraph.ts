@@ -1,0 +1,157 @@
+import { InputError } from '@/core/base/InputError'
+import { catalogue } from '@/core/hookup/catalogue/catalogue'
+import type { Joint, Line, LinePart } from './line'
+import { sourceRoles, type PartType, type Port } from '@/core/hookup/catalogue/partType'
+import { portsVerdict, type PortsVerdict } from '@/core/hookup/catalogue/portsVerdict'
+
+/** A part of the line with its type and the joints at it. */
+export interface GraphPart {
+  part: LinePart
+  type: PartType
+  name: string
+  lengthM: number
+  boreM: number
+  into: GraphJoint[]
+  outOf: GraphJoint[]
+}
+
+/** A joint with both its ends found. */
+export interface GraphJoint {
+  joint: Joint
+  from: GraphPart
+  to: GraphPart
+  fromPort: Port
+  toPort: Port
+  verdict: PortsVerdict
+}
+
+export interface LineGraph {
+  parts: readonly GraphPart[]
+  joints: readonly GraphJoint[]
+  /** Upstream before downstream; parts of a ring come last, in the order drawn. */
+  inOrder: readonly GraphPart[]
+  sources: readonly GraphPart[]
+  /** Identifiers of the parts that close a ring. */
+  ring: readonly string[]
+  /** Identifiers of the parts no source reaches. */
+  islands: readonly string[]
+  byId: ReadonlyMap<string, GraphPart>
+}
+
+const shelf = new Map(catalogue.map((type) => [type.id, type]))
+
+function portOf(part: GraphPart, portId: string, way: 'in' | 'out', path: string): Port {
+  const port = part.type.ports.find(({ id }) => id === portId)
+  if (!port) throw new InputError(path, `${part.name} has no connection called “${portId}”.`)
+  if (port.way !== way && port.way !== 'either') {
+    throw new InputError(
+      path,
+      `Gas goes ${port.way === 'in' ? 'into' : 'out of'} ${part.name} there, not the other way.`,
+    )
+  }
+  return port
+}
+
+function placeParts(line: Line): Map<string, GraphPart> {
+  const own = new Map(line.types.map((type) => [type.id, type]))
+  const byId = new Map<string, GraphPart>()
+  line.parts.forEach((part, i) => {
+    const type = own.get(part.typeId) ?? shelf.get(part.typeId)
+    if (!type) throw new InputError(`parts.${i}.typeId`, `There is no part of the kind “${part.typeId}”.`)
+    if (byId.has(part.id)) throw new InputError(`parts.${i}.id`, 'Two parts carry this identifier.')
+    const { name, lengthM = type.lengthM ?? 0, boreM = type.boreM ?? 0 } = part
+    byId.set(part.id, { part, type, name: name || type.name, lengthM, boreM, into: [], outOf: [] })
+  })
+  return byId
+}
+
+function placeJoints(line: Line, byId: ReadonlyMap<string, GraphPart>): GraphJoint[] {
+  const used = new Set<string>()
+  const ids = new Set<string>()
+  return line.joints.map((joint, i) => {
+    const end = (side: 'from' | 'to'): GraphPart => {
+      const part = byId.get(joint[side].partId)
+      if (!part) throw new InputError(`joints.${i}.${side}.partId`, 'This joint names a part that is not in the line.')
+      return part
+    }
+    if (ids.has(joint.id)) throw new InputError(`joints.${i}.id`, 'Two joints carry this identifier.')
+    ids.add(joint.id)
+    const from = end('from')
+    const to = end('to')
+    const fromPort = portOf(from, joint.from.portId, 'out', `joints.${i}.from.portId`)
+    const toPort = portOf(to, joint.to.portId, 'in', `joints.${i}.to.portId`)
+    for (const [side, part, port] of [
+      ['from', from, fromPort],
+      ['to', to, toPort],
+    ] as const) {
+      const key = `${part.part.id} ${port.id}`
+      if (used.has(key)) {
+        throw new InputError(
+          `joints.${i}.${side}.portId`,
+          `Something is screwed to this connection of ${part.name} already.`,
+        )
+      }
+      used.add(key)
+    }
+    const placed = { joint, from, to, fromPort, toPort, verdict: portsVerdict(fromPort.fits, toPort.fits) }
+    from.outOf.push(placed)
+    to.into.push(placed)
+    return placed
+  })
+}
+
+/** Parts that close a ring, the direction of the gas left aside: a line is a tree, or its flows are anybody's guess. */
+function ringOf(joints: readonly GraphJoint[]): string[] {
+  const above = new Map<string, string>()
+  const root = (id: string): string => {
+    let at = id
+    for (let next = above.get(at); next !== undefined; next = above.get(at)) at = next
+    return at
+  }
+  return joints.flatMap(({ from, to }) => {
+    const [one, other] = [root(from.part.id), root(to.part.id)]
+    if (one === other) return [from.part.id, to.part.id]
+    above.set(other, one)
+    return []
+  })
+}
+
+function downTheLine(parts: readonly GraphPart[]): GraphPart[] {
+  const waiting = new Map(parts.map((part) => [part, part.into.length]))
+  const ready = parts.filter(({ into }) => into.length === 0)
+  const order: GraphPart[] = []
+  for (let part = ready.shift(); part; part = ready.shift()) {
+    order.push(part)
+    for (const { to } of part.outOf) {
+      const left = (waiting.get(to) ?? 0) - 1
+      waiting.set(to, left)
+      if (left === 0) ready.push(to)
+    }
+  }
+  const reached = new Set(order)
+  return [...order, ...parts.filter((part) => !reached.has(part))]
+}
+
+/**
+ * The line as parts that know their neighbours, ready to be judged.
+ *
+ * @param line - checked by lineSchema
+ * @throws InputError naming the part or joint: an unknown kind, a joint to nowhere, a connection used twice or backwards
+ */
+export function lineGraph(line: Line): LineGraph {
+  const byId = placeParts(line)
+  const joints = placeJoints(line, byId)
+  const parts = [...byId.values()]
+  const sources = parts.filter(({ type }) => sourceRoles.includes(type.role))
+  const reached = new Set(sources)
+  for (const part of reached) for (const { to } of part.outOf) reached.add(to)
+  return {
+    parts,
+    joints,
+    inOrder: downTheLine(parts),
+    sources,
+    ring: [...new Set(ringOf(joints))],
+    islands: parts.filter((part) => !reached.has(part)).map(({ part }) => part.id),
+    byId,
+  }
+}

@@ -1,0 +1,77 @@
+import { procedureStep, type ProcedureStep } from '@/core/rules/procedureStep'
+import type { LineSide } from '@/core/hookup/line/lineVolume'
+
+const step = (id: string, title: string, does: string, why: string): ProcedureStep =>
+  procedureStep(id, title, does, why, { holds: true })
+
+const low: readonly ProcedureStep[] = [
+  step(
+    'off',
+    'Everything off',
+    'valve shut, appliances and pilots off',
+    'A burner left open is a leak you made yourself.',
+  ),
+  step(
+    'down',
+    'Burn the line down',
+    'valve shut, one burner lit until it dies',
+    'The test port is opened with nothing behind it.',
+  ),
+  step(
+    'fit',
+    'Manometer on',
+    'at the test port, water level in both columns',
+    'The reading is the difference of the two columns, whatever the zero.',
+  ),
+  step(
+    'open',
+    'Gas on, then shut',
+    'open slowly, read lock-up, shut the valve',
+    'Lock-up stands at 11 to 14 in WC. Higher, and the regulator does not shut: out with it.',
+  ),
+  step(
+    'eight',
+    'Burn down to 8 in WC',
+    'a burner for a moment, then all shut',
+    'At lock-up gas from before the regulator makes up for a leak and hides it. At 8 in WC nothing comes after.',
+  ),
+  step(
+    'hold',
+    'Hold three minutes',
+    'read at the start and at the end, and the line’s warmth',
+    'Any fall fails. Warmth explains a rise or a bad test, never a fall.',
+  ),
+  step(
+    'down-again',
+    'Burn down, manometer off',
+    'valve shut, burner lit until it dies, port plugged',
+    'The port’s own joint is soaped again afterwards.',
+  ),
+]
+
+const cylinder: readonly ProcedureStep[] = [
+  step('off', 'Everything off', 'appliances and pilots off', 'A burner left open is a leak you made yourself.'),
+  step(
+    'open',
+    'Gas on, then shut',
+    'open slowly, let the gauge rise, shut the valve',
+    'Between the shut valve and the regulator the gas is caught.',
+  ),
+  step(
+    'hold',
+    'Hold',
+    'read the gauge at the start and at the end, and the warmth',
+    'A needle shows a leak late: hold it for a quarter of an hour, better overnight. Any fall fails.',
+  ),
+  step(
+    'soap',
+    'Soap it too',
+    'every joint at cylinder pressure',
+    'The gauge does not tell which joint, and misses a slow one.',
+  ),
+]
+
+/** Procedure of a hold test on one side of the regulator. */
+export function holdSteps(side: LineSide): readonly ProcedureStep[] {
+  return side === 'low' ? low : cylinder
+}

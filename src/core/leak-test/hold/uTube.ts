@@ -1,0 +1,28 @@
+import { InputError } from '@/core/base/InputError'
+import { fromUnit } from '@/core/units/fromUnit'
+
+/** Of a metre of water at 4 °C, as inches of water column are meant. */
+const WATER_PA_M = fromUnit(1, 'gaugePressure', 'inWC') / fromUnit(1, 'length', 'in')
+const LONGEST_M = 3
+
+/**
+ * Pressure by a U-tube of clear hose: the difference of its two columns.
+ *
+ * @param openM - height of the column on the open side, from any mark; below the mark is negative
+ * @param gasM - height on the gas's side, from the same mark
+ * @returns Pa above the air
+ * @throws InputError when the open column stands lower: they were read the wrong way round
+ * @example uTubeGaugePa(0.1397, -0.1397) // 2740, 11.0 in WC from 5.5 up and 5.5 down
+ */
+export function uTubeGaugePa(openM: number, gasM: number): number {
+  for (const [field, value] of [['openM', openM] as const, ['gasM', gasM] as const]) {
+    if (!(Math.abs(value) <= LONGEST_M)) throw new InputError(field, 'No tube is so long. Check the unit.')
+  }
+  if (openM < gasM) {
+    throw new InputError(
+      'openM',
+      'The open column stands lower than the gas’s: they are the wrong way round. Pressure pushes the open side up.',
+    )
+  }
+  return (openM - gasM) * WATER_PA_M
+}

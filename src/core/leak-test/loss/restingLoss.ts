@@ -1,0 +1,45 @@
+import { InputError } from '@/core/base/InputError'
+
+export interface RestingLoss {
+  lostKg: number
+  kgPerDay: number
+  moneyPerWeek: number | null
+  /** Until the vessel is empty at this pace; null when nothing is lost. */
+  emptyInS: number | null
+}
+
+/** Less than this apart, a loss cannot be told from the reading. */
+const SHORTEST_S = 3600
+
+/**
+ * What a vessel at rest loses between two readings.
+ *
+ * @param earlierKg - gas then
+ * @param laterKg - gas now
+ * @param elapsedS - between
+ * @param pricePerKg - null when nobody knows
+ * @throws InputError when more is in it now, or too little time lies between
+ */
+export function restingLoss(
+  earlierKg: number,
+  laterKg: number,
+  elapsedS: number,
+  pricePerKg: number | null,
+): RestingLoss {
+  if (!(elapsedS >= SHORTEST_S)) throw new InputError('later', 'An hour at least lies between two readings.')
+  if (!(earlierKg >= 0 && laterKg >= 0)) throw new InputError('earlier', 'Gas is not less than nothing.')
+  if (laterKg > earlierKg) {
+    throw new InputError(
+      'later',
+      'There is more in it than before: it was filled in between, or read at another temperature.',
+    )
+  }
+  const lostKg = earlierKg - laterKg
+  const kgPerS = lostKg / elapsedS
+  return {
+    lostKg,
+    kgPerDay: kgPerS * 86_400,
+    moneyPerWeek: pricePerKg === null ? null : kgPerS * 7 * 86_400 * pricePerKg,
+    emptyInS: kgPerS > 0 ? laterKg / kgPerS : null,
+  }
+}

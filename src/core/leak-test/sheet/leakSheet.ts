@@ -1,0 +1,125 @@
+import { connections, type SealsOn, type Tighten } from '@/core/hookup/catalogue/connections'
+import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
+import { lineZones } from '@/core/hookup/line/lineZones'
+import type { Zone } from '@/core/hookup/line/zone'
+
+export const leakKinds = ['vessel', 'relief', 'bleeder', 'stem', 'joint', 'gauge', 'crimp', 'body', 'burner'] as const
+
+export type LeakKind = (typeof leakKinds)[number]
+
+/** One place to soap. */
+export interface LeakItem {
+  id: string
+  kind: LeakKind
+  name: string
+  /** What is to be known there. */
+  expect: string
+  zone: Zone
+  inside: boolean
+  /** On a vessel that belongs to somebody else. */
+  leased: boolean
+  partId: string
+  /** Of a joint. */
+  sealsOn: SealsOn | null
+  tighten: Tighten | null
+}
+
+const zoneExpects: Readonly<Record<Zone, string>> = {
+  cylinder: 'Cylinder pressure: a leak foams at once or hisses.',
+  intermediate: '10 to 15 psi: a leak foams within seconds.',
+  low: '11 in WC: beads grow slowly, give it a minute.',
+  'co2-cylinder': 'Up to 2,250 psi and no smell: soap shows it at once, the scale over days.',
+  'co2-low': 'No smell: soap, then weigh it over some days.',
+}
+
+const kindExpects: Readonly<Partial<Record<LeakKind, string>>> = {
+  vessel: 'Round the foot of the valve, where it is threaded into the vessel.',
+  relief: 'Round its cap and under it: a weep under a cap is still a leak.',
+  bleeder: 'Its little screw, shut.',
+  stem: 'Round the stem with the valve open, then shut.',
+  gauge: 'Round the gauge and its glass.',
+  crimp: 'Where the hose goes into its end.',
+  body: 'Its seam, its cap and its vent: a bubble at the vent is a leaking diaphragm.',
+  burner: 'Its knobs shut: round the valve stems and at the burner.',
+}
+
+type Row = readonly [kind: LeakKind, what: string, suffix?: string]
+
+function rowsOf({ type }: GraphPart): Row[] {
+  const source: Row[] = [
+    ['vessel', 'valve’s foot'],
+    ['relief', 'relief valve'],
+    ['stem', 'valve stem'],
+  ]
+  switch (type.role) {
+    case 'cylinder':
+    case 'tank':
+      return type.gas === 'co2' ? source : [...source, ['bleeder', 'bleeder']]
+    case 'bottle':
+      return [['relief', 'relief valve']]
+    case 'shut-off':
+      return [
+        ['gauge', 'gauge'],
+        ['body', 'body'],
+      ]
+    case 'hose':
+      return [
+        ['crimp', 'end towards the cylinder', '-a'],
+        ['crimp', 'end towards the appliance', '-b'],
+      ]
+    case 'regulator':
+    case 'changeover':
+      return [['body', 'body and vent']]
+    case 'valve':
+    case 'quick':
+      return [['stem', 'stem']]
+    case 'tee':
+      return type.branchValves ? [['stem', 'both stems']] : []
+    case 'test-port':
+      return [['stem', 'plug of the port']]
+    case 'appliance':
+      return [['burner', 'valves']]
+    default:
+      return []
+  }
+}
+
+/**
+ * Every place to soap, made from the line: upstream first, each under the pressure of its zone.
+ *
+ * @param graph - of the line
+ */
+export function leakSheet(graph: LineGraph): LeakItem[] {
+  const zones = lineZones(graph)
+  return graph.inOrder.flatMap((part): LeakItem[] => {
+    const { id, place, leased = false } = part.part
+    const zone = zones.get(id)?.inlet
+    if (!zone) return []
+    const item = (itemId: string, kind: LeakKind, name: string): LeakItem => ({
+      id: itemId,
+      kind,
+      name,
+      expect: [kindExpects[kind], zoneExpects[zone]].filter(Boolean).join(' '),
+      zone,
+      inside: place === 'inside',
+      leased,
+      partId: id,
+      sealsOn: null,
+      tighten: null,
+    })
+    const joints = part.into.map(({ joint, from, verdict }): LeakItem => {
+      const { sealsOn, tighten } = connections[verdict.connection]
+      const isInside = place === 'inside' || from.part.place === 'inside'
+      return {
+        ...item(`joint ${joint.id}`, 'joint', `${from.name} → ${part.name}`),
+        inside: isInside,
+        sealsOn,
+        tighten,
+      }
+    })
+    const own = rowsOf(part).map(([kind, what, suffix = '']) =>
+      item(`${kind}${suffix} ${id}`, kind, `${part.name}: ${what}`),
+    )
+    return [...joints, ...own]
+  })
+}

@@ -1,0 +1,89 @@
+import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import type { SupplyBalance } from './gasForTrip'
+
+/** One cylinder to be filled before leaving. */
+export interface FillErrand {
+  cylinderId: string
+  name: string
+  /** Gas to be put in, and what is in it then. */
+  addKg: number
+  toKg: number
+  /** What to stop at on a scale, with nothing hanging on it; null for a fixed tank. */
+  stopKg: number | null
+  cost: number | null
+}
+
+export interface FillPlan {
+  supply: Supply
+  /** Needed and wished for, less what is aboard; nothing when there is enough. */
+  shortKg: number
+  errands: readonly FillErrand[]
+  /** New one-pound bottles, where filling does not reach. */
+  bottles: number
+  bottlesCost: number | null
+  /** Still missing after all that. */
+  stillShortKg: number
+  cost: number | null
+}
+
+/** What gas costs the owner; null where no price is entered. */
+export interface GasPrices {
+  perKg: number | null
+  perBottle: number | null
+}
+
+const BOTTLE_KG = 0.465
+
+function errandOf(
+  { cylinder, usableKg }: SupplyBalance['cylinders'][number],
+  wantKg: number,
+  { perKg }: GasPrices,
+): FillErrand {
+  const addKg = Math.min(wantKg, gearLimitKg(cylinder) - (usableKg ?? 0))
+  const toKg = (usableKg ?? 0) + addKg
+  return {
+    cylinderId: cylinder.id,
+    name: cylinder.name,
+    addKg,
+    toKg,
+    stopKg: cylinder.kind === 'onboard' ? null : cylinder.tareKg + toKg,
+    cost: perKg === null ? null : addKg * perKg,
+  }
+}
+
+/**
+ * What to fill before leaving, so that trip and reserve are covered: the cylinders with the most room first, then
+ * new bottles.
+ *
+ * @param balance - of one supply
+ * @param fillable - see fillableIds
+ * @param prices - of the owner
+ */
+export function fillBefore(balance: SupplyBalance, fillable: readonly string[], prices: GasPrices): FillPlan {
+  const shortKg = Math.max(0, -balance.leftKg)
+  let leftKg = shortKg
+  const errands: FillErrand[] = []
+  const roomy = balance.cylinders
+    .filter(({ cylinder, barred }) => barred === null && fillable.includes(cylinder.id))
+    .sort((a, b) => gearLimitKg(b.cylinder) - (b.usableKg ?? 0) - (gearLimitKg(a.cylinder) - (a.usableKg ?? 0)))
+  for (const held of roomy) {
+    // Less than a twentieth of a kilogram is no errand.
+    if (leftKg < 0.01 || gearLimitKg(held.cylinder) - (held.usableKg ?? 0) < 0.05) continue
+    const errand = errandOf(held, leftKg, prices)
+    errands.push(errand)
+    leftKg -= errand.addKg
+  }
+  const bottles = balance.supply === 'bottles' && leftKg > 0.005 ? Math.ceil(leftKg / BOTTLE_KG) : 0
+  const bottlesCost = prices.perBottle === null ? null : bottles * prices.perBottle
+  const costs = [...errands.map(({ cost }) => cost), ...(bottles > 0 ? [bottlesCost] : [])]
+  return {
+    supply: balance.supply,
+    shortKg,
+    errands,
+    bottles,
+    bottlesCost,
+    stillShortKg: Math.max(0, leftKg - bottles * BOTTLE_KG),
+    cost: costs.some((cost) => cost === null) ? null : costs.reduce<number>((sum, cost) => sum + (cost ?? 0), 0),
+  }
+}

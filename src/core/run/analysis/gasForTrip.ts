@@ -1,0 +1,66 @@
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { barredFromUse, type Bar } from '@/core/cylinders/fitness/barredFromUse'
+import { usableGasKg } from '@/core/cylinders/fitness/usableGasKg'
+import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
+import { gasBurntKg } from '@/core/appliances/gasBurntKg'
+import { requireTrip } from '@/core/run/requireTrip'
+import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
+
+/** A cylinder that comes along, with what of it can be burnt. */
+export interface SuppliedCylinder {
+  cylinder: CylinderGear
+  /** Null when nobody knows, and when it is not to be used. */
+  usableKg: number | null
+  /** Why it is not to be used, if so. */
+  barred: Bar | null
+}
+
+export interface SupplyBalance {
+  supply: Supply
+  cylinders: readonly SuppliedCylinder[]
+  uses: readonly { use: ApplianceUse; gasKg: number }[]
+  /** By the weighings there are; a cylinder nobody weighed counts as empty, one that is not to be used too. */
+  aboardKg: number
+  /** Every cylinder that comes along was weighed. */
+  allWeighed: boolean
+  neededKg: number
+  reserveKg: number
+  /** Aboard − needed − reserve; negative when short. */
+  leftKg: number
+}
+
+/**
+ * Gas aboard against what a trip burns, for each supply by itself.
+ *
+ * @param cylinders - of the rig; only those that come along count
+ * @param trip - nights, hours and reserve
+ * @throws InputError for nights under 1, hours over 24 a day, or a reserve outside 0 to 1
+ */
+export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): SupplyBalance[] {
+  requireTrip(trip)
+  return supplies.map((supply) => {
+    const held = cylinders
+      .filter((cylinder) => cylinder.aboard && kindFacts[cylinder.kind].supply === supply)
+      .map((cylinder): SuppliedCylinder => ({
+        cylinder,
+        usableKg: usableGasKg(cylinder),
+        barred: barredFromUse(cylinder),
+      }))
+    const uses = trip.uses
+      .filter((use) => use.supply === supply)
+      .map((use) => ({ use, gasKg: gasBurntKg(use.inputW, use.burnPerDayS * trip.nights) }))
+    const aboardKg = held.reduce((sum, { usableKg }) => sum + (usableKg ?? 0), 0)
+    const neededKg = uses.reduce((sum, { gasKg }) => sum + gasKg, 0)
+    const reserveKg = neededKg * trip.reserveShare
+    return {
+      supply,
+      cylinders: held,
+      uses,
+      aboardKg,
+      allWeighed: held.every(({ usableKg, barred }) => usableKg !== null || barred !== null),
+      neededKg,
+      reserveKg,
+      leftKg: aboardKg - neededKg - reserveKg,
+    }
+  })
+}

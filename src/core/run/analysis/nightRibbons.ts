@@ -1,0 +1,97 @@
+import { fromUnit } from '@/core/units/fromUnit'
+import { momentWords } from '@/core/time/momentWords'
+import type { OutageCause, TripRun } from '@/core/run/simulation/tripRun'
+
+/** One hour of the trip, as it is drawn. */
+export interface RibbonHour {
+  /** Since the trip began. */
+  fromS: number
+  /** Hour of the clock at its beginning, 0 to 23. */
+  clockH: number
+  state: 'nothing' | 'well' | 'weak' | 'short'
+  /** Least gauge pressure in use on the line that is drawn. */
+  gaugePa: number
+  /** The same over the highest of the trip, 0 to 1. */
+  share: number
+  wantedW: number
+  givenW: number
+  outsideK: number
+  roomK: number | null
+  /** Gas in all its cylinders at the end of the hour. */
+  massKg: number
+  batteryShare: number | null
+  /** One of its cylinders in use carries frost. */
+  frosted: boolean
+  causes: readonly OutageCause[]
+  words: string
+}
+
+export interface NightRibbon {
+  /** From 1. */
+  night: number
+  /** What the regulator needs, over the highest pressure of the trip. */
+  needShare: number
+  hours: readonly RibbonHour[]
+}
+
+const HOUR_S = 3600
+/** Nearer than this to what the regulator needs is weak. [common practice] */
+const WEAK_PA = fromUnit(5, 'gaugePressure', 'psi')
+
+/**
+ * The trip as one ribbon of hours for each night, for one source.
+ *
+ * @param run - of the trip
+ * @param startISO - when it begins
+ * @param sourceId - whose pressure is drawn
+ */
+export function nightRibbons(run: TripRun, startISO: string, sourceId: string): NightRibbon[] {
+  const at = run.sources.findIndex(({ id }) => id === sourceId)
+  const needPa = run.sources[at]?.needGaugePa ?? 0
+  const highestPa = Math.max(1, needPa, ...run.series.map(({ sources }) => sources[at]?.gaugePa ?? 0))
+  const nights = new Map<number, RibbonHour[]>()
+  const hours = new Map<number, TripRun['series'][number][]>()
+  for (const moment of run.series) {
+    const hour = Math.floor((moment.timeS - 1) / HOUR_S)
+    hours.set(hour, [...(hours.get(hour) ?? []), moment])
+  }
+  for (const [hour, moments] of hours) {
+    const fromS = hour * HOUR_S
+    const own = moments.flatMap((moment) => moment.sources[at] ?? [])
+    const last = moments.at(-1)
+    if (!last) continue
+    const burning = own.filter(({ wantedW }) => wantedW > 0)
+    const gaugePa = Math.min(...(burning.length > 0 ? burning : own).map((one) => one.gaugePa))
+    const mean = (of: (one: (typeof own)[number]) => number): number =>
+      own.reduce((sum, one) => sum + of(one), 0) / Math.max(1, own.length)
+    const causes = run.outages
+      .filter((outage) => outage.sourceId === sourceId && outage.fromS < fromS + HOUR_S && outage.toS > fromS)
+      .map(({ cause }) => cause)
+    const [wantedW, givenW] = [mean((one) => one.wantedW), mean((one) => one.givenW)]
+    const isShort = causes.length > 0 && (givenW < 0.95 * wantedW || causes.includes('battery'))
+    const state = isShort ? 'short' : wantedW === 0 ? 'nothing' : gaugePa - needPa < WEAK_PA ? 'weak' : 'well'
+    const night = Math.floor(fromS / 86_400) + 1
+    nights.set(night, [
+      ...(nights.get(night) ?? []),
+      {
+        fromS,
+        clockH: Math.floor(run.startH + hour) % 24,
+        state,
+        gaugePa,
+        share: Math.max(0, gaugePa) / highestPa,
+        wantedW,
+        givenW,
+        outsideK: last.outsideK,
+        roomK: last.roomK,
+        massKg: last.cylinders.reduce((sum, { massKg }) => sum + massKg, 0),
+        batteryShare: last.batteryShare,
+        frosted: moments.some(({ cylinders, sources }) =>
+          run.cylinders.some(({ id }, i) => id === sources[at]?.inUseId && cylinders[i]?.frosted),
+        ),
+        causes: isShort ? causes : [],
+        words: momentWords(fromS, startISO),
+      },
+    ])
+  }
+  return [...nights].map(([night, of]) => ({ night, needShare: needPa / highestPa, hours: of }))
+}

@@ -1,0 +1,321 @@
+import type { Finding } from '@/core/findings/Finding'
+import type { Phrase, Quantity } from '@/core/base/quantity'
+import type { BasisId } from '@/core/rules/basis/basis'
+import { momentWords } from '@/core/time/momentWords'
+import { readActs } from '@/core/appliances/readActs'
+import type { TripPlan } from '@/core/run/tripPlan'
+import type { Outage, OutageCause, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
+
+interface Said {
+  code: string
+  severity?: Finding['severity']
+  text: string
+  reason: string
+  parts?: Phrase['parts']
+  reasonParts?: Phrase['parts']
+  label: string
+  page?: string
+  about?: string
+  basis: readonly BasisId[]
+}
+
+function finding({
+  code,
+  severity = 'fix-first',
+  text,
+  reason,
+  parts,
+  reasonParts,
+  label,
+  page,
+  about,
+  basis,
+}: Said): Finding {
+  return {
+    code,
+    station: 'run',
+    severity,
+    sentence: { text, ...(parts && { parts }) },
+    reason: { text: reason, ...(reasonParts && { parts: reasonParts }) },
+    remedy: { label, station: 'run', ...(page && { page }), ...(about && { about }) },
+    basis,
+  }
+}
+
+const mass = (value: number, isSmall: boolean): Quantity => ({ value, role: isSmall ? 'bottleMass' : 'cylinderMass' })
+
+/** Hours of a trip within which a thing without a chimney would burn while people sleep. */
+const ASLEEP_S = 1800
+const UNVENTED = new Set(['panel-heater', 'portable-heater'])
+
+/** What each cause of an outage is called in the findings. */
+const codes: Readonly<Record<OutageCause, string>> = {
+  cold: 'cold-starve',
+  empty: 'runs-empty',
+  lever: 'nobody-turns-over',
+  regulator: 'regulator-too-small',
+  battery: 'battery-short',
+}
+
+function outageFinding(
+  run: TripRun,
+  input: TripRunInput,
+  { sourceId, cause, fromS, toS, missingKg, applianceIds }: Outage,
+): Finding {
+  const source = run.sources.find(({ id }) => id === sourceId)
+  const name = source?.name ?? sourceId
+  const when = momentWords(fromS, input.startISO)
+  const isSmall = sourceId === 'bottles'
+  const stranded = input.cylinders
+    .filter((cylinder) => cylinder.sourceId === sourceId)
+    .reduce((sum, { id }) => sum + (run.cylinders.find((one) => one.id === id)?.strandedKg ?? 0), 0)
+  const hours: Quantity = { value: toS - fromS, role: 'duration' }
+  const appliances = applianceIds.flatMap((id) => input.appliances.find((one) => one.id === id)?.name || []).join(', ')
+  const common = { code: codes[cause], about: sourceId, label: 'See the night' }
+  switch (cause) {
+    case 'cold':
+      return finding({
+        ...common,
+        text: 'Cold stops {name} on {when}, with {stranded} still in it.',
+        parts: { name, when, stranded: mass(stranded, isSmall) },
+        reason:
+          'Liquid boils no faster than heat comes through the wetted wall. {missing} would be missing within {hours}.',
+        reasonParts: { missing: mass(missingKg, isSmall), hours },
+        basis: ['cold-cylinder', 'regulator-need'],
+      })
+    case 'empty':
+      return finding({
+        ...common,
+        text: 'The gas of {name} ends on {when}.',
+        parts: { name, when },
+        reason: 'Hour by hour, {appliances} would go without {missing} from there on.',
+        reasonParts: { appliances: appliances || 'what burns', missing: mass(missingKg, isSmall) },
+        basis: ['trip-by-hours'],
+      })
+    case 'lever':
+      return finding({
+        ...common,
+        text: 'On {when} {name} wants turning over, and everybody is asleep.',
+        parts: { name, when },
+        reason: 'One side gives no more, the other would. Nobody turns it for {hours}.',
+        reasonParts: { hours },
+        basis: ['changeover-side'],
+      })
+    case 'regulator':
+      return finding({
+        ...common,
+        text: 'On {when} more burns on {name} than its regulator passes.',
+        parts: { name, when },
+        reason: '{appliances} together want more than it is rated for: all of them weaken.',
+        reasonParts: { appliances },
+        label: 'See what burns',
+        page: 'habits',
+        basis: ['regulator-rating'],
+      })
+    default:
+      return finding({
+        ...common,
+        text: 'The battery is flat on {when}, and {appliances} stops with gas in the cylinders.',
+        parts: { when, appliances },
+        reason: 'A blower and its spark live on 12 V. Over the trip {hours} of it would be missing.',
+        reasonParts: { hours },
+        label: 'To the battery',
+        page: 'battery',
+        basis: ['battery-charge'],
+      })
+  }
+}
+
+/** What nobody knows, and what would be reckoned wrong for it. */
+function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
+  const found: Finding[] = []
+  const burning = input.appliances
+  if (burning.length > 0 && !trip.forecast && trip.coldestK === null) {
+    found.push(
+      finding({
+        code: 'weather-not-known',
+        text: 'How cold the nights get is not entered.',
+        reason: 'A cold cylinder gives less, and a heater burns more. The sums are of mild nights.',
+        label: 'Enter the weather',
+        page: 'weather',
+        basis: ['forecast-hours'],
+      }),
+    )
+  }
+  const { forecast } = trip
+  const isOther = typeof forecast?.fromDay === 'string' && forecast.fromDay !== trip.startDay
+  // Its last hour holds on: so many hours more are only supposed.
+  const isShort = forecast ? forecast.temperatureK.length < (trip.nights - 1) * 24 : false
+  if (burning.length > 0 && (isOther || isShort)) {
+    found.push(
+      finding({
+        code: 'forecast-of-other-days',
+        text: isOther ? 'The forecast is of other days than the trip.' : 'The forecast ends before the trip does.',
+        reason: isOther
+          ? 'It begins on {day}. Ask for it anew, or type the nights.'
+          : 'From there on its last hour is taken to last. Ask for it anew, or type the nights.',
+        ...(isOther && { reasonParts: { day: forecast?.fromDay ?? '' } }),
+        label: 'To the weather',
+        page: 'weather',
+        basis: ['forecast-hours'],
+      }),
+    )
+  }
+  const warm = burning.find(({ habit }) => habit.way === 'warmth')
+  if (warm && input.rig === null) {
+    found.push(
+      finding({
+        code: 'warmth-not-known',
+        text: 'How fast the room loses heat is not known: {name} is reckoned at full.',
+        parts: { name: warm.name },
+        reason: 'Draw the room at Heat & air, or log one evening’s warming up.',
+        label: 'What burns',
+        page: 'habits',
+        basis: ['heat-wanted'],
+      }),
+    )
+  }
+  const blower = burning.find(
+    ({ needsBattery, byNight, currentA }) => (needsBattery && currentA > 0) || byNight.includes('battery'),
+  )
+  if (blower && input.battery === null) {
+    found.push(
+      finding({
+        code: 'battery-not-entered',
+        text: '{name} lives on the battery, which is not entered.',
+        parts: { name: blower.name },
+        reason: 'A flat battery stops the heat with the cylinders full.',
+        label: 'Enter the battery',
+        page: 'battery',
+        basis: ['battery-charge'],
+      }),
+    )
+  }
+  for (const { name, habit, id } of burning) {
+    if (habit.way !== 'acts') continue
+    const { unknown } = readActs(habit.words)
+    if (unknown.length === 0) continue
+    found.push(
+      finding({
+        code: 'habit-not-understood',
+        text: '{name}: “{words}” says nothing here, and counts as nothing.',
+        parts: { name, words: unknown.join(', ') },
+        reason: 'Coffee, tea, breakfast, lunch, soup, dinner, bread, showers, dishes and washing are known.',
+        label: 'Say it otherwise',
+        page: 'habits',
+        about: id,
+        basis: ['habit-acts'],
+      }),
+    )
+  }
+  return found
+}
+
+/** A battery that is flat with nothing on gas stopped by it: what runs on it stops, and the alarms with it. */
+function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Finding[] {
+  if (!battery || battery.flatAtS === null || outages.some(({ cause }) => cause === 'battery')) return []
+  const onIt = input.appliances.filter(({ byNight }) => byNight.includes('battery')).map(({ name }) => name)
+  return [
+    finding({
+      code: codes.battery,
+      text: 'The battery is flat on {when}.',
+      parts: { when: momentWords(battery.flatAtS, input.startISO) },
+      reason: onIt.length > 0 ? '{names} runs on it, and so do the alarms.' : 'Alarms, lights and pump live on it.',
+      ...(onIt.length > 0 && { reasonParts: { names: onIt.join(', ') } }),
+      label: 'To the battery',
+      page: 'battery',
+      basis: ['battery-charge'],
+    }),
+  ]
+}
+
+/** A heater without a chimney that is meant to burn while people sleep. */
+function litAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
+  const sleepS = ((input.wakeH - input.sleepH + 24) % 24) * 3600
+  return input.appliances
+    .filter(({ id, kind, habit }) => {
+      // Hours nobody gave a clock to are judged by their number, where the heater stands.
+      if (!UNVENTED.has(kind) || !trip.uses.find((use) => use.id === id)?.habit) return false
+      if (habit.way === 'warmth') return habit.asleepK !== null
+      if (habit.way !== 'hours' || sleepS === 0) return false
+      const toSleepS = ((input.sleepH - habit.fromH + 24) % 24) * 3600
+      const isLitAtSleep = habit.burnPerDayS > toSleepS + ASLEEP_S
+      const sinceSleepS = ((habit.fromH - input.sleepH + 24) % 24) * 3600
+      return isLitAtSleep || (sinceSleepS < sleepS && habit.burnPerDayS > ASLEEP_S && sinceSleepS < sleepS - ASLEEP_S)
+    })
+    .map(({ id, name }) =>
+      finding({
+        code: 'heater-lit-asleep',
+        severity: 'stop',
+        text: '{name} has no chimney and is planned to burn while people sleep.',
+        parts: { name },
+        reason:
+          'It uses up the air they breathe, and nobody sees it burn badly. Plan it for the evening and the morning.',
+        label: 'Change its hours',
+        page: 'habits',
+        about: id,
+        basis: ['heater-use'],
+      }),
+    )
+}
+
+/**
+ * What is to be said of a trip hour by hour.
+ *
+ * @param trip - the plan
+ * @param input - as it was run
+ * @param run - what came of it
+ * @param shortOf - supplies of which it is said already that there is not enough
+ */
+export function runFindings(
+  trip: TripPlan,
+  input: TripRunInput,
+  run: TripRun,
+  shortOf: readonly string[] = [],
+): Finding[] {
+  const seen = new Set<string>()
+  const outages = run.outages.filter(({ sourceId, cause }) => {
+    const key = `${sourceId} ${cause}`
+    if (seen.has(key) || (cause === 'empty' && shortOf.includes(sourceId))) return false
+    seen.add(key)
+    return true
+  })
+  const pilots = input.appliances.filter(
+    ({ pilotW, sourceId }) =>
+      pilotW > 0 && run.outages.some((outage) => outage.sourceId === sourceId && outage.cause !== 'battery'),
+  )
+  const nightly = run.changes.filter(({ by, asleep }) => by === 'hand' && asleep)
+  return [
+    ...litAsleep(trip, input),
+    ...outages.map((outage) => outageFinding(run, input, outage)),
+    ...flatBattery(input, run),
+    ...unknowns(trip, input),
+    ...(pilots.length > 0
+      ? [
+          finding({
+            code: 'pilots-to-relight',
+            severity: 'note',
+            text: 'After the gas has been away, every standing pilot is lit again and counted: {names}.',
+            parts: { names: pilots.map(({ name }) => name).join(', ') },
+            reason: 'A pilot that is forgotten lets gas out unburnt as soon as it comes back.',
+            label: 'See the night',
+            basis: ['trip-by-hours'],
+          }),
+        ]
+      : []),
+    ...nightly.slice(0, 1).map(({ atS, sourceId }) =>
+      finding({
+        code: 'get-up-at-night',
+        severity: 'note',
+        text: 'Somebody gets up on {when} to turn {name} over.',
+        parts: {
+          when: momentWords(atS, input.startISO),
+          name: run.sources.find(({ id }) => id === sourceId)?.name ?? sourceId,
+        },
+        reason: 'So it is planned. An automatic changeover, or turning to the fuller side before bed, saves it.',
+        label: 'See the night',
+        basis: ['changeover-side'],
+      }),
+    ),
+  ]
+}

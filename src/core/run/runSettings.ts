@@ -1,0 +1,65 @@
+import { z } from '@/core/base/schema'
+import { cylinderSites } from '@/core/vaporization/heatTransfer'
+
+/**
+ * How the cylinders of one line are used.
+ *
+ * - `one-side`: one after the other, turned over by hand
+ * - `automatic`: the reserve helps when the first cannot
+ * - `both`: all open
+ */
+export const changeovers = ['one-side', 'automatic', 'both'] as const
+
+export type Changeover = (typeof changeovers)[number]
+
+export const changeoverWords: Readonly<Record<Changeover, string>> = {
+  'one-side': 'one side, by hand',
+  automatic: 'automatic',
+  both: 'both open',
+}
+
+const clockField = z.number().min(0, 'A day begins at 0.').max(24, 'A day ends at 24.')
+
+/** How a trip is run, apart from what burns. */
+export const runSettingsSchema = z.strictObject({
+  changeover: z.enum(changeovers).nullable().default(null),
+  /** Somebody gets up at night to turn the lever or change a bottle. */
+  getUp: z.boolean().default(false),
+  /** Hours of the clock between which one is awake. */
+  wakeH: clockField.default(7),
+  sleepH: clockField.default(22.5),
+  startH: clockField.default(15),
+  site: z.enum(cylinderSites).default('locker'),
+  shoreNights: z.array(z.int().min(0).max(366)).max(366).default([]),
+  /** Cylinders filled to their limit on the way. */
+  refills: z
+    .array(
+      z.strictObject({
+        cylinderId: z.string().min(1).max(64),
+        atS: z
+          .number()
+          .min(0)
+          .max(367 * 86_400),
+      }),
+    )
+    .max(100)
+    .default([]),
+  /** Clocks put forward or back on the way: seconds since the start, and by how much. */
+  clockChanges: z
+    .array(
+      z.strictObject({
+        atS: z
+          .number()
+          .min(0)
+          .max(367 * 86_400),
+        shiftS: z.number().min(-7200).max(7200),
+      }),
+    )
+    .max(4)
+    .default([]),
+})
+
+export type RunSettings = z.output<typeof runSettingsSchema>
+
+/** While nothing was said. */
+export const usualRunSettings: RunSettings = runSettingsSchema.parse({})

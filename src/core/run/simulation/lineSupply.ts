@@ -1,0 +1,38 @@
+import type { LineGear } from '@/core/hookup/line/lineGear'
+import { leverOf } from '@/core/hookup/line/leverOf'
+import { readableGraph } from '@/core/hookup/line/readableGraph'
+import type { Changeover } from '@/core/run/runSettings'
+import { USUAL_NEED_PA } from './tripRun'
+
+/** What the drawn line says of how its cylinders are used. */
+export interface LineSupply {
+  changeover: Changeover | null
+  /** What its first regulator needs before it. */
+  needGaugePa: number
+  /** What its one regulator passes; null when there are several, or nobody knows. */
+  ratedW: number | null
+}
+
+/**
+ * Changeover and regulator of the rig’s propane line, as drawn.
+ *
+ * @param lines - of the rig; those with bottles alone say nothing of it
+ * @returns the usual need of a regulator where none is drawn
+ */
+export function lineSupply(lines: readonly LineGear[]): LineSupply {
+  const parts = lines
+    .map(({ line }) => readableGraph(line)?.parts ?? [])
+    .find((found) => {
+      return found.some(({ type }) => type.gas === 'propane' && (type.role === 'cylinder' || type.role === 'tank'))
+    })
+  if (!parts) return { changeover: null, needGaugePa: USUAL_NEED_PA, ratedW: null }
+  const lever = parts.find(({ type }) => type.role === 'changeover')
+  const regulators = parts.flatMap(({ type }) => type.regulator ?? [])
+  const needs = regulators.map(({ minInletGaugePa }) => minInletGaugePa).filter((pa) => pa > 0)
+  const side = lever ? leverOf(lever) : null
+  return {
+    changeover: side === null ? null : side === 'both' || side === 'automatic' ? side : 'one-side',
+    needGaugePa: needs.length > 0 ? Math.max(...needs) : USUAL_NEED_PA,
+    ratedW: regulators.length === 1 ? (regulators[0]?.ratedW ?? null) : null,
+  }
+}

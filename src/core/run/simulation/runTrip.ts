@@ -1,0 +1,160 @@
+import { InputError } from '@/core/base/InputError'
+import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { batteryStep, startBattery } from '@/core/run/battery/batteryStep'
+import { applianceWants } from './applianceWants'
+import { clockHourOf } from '@/core/time/clockHourOf'
+import { outageLog } from './outageLog'
+import { sourceDraw } from './sourceDraw'
+import { sourcesOf } from './sourcesOf'
+import type { RunChance } from './runChance'
+import { startSource, refill, outcomes, type RunningSource } from './runningSource'
+import type { CylinderOutcome, SideChange, SourceMoment, TripRun, TripRunInput, WeakMoment } from './tripRun'
+import { tripRecorder } from './tripRecorder'
+import { weatherAt } from '@/core/run/weather/weatherAt'
+
+const DAY_S = 86_400
+/** Least share of what is wanted that still counts as burning. */
+const BURNS = 0.95
+
+/**
+ * A trip hour by hour: what burns, what the cold cylinders can give, and where it falls short.
+ *
+ * @param input - see tripRunSchema
+ * @param chance - how this run differs from the plan; not at all when absent
+ * @returns a series, outages with their cause, what is used, left and stranded
+ * @throws InputError for an appliance on a source without cylinders, or a vessel that cannot be
+ * @see docs/models.md, “A trip hour by hour”
+ */
+export function runTrip(input: TripRunInput, chance: RunChance | null = null): TripRun {
+  const { nights, stepS, rig, battery } = input
+  const sources = sourcesOf(input)
+  const atmospherePa = standardAtmospherePa(input.altitudeM)
+  const weather = (timeS: number): { temperatureK: number; windMS: number } => {
+    const { temperatureK, windMS } = weatherAt(input.forecast, timeS)
+    return chance === null
+      ? { temperatureK, windMS }
+      : { temperatureK: temperatureK + chance.offsetK(timeS), windMS: Math.min(50, windMS * chance.windFactor) }
+  }
+  const startK = weather(0).temperatureK
+  const startH = clockHourOf(input.startISO)
+  const running: RunningSource[] = sources.map((source) =>
+    startSource(
+      source,
+      input.cylinders.filter(({ sourceId }) => sourceId === source.id),
+      { airK: startK, atmospherePa, stepS },
+    ),
+  )
+  for (const [i, { sourceId }] of input.appliances.entries()) {
+    if (!running.some(({ state }) => state.source.id === sourceId)) {
+      throw new InputError(`appliances.${i}.sourceId`, 'No cylinder feeds this appliance.')
+    }
+  }
+  const household = applianceWants(input, chance)
+  const outages = outageLog()
+  const endS = Math.min(nights * DAY_S, input.lastsS ?? Infinity)
+  const recorder = tripRecorder(endS, stepS)
+  const changes: SideChange[] = []
+  const refills = [...input.refills].sort((a, b) => a.atS - b.atS)
+  const heating = heatingValueJPerKg()
+  const count = input.appliances.length
+  const ofSource = running.map(({ state }) =>
+    input.appliances.flatMap(({ sourceId }, i) => (sourceId === state.source.id ? [i] : [])),
+  )
+  const wantedW = new Float64Array(count)
+  const givenW = new Float64Array(count)
+  const chargeC = new Float64Array(count)
+  const shares = new Float64Array(count)
+  let roomK = rig ? startK : null
+  let charge = battery ? startBattery(battery) : null
+  let weak: WeakMoment | null = null
+
+  for (let timeS = 0; timeS < endS; timeS += stepS) {
+    const afterS = timeS + stepS
+    while (refills[0] && refills[0].atS <= timeS) {
+      refill(running, refills[0].cylinderId, weather(timeS).temperatureK)
+      refills.shift()
+    }
+    const { temperatureK: outsideK, windMS } = weather(timeS + stepS / 2)
+    const step = household.at({ timeS, outsideK, roomK, isFlat: charge?.isFlat ?? false })
+    const moments: SourceMoment[] = []
+    for (let k = 0; k < running.length; k += 1) {
+      const one = running[k]
+      if (!one) continue
+      const { source } = one.state
+      const mine = ofSource[k] ?? []
+      let wantW = 0
+      for (const i of mine) wantW += step.wantW[i] ?? 0
+      const mayW = source.ratedW === null ? wantW : Math.min(wantW, source.ratedW)
+      one.setAir(outsideK, windMS, roomK)
+      const gave = sourceDraw(one.state, (mayW / heating) * stepS, one.aroundOf, {
+        timeS,
+        awake: step.awake,
+        getUp: input.getUp,
+        changes,
+      })
+      const gaveW = (gave.gasKg * heating) / stepS
+      const share = wantW > 0 ? gaveW / wantW : 1
+      for (const i of mine) shares[i] = share
+      if (share < BURNS) {
+        const cause = gave.cause ?? 'regulator'
+        const burning = mine.filter((i) => (step.wantW[i] ?? 0) > 0).map((i) => input.appliances[i]?.id ?? '')
+        outages.add(source.id, cause, timeS, stepS, ((wantW - gaveW) / heating) * stepS, burning)
+        if (cause === 'cold' || cause === 'lever') one.strandedKg ??= one.state.boilings.map(({ massKg }) => massKg)
+      }
+      const gaugePa = one.inUsePa(atmospherePa)
+      const marginPa = gaugePa - source.needGaugePa
+      if (wantW > 0 && share >= BURNS && (weak === null || marginPa < weak.marginPa)) {
+        weak = { sourceId: source.id, atS: afterS, gaugePa, marginPa }
+      }
+      one.watch(afterS)
+      moments.push({ gaugePa, inUseId: one.inUseId(), wantedW: wantW, givenW: gaveW })
+    }
+    for (let i = 0; i < count; i += 1) {
+      const wantW = step.wantW[i] ?? 0
+      const lostW = step.lostW[i] ?? 0
+      wantedW[i] = (wantedW[i] ?? 0) + wantW + lostW
+      givenW[i] = (givenW[i] ?? 0) + wantW * (shares[i] ?? 1)
+      chargeC[i] = (chargeC[i] ?? 0) + (step.currentsA[i] ?? 0) * stepS
+      const appliance = input.appliances[i]
+      if (lostW > 0 && appliance) {
+        outages.add(appliance.sourceId, 'battery', timeS, stepS, (lostW / heating) * stepS, [appliance.id])
+      }
+    }
+    if (roomK !== null) roomK = household.roomAfterK(outsideK, roomK, shares)
+    if (charge && battery) charge = batteryStep(battery, charge, step, timeS, stepS)
+    if (recorder.isDue(afterS)) {
+      recorder.keep({
+        timeS: afterS,
+        outsideK,
+        windMS,
+        roomK,
+        sources: moments,
+        cylinders: running.flatMap((one) => one.moments(atmospherePa, outsideK)),
+        batteryShare: charge?.share ?? null,
+      })
+    }
+  }
+  const cylinders = outcomes(running, outages.list())
+  const sum = (of: (one: CylinderOutcome) => number): number => cylinders.reduce((all, one) => all + of(one), 0)
+  return {
+    sources,
+    series: recorder.series(),
+    outages: outages.list(),
+    changes,
+    cylinders,
+    appliances: input.appliances.map(({ id }, i) => ({
+      id,
+      wantedKg: ((wantedW[i] ?? 0) * stepS) / heating,
+      givenKg: ((givenW[i] ?? 0) * stepS) / heating,
+      chargeC: chargeC[i] ?? 0,
+    })),
+    weak,
+    battery: charge ? { flatAtS: charge.flatAtS, leastShare: charge.leastShare } : null,
+    usedKg: sum(({ usedKg }) => usedKg),
+    leftKg: sum(({ leftKg }) => leftKg),
+    strandedKg: sum(({ strandedKg }) => strandedKg),
+    startH,
+    stepS,
+  }
+}

@@ -1,0 +1,216 @@
+import { z } from '@/core/base/schema'
+import { applianceKinds, energies, habitSchema } from '@/core/appliances/habit'
+import { batterySchema } from '@/core/run/battery/battery'
+import { forecastSchema } from '@/core/run/weather/forecast'
+import { changeovers, runSettingsSchema } from '@/core/run/runSettings'
+import { vesselStands } from '@/core/vaporization/vessel'
+import { cylinderSites } from '@/core/vaporization/heatTransfer'
+
+const idField = z.string().min(1).max(64)
+const powerField = z
+  .number()
+  .min(0, 'A heat input is not less than nothing.')
+  .max(200_000, 'That is more than any camper burns. Check the unit.')
+const currentField = z.number().min(0).max(200, 'That is more than a camper’s wiring carries.')
+
+/** A regulator needs this before it where nobody said what its own wants. [common practice: 5 to 10 psi] */
+export const USUAL_NEED_PA = 68_947.6
+
+export const tripCylinderSchema = z.strictObject({
+  id: idField,
+  name: z.string().max(60).default(''),
+  sourceId: idField.default('line'),
+  massKg: z
+    .number()
+    .min(0, 'The gas aboard cannot be less than nothing: does the cylinder weigh less than its tare?')
+    .max(2000),
+  waterCapacityKg: z.number().positive('The water capacity is more than nothing.').max(5000),
+  /** To what it is filled on the way; 42 % of its water capacity when absent. */
+  limitKg: z.number().positive().max(2100).optional(),
+  stands: z.enum(vesselStands).default('upright'),
+  diameterM: z.number().positive().max(3).optional(),
+  wallKg: z.number().min(0).max(3000).optional(),
+})
+
+export const tripSourceSchema = z.strictObject({
+  id: idField,
+  name: z.string().max(60).default(''),
+  changeover: z.enum(changeovers).default('one-side'),
+  /** What its regulator needs before it. */
+  needGaugePa: z.number().min(0).max(1_000_000).default(USUAL_NEED_PA),
+  /** Heat its regulator is rated to pass; null where nobody knows. */
+  ratedW: z.number().positive().max(1_000_000).nullable().default(null),
+  site: z.enum(cylinderSites).default('locker'),
+})
+
+export const tripApplianceSchema = z.strictObject({
+  id: idField,
+  name: z.string().max(60).default(''),
+  sourceId: idField.default('line'),
+  kind: z.enum(applianceKinds).default('other'),
+  inputW: powerField,
+  pilotW: powerField.default(0),
+  currentA: currentField.default(0),
+  batteryA: currentField.default(0),
+  needsBattery: z.boolean().default(false),
+  habit: habitSchema,
+  /** Burns so much for each kilogram its habit would burn. */
+  useFactor: z.number().min(0.2).max(5).default(1),
+  /** What it runs on, night by night; gas for those not named. */
+  byNight: z.array(z.enum(energies)).max(366).default([]),
+})
+
+/** Steps of all cylinders together that one answer may take. */
+const MOST_STEPS = 400_000
+
+/** A moment of the clock with its offset, such as `2026-12-04T15:00-07:00`. */
+const startField = z
+  .string()
+  .regex(
+    /^\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)?$/,
+    'Write the start as 2026-12-04T15:00-07:00.',
+  )
+  .refine((text) => Number.isFinite(Date.parse(`${text.slice(0, 10)}T00:00Z`)), 'There is no such day.')
+
+export const tripRunSchema = z
+  .strictObject({
+    startISO: startField,
+    nights: z
+      .int('A trip has a whole number of nights.')
+      .min(1, 'A trip has one night or more.')
+      .max(366, 'Plan a year at most.'),
+    /** Ends so long after its beginning, where that is before the last night is over. */
+    lastsS: z.number().positive().nullable().default(null),
+    altitudeM: z.number().min(-500).max(6000, 'No camper goes that high.').default(0),
+    cylinders: z.array(tripCylinderSchema).min(1, 'Name one cylinder or more.').max(40),
+    /** How the cylinders of the one line are used, where no sources are named. */
+    changeover: z.enum(changeovers).default('one-side'),
+    sources: z.array(tripSourceSchema).max(40).default([]),
+    appliances: z.array(tripApplianceSchema).max(100),
+    /** Loss and heat capacity of the room for each watt of gas burnt in it; null when nobody knows. */
+    rig: z
+      .strictObject({ lossWPerK: z.number().positive().max(5000), capacityJPerK: z.number().positive().max(1e8) })
+      .nullable()
+      .default(null),
+    forecast: forecastSchema,
+    battery: batterySchema.nullable().default(null),
+    getUp: z.boolean().default(false),
+    wakeH: z.number().min(0).max(24).default(7),
+    sleepH: z.number().min(0).max(24).default(22.5),
+    shoreNights: runSettingsSchema.shape.shoreNights,
+    refills: runSettingsSchema.shape.refills,
+    /** When clocks are put forward or back on the way: seconds since the start, and by how much. */
+    clockChanges: z
+      .array(z.strictObject({ atS: z.number().min(0), shiftS: z.number().min(-7200).max(7200) }))
+      .max(4)
+      .default([]),
+    stepS: z.number().min(10, 'Steps of ten seconds or more.').max(3600, 'Steps of an hour at most.').default(300),
+  })
+  .superRefine(({ nights, stepS, cylinders }, context) => {
+    // 7 nights of two cylinders at a minute are 20,000 steps; a year of forty at ten seconds would be 120 million.
+    if (((nights * 86_400) / stepS) * cylinders.length > MOST_STEPS) {
+      context.addIssue({
+        code: 'custom',
+        path: ['stepS'],
+        message: 'So long a trip with so many cylinders wants longer steps.',
+      })
+    }
+  })
+
+export type TripRunInput = z.output<typeof tripRunSchema>
+export type TripSource = z.output<typeof tripSourceSchema>
+export type TripCylinder = z.output<typeof tripCylinderSchema>
+export type TripAppliance = z.output<typeof tripApplianceSchema>
+
+/** Why gas was wanted and not there. */
+export const outageCauses = ['empty', 'cold', 'regulator', 'battery', 'lever'] as const
+
+export type OutageCause = (typeof outageCauses)[number]
+
+export interface Outage {
+  sourceId: string
+  fromS: number
+  toS: number
+  cause: OutageCause
+  /** Gas that was wanted and not given. */
+  missingKg: number
+  applianceIds: readonly string[]
+}
+
+/** One side taken for another. */
+export interface SideChange {
+  sourceId: string
+  atS: number
+  fromId: string
+  toId: string
+  by: 'hand' | 'automatic'
+  /** Everybody would be asleep. */
+  asleep: boolean
+}
+
+export interface CylinderOutcome {
+  id: string
+  startKg: number
+  refilledKg: number
+  usedKg: number
+  leftKg: number
+  /** Liquid that the cold keeps in it at the trip’s end, or at the first outage by cold; nothing without one. */
+  strandedKg: number
+  emptyAtS: number | null
+  coldestK: number
+  /** Energy: what came through the wall, left with gas, and is there more than at first. */
+  balance: { heatInJ: number; gasOutJ: number; broughtJ: number; storedJ: number }
+}
+
+export interface ApplianceOutcome {
+  id: string
+  wantedKg: number
+  givenKg: number
+  /** Drawn from the battery for it, As. */
+  chargeC: number
+}
+
+export interface SourceMoment {
+  /** Highest gauge pressure of its cylinders in use. */
+  gaugePa: number
+  inUseId: string | null
+  wantedW: number
+  givenW: number
+}
+
+export interface TripMoment {
+  timeS: number
+  outsideK: number
+  windMS: number
+  roomK: number | null
+  /** By the order of the sources. */
+  sources: readonly SourceMoment[]
+  /** By the order of the cylinders. */
+  cylinders: readonly { massKg: number; temperatureK: number; gaugePa: number; frosted: boolean }[]
+  batteryShare: number | null
+}
+
+/** The moment at which pressure comes nearest to what the regulator needs, or first falls short. */
+export interface WeakMoment {
+  sourceId: string
+  atS: number
+  gaugePa: number
+  marginPa: number
+}
+
+export interface TripRun {
+  sources: readonly TripSource[]
+  series: readonly TripMoment[]
+  outages: readonly Outage[]
+  changes: readonly SideChange[]
+  cylinders: readonly CylinderOutcome[]
+  appliances: readonly ApplianceOutcome[]
+  weak: WeakMoment | null
+  /** When the battery was flat for the first time, and the least that was in it. */
+  battery: { flatAtS: number | null; leastShare: number } | null
+  usedKg: number
+  leftKg: number
+  strandedKg: number
+  startH: number
+  stepS: number
+}

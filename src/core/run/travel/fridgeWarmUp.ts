@@ -1,0 +1,33 @@
+import { InputError } from '@/core/base/InputError'
+import { fromUnit } from '@/core/units/fromUnit'
+
+export interface FridgeWarmUp {
+  /** Inside at the end. */
+  endK: number
+  /** When food begins to count its hours; null when it stays below. */
+  tooWarmAtS: number | null
+}
+
+/** Closed, in a room 33 °F warmer, a fridge gains 4.5 °F in 7 hours. [common practice] */
+const TIME_CONSTANT_S = 172_000
+/** Food is kept at or below this: USDA, “Keep food safe”. [from memory] */
+export const FOOD_K = fromUnit(40, 'temperature', 'F')
+
+/**
+ * A closed fridge that is off while one drives.
+ *
+ * @param startK - inside when it goes off
+ * @param aroundK - of the room
+ * @param offS - for how long
+ * @throws InputError for a time below nothing or a temperature that cannot be
+ */
+export function fridgeWarmUp(startK: number, aroundK: number, offS: number): FridgeWarmUp {
+  if (!(offS >= 0 && offS <= 7 * 86_400)) throw new InputError('offS', 'The drive lies between nothing and a week.')
+  if (!(startK >= 243.15 && startK <= 313.15))
+    throw new InputError('startK', 'No fridge is that cold or that warm inside.')
+  if (!(aroundK >= 233.15 && aroundK <= 333.15)) throw new InputError('aroundK', 'No room is that cold or that warm.')
+  const at = (timeS: number): number => aroundK + (startK - aroundK) * Math.exp(-timeS / TIME_CONSTANT_S)
+  const share = (aroundK - FOOD_K) / (aroundK - startK)
+  const crossS = startK >= FOOD_K ? 0 : aroundK <= FOOD_K ? Infinity : -TIME_CONSTANT_S * Math.log(share)
+  return { endK: at(offS), tooWarmAtS: crossS <= offS ? crossS : null }
+}

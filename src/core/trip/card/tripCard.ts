@@ -1,0 +1,84 @@
+import type { Phrase } from '@/core/base/quantity'
+import type { TripPlan } from '@/core/run/tripPlan'
+import type { CardBlock } from './cardBlock'
+import { cardCylinders } from './cardCylinders'
+import { cardGas } from './cardGas'
+import { cardHeat } from './cardHeat'
+import { cardJoints } from './cardJoints'
+import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import type { RigGear } from '@/core/trip/readiness/rigGear'
+import type { Readiness } from '@/core/trip/readiness/readiness'
+
+const most = 6
+
+function verdictBlock({ answered, openCount }: Readiness): CardBlock {
+  const open = answered.filter(({ finding, accepted }) => finding.severity !== 'note' && accepted === null)
+  const accepted = answered.flatMap(({ finding, accepted: given }) =>
+    given ? [{ finding, reason: given.reason }] : [],
+  )
+  const more = openCount - Math.min(most, open.length)
+  return {
+    title: 'Still open',
+    lines: [
+      ...open.slice(0, most).map(({ finding }) => finding.sentence),
+      ...(more > 0
+        ? [{ text: '… and {more} more, in the program.', parts: { more: { value: more, role: 'count' } } } as const]
+        : []),
+      ...(open.length === 0 ? [{ text: 'Nothing.' }] : []),
+      ...accepted.slice(0, most).map(({ finding, reason }): Phrase => ({
+        text: `Accepted: ${finding.sentence.text} Because: {acceptedReason}.`,
+        parts: { ...finding.sentence.parts, acceptedReason: reason },
+      })),
+    ],
+  }
+}
+
+function restsOn(plan: TripPlan, gear: RigGear): CardBlock {
+  const weighed = gear.cylinders.flatMap(({ lastWeighing }) => lastWeighing?.weighedAt ?? []).toSorted()
+  const oldest = weighed[0]?.slice(0, 10)
+  return {
+    title: 'What it rests on',
+    isSmall: true,
+    lines: [
+      {
+        text: oldest
+          ? 'Weighings of {oldest} and later; the owner’s entries of gear and habits.'
+          : 'The owner’s entries of gear and habits; nothing weighed.',
+        parts: { oldest: oldest ?? '' },
+      },
+      {
+        text: plan.forecast ? 'Weather: {name}.' : 'Weather: every night as cold as the coldest entered.',
+        parts: { name: plan.forecast?.name || 'as entered' },
+      },
+      {
+        text: 'The manuals of your equipment and the local code come before this card. A computed “ready” is never permission; fixed piping, regulators inside walls and vessels belong to a licensed technician.',
+      },
+    ],
+  }
+}
+
+/**
+ * The card of a trip: what hangs by the door and is read at 2 a.m.
+ *
+ * @param gear - of the rig
+ * @param plan - of the trip
+ * @param judgement - of judgeTrip
+ * @param ready - of readiness
+ * @param onDay - `2026-11-24`
+ */
+export function tripCard(
+  gear: RigGear,
+  plan: TripPlan,
+  judgement: TripJudgement,
+  ready: Readiness,
+  onDay: string,
+): CardBlock[] {
+  return [
+    verdictBlock(ready),
+    cardCylinders(gear.cylinders, onDay),
+    cardGas(plan, judgement),
+    ...cardHeat(gear),
+    restsOn(plan, gear),
+    ...cardJoints(gear.lines),
+  ]
+}

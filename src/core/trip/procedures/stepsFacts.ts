@@ -1,0 +1,40 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { lineSupply } from '@/core/run/simulation/lineSupply'
+import type { Changeover } from '@/core/run/runSettings'
+import type { TripPlan } from '@/core/run/tripPlan'
+import type { RigGear } from '@/core/trip/readiness/rigGear'
+
+/** What of a rig its procedures are made for. */
+export interface StepsFacts {
+  /** Removable cylinders on the rig's line, by name. */
+  cylinders: readonly string[]
+  /** A fixed tank, by name. */
+  tank: string | null
+  changeover: Changeover | null
+  /** Heaters, by name: with a bottle on them, without a chimney. */
+  heaters: readonly { name: string; bottleOn: boolean; vented: boolean }[]
+  /** Alarms, by name. */
+  alarms: readonly string[]
+  hasFridge: boolean
+  /** A CO2 cylinder, by name. */
+  co2: string | null
+}
+
+/**
+ * What of a rig its procedures are made for.
+ *
+ * @param gear - of the rig
+ * @param trip - for how it is run and what burns
+ */
+export function stepsFacts(gear: RigGear, trip: Pick<TripPlan, 'uses' | 'settings'>): StepsFacts {
+  const aboard = gear.cylinders.filter((cylinder) => cylinder.aboard)
+  return {
+    cylinders: aboard.filter(({ kind }) => kind === 'removable').map(({ name }) => name),
+    tank: aboard.find(({ kind }) => kind === 'onboard')?.name ?? null,
+    changeover: trip.settings?.changeover ?? lineSupply(gear.lines.map((line) => line.gear)).changeover,
+    heaters: gear.heat.heaters.map(({ name, heater }) => ({ name, bottleOn: heater.bottleOn, vented: heater.vented })),
+    alarms: gear.equipment.filter(({ kind }) => kind.endsWith('-alarm')).map(({ name }) => name),
+    hasFridge: trip.uses.some(({ kind }) => kind === 'fridge'),
+    co2: aboard.find(({ kind }) => kindFacts[kind].gas === 'co2')?.name ?? null,
+  }
+}

@@ -1,0 +1,101 @@
+import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
+import type { Finding } from '@/core/findings/Finding'
+import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
+import { runFindings } from '@/core/run/analysis/runFindings'
+import { coldestOfTripK } from '@/core/run/weather/coldestOfTripK'
+import { nothingSupposed } from '@/core/run/simulation/runInputOf'
+import { runOutlook } from '@/core/run/simulation/runOutlook'
+import { runningFindings } from '@/core/run/analysis/gasFindings'
+import type { TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
+import { shelterFindings } from '@/core/heat/heatFindings'
+import { tripEndDay } from '@/core/time/tripEndDay'
+import { tripLeft } from '@/core/trip/usage/tripLeft'
+import type { TripPlan } from '@/core/run/tripPlan'
+import { inOrder } from '@/core/findings/inOrder'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { lineFindings } from './lineFindings'
+import { notOnLine } from './notOnLine'
+import { refusedAtPump } from './refusedAtPump'
+import type { RigGear } from './rigGear'
+import { runRigOf } from './runRigOf'
+import { verdict, type Verdict } from '@/core/findings/verdict'
+
+/** Whether the gas lasts, apart from whether all else is in order. */
+export type Enough = 'enough' | 'short' | 'unknown'
+
+export interface TripJudgement {
+  verdict: Verdict
+  enough: Enough
+  /** The same for each supply that anything burns from. */
+  enoughBySupply: readonly { supply: Supply; enough: Enough }[]
+  /** Gravest first. */
+  findings: readonly Finding[]
+  balances: readonly SupplyBalance[]
+  /** The trip hour by hour, and what it was worked out from. */
+  run: TripRun
+  input: TripRunInput
+  /** What was judged: of a trip under way what is left of it, with the hours that habits come to. */
+  trip: TripPlan
+}
+
+function enoughFor({ leftKg, allWeighed }: SupplyBalance): Enough {
+  // A cylinder nobody weighed can only add: enough without it is enough.
+  if (leftKg >= 0) return 'enough'
+  return allWeighed ? 'short' : 'unknown'
+}
+
+function together(each: readonly { enough: Enough }[]): Enough {
+  if (each.length === 0 || each.some(({ enough }) => enough === 'unknown')) return 'unknown'
+  return each.some(({ enough }) => enough === 'short') ? 'short' : 'enough'
+}
+
+/**
+ * The verdict on a trip: every finding of every station.
+ *
+ * @param rig - its gear
+ * @param plan - of the trip
+ * @param nowIso - the moment to judge at
+ * @throws InputError as gasForTrip does
+ */
+export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJudgement {
+  const { cylinders, equipment, lines, heat } = rig
+  const runRig = runRigOf(rig)
+  const { trip, input, run, balances } = runOutlook(runRig, tripLeft(plan, cylinders, nowIso), nothingSupposed)
+  const short = balances.filter(({ leftKg, aboardKg, neededKg }) => leftKg < 0 && aboardKg < neededKg)
+  const aboard = cylinders.filter((cylinder) => cylinder.aboard)
+  const untilDay = tripEndDay(plan.startDay, plan.nights)
+  const findings = inOrder([
+    ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
+    ...equipmentFindings(equipment, nowIso, untilDay),
+    ...lineFindings(lines, {
+      temperatureK: coldestOfTripK(trip),
+      atmospherePa: standardAtmospherePa(trip.altitudeM),
+      untilMonth: untilDay.slice(0, 7),
+    }),
+    ...notOnLine(runRig.lines, trip),
+    ...shelterFindings({ ...heat, altitudeM: trip.altitudeM, equipment, planned: trip.uses }),
+    ...refusedAtPump(balances, nowIso.slice(0, 10)),
+    ...runningFindings(balances, trip),
+    ...runFindings(
+      trip,
+      input,
+      run,
+      short.map(({ supply }) => supply),
+    ),
+  ])
+  const enoughBySupply = balances
+    .filter(({ neededKg }) => neededKg > 0)
+    .map((balance) => ({ supply: balance.supply, enough: enoughFor(balance) }))
+  return {
+    verdict: verdict(findings),
+    enough: together(enoughBySupply),
+    enoughBySupply,
+    findings,
+    balances,
+    run,
+    input,
+    trip,
+  }
+}

@@ -1,0 +1,31 @@
+import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import type { Finding } from '@/core/findings/Finding'
+import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
+
+/**
+ * Where gas is short, the cylinders that no pump would fill: to be known before the drive.
+ *
+ * @param balances - from gasForTrip
+ * @param onDay - `2026-11-24`
+ */
+export function refusedAtPump(balances: readonly SupplyBalance[], onDay: string): Finding[] {
+  return balances
+    .filter(({ leftKg, neededKg }) => neededKg > 0 && leftKg < 0)
+    .flatMap(({ cylinders }) => cylinders)
+    .filter(({ cylinder }) => cylinder.kind !== 'bottle')
+    .flatMap(({ cylinder }): Finding[] => {
+      const [worst] = pumpAnswer(cylinder, onDay).reasons
+      if (worst?.answer !== 'no') return []
+      return [
+        {
+          code: 'refused-at-pump',
+          station: 'fill',
+          severity: 'fix-first',
+          sentence: { text: '{name} is wanted full, and no pump would take it.', parts: { name: cylinder.name } },
+          reason: worst.sentence,
+          remedy: { label: 'See why', station: 'fill', subjectId: cylinder.id },
+          basis: [worst.basis],
+        },
+      ]
+    })
+}

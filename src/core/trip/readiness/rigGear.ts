@@ -1,0 +1,24 @@
+import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import type { Battery } from '@/core/run/battery/battery'
+import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import type { HeatOfRig } from '@/core/heat/heatFindings'
+import type { JudgedLine } from './lineFindings'
+
+/** What heats the rig, and where. */
+export type RigHeat = Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> & {
+  /** Of the room that is heated, by its log or its shape; null when none is drawn. */
+  warmth: RoomWarmth | null
+}
+
+/** All of a rig that a trip rests on; what a page leaves out would go unjudged. */
+export interface RigGear {
+  cylinders: readonly CylinderGear[]
+  /** Regulators, hoses, alarms and extinguisher. */
+  equipment: readonly Equipment[]
+  /** With their leak tests. */
+  lines: readonly JudgedLine[]
+  heat: RigHeat
+  /** Null when nobody entered it. */
+  battery: Battery | null
+}

@@ -1,0 +1,147 @@
+import { cylinderKinds } from '@/core/cylinders/cylinderKind'
+import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
+import { markLetters } from '@/core/cylinders/stamps/stampReading'
+import { z } from '@/core/base/schema'
+import { lineSchema } from '@/core/hookup/line/line'
+import { leakGrades } from '@/core/leak-test/sheet/leakGrades'
+import { leakItemSchema } from '@/core/leak-test/sheet/leakItemSchema'
+import { standings } from '@/core/rules/basis/basisEntry'
+import { batterySchema } from '@/core/run/battery/battery'
+import { tripPlanSchema } from '@/core/run/tripPlanSchema'
+import { heaterSchema } from '@/core/heat/heaters/heater'
+import { shelterSchema } from '@/core/heat/room/roomPlan'
+
+const idField = z.string().min(1).max(64)
+const nameField = z.string().max(60)
+const momentField = z.iso.datetime({ offset: true, message: 'A moment is written like 2026-11-24T12:00:00Z.' })
+const monthField = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'A month is written like 2031-03.')
+const monthsField = z.number().positive().max(1200)
+
+const lookSchema = z.strictObject({ answers: z.record(z.string(), z.enum(['sound', 'bad'])), lookedAt: momentField })
+
+const ruleSchema = z.strictObject({
+  id: idField,
+  name: z.string(),
+  words: z.string(),
+  source: z.string(),
+  standing: z.enum(standings),
+  firstMonths: monthsField,
+  afterMonths: z.strictObject({ E: monthsField, S: monthsField, none: monthsField }),
+  highPressureMonths: monthsField,
+})
+
+const fitnessSchema = z.strictObject({
+  specification: z.string().max(60).nullable(),
+  manufacturedMonth: monthField.nullable(),
+  marks: z
+    .array(
+      z.strictObject({
+        month: monthField,
+        letter: z.enum(markLetters).nullable(),
+        requalifier: z.string().max(60).nullable(),
+      }),
+    )
+    .max(100),
+  labelIntervalMonths: monthsField.nullable(),
+  endOfLifeMonth: monthField.nullable(),
+  overfillStop: z.enum(['yes', 'no', 'unknown']),
+  rule: ruleSchema,
+  lastLook: lookSchema.nullable(),
+  retiredBy: lookSchema.nullable(),
+  refilledAt: momentField.nullable(),
+})
+
+/** A cylinder as core judges it. */
+export const cylinderGearSchema = z.strictObject({
+  id: idField,
+  name: nameField,
+  kind: z.enum(cylinderKinds),
+  tareKg: z.number().min(0).max(1000),
+  waterCapacityKg: z.number().positive().max(5000),
+  labelNetKg: z.number().positive().max(2000).nullable(),
+  aboard: z.boolean(),
+  lastWeighing: z
+    .strictObject({
+      grossKg: z.number().positive().max(3000),
+      hangingKg: z.number().min(0).max(50),
+      weighedAt: momentField,
+    })
+    .nullable(),
+  lastLevel: z
+    .strictObject({
+      liquidFraction: z.number().min(0).max(1),
+      temperatureK: z.number().min(203.15).max(333.15),
+      readAt: momentField,
+    })
+    .nullable(),
+  shutUntil: momentField.nullable().default(null),
+  fitness: fitnessSchema,
+})
+
+const equipmentSchema = z.strictObject({
+  id: idField,
+  kind: z.enum(equipmentKinds),
+  name: nameField,
+  madeMonth: monthField.nullable(),
+  replaceByMonth: monthField.nullable(),
+  lastLook: z
+    .strictObject({ sound: z.boolean(), lookedAt: momentField, note: z.string().max(300).nullable() })
+    .nullable(),
+})
+
+const leakTestSchema = z.strictObject({
+  startedAt: momentField,
+  fingerprint: z.string().max(4000),
+  sheet: z.array(leakItemSchema).max(2000),
+  readings: z
+    .array(
+      z.strictObject({
+        itemId: z.string().max(200),
+        grade: z.enum(leakGrades),
+        leftForTechnician: z.boolean(),
+        readAt: momentField,
+      }),
+    )
+    .max(5000),
+  closedAt: momentField.nullable(),
+})
+
+const judgedLineSchema = z.strictObject({
+  gear: z.strictObject({ id: idField, name: nameField, line: lineSchema }),
+  tightness: z.strictObject({
+    lineId: idField,
+    name: nameField,
+    fingerprint: z.string().max(4000),
+    lastTest: leakTestSchema.nullable(),
+    lastHold: z.strictObject({ outcome: z.enum(['held', 'fell']), heldAt: momentField }).nullable(),
+    refilledAt: momentField.nullable(),
+  }),
+})
+
+const heatSchema = z.strictObject({
+  rooms: z.array(z.strictObject({ id: idField, name: nameField, shelter: shelterSchema })).max(20),
+  heaters: z
+    .array(z.strictObject({ id: idField, name: nameField, applianceId: idField.nullable(), heater: heaterSchema }))
+    .max(40),
+  heatless: z.boolean(),
+  warmth: z
+    .strictObject({ lossWPerK: z.number().positive().max(5000), capacityJPerK: z.number().positive().max(1e8) })
+    .nullable(),
+})
+
+/** All of a rig that a trip rests on. */
+export const rigGearSchema = z.strictObject({
+  cylinders: z.array(cylinderGearSchema).max(40),
+  equipment: z.array(equipmentSchema).max(100),
+  lines: z.array(judgedLineSchema).max(20),
+  heat: heatSchema,
+  battery: batterySchema.nullable(),
+})
+
+/** What readiness is judged from, as sent. */
+export const readinessSchema = z.strictObject({
+  rig: rigGearSchema,
+  trip: tripPlanSchema,
+  /** The moment to judge at. */
+  now: momentField,
+})

@@ -1,0 +1,116 @@
+import type { Phrase } from '@/core/base/quantity'
+import type { Remedy } from '@/core/findings/Finding'
+import { supplies } from '@/core/cylinders/cylinderKind'
+import { fillBefore, type FillPlan, type GasPrices } from '@/core/run/analysis/fillBefore'
+import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
+import { errandFacts, errandPlaces, type ErrandPlace } from './errandFacts'
+import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
+
+/** One errand of the day. */
+export interface Errand {
+  id: string
+  place: ErrandPlace
+  /** Nothing else helps until it is done. */
+  isStop: boolean
+  what: Phrase
+  why: Phrase
+  minutes: number
+  /** Money, where the owner's prices tell. */
+  cost: number | null
+  remedy: Remedy
+}
+
+export interface DayList {
+  errands: readonly Errand[]
+  minutes: number
+  /** Of what has a price. */
+  cost: number
+}
+
+const FILL_MINUTES = 15
+
+function fillErrands({ supply, errands, bottles, bottlesCost }: FillPlan): Errand[] {
+  const filled = errands.map(({ cylinderId, name, addKg, stopKg, cost }): Errand => {
+    const role = supply === 'bottles' ? ('bottleMass' as const) : ('cylinderMass' as const)
+    const parts = { name, add: { value: addKg, role } }
+    return {
+      id: `fill ${cylinderId}`,
+      place: 'pump',
+      isStop: false,
+      what:
+        stopKg === null
+          ? { text: 'Fill {name}: {add} more.', parts }
+          : {
+              text: 'Fill {name}: {add} more, stop at {stop}.',
+              parts: { ...parts, stop: { value: stopKg, role } },
+            },
+      why: { text: 'So that trip and reserve are covered. Nothing else hanging on the scale.' },
+      minutes: FILL_MINUTES,
+      cost,
+      remedy: { label: 'To the fill', station: 'fill', subjectId: cylinderId },
+    }
+  })
+  if (bottles === 0) return filled
+  return [
+    ...filled,
+    {
+      id: `bottles ${supply}`,
+      place: 'shop',
+      isStop: false,
+      what: { text: 'Buy {count} one-pound bottles.', parts: { count: { value: bottles, role: 'count' } } },
+      why: { text: 'Filling does not reach for what burns on bottles.' },
+      minutes: FILL_MINUTES,
+      cost: bottlesCost,
+      remedy: { label: 'What to fill', station: 'run', page: 'before' },
+    },
+  ]
+}
+
+/**
+ * What is to be done before leaving, by place in the order of the day.
+ *
+ * Shortages become fills and bottles to buy; what is accepted is left out.
+ *
+ * @param answered - findings with their owner's answers
+ * @param balances - of judgeTrip
+ * @param fillable - cylinders a pump would take: see fillableIds
+ * @param prices - of the owner
+ */
+export function dayList(
+  answered: readonly AnsweredFinding[],
+  balances: readonly SupplyBalance[],
+  fillable: readonly string[],
+  prices: GasPrices,
+): DayList {
+  const plans = supplies.flatMap((supply) => {
+    const balance = balances.find((one) => one.supply === supply)
+    return balance && balance.leftKg < 0 ? [fillBefore(balance, fillable, prices)] : []
+  })
+  const fills = plans.flatMap(fillErrands)
+  const isCovered = plans.length > 0 && plans.every(({ stillShortKg }) => stillShortKg < 0.01)
+  const found = answered
+    .filter(({ finding, accepted }) => finding.severity !== 'note' && accepted === null)
+    // The fills say the same with numbers.
+    .filter(({ finding }) => !(finding.code === 'gas-not-enough' && isCovered))
+    .map(({ key, finding }): Errand => {
+      const { place, minutes } = errandFacts(finding)
+      return {
+        id: key,
+        place,
+        isStop: finding.severity === 'stop',
+        what: finding.sentence,
+        why: finding.reason,
+        minutes,
+        cost: null,
+        remedy: finding.remedy,
+      }
+    })
+  const errands = [...found, ...fills].toSorted(
+    (a, b) => errandPlaces.indexOf(a.place) - errandPlaces.indexOf(b.place) || Number(b.isStop) - Number(a.isStop),
+  )
+  return {
+    errands,
+    minutes: errands.reduce((sum, { minutes }) => sum + minutes, 0),
+    cost: errands.reduce((sum, { cost }) => sum + (cost ?? 0), 0),
+  }
+}

@@ -1,0 +1,114 @@
+import { dateClassOf } from '@/core/cylinders/stamps/dateClassOf'
+import { equipmentEndMonth } from '@/core/cylinders/equipment/equipmentEndMonth'
+import { equipmentFacts, type Equipment } from '@/core/cylinders/equipment/equipment'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { gearRequalification } from '@/core/cylinders/dates/gearRequalification'
+import { monthsLater } from '@/core/time/monthsLater'
+import type { Remedy } from '@/core/findings/Finding'
+import type { LineGear } from '@/core/hookup/line/lineGear'
+import { readableGraph } from '@/core/hookup/line/readableGraph'
+import type { RigGear } from '@/core/trip/readiness/rigGear'
+
+/** What has a last month. */
+export interface DueDate {
+  /** The same for one thing and one kind of date, whenever it falls. */
+  id: string
+  /** What is to be done. */
+  title: string
+  why: string
+  /** Last month in which it still holds, `2031-03`. */
+  month: string
+  remedy: Remedy
+}
+
+const YEAR_MONTHS = 12
+
+function requalifications(cylinders: readonly CylinderGear[], onDay: string): DueDate[] {
+  return cylinders.flatMap((cylinder): DueDate[] => {
+    const { dueMonth } = gearRequalification(cylinder, onDay)
+    if (dueMonth === null) return []
+    return [
+      {
+        id: `requalification ${cylinder.id}`,
+        title: `${cylinder.name}: requalify or replace`,
+        why: `Good through this month by the rule “${cylinder.fitness.rule.name}”. Later it may be used up, not filled.`,
+        month: dueMonth,
+        remedy: { label: 'To its dates', station: 'cylinders', subjectId: cylinder.id, page: 'dates' },
+      },
+    ]
+  })
+}
+
+function replacements(equipment: readonly Equipment[]): DueDate[] {
+  return equipment.flatMap((thing): DueDate[] => {
+    const month = equipmentEndMonth(thing)
+    if (month === null) return []
+    return [
+      {
+        id: `replacement ${thing.id}`,
+        title: `${thing.name}: replace`,
+        why: thing.replaceByMonth === null ? 'By its age.' : 'By the date on it.',
+        month,
+        remedy: { label: 'To the equipment', station: 'cylinders', page: 'equipment' },
+      },
+    ]
+  })
+}
+
+function partAges(lines: readonly LineGear[]): DueDate[] {
+  return lines.flatMap((gear) =>
+    (readableGraph(gear.line)?.parts ?? []).flatMap(({ part, type, name }): DueDate[] => {
+      // What is kept among the ageing things is counted there.
+      if (!type.oldMonths || !part.madeMonth || part.equipmentId) return []
+      return [
+        {
+          id: `replacement ${gear.id} ${part.id}`,
+          title: `${name}: replace`,
+          why: 'By its age: rubber hardens without showing it.',
+          month: monthsLater(part.madeMonth, type.oldMonths),
+          remedy: { label: 'To the line', station: 'hookup', subjectId: gear.id, about: part.id },
+        },
+      ]
+    }),
+  )
+}
+
+/** A fixed tank has no date; its relief valve and gauge are looked at each year, an extinguisher too. */
+function yearlyChecks({ cylinders, equipment }: RigGear, onMonth: string): DueDate[] {
+  const next = (lookedAt: string | undefined): string =>
+    lookedAt ? monthsLater(lookedAt.slice(0, 7), YEAR_MONTHS) : onMonth
+  const tanks = cylinders
+    .filter(({ kind, fitness }) => dateClassOf(kind, fitness.specification) === 'fixed')
+    .map(({ id, name, fitness }): DueDate => ({
+      id: `yearly ${id}`,
+      title: `${name}: look at relief valve and gauge`,
+      why: 'A fixed tank has no date; these are looked at each year.',
+      month: next(fitness.lastLook?.lookedAt),
+      remedy: { label: 'Look it over', station: 'cylinders', subjectId: id, page: 'look-over' },
+    }))
+  const extinguishers = equipment
+    .filter(({ kind }) => kind === 'extinguisher')
+    .map(({ id, name, kind, lastLook }): DueDate => ({
+      id: `yearly ${id}`,
+      title: `${name}: yearly look`,
+      why: `Look: ${equipmentFacts[kind].look}.`,
+      month: next(lastLook?.lookedAt),
+      remedy: { label: 'To the equipment', station: 'cylinders', page: 'equipment' },
+    }))
+  return [...tanks, ...extinguishers]
+}
+
+/**
+ * Everything of a rig that has a last month, the soonest first.
+ *
+ * @param gear - of the rig
+ * @param onDay - `2026-11-24`
+ */
+export function dueDates(gear: RigGear, onDay: string): DueDate[] {
+  return [
+    ...requalifications(gear.cylinders, onDay),
+    ...replacements(gear.equipment),
+    ...partAges(gear.lines.map((line) => line.gear)),
+    ...yearlyChecks(gear, onDay.slice(0, 7)),
+  ].toSorted((a, b) => a.month.localeCompare(b.month) || a.title.localeCompare(b.title))
+}

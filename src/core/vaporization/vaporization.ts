@@ -1,0 +1,73 @@
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/schema'
+import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { requireTemperature } from '@/core/fluids/requireTemperature'
+import { saturation } from '@/core/fluids/saturation'
+import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { boilingTemperatureK } from './boilingTemperatureK'
+import { liquidShare } from './liquidShare'
+import { startBoiling } from './startBoiling'
+import { wallWPerK } from './wallWPerK'
+import { vesselBody } from './vesselBody'
+import { vesselSchema } from './vessel'
+import { cylinderSites, wallUWPerM2K } from './heatTransfer'
+
+export const vaporisationSchema = z.strictObject({
+  vessel: vesselSchema,
+  liquidKg: z.number().min(0, 'The gas aboard cannot be less than nothing.').max(5000),
+  airTemperatureK: z.number(),
+  /** What the regulator needs before it. */
+  minimumGaugePa: z.number().min(0, 'A gauge pressure that is of use is not below nothing.').max(1_000_000),
+  windMS: z.number().default(0),
+  site: z.enum(cylinderSites).default('open'),
+  altitudeM: z.number().default(0),
+  /** Other than what wind and site come to; the table of the suppliers answers to 11 to 12. */
+  wallUWPerM2K: z.number().positive('The wall lets some heat through.').max(1000).optional(),
+})
+
+export type VaporisationInput = z.output<typeof vaporisationSchema>
+
+export interface Vaporisation {
+  /** Heat input that can be kept up for as long as this much is in it. */
+  continuousW: number
+  /** Heat through the wetted wall then. */
+  wallW: number
+  /** Of the liquid then: the temperature at which it presses just enough. */
+  liquidK: number
+  wettedAreaM2: number
+  wallUWPerM2K: number
+}
+
+/**
+ * Draw that a cylinder can keep up: the heat that comes through its wetted wall boils just so much.
+ *
+ * @param input - vessel, gas in it, air, and the least pressure of use
+ * @returns the heat input it feeds, and what that rests on; nothing when the air is too cold
+ * @throws InputError for more gas than the vessel holds as liquid, or an air temperature out of range
+ * @see docs/models.md, “A cylinder as it boils”
+ */
+export function vaporisation(input: VaporisationInput): Vaporisation {
+  requireTemperature('propane', input.airTemperatureK, 'airTemperatureK')
+  const body = vesselBody(input.vessel)
+  const needPa = standardAtmospherePa(input.altitudeM) + input.minimumGaugePa
+  const liquidK = boilingTemperatureK(needPa)
+  const seam = saturation('propane', liquidK)
+  if (input.liquidKg > seam.liquidDensityKgM3 * body.volumeM3) {
+    throw new InputError(
+      'liquidKg',
+      'That is more than fits into the vessel as liquid. Check weight and water capacity.',
+    )
+  }
+  const perM2K = input.wallUWPerM2K ?? wallUWPerM2K(input.windMS, input.site)
+  const held = startBoiling(body, input.liquidKg, liquidK)
+  const share = liquidShare(held)
+  const perK = wallWPerK(held, perM2K, input.liquidKg)
+  const wallW = share > 0 ? Math.max(0, perK * (input.airTemperatureK - liquidK)) : 0
+  return {
+    continuousW: (wallW / seam.latentHeatJPerKg) * heatingValueJPerKg(),
+    wallW,
+    liquidK,
+    wettedAreaM2: perK / perM2K,
+    wallUWPerM2K: perM2K,
+  }
+}

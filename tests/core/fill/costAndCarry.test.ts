@@ -1,0 +1,135 @@
+import fc from 'fast-check'
+import { bottleGear, co2Gear, cylinderGear, fitness, NOW, tankGear } from '@tests/gear'
+import { BTU_PER_HOUR_W, OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
+import { breakEvenFills } from '@/core/fill/cost/breakEvenFills'
+import { carryCheck, carryItems } from '@/core/fill/transport/carryCheck'
+import { costFigures } from '@/core/fill/cost/costFigures'
+import { fillCosts, type PriceOffer } from '@/core/fill/cost/fillCosts'
+
+const GALLON_M3 = 0.003785411784
+const offer = (change: Partial<PriceOffer>): PriceOffer => ({
+  id: 'a',
+  place: 'A',
+  way: 'by-weight',
+  price: 1,
+  containsKg: null,
+  ...change,
+})
+const heaterW = 3000 * BTU_PER_HOUR_W
+
+describe('what a fill costs', () => {
+  test('metered gas: $3.78 a gallon is about 90 cents a pound', () => {
+    const [cost] = fillCosts([offer({ way: 'by-volume', price: 3.78 / GALLON_M3 })], { residualKg: 0, heaterW })
+    expect((cost?.perKg ?? 0) * POUND_KG).toBeCloseTo(0.9, 1)
+  })
+  test('an hour of a 3,000 BTU/h panel at a dollar a pound costs about 14 cents', () => {
+    const [cost] = fillCosts([offer({ price: 1 / POUND_KG })], { residualKg: 0, heaterW })
+    expect((cost?.perS ?? 0) * 3600).toBeCloseTo(3000 / 21_650, 3)
+    expect((cost?.perJ ?? 0) * 3.6e6).toBeCloseTo(1 / (13.99 * POUND_KG), 3)
+  })
+  test('a half-full cylinder exchanged is half lost', () => {
+    const exchange = offer({ way: 'exchange', price: 24, containsKg: 15 * POUND_KG })
+    const [empty] = fillCosts([exchange], { residualKg: 0, heaterW })
+    const [half] = fillCosts([exchange], { residualKg: 7.5 * POUND_KG, heaterW })
+    expect((half?.perKg ?? 0) / (empty?.perKg ?? 1)).toBeCloseTo(2, 9)
+    expect(half?.handedOver).toBeCloseTo(12, 9)
+    expect(fillCosts([exchange], { residualKg: 16 * POUND_KG, heaterW })[0]?.perKg).toBeNull()
+  })
+  test('the cheapest first, and what gains nothing last', () => {
+    const offers = [
+      offer({ id: 'lost', way: 'exchange', price: 20, containsKg: 5 }),
+      offer({ id: 'dear', price: 5 }),
+      offer({ id: 'cheap', price: 2 }),
+    ]
+    expect(fillCosts(offers, { residualKg: 6, heaterW }).map((cost) => cost.offer.id)).toEqual([
+      'cheap',
+      'dear',
+      'lost',
+    ])
+  })
+  test('prices of nothing and an exchange of nothing are refused at their field', () => {
+    expect(() => fillCosts([offer({ price: 0 })], { residualKg: 0, heaterW })).toThrow(/price/)
+    expect(() => fillCosts([offer({ way: 'exchange' })], { residualKg: 0, heaterW })).toThrow(/only 15 lb/)
+    expect(() => fillCosts([], { residualKg: -1, heaterW })).toThrow(/less than nothing/)
+    expect(() => fillCosts([], { residualKg: 0, heaterW: 0 })).toThrow(/heat input/)
+  })
+  test('every figure opens to what went into it', () => {
+    const [cost] = fillCosts([offer({ way: 'exchange', price: 24, containsKg: 6.8 })], { residualKg: 2, heaterW })
+    if (!cost) throw new Error('none')
+    const { perMass, handedOver } = costFigures(cost, 2, heaterW)
+    expect(perMass?.inputs.map(({ label }) => label)).toEqual(['Price', 'Contains', 'Left in yours'])
+    expect(handedOver?.basis).toBe('residue-value')
+  })
+})
+
+describe('when a refillable bottle pays', () => {
+  test('$45 against $7 bottles and 90-cent gas: eight fills', () => {
+    const result = breakEvenFills(45, 7, 16.4 * OUNCE_KG, 0.9 / POUND_KG)
+    expect(result.savedPerFill).toBeCloseTo(7 - 0.9225, 4)
+    expect(result.fills).toBe(8)
+  })
+  test('never, where bulk gas is the dearer', () => {
+    expect(breakEvenFills(45, 1, 1, 2).fills).toBeNull()
+  })
+  test('that many fills pay, one fewer does not', () => {
+    const money = fc.double({ min: 0.5, max: 200, noNaN: true })
+    fc.assert(
+      fc.property(
+        money,
+        money,
+        fc.double({ min: 0.1, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 5, noNaN: true }),
+        (outlay, bottle, kg, perKg) => {
+          const { fills, savedPerFill } = breakEvenFills(outlay, bottle, kg, perKg)
+          if (fills === null) return expect(savedPerFill).toBeLessThan(0.01)
+          expect(fills * savedPerFill).toBeGreaterThanOrEqual(outlay * (1 - 1e-6))
+          expect((fills - 1) * savedPerFill).toBeLessThan(outlay)
+        },
+      ),
+    )
+  })
+})
+
+describe('leaving for the pump', () => {
+  const all = carryItems.map(({ id }) => id)
+  const codes = (...args: Parameters<typeof carryCheck>) =>
+    carryCheck(...args).flatMap(({ code, severity }) => (severity === 'note' ? [] : [code]))
+  const large = (id: string) =>
+    cylinderGear({ id, waterCapacityKg: 95.2 * POUND_KG, tareKg: 29.5 * POUND_KG, lastWeighing: null })
+
+  test('two 20 lb cylinders, all ticked', () => {
+    expect(codes([cylinderGear(), cylinderGear({ id: 'r' }), co2Gear()], 'closed-car', all)).toEqual([])
+  })
+  /** NFPA 58: 45 lb in one, 90 lb in all [from memory]. */
+  test('45 lb in one and 90 lb in all, counted as they come home', () => {
+    const hundred = cylinderGear({ waterCapacityKg: 238 * POUND_KG, tareKg: 70 * POUND_KG, lastWeighing: null })
+    expect(codes([hundred], 'closed-car', all)).toEqual(['carry-too-big', 'carry-too-much'])
+    expect(codes([hundred], 'open-bed', all)).toEqual([])
+    expect(codes([large('a'), large('b')], 'closed-car', all)).toEqual([])
+    expect(codes([large('a'), large('b'), cylinderGear()], 'closed-car', all)).toEqual(['carry-too-much'])
+  })
+  test('in a closed car the heat is told for each, and what CO2 does there', () => {
+    const notes = carryCheck([cylinderGear(), co2Gear()], 'closed-car', all)
+    expect(notes.map(({ code, severity }) => [code, severity])).toEqual([
+      ['carry-heat', 'note'],
+      ['carry-co2', 'note'],
+    ])
+    expect(carryCheck([cylinderGear()], 'open-bed', all)).toEqual([])
+  })
+  test('never in the living space, never a refilled throw-away, never overfilled', () => {
+    expect(codes([cylinderGear()], 'living-space', all)).toEqual(['carry-living-space'])
+    const refilled = bottleGear({ kind: 'bottle', fitness: fitness('bottle', { refilledAt: NOW }) })
+    expect(codes([refilled], 'open-bed', all)).toEqual(['carry-refilled'])
+    const over = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
+    expect(codes([over], 'closed-car', all)).toEqual(['carry-overfilled'])
+    expect(codes([tankGear()], 'closed-car', all)).toEqual(['carry-fixed'])
+  })
+  test('what is not ticked stops, but for windows and errands; an open bed has no windows', () => {
+    const without = (...ids: string[]) => all.filter((id) => !ids.includes(id))
+    expect(carryCheck([cylinderGear()], 'closed-car', without('held')).at(-1)).toMatchObject({ severity: 'stop' })
+    expect(carryCheck([cylinderGear()], 'closed-car', without('windows')).at(-1)).toMatchObject({
+      severity: 'fix-first',
+    })
+    expect(codes([cylinderGear()], 'open-bed', without('windows'))).toEqual([])
+  })
+})

@@ -1,0 +1,118 @@
+import fc from 'fast-check'
+import { bareRoom, body, door, pose, thing } from '@tests/heat'
+import { exitState } from '@/core/heat/clearance/exitState'
+import { hoseRun } from '@/core/heat/heaters/hoseRun'
+import type { Room } from '@/core/heat/room/room'
+import { shortestWalk } from '@/core/heat/clearance/shortestWalk'
+import type { Thing } from '@/core/heat/room/thing'
+import { SQUARE_M, walkGrid } from '@/core/heat/clearance/walkGrid'
+
+const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.2, highM: 0.5 })
+const room = (change: Parameters<typeof bareRoom>[0] = {}): Room =>
+  bareRoom({ lengthM: 5, widthM: 2, openings: [door({ side: 'front', alongM: 1 })], ...change })
+
+describe('the floor in squares', () => {
+  test('squares of ten centimetres, the walls’ edge left out, the bed to start from, the door to end at', () => {
+    const grid = walkGrid(room(), [{ ...bed, xM: 0.95 }])
+    expect([grid.columns, grid.rows]).toEqual([50, 20])
+    expect(grid.hasExit).toBe(true)
+    // 1.9 by 1.2 m of bed.
+    expect(grid.starts.length).toBe(19 * 12)
+    for (const square of grid.exits) expect(grid.middleOf(square).xM).toBeGreaterThan(5 - 0.4 - SQUARE_M)
+    expect(grid.middleOf(0)).toEqual({ xM: SQUARE_M / 2, yM: SQUARE_M / 2 })
+  })
+  test('what is low is climbed over, what begins overhead is walked under, a curtain is pushed aside', () => {
+    const state = (one: Partial<Thing>) =>
+      exitState(room(), [bed, thing({ xM: 3, yM: 1, widthM: 2, lengthM: 0.3, ...one })], null).state
+    expect(state({ kind: 'cabinet', highM: 1.8 })).toBe('no-way-even-without')
+    expect(state({ kind: 'bench', highM: 0.3 })).toBe('clear')
+    expect(state({ kind: 'cabinet', lowM: 1.6, highM: 1.9 })).toBe('clear')
+    expect(state({ kind: 'curtain', highM: 1.8 })).toBe('clear')
+  })
+  test('a gap is wide enough from forty centimetres on', () => {
+    const narrowed = (gapM: number) => {
+      const cabinet = thing({ kind: 'cabinet', xM: 3, yM: (2 - gapM) / 2, widthM: 2 - gapM, lengthM: 0.5, highM: 1.8 })
+      return exitState(room(), [bed, cabinet], null).state
+    }
+    expect(narrowed(0.6)).toBe('clear')
+    expect(narrowed(0.15)).toBe('no-way-even-without')
+  })
+  test('a door in the roof is no door', () => {
+    expect(exitState(room({ openings: [door({ side: 'roof' })] }), [bed], null).state).toBe('unknown')
+  })
+})
+
+describe('the walk', () => {
+  test('goes by neighbours from bed to door, and no walk is shorter than the way straight', () => {
+    const { walk, state } = exitState(room(), [bed], null)
+    expect(state).toBe('clear')
+    walk.slice(1).forEach((at, i) => {
+      const before = walk[i]
+      const stepM = Math.abs(at.xM - (before?.xM ?? 0)) + Math.abs(at.yM - (before?.yM ?? 0))
+      expect(stepM).toBeCloseTo(SQUARE_M, 9)
+    })
+    const [first] = walk
+    const last = walk.at(-1)
+    expect(walk.length * SQUARE_M).toBeGreaterThanOrEqual(Math.abs((last?.xM ?? 0) - (first?.xM ?? 0)) - 1e-9)
+  })
+  test('barred squares are gone round, or there is none', () => {
+    const grid = walkGrid(room(), [bed])
+    const wall = (from: number) => (square: number) => {
+      const { xM, yM } = grid.middleOf(square)
+      return Math.abs(xM - 3.05) < 0.02 && yM > from
+    }
+    expect(shortestWalk(grid, wall(0.5))?.length).toBeGreaterThanOrEqual(shortestWalk(grid)?.length ?? Infinity)
+    expect(shortestWalk(grid, wall(0))).toBeNull()
+  })
+  test('a heater more in the room never opens a way', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 4.8, noNaN: true }),
+        fc.double({ min: 0.2, max: 1.8, noNaN: true }),
+        fc.constantFrom(0, 90),
+        (xM, yM, turnDeg) => {
+          const at = { body: body({ widthM: 0.9 }), pose: pose({ xM, yM, turnDeg }) }
+          const without = exitState(room(), [bed], null).walk.length
+          const { state, walk } = exitState(room(), [bed], at)
+          expect(['clear', 'blocked']).toContain(state)
+          if (state === 'clear') expect(walk.length).toBeGreaterThanOrEqual(without)
+        },
+      ),
+      { numRuns: 40 },
+    )
+  })
+})
+
+describe('the hose', () => {
+  const hosed = body({ hoseM: 3 })
+  const outlet = (change: Partial<Thing>) =>
+    thing({ id: 'outlet', kind: 'gas-outlet', lengthM: 0.05, widthM: 0.05, lowM: 0.3, highM: 0.35, ...change })
+  test('runs from the nearest of several outlets to the back of the heater, up and down too', () => {
+    const run = hoseRun([outlet({ id: 'far', xM: 0, yM: 0 }), outlet({ id: 'near', xM: 1.5, yM: 2 })], hosed, pose())
+    expect(run?.outletId).toBe('near')
+    expect(run?.wantedM).toBeCloseTo(1.1 * Math.hypot(0.4, 0.3), 9)
+  })
+  test('turned round, the back is elsewhere and the outlet in front', () => {
+    const behind = hoseRun([outlet({ xM: 1.2, yM: 2 })], hosed, pose())
+    const before = hoseRun([outlet({ xM: 1.2, yM: 2 })], hosed, pose({ turnDeg: 180 }))
+    expect(behind?.crossesFront).toBe(false)
+    expect(before?.crossesFront).toBe(true)
+    expect(before?.wantedM ?? 0).toBeGreaterThan(behind?.wantedM ?? Infinity)
+  })
+  test('more hose never reaches less far', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 6, noNaN: true }),
+        fc.double({ min: 0, max: 4, noNaN: true }),
+        fc.double({ min: 0.1, max: 4, noNaN: true }),
+        fc.double({ min: 0, max: 2, noNaN: true }),
+        (xM, yM, hoseM, moreM) => {
+          const at = [outlet({ xM, yM })]
+          const short = hoseRun(at, body({ hoseM }), pose())
+          const long = hoseRun(at, body({ hoseM: hoseM + moreM }), pose())
+          expect(Number(long?.reaches)).toBeGreaterThanOrEqual(Number(short?.reaches))
+        },
+      ),
+    )
+  })
+})

@@ -1,0 +1,202 @@
+import { alarms, body, door, heaterGear, pose, shelterGear, thing, window } from '@tests/heat'
+import { inches } from '@tests/tradeUnits'
+import { basis } from '@/core/rules/basis/basis'
+import type { HeaterUse } from '@/core/heat/heaters/heater'
+import type { ShelterGear } from '@/core/heat/room/roomPlan'
+import { shelterFindings, type HeatOfRig } from '@/core/heat/heatFindings'
+import { formatPhrase } from '@/core/units/formatPhrase'
+
+function judge(change: Partial<HeatOfRig> = {}) {
+  return shelterFindings({
+    rooms: [shelterGear()],
+    heaters: [heaterGear()],
+    heatless: false,
+    altitudeM: 300,
+    equipment: alarms(),
+    planned: [],
+    ...change,
+  })
+}
+const codes = (change: Partial<HeatOfRig> = {}): string[] =>
+  judge(change).map(({ severity, code }) => `${severity} ${code}`)
+
+const withThings = (...more: Parameters<typeof thing>[0][]): ShelterGear => {
+  const gear = shelterGear()
+  return { ...gear, shelter: { ...gear.shelter, things: [...gear.shelter.things, ...more.map((one) => thing(one))] } }
+}
+const used = (use: HeaterUse): ShelterGear =>
+  shelterGear({ placed: [{ heaterId: 'panel', pose: pose({ xM: 5.5, yM: 1, turnDeg: 180 }), use }] })
+
+test('well placed, open in two places, alarm tested: nothing is to be said', () => {
+  expect(codes()).toEqual([])
+})
+
+test('nothing entered counts as not ready, unless the owner says that nothing heats the rig', () => {
+  expect(codes({ heaters: [], rooms: [] })).toEqual(['fix-first heaters-not-entered'])
+  expect(codes({ heaters: [], rooms: [], heatless: true })).toEqual([])
+})
+
+describe('where it stands', () => {
+  test('each thing too near is a stop, named with what it lacks and led to on the plan', () => {
+    const rooms = [withThings({ id: 'curtain', name: 'Curtain', kind: 'curtain', xM: 4.8, yM: 1, turnDeg: 90 })]
+    const [found] = judge({ rooms })
+    expect(found).toMatchObject({
+      code: 'clearance-violated',
+      severity: 'stop',
+      remedy: { station: 'heat', subjectId: 'saloon', about: 'curtain' },
+    })
+    expect(found && formatPhrase(found.sentence, 'us')).toMatch(/^Curtain lacks [\d.]+.in to the front of Panel heater/)
+  })
+  test('one that is not placed, or cannot be judged', () => {
+    expect(codes({ rooms: [shelterGear({ placed: [] })] })).toEqual(['fix-first heater-not-placed'])
+    const large = heaterGear({ body: body({ heightM: 3 }) })
+    expect(codes({ heaters: [large] })).toEqual(['fix-first placing-not-judged'])
+  })
+  test('a hose in front of it is a stop, one too short is to be mended', () => {
+    const hosed = heaterGear({ body: body({ hoseM: 1 }) })
+    const outlet = { id: 'outlet', kind: 'gas-outlet', lowM: 0, highM: 0.05, lengthM: 0.05, widthM: 0.05 } as const
+    expect(codes({ heaters: [hosed], rooms: [withThings({ ...outlet, xM: 4.9, yM: 1 })] })).toContain(
+      'stop hose-in-heat',
+    )
+    expect(codes({ heaters: [hosed], rooms: [withThings({ ...outlet, xM: 5.9, yM: 3.9 })] })).toEqual([
+      'fix-first hose-too-short',
+    ])
+  })
+  test('in the way out it is a stop', () => {
+    const gear = shelterGear()
+    const room = { ...gear.shelter.room, widthM: 1.2, openings: [door({ side: 'front', alongM: 0.6 })] }
+    const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.1 })
+    const wide = heaterGear({
+      vented: true,
+      body: body({ widthM: 0.9, clearances: { frontM: 0, sidesM: 0, rearM: 0, topM: 0 } }),
+    })
+    const placed = [{ heaterId: 'panel', pose: pose({ xM: 4, yM: 0.6 }), use: 'warm-up' as const }]
+    expect(codes({ heaters: [wide], rooms: [{ ...gear, shelter: { room, things: [bed], placed } }] })).toEqual([
+      'stop exit-blocked',
+    ])
+  })
+})
+
+describe('the room itself', () => {
+  test('a cylinder in it is a stop; a locker is asked about, and sealed it is in order', () => {
+    const locker = { id: 'locker', kind: 'cylinder-locker', xM: 1, yM: 3.5, combustible: false } as const
+    expect(codes({ rooms: [withThings({ id: 'c', kind: 'cylinder', xM: 1, yM: 3.5, combustible: false })] })).toEqual([
+      'stop cylinder-inside',
+    ])
+    expect(codes({ rooms: [withThings(locker)] })).toEqual(['fix-first locker-not-known'])
+    expect(codes({ rooms: [withThings({ ...locker, sealed: 'yes' })] })).toEqual([])
+    expect(codes({ rooms: [withThings({ ...locker, sealed: 'no' })] })).toEqual(['stop cylinder-inside'])
+  })
+  test('without bed or door nobody can tell of the way out', () => {
+    expect(codes({ rooms: [shelterGear({ things: [] })] })).toEqual(['fix-first exit-not-drawn'])
+  })
+  test('it is judged without a heater too', () => {
+    const rooms = [withThings({ id: 'c', kind: 'cylinder', xM: 1, yM: 3.5 })]
+    expect(codes({ heaters: [], heatless: true, rooms })).toEqual(['stop cylinder-inside'])
+  })
+})
+
+describe('air', () => {
+  const open = (...openings: ReturnType<typeof window>[]): ShelterGear => {
+    const gear = shelterGear()
+    return { ...gear, shelter: { ...gear.shelter, room: { ...gear.shelter.room, openings: [door(), ...openings] } } }
+  }
+  test('too little open is a stop and leads to the openings', () => {
+    const found = judge({ rooms: [open(window({ openM: inches(0.5) }))] })
+    expect(found.map(({ code }) => code)).toEqual(['ventilation-short'])
+    expect(found[0]?.remedy).toMatchObject({ page: 'air', subjectId: 'saloon' })
+  })
+  test('enough, but all in one place, is to be mended', () => {
+    expect(codes({ rooms: [open(window({ openM: inches(3) }))] })).toEqual(['fix-first air-one-way'])
+  })
+  test('a heater with a chimney, and one not used, want none', () => {
+    expect(codes({ rooms: [open()], heaters: [heaterGear({ vented: true })] })).toEqual([])
+    expect(
+      codes({ rooms: [{ ...open(), shelter: { ...open().shelter, placed: used('not-used').shelter.placed } }] }),
+    ).toEqual([])
+  })
+  test('two that may burn together want both their areas', () => {
+    const second = heaterGear({}, 'second')
+    const placed = [
+      ...shelterGear().shelter.placed,
+      { heaterId: 'second', pose: pose({ xM: 5.5, yM: 3, turnDeg: 180 }), use: 'evening' as const },
+    ]
+    const gear = open(window({ openM: inches(0.6) }), window({ id: 'b', side: 'right', alongM: 1, openM: inches(0.6) }))
+    const rooms = [{ ...gear, shelter: { ...gear.shelter, placed } }]
+    expect(codes({ rooms, heaters: [heaterGear(), second] })).toContain('stop ventilation-short')
+    expect(codes({ rooms: [gear] })).toEqual([])
+  })
+})
+
+describe('the heater', () => {
+  test('above its height is a stop; a height nobody knows is to be found out', () => {
+    expect(codes({ heaters: [heaterGear({ highestM: 2000 })], altitudeM: 2410 })).toEqual([
+      'stop heater-above-altitude',
+    ])
+    expect(codes({ heaters: [heaterGear({ highestM: null })], altitudeM: 2410 })).toEqual([
+      'fix-first altitude-limit-not-known',
+    ])
+    expect(codes({ heaters: [heaterGear({ highestM: null })], altitudeM: 300 })).toEqual([])
+  })
+  test('numbers that are not its manual’s count as not ready', () => {
+    expect(codes({ heaters: [heaterGear({ clearancesFrom: 'common' })] })).toEqual([
+      'fix-first clearances-not-from-manual',
+    ])
+  })
+  test('asleep with it lit is a stop; left alone with its bottle too', () => {
+    expect(codes({ rooms: [used('asleep')] })).toEqual(['stop asleep-with-heater-lit'])
+    expect(codes({ rooms: [used('left-alone')] })).toEqual(['fix-first heater-left-alone'])
+    expect(codes({ rooms: [used('left-alone')], heaters: [heaterGear({ bottleOn: true })] })).toEqual([
+      'stop bottle-left-inside',
+    ])
+    expect(codes({ rooms: [used('asleep')], heaters: [heaterGear({ vented: true })] })).toEqual([])
+    expect(codes({ rooms: [used('evening')] })).toEqual([])
+  })
+  test('no CO alarm that works is a stop, unless its fumes go outside', () => {
+    const without = alarms().filter(({ kind }) => kind !== 'co-alarm')
+    expect(codes({ equipment: without })).toEqual(['stop no-co-alarm'])
+    const silent = alarms().map((one) =>
+      one.kind === 'co-alarm' && one.lastLook ? { ...one, lastLook: { ...one.lastLook, sound: false } } : one,
+    )
+    expect(codes({ equipment: silent })).toEqual(['stop no-co-alarm'])
+    expect(codes({ equipment: without, heaters: [heaterGear({ vented: true })] })).toEqual([])
+  })
+  test('its input here and among the appliances is one number', () => {
+    const plan = (share: number) => [{ id: 'panel', inputW: share * heaterGear().heater.highW, burnPerDayS: 3600 }]
+    expect(codes({ planned: plan(1.05) })).toEqual([])
+    expect(codes({ planned: plan(3) })).toEqual(['fix-first heater-input-differs'])
+    expect(codes({ planned: [{ id: 'other', inputW: 1, burnPerDayS: 3600 }] })).toEqual([])
+  })
+  test('one known not to be certified is told; one of which nobody knows is asked about where heaters are chosen', () => {
+    expect(codes({ heaters: [heaterGear({ certified: 'no' })] })).toEqual(['fix-first heater-not-certified'])
+    expect(codes({ heaters: [heaterGear({ certified: 'yes' })] })).toEqual([])
+    expect(heaterGear().heater.certified).toBe('not-known')
+  })
+  test('more hours than it is meant for would be slept through', () => {
+    const plan = (hours: number) => [{ id: 'panel', inputW: heaterGear().heater.highW, burnPerDayS: hours * 3600 }]
+    expect(codes({ planned: plan(5) })).toEqual([])
+    expect(codes({ planned: plan(14) })).toEqual(['fix-first heater-hours-beyond-use'])
+    expect(codes({ planned: plan(14), rooms: [used('evening')] })).toEqual([])
+    expect(codes({ planned: plan(20), rooms: [used('evening')] })).toEqual(['fix-first heater-hours-beyond-use'])
+    expect(codes({ planned: plan(20), heaters: [heaterGear({ vented: true })] })).toEqual([])
+  })
+  test('one that stays at home is not judged', () => {
+    const idle = heaterGear({ highestM: 100, clearancesFrom: 'common' })
+    expect(codes({ heaters: [idle], rooms: [used('not-used')], equipment: [] })).toEqual([])
+  })
+})
+
+test('every finding rests on entries that exist, and says what and why without an exclamation', () => {
+  const worst = judge({
+    rooms: [withThings({ id: 'c', kind: 'cylinder', xM: 4.8, yM: 1 })],
+    heaters: [heaterGear({ highestM: 1, clearancesFrom: 'common' })],
+    equipment: [],
+    altitudeM: 3000,
+  })
+  expect(worst.length).toBeGreaterThan(4)
+  for (const { basis: rests, sentence, reason } of worst) {
+    expect(rests.length).toBeGreaterThan(0)
+    for (const id of rests) expect(Object.keys(basis)).toContain(id)
+    for (const words of [sentence, reason]) expect(formatPhrase(words, 'metric')).not.toMatch(/[!{}]/)
+  }
+})

@@ -1,0 +1,109 @@
+import { bareRoom, body, door, thing } from '@tests/heat'
+import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
+import { insideBy } from '@/core/heat/room/insideBy'
+import { boxPoints } from '@/core/math/boxPoints'
+import { placements } from '@/core/heat/clearance/placements'
+import { posesOnGrid } from '@/core/heat/clearance/posesOnGrid'
+
+const bed = thing({ id: 'bed', name: 'Bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.2, highM: 0.5 })
+const lined = bareRoom({ liningsBurn: true, widthM: 2.2, openings: [door()] })
+const asked = { heater: body(), objects: [bed], room: lined, gridM: 0.15 }
+
+describe('places for a heater', () => {
+  const found = placements(asked)
+
+  test('every one proposed keeps its distances, by the check itself', () => {
+    expect(found.poses.length).toBeGreaterThan(2)
+    for (const { pose, leastMarginM } of found.poses) {
+      const check = clearanceCheck({ heater: asked.heater, pose, objects: asked.objects, room: lined })
+      expect(check.violations).toEqual([])
+      expect(leastMarginM).toBeCloseTo(check.leastMarginM, 6)
+    }
+    expect(found.nearest).toBeNull()
+  })
+
+  test('those that keep the way out come first, then those with most to spare', () => {
+    const order = found.poses.map(({ keepsExit, leastMarginM }) => [Number(keepsExit), leastMarginM] as const)
+    const sorted = order.toSorted((a, b) => b[0] - a[0] || b[1] - a[1])
+    expect(order).toEqual(sorted)
+  })
+
+  test('no two are the same place', () => {
+    found.poses.forEach(({ pose }, i) => {
+      for (const { pose: other } of found.poses.slice(i + 1)) {
+        const isApart = Math.hypot(pose.xM - other.xM, pose.yM - other.yM) >= 0.3 || pose.turnDeg !== other.turnDeg
+        expect(isApart).toBe(true)
+      }
+    })
+  })
+
+  test('with a hose those it reaches come before the others', () => {
+    const outlet = thing({ id: 'outlet', kind: 'gas-outlet', xM: 5.9, yM: 0.1, lowM: 0.1, highM: 0.2 })
+    const heater = body({ hoseM: 1 })
+    const { poses } = placements({ ...asked, heater, objects: [bed, outlet] })
+    expect(poses[0]?.hoseReaches).toBe(true)
+    expect(poses[0]?.pose.xM).toBeGreaterThan(4.5)
+  })
+
+  test('it tells how far it has come', () => {
+    const told: number[] = []
+    placements(asked, (share) => told.push(share))
+    expect(told.length).toBeGreaterThan(20)
+    expect(told).toEqual(told.toSorted((a, b) => a - b))
+    expect(told.every((share) => share >= 0 && share <= 1)).toBe(true)
+  })
+})
+
+describe('nowhere', () => {
+  test('names what would have to move, and by how much', () => {
+    const things = [0.5, 1.5, 2.5, 3.5, 4.5, 5.5].map((xM, i) =>
+      thing({ id: `box ${i}`, name: `Box ${i}`, xM, yM: 1.1 }),
+    )
+    const { poses, nearest } = placements({ ...asked, objects: things })
+    expect(poses).toEqual([])
+    expect(nearest?.inTheWay.length).toBeGreaterThan(0)
+    const named = things.find(({ id }) => id === nearest?.inTheWay[0]?.id)
+    expect(named).toBeDefined()
+    expect(nearest?.inTheWay[0]?.lacksM).toBeGreaterThan(0)
+    // Were they gone, it would fit there.
+    const gone = things.filter(({ id }) => !nearest?.inTheWay.some((one) => one.id === id))
+    if (!nearest) throw new Error('no nearest place')
+    const check = clearanceCheck({ heater: asked.heater, pose: nearest.pose, objects: gone, room: lined })
+    expect(check.violations).toEqual([])
+  })
+
+  test('where walls and ceiling alone are too near, nothing can be moved', () => {
+    const narrow = bareRoom({ liningsBurn: true, widthM: 0.8 })
+    expect(placements({ ...asked, objects: [], room: narrow })).toMatchObject({ poses: [], nearest: null })
+  })
+})
+
+describe('the poses tried', () => {
+  test('lie in the room, four ways round, to the last wall', () => {
+    const poses = posesOnGrid(body(), lined, 0.25)
+    for (const { xM, yM, turnDeg } of poses) {
+      expect(insideBy(lined, boxPoints({ xM, yM }, 0.2, 0.4, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
+    }
+    expect(new Set(poses.map(({ turnDeg }) => turnDeg))).toEqual(new Set([0, 90, 180, 270]))
+    expect(Math.max(...poses.map(({ xM }) => xM))).toBeCloseTo(5.9, 9)
+  })
+  test('one that hangs has its back on a wall', () => {
+    const hung = posesOnGrid(body({ mount: 'wall' }), lined, 0.1)
+    expect(hung.length).toBeGreaterThan(0)
+    for (const { xM, yM, turnDeg, bottomM } of hung) {
+      expect(bottomM).toBeGreaterThan(0)
+      const behindM = { 0: xM, 90: yM, 180: 6 - xM, 270: 2.2 - yM }[turnDeg] ?? 9
+      expect(behindM).toBeLessThan(0.1 + 0.1 + 1e-9)
+    }
+  })
+  test('a corner walled off is no place', () => {
+    const corner = { lengthM: 2, widthM: 1 }
+    const room = bareRoom({ corner })
+    const inCorner = posesOnGrid(body(), room, 0.2).filter(({ xM, yM }) => xM < 1.9 && yM > 3.1)
+    expect(inCorner).toEqual([])
+  })
+  test('a grid too fine for the room is refused', () => {
+    const hall = bareRoom({ lengthM: 20, widthM: 12, heightM: 5 })
+    expect(() => placements({ ...asked, room: hall, objects: [], gridM: 0.01 })).toThrow(/too fine/)
+  })
+})

@@ -1,0 +1,234 @@
+import { add, chain, change, edited, soundStart } from '@tests/lines'
+import { lineFingerprint } from '@/core/hookup/line/lineFingerprint'
+import { lineGraph } from '@/core/hookup/line/lineGraph'
+import { findBranch } from '@/core/leak-test/hold/findBranch'
+import { holdClock } from '@/core/leak-test/hold/holdClock'
+import { holdSteps } from '@/core/leak-test/hold/holdSteps'
+import { leakAction } from '@/core/leak-test/sheet/leakAction'
+import { leakFindings, type LeakTestRecord, type LineTightness } from '@/core/leak-test/sheet/leakFindings'
+import { leakGrades, type LeakGrade } from '@/core/leak-test/sheet/leakGrades'
+import { leakKinds, leakSheet, type LeakItem } from '@/core/leak-test/sheet/leakSheet'
+import { leakTestState, type LeakReading } from '@/core/leak-test/sheet/leakTestState'
+import { formatPhrase } from '@/core/units/formatPhrase'
+
+const two = soundStart('two-cylinders')
+const sheetOf = (line: typeof two): LeakItem[] => {
+  const graph = lineGraph(line)
+  return leakSheet(graph)
+}
+const sheet = sheetOf(edited(two, change('cooktop', { place: 'inside' })))
+const at = (minute: number): string => `2026-11-24T10:${String(minute).padStart(2, '0')}:00.000Z`
+const reading = (itemId: string, grade: LeakGrade, minute = 0, leftForTechnician = false): LeakReading => ({
+  itemId,
+  grade,
+  leftForTechnician,
+  readAt: at(minute),
+})
+const allNone = sheet.map(({ id }) => reading(id, 'none'))
+const item = (kind: LeakItem['kind'], more: Partial<LeakItem> = {}): LeakItem => ({
+  id: 'x',
+  kind,
+  name: 'x',
+  expect: '',
+  zone: 'low',
+  inside: false,
+  leased: false,
+  partId: 'x',
+  sealsOn: null,
+  tighten: null,
+  ...more,
+})
+
+describe('the sheet', () => {
+  test('has every joint, stem, crimp, relief and bleeder, upstream first, each once', () => {
+    expect(new Set(sheet.map(({ id }) => id)).size).toBe(sheet.length)
+    expect(sheet.filter(({ kind }) => kind === 'joint')).toHaveLength(two.joints.length)
+    const count = (kind: LeakItem['kind']): number => sheet.filter((one) => one.kind === kind).length
+    expect([count('relief'), count('bleeder'), count('vessel'), count('crimp'), count('burner')]).toEqual([
+      2, 2, 2, 4, 2,
+    ])
+    // Two cylinder valves, two branch valves, the port.
+    expect(count('stem')).toBe(5)
+    const place = (id: string): number => sheet.findIndex(({ partId }) => partId === id)
+    expect(place('left')).toBeLessThan(place('left-pigtail'))
+    expect(place('changeover')).toBeLessThan(place('cooktop'))
+  })
+
+  test('says under which pressure and what to expect there', () => {
+    expect(sheet.find(({ partId }) => partId === 'left')).toMatchObject({ zone: 'cylinder' })
+    expect(sheet.find(({ partId }) => partId === 'cook-tube')).toMatchObject({ zone: 'low' })
+    for (const { expect: words } of sheet) expect(words).toMatch(/\.$/)
+    expect(sheet.find(({ id }) => id === 'burner cooktop')?.inside).toBe(true)
+  })
+
+  test('CO2 has no bleeder, and what no gas reaches is not soaped', () => {
+    expect(sheetOf(soundStart('keg')).some(({ kind }) => kind === 'bleeder')).toBe(false)
+    expect(sheetOf(edited(two, add('loose', 'tube-3/8', null))).some(({ partId }) => partId === 'loose')).toBe(false)
+    expect(sheetOf(chain('cylinder-both', 'shut-off-gauge')).map(({ kind }) => kind)).toEqual(
+      expect.arrayContaining(['gauge', 'body']),
+    )
+  })
+})
+
+describe('what to do about a leak', () => {
+  test('nothing where there is none', () => {
+    expect(leakAction(item('joint'), 'none')).toBeNull()
+  })
+
+  test.each(leakKinds.flatMap((kind) => leakGrades.slice(1).map((grade) => [kind, grade] as const)))(
+    '%s, %s',
+    (kind, grade) => {
+      const action = leakAction(item(kind), grade)
+      expect(action?.steps[0]).toMatch(/Shut the cylinder’s valve/)
+      const isVessel = kind === 'vessel' || kind === 'relief'
+      expect(action?.steps.at(-1)).toMatch(isVessel ? /No wrench/ : /Soap it again/)
+      expect(action?.technicianOnly).toBe(isVessel)
+    },
+  )
+
+  test('by the seal of the joint', () => {
+    const steps = (more: Partial<LeakItem>): string => leakAction(item('joint', more), 'slow')?.steps.join(' ') ?? ''
+    expect(steps({ tighten: 'hand', sealsOn: 'face' })).toMatch(/by hand, no tool/)
+    expect(steps({ tighten: 'two-wrenches', sealsOn: 'face' })).toMatch(/no tape/)
+    expect(steps({ tighten: 'wrench', sealsOn: 'threads' })).toMatch(/new tape or paste/)
+    expect(steps({ tighten: 'wrench', sealsOn: 'washer' })).toMatch(/new flat washer/)
+    expect(steps({ tighten: 'two-wrenches', sealsOn: 'sleeve' })).toMatch(/new sleeve/)
+    expect(steps({ tighten: 'push', sealsOn: 'o-ring' })).toMatch(/O-ring/)
+    expect(steps({ tighten: 'clamp', sealsOn: 'hose' })).toMatch(/clamp/)
+  })
+
+  test('no wrench on a vessel; inside everybody goes out first; a leased vessel is its owner’s', () => {
+    expect(leakAction(item('vessel'), 'hiss')?.steps.join(' ')).toMatch(/No wrench on a fitting threaded into a vessel/)
+    expect(leakAction(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
+    expect(leakAction(item('joint', { zone: 'co2-low', inside: true }), 'slow')?.steps[0]).toMatch(
+      /CO2 drives it out, without a smell/,
+    )
+    expect(leakAction(item('joint', { zone: 'co2-cylinder' }), 'hiss')?.steps[0]).toMatch(/never in a closed room/)
+    expect(leakAction(item('stem', { leased: true }), 'slow')).toMatchObject({ technicianOnly: true })
+    expect(leakAction(item('stem', { leased: true }), 'slow')?.then).toMatch(/owner repairs/)
+    expect(leakAction(item('joint', { leased: true }), 'slow')?.technicianOnly).toBe(false)
+    const leased = sheetOf(edited(two, change('left', { leased: true })))
+    expect(leased.filter((one) => one.leased).map(({ kind }) => kind)).toEqual(['vessel', 'relief', 'stem', 'bleeder'])
+  })
+})
+
+describe('where the test stands', () => {
+  test('closes only when every place reads none', () => {
+    expect(leakTestState(sheet, []).unread).toBe(sheet.length)
+    expect(leakTestState(sheet, allNone.slice(1)).mayClose).toBe(false)
+    expect(leakTestState(sheet, allNone).mayClose).toBe(true)
+    expect(leakTestState([], []).mayClose).toBe(false)
+  })
+
+  test('a leak keeps it open until it is soaped again and reads none', () => {
+    const [first] = sheet
+    const leaky = [...allNone, reading(first?.id ?? '', 'steady', 1)]
+    expect(leakTestState(sheet, leaky)).toMatchObject({ mayClose: false, repaired: 0 })
+    const mended = leakTestState(sheet, [...leaky, reading(first?.id ?? '', 'none', 2)])
+    expect(mended).toMatchObject({ mayClose: true, repaired: 1 })
+  })
+
+  test('left for a technician it stays open, whatever the rest reads', () => {
+    const state = leakTestState(sheet, [...allNone, reading('relief left', 'slow', 1, true)])
+    expect(state.mayClose).toBe(false)
+    expect(state.open.map(({ state: one }) => one)).toEqual(['left'])
+  })
+
+  test('a leak inside ranks above one outside, then by grade', () => {
+    const state = leakTestState(sheet, [
+      reading('stem left', 'hiss'),
+      reading('relief left', 'slow'),
+      reading('burner cooktop', 'slow'),
+    ])
+    expect(state.open.map(({ item: one }) => one.id)).toEqual(['burner cooktop', 'stem left', 'relief left'])
+  })
+})
+
+describe('what readiness is told', () => {
+  const test0: LeakTestRecord = {
+    startedAt: at(0),
+    fingerprint: lineFingerprint(two),
+    sheet,
+    readings: allNone,
+    closedAt: at(30),
+  }
+  const tightness = (change: Partial<LineTightness>): LineTightness => ({
+    lineId: 'line',
+    name: 'House line',
+    fingerprint: lineFingerprint(two),
+    lastTest: test0,
+    lastHold: null,
+    refilledAt: null,
+    ...change,
+  })
+  const told = (change: Partial<LineTightness>): string[] =>
+    leakFindings(tightness(change)).map(({ code, severity, sentence, reason }) => {
+      for (const phrase of [sentence, reason]) expect(formatPhrase(phrase, 'us')).toMatch(/^[^{}]+\.$/)
+      return `${severity} ${code}`
+    })
+
+  test('nothing, when it was closed on the line as it stands', () => {
+    expect(told({})).toEqual([])
+    expect(told({ refilledAt: at(10) })).toEqual([])
+  })
+
+  test.each<[string, Partial<LineTightness>, string[]]>([
+    ['never tested', { lastTest: null }, ['fix-first leak-test-missing']],
+    ['changed since', { fingerprint: 'other' }, ['fix-first line-changed-since-test']],
+    ['refilled since', { refilledAt: at(40) }, ['fix-first refilled-since-test']],
+    ['not finished', { lastTest: { ...test0, closedAt: null, readings: [] } }, ['fix-first leak-test-unfinished']],
+    [
+      'a leak',
+      { lastTest: { ...test0, closedAt: null, readings: [reading('stem left', 'fast')] } },
+      ['stop leak-open'],
+    ],
+    [
+      'left for a technician',
+      { lastTest: { ...test0, closedAt: null, readings: [reading('stem left', 'fast', 0, true)] } },
+      ['stop leak-left'],
+    ],
+    ['did not hold', { lastHold: { outcome: 'fell', heldAt: at(50) } }, ['stop hold-fell']],
+    ['held', { lastHold: { outcome: 'held', heldAt: at(50) } }, []],
+  ])('%s', (_, change, expected) => {
+    expect(told(change)).toEqual(expected)
+  })
+})
+
+describe('branch by branch', () => {
+  const branches = ['fridge', 'cooktop', 'panel']
+  test('a fall with all shut is the main line', () => {
+    expect(findBranch(branches, [{ open: [], outcome: 'fell' }])).toMatchObject({ mainLeaks: true, found: null })
+  })
+  test('the one branch that is left when the others held', () => {
+    const holds = [
+      { open: [], outcome: 'held' },
+      { open: ['fridge'], outcome: 'held' },
+      { open: ['cooktop'], outcome: 'fell' },
+    ] as const
+    expect(findBranch(branches, holds)).toEqual({
+      sound: ['fridge'],
+      suspect: ['cooktop'],
+      mainLeaks: false,
+      found: 'cooktop',
+    })
+  })
+  test('two opened together leave both suspect', () => {
+    const holds = [
+      { open: [], outcome: 'held' },
+      { open: ['cooktop', 'panel'], outcome: 'fell' },
+    ] as const
+    expect(findBranch(branches, holds)).toMatchObject({ suspect: ['cooktop', 'panel'], found: null })
+  })
+})
+
+test('the clock of a hold counts down, then on', () => {
+  expect([180, 59.2, 1, 0, -1, -75].map(holdClock)).toEqual(['3:00', '1:00', '0:01', '+0:00', '+0:01', '+1:15'])
+})
+
+test('each side has its procedure, no step twice', () => {
+  for (const side of ['low', 'cylinder'] as const) {
+    const ids = holdSteps(side).map(({ id }) => id)
+    expect(new Set(ids).size).toBe(ids.length)
+    expect(ids).toContain('hold')
+  }
+})

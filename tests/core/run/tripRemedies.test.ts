@@ -1,0 +1,170 @@
+import { steadyBurner, steadyWeather, tripRun, twentyPound } from '@tests/run'
+import { fahrenheit } from '@tests/tradeUnits'
+import { compareChangeovers } from '@/core/run/analysis/compareChangeovers'
+import { runTrip } from '@/core/run/simulation/runTrip'
+import { tripRemedies, type TripRemedy } from '@/core/run/analysis/tripRemedies'
+import type { TripRunInput } from '@/core/run/simulation/tripRun'
+import { tripSpread } from '@/core/run/analysis/tripSpread'
+
+const line = (changeover: string) => [{ id: 'line', name: 'the line', changeover }]
+const cold = tripRun({
+  nights: 1,
+  forecast: steadyWeather(1, fahrenheit(5)),
+  cylinders: [twentyPound('left', 13), twentyPound('right', 13)],
+  sources: line('one-side'),
+  wakeH: 0,
+  sleepH: 24,
+  appliances: [steadyBurner(17_000)],
+})
+
+/** The plan as a remedy would have it. */
+function applied(input: TripRunInput, { edit }: TripRemedy): TripRunInput {
+  switch (edit.do) {
+    case 'changeover':
+      return { ...input, sources: input.sources.map((one) => ({ ...one, changeover: edit.changeover })) }
+    case 'get-up':
+      return { ...input, getUp: true }
+    case 'fill':
+      return {
+        ...input,
+        cylinders: input.cylinders.map((one) =>
+          one.id === edit.cylinderId ? { ...one, massKg: one.limitKg ?? 0 } : one,
+        ),
+      }
+    case 'habit':
+      return {
+        ...input,
+        appliances: input.appliances.map((one) => (one.id === edit.applianceId ? { ...one, habit: edit.habit } : one)),
+      }
+    default:
+      throw new Error(edit.do)
+  }
+}
+
+describe('what would mend it', () => {
+  test('a trip that the cold stops: the first remedy offered removes the outage when it is applied', () => {
+    expect(runTrip(cold).outages[0]?.cause).toBe('cold')
+    expect(runTrip(cold).strandedKg).toBeGreaterThan(2)
+    const [best] = tripRemedies(cold, ['left', 'right'])
+    if (!best) throw new Error('no remedy')
+    expect(best.firstOutageS).toBeNull()
+    expect(runTrip(applied(cold, best)).outages).toEqual([])
+  })
+
+  test('every remedy that says it leaves none, leaves none; the others leave less missing', () => {
+    const remedies = tripRemedies(cold, ['left', 'right'])
+    expect(remedies.length).toBeGreaterThan(3)
+    for (const remedy of remedies) {
+      expect(remedy.savesKg).toBeGreaterThan(0)
+      if (remedy.edit.do === 'another-cylinder') continue
+      const after = runTrip({ ...applied(cold, remedy), stepS: 600 })
+      expect(after.outages[0]?.fromS ?? null).toBe(remedy.firstOutageS)
+    }
+  })
+
+  test('only what may be filled is offered to be filled', () => {
+    const fills = (may: string[]) =>
+      tripRemedies(cold, may).flatMap(({ edit }) => (edit.do === 'fill' ? [edit.cylinderId] : []))
+    expect(fills([])).toEqual([])
+    expect(fills(['right'])).toEqual(['right'])
+  })
+
+  test('a blower that empties the battery: less of it is offered', () => {
+    const furnace = {
+      ...steadyBurner(20_000),
+      kind: 'furnace',
+      currentA: 7,
+      needsBattery: true,
+      habit: { way: 'warmth', awakeK: 291, asleepK: 289 },
+    }
+    const input = tripRun({
+      forecast: steadyWeather(2, 268),
+      rig: { lossWPerK: 60, capacityJPerK: 300_000 },
+      battery: { capacityC: 60 * 3600, usableShare: 0.5 },
+      appliances: [furnace],
+    })
+    expect(runTrip(input).outages[0]?.cause).toBe('battery')
+    const words = tripRemedies(input, []).map((remedy) => remedy.words)
+    expect(words.some((one) => one.includes('off while you sleep') || one.includes('cooler'))).toBe(true)
+  })
+
+  test('nothing is offered where nothing is wrong', () => {
+    expect(tripRemedies(tripRun(), ['left'])).toEqual([])
+  })
+})
+
+describe('the schools side by side', () => {
+  test('each as the engine has it by itself: outage, what is left cold, who gets up', () => {
+    const outcomes = compareChangeovers({ ...cold, wakeH: 7, sleepH: 22 }, 'line')
+    expect(outcomes.map(({ changeover }) => changeover)).toEqual(['one-side', 'automatic', 'both'])
+    for (const { changeover, firstOutageS, strandedKg, missingKg } of outcomes) {
+      const run = runTrip({
+        ...cold,
+        wakeH: 7,
+        sleepH: 22,
+        stepS: 600,
+        sources: line(changeover).map((one) => ({ ...cold.sources[0], ...one })) as TripRunInput['sources'],
+      })
+      expect(firstOutageS).toBe(run.outages[0]?.fromS ?? null)
+      expect(strandedKg).toBeCloseTo(run.strandedKg, 9)
+      expect(missingKg > 0).toBe(firstOutageS !== null)
+    }
+    const [side, automatic, both] = outcomes
+    expect(side?.getUpAtS).not.toBeNull()
+    expect(automatic?.getUpAtS).toBeNull()
+    // Twice the wall: both open holds out longer than one side does.
+    expect(both?.firstOutageS ?? Infinity).toBeGreaterThan(side?.firstOutageS ?? 0)
+  })
+})
+
+describe('spread', () => {
+  /** The same numbers each time. */
+  function steady() {
+    let seed = 11
+    return () => {
+      seed = (seed * 16_807) % 2_147_483_647
+      return seed / 2_147_483_647
+    }
+  }
+  const uncertain = tripRun({
+    nights: 3,
+    forecast: steadyWeather(3, 268),
+    rig: { lossWPerK: 40, capacityJPerK: 300_000 },
+    cylinders: [twentyPound('left', 9)],
+    appliances: [
+      { ...steadyBurner(12_000), kind: 'furnace', habit: { way: 'warmth', awakeK: 290, asleepK: 287 } },
+      { ...steadyBurner(1400), id: 'light', habit: { way: 'hours', burnPerDayS: 4 * 3600, fromH: 18 } },
+    ],
+  })
+
+  test('the middle lies about the plan, low under high, and the coarse plan by the fine one', () => {
+    const told: number[] = []
+    const spread = tripSpread(uncertain, 60, steady(), (share) => told.push(share))
+    const { p10, p50, p90 } = spread.usedKg
+    expect(p10).toBeLessThan(p50)
+    expect(p50).toBeLessThan(p90)
+    expect(Math.abs(p50 / spread.fine.usedKg - 1)).toBeLessThan(0.1)
+    expect(Math.abs(spread.coarse.usedKg / spread.fine.usedKg - 1)).toBeLessThan(0.01)
+    expect(told).toHaveLength(60)
+    expect(told.at(-1)).toBe(1)
+  })
+
+  test('the same chances give the same runs', () => {
+    expect(tripSpread(uncertain, 20, steady())).toEqual(tripSpread(uncertain, 20, steady()))
+  })
+
+  test('with plenty aboard none fails, with next to nothing all do', () => {
+    const plenty = {
+      ...uncertain,
+      cylinders: [...tripRun({ cylinders: [twentyPound('a', 20), twentyPound('b', 20)] }).cylinders],
+    }
+    expect(tripSpread({ ...plenty, changeover: 'automatic' }, 20, steady())).toMatchObject({
+      withoutShare: 1,
+      firstOutageS: { p10: null, p50: null, p90: null },
+    })
+    const little = { ...uncertain, cylinders: tripRun({ cylinders: [twentyPound('a', 1)] }).cylinders }
+    const failed = tripSpread(little, 20, steady())
+    expect(failed.withoutShare).toBe(0)
+    expect(failed.firstOutageS.p10).toBeLessThanOrEqual(failed.firstOutageS.p90 ?? 0)
+  })
+})

@@ -1,0 +1,70 @@
+import { applianceUse, tripPlan } from '@tests/gear'
+import { change, edited, made, soundStart } from '@tests/lines'
+import { lineFingerprint } from '@/core/hookup/line/lineFingerprint'
+import type { Line } from '@/core/hookup/line/line'
+import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
+import { lineFindings, type JudgedLine } from '@/core/trip/readiness/lineFindings'
+import { notOnLine } from '@/core/trip/readiness/notOnLine'
+
+const place = { temperatureK: 264, atmospherePa: 75_600, untilMonth: '2026-12' }
+const two = soundStart('two-cylinders')
+
+function judged(id: string, line: Line, change: Partial<LineTightness> = {}): JudgedLine {
+  const fingerprint = lineFingerprint(line)
+  const lastTest = { startedAt: '1', fingerprint, sheet: [], readings: [], closedAt: '2' }
+  return {
+    gear: { id, name: id, line },
+    tightness: { lineId: id, name: id, fingerprint, lastTest, lastHold: null, refilledAt: null, ...change },
+  }
+}
+
+test('sound and tested lines leave nothing to say, on the coldest night too', () => {
+  expect(lineFindings([judged('house', two), judged('soda', soundStart('keg'))], place)).toEqual([])
+  expect(lineFindings([], place)).toEqual([])
+})
+
+test('what is said names its own line, hook-up and leak test apart', () => {
+  const found = lineFindings(
+    [judged('house', edited(two, made('cooktop-in', 'taped'))), judged('soda', soundStart('keg'), { lastTest: null })],
+    place,
+  )
+  expect(found.map(({ station, code, remedy }) => [station, code, remedy.subjectId])).toEqual([
+    ['hookup', 'joint-taped', 'house'],
+    ['leak-test', 'leak-test-missing', 'soda'],
+  ])
+})
+
+test('a night so cold that the regulator no longer gets its pressure starves the line', () => {
+  const cold = lineFindings([judged('house', two)], { ...place, temperatureK: 228, atmospherePa: 101325 })
+  expect(cold.map(({ code }) => code)).toEqual(expect.arrayContaining(['appliance-starves']))
+})
+
+test.each([100, 174, 300, 369, 420])(
+  'at %i K nothing breaks: beyond what a gas knows the nearest counts',
+  (temperatureK) => {
+    expect(() =>
+      lineFindings([judged('house', two), judged('soda', soundStart('keg'))], { ...place, temperatureK }),
+    ).not.toThrow()
+  },
+)
+
+describe('appliances on no line', () => {
+  const line = (linked: string | undefined) => [
+    { id: 'house', name: 'House', line: edited(two, change('cooktop', { applianceId: linked })) },
+  ]
+  const trip = tripPlan({
+    uses: [
+      applianceUse({ id: 'panel' }),
+      applianceUse({ id: 'off', burnPerDayS: 0 }),
+      applianceUse({ id: 'radiant', supply: 'bottles' }),
+    ],
+  })
+  test('only those that burn on this trip from the line are asked for', () => {
+    expect(notOnLine(line('panel'), trip)).toEqual([])
+    expect(notOnLine(line(undefined), trip).map(({ code }) => code)).toEqual(['appliance-not-on-line'])
+  })
+  test('without any line that is said once; without anything that burns on it not at all', () => {
+    expect(notOnLine([], trip).map(({ code }) => code)).toEqual(['no-line-drawn'])
+    expect(notOnLine([], tripPlan({ uses: [applianceUse({ supply: 'bottles' })] }))).toEqual([])
+  })
+})

@@ -1,0 +1,125 @@
+import { applianceUse, bottleGear, cylinderGear, tripPlan } from '@tests/gear'
+import { gearContents } from '@/core/cylinders/contents/gearContents'
+import { ranOutLevel } from '@/core/cylinders/contents/ranOutLevel'
+import { InputError } from '@/core/base/InputError'
+import type { CylinderReading } from '@/core/trip/usage/burnSpans'
+import { gasBurntKg } from '@/core/appliances/gasBurntKg'
+import { lastToldMs } from '@/core/trip/usage/lastToldMs'
+import { lessonOf } from '@/core/trip/usage/usageCalibration'
+import { nothingSupposed } from '@/core/run/simulation/runInputOf'
+import { runOutlook } from '@/core/run/simulation/runOutlook'
+import type { Swap } from '@/core/trip/usage/swap'
+import { swapMoment } from '@/core/trip/usage/swapMoment'
+import { swapReadings } from '@/core/trip/usage/swapReadings'
+import { tripLeft } from '@/core/trip/usage/tripLeft'
+
+const NOW = '2026-12-06T16:00:00-07:00'
+const AT = '2026-12-05T22:00:00Z'
+const read = (cylinderId: string, at: string, netKg: number | null, isFill = false): CylinderReading => ({
+  cylinderId,
+  at,
+  netKg,
+  isFill,
+})
+const swap = (change: Partial<Swap> = {}): Swap => ({
+  cylinderId: 'left',
+  otherId: 'right',
+  swappedAt: AT,
+  otherShut: true,
+  ...change,
+})
+
+test('one found empty holds its vapour only, at the pressure of the air', () => {
+  const gear = cylinderGear({ lastLevel: ranOutLevel('2026-12-02T03:00:00Z') })
+  // Ideal gas at the boiling point, 101325 Pa and M = 44.096 g/mol: some 4 % below what propane weighs there.
+  const idealKg = (101_325 * (gear.waterCapacityKg / 1000) * 0.044096) / (8.314 * 231.05)
+  const netKg = gearContents(gear)?.netKg ?? Infinity
+  expect(netKg / idealKg).toBeGreaterThan(1)
+  expect(netKg / idealKg).toBeLessThan(1.08)
+})
+
+describe('what a swap tells of the one that was opened', () => {
+  const before = [
+    read('right', '2026-12-01T00:00Z', 7),
+    read('right', '2026-12-03T20:00Z', 8, true),
+    read('right', '2026-12-06T20:00Z', 3),
+    read('left', '2026-12-03T20:00Z', 6),
+  ]
+
+  test('shut until then, it held what it held when it was last told', () => {
+    expect(swapReadings(before, [swap()])).toEqual([read('right', AT, 8)])
+    expect(swapReadings(before.toReversed(), [swap()])).toEqual([read('right', AT, 8)])
+  })
+
+  test.each([
+    ['open too', { otherShut: false }],
+    ['not known', { otherShut: null }],
+    ['none was opened', { otherId: null }],
+    ['never told before', { otherId: 'third' }],
+  ])('%s: it tells nothing', (_, change) => {
+    expect(swapReadings(before, [swap(change)])).toEqual([])
+  })
+
+  test('filled and not measured: it tells nothing', () => {
+    expect(swapReadings([...before, read('right', '2026-12-04T00:00Z', null, true)], [swap()])).toEqual([])
+  })
+})
+
+test('until when it is known what a cylinder holds', () => {
+  const weighed = cylinderGear()
+  const weighedMs = Date.parse('2026-11-30T09:42:00.000Z')
+  expect(lastToldMs(weighed)).toBe(weighedMs)
+  expect(lastToldMs({ ...weighed, shutUntil: AT })).toBe(Date.parse(AT))
+  expect(lastToldMs({ ...weighed, shutUntil: '2026-11-01T00:00:00Z' })).toBe(weighedMs)
+  expect(lastToldMs({ ...weighed, lastWeighing: null, shutUntil: AT })).toBe(-Infinity)
+})
+
+describe('a swap in the night teaches as a weigh-in does', () => {
+  const plan = tripPlan({ coldestK: 283, uses: [applianceUse({ burnPerDayS: 8 * 3600 })] })
+  const left = cylinderGear()
+  const right = cylinderGear({ id: 'right', name: 'Right cylinder' })
+  const { run } = runOutlook(
+    { cylinders: [left], lines: [], warmth: null, battery: null },
+    { ...plan, learned: {} },
+    nothingSupposed,
+  )
+  // Burns from 18:00 to 2:00: a day after leaving, eight hours at full.
+  const plannedKg = gasBurntKg(plan.uses[0]?.inputW ?? 0, 8 * 3600)
+  const told = [read('left', '2026-12-03T20:00Z', 1.25 * plannedKg), read('right', '2026-12-03T20:00Z', 8)]
+  const lesson = (swaps: readonly Swap[]) =>
+    lessonOf('line', [left, right], [...told, read('left', AT, 0), ...swapReadings(told, swaps)], plan, run, NOW)
+
+  test('the other shut until then: a quarter more than planned, all of it from the one that gave out', () => {
+    const { lesson: found } = lesson([swap()])
+    expect(found?.factor).toBeCloseTo(1.25, 6)
+    expect(found?.parts.map(({ burntKg }) => burntKg)).toEqual([expect.closeTo(1.25 * plannedKg, 9), 0])
+  })
+
+  test('the other perhaps open: nothing is learned until it is weighed', () => {
+    expect(lesson([swap({ otherShut: null })]).why?.text).toMatch(/not weighed with the others/)
+  })
+
+  test('the plan of the nights left begins at the swap', () => {
+    const gone = { ...left, lastLevel: ranOutLevel(AT) }
+    const from = (cylinders: (typeof left)[]) => tripLeft(plan, [...cylinders, bottleGear()], NOW).startDay
+    expect(from([gone, { ...right, shutUntil: AT }])).toBe('2026-12-05')
+    expect(from([gone, right])).toBe(plan.startDay)
+  })
+})
+
+test('the moment of a swap: now when not told, never one to come, never of another year', () => {
+  const nowIso = '2026-12-06T23:00:00.000Z'
+  const issue = (at: string): string => {
+    try {
+      return swapMoment(at, nowIso)
+    } catch (error) {
+      if (error instanceof InputError) return error.issues[0]?.message ?? ''
+      throw error
+    }
+  }
+  expect(swapMoment(null, nowIso)).toBe(nowIso)
+  expect(issue('2026-12-06T03:10:00-07:00')).toBe('2026-12-06T10:10:00.000Z')
+  expect(issue('2026-12-06T23:04:00Z')).toBe('2026-12-06T23:04:00.000Z')
+  expect(issue('2026-12-06T23:06:00Z')).toMatch(/still to come/)
+  expect(issue('2025-11-06T23:06:00Z')).toMatch(/Check the year/)
+})

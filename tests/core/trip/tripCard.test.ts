@@ -1,0 +1,112 @@
+import { NOW, TODAY, bottleGear, cylinderGear, fitness, rigGear, tankGear, tripPlan, untestedLine } from '@tests/gear'
+import { soundStart } from '@tests/lines'
+import { formatPhrase } from '@/core/units/formatPhrase'
+import { cardJoints } from '@/core/trip/card/cardJoints'
+import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
+import type { RigGear } from '@/core/trip/readiness/rigGear'
+import { readiness } from '@/core/trip/readiness/readiness'
+import { tripCard } from '@/core/trip/card/tripCard'
+import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
+import { readyRooms } from '@/core/heat/room/readyRooms'
+
+function cardOf(gear: RigGear, accept = false) {
+  const plan = tripPlan()
+  const judgement = judgeTrip(gear, plan, NOW)
+  const open = readiness(judgement.findings, []).answered
+  const ready = accept
+    ? readiness(
+        judgement.findings,
+        open.map(({ key, finding }) => ({
+          id: key,
+          findingKey: key,
+          sentence: finding.sentence,
+          reason: 'seen with the dealer',
+          acceptedAt: NOW,
+        })),
+      )
+    : readiness(judgement.findings, [])
+  return tripCard(gear, plan, judgement, ready, TODAY)
+}
+const textOf = (blocks: ReturnType<typeof cardOf>): string =>
+  blocks.map(({ title, lines }) => [title, ...lines.map((line) => formatPhrase(line, 'us'))].join('\n')).join('\n')
+
+test('stop weights, last months, and what was never weighed', () => {
+  const text = textOf(
+    cardOf(
+      rigGear([
+        cylinderGear(),
+        cylinderGear({
+          id: 'r',
+          name: 'Right',
+          lastWeighing: null,
+          fitness: fitness('removable', { manufacturedMonth: '2011-06' }),
+        }),
+        bottleGear({ kind: 'bottle', name: 'Throw-away' }),
+        tankGear(),
+        cylinderGear({ id: 'h', name: 'At home', aboard: false }),
+      ]),
+    ),
+  )
+  // 17.8 lb tare and 20.0 lb: the stop weight of common practice.
+  expect(text).toMatch(
+    /Left cylinder: 13\.6\slb aboard; stop filling at 37\.8\slb on the scale; fill until March 2030\./,
+  )
+  expect(text).toMatch(
+    /Right: not weighed; stop filling at 37\.8\slb on the scale; overdue since June 2021: not to be filled\./,
+  )
+  expect(text).toMatch(/Throw-away: 13\.0\soz aboard; never refill\./)
+  expect(text).toContain('fill to 80 % by its gauge')
+  expect(text).not.toContain('At home')
+})
+
+test('pressures of the coldest night at that altitude; propane at 40 °F is 64 psi at sea level, 68 at 7,907 ft', () => {
+  const text = textOf(cardOf(rigGear([cylinderGear()])))
+  expect(text).toMatch(/6[789]\spsi at 40\s°F/)
+  expect(text).toMatch(/11\.0\sinWC flowing, 14\.0\sinWC at most/)
+})
+
+test('distances from the heater’s numbers, said to be common where they are not the manual’s; openings counted', () => {
+  const { heater } = heaterTemplates['catalytic-panel']
+  const [room] = readyRooms
+  if (!room) throw new Error('no room')
+  const placed = [{ heaterId: 'panel', pose: { xM: 1, yM: 1, turnDeg: 0, bottomM: 0 }, use: 'evening' as const }]
+  const heat = (from: 'manual' | 'common'): RigGear['heat'] => ({
+    rooms: [{ id: 'van', name: 'Van', shelter: { ...room.shelter, placed } }],
+    heaters: [{ id: 'panel', name: 'Panel', applianceId: null, heater: { ...heater, clearancesFrom: from } }],
+    heatless: false,
+    warmth: null,
+  })
+  const common = textOf(cardOf(rigGear([cylinderGear()], { heat: heat('common') })))
+  expect(common).toMatch(/Panel: front 30\.0\sin, sides 4\.0\sin, back 0\.0\sin, above 18\.0\sin \(common figures/)
+  expect(common).toMatch(/Van: nothing stands open, 0\ssq in counted of 24\ssq in wanted: open more\./)
+  expect(textOf(cardOf(rigGear([], { heat: heat('manual') })))).not.toContain('common figures')
+})
+
+test('joints to soap in order; a line that cannot be read has none', () => {
+  const line = soundStart('two-cylinders')
+  const lines = [untestedLine(line)]
+  expect(textOf(cardOf(rigGear([cylinderGear()], { lines })))).toMatch(/To soap: House line\n1 .+ → .+ · 2 /)
+  const broken = {
+    ...line,
+    joints: [{ ...line.joints[0], id: 'x', from: { partId: 'no', portId: 'a' } }],
+  } as typeof line
+  expect(cardJoints([untestedLine(broken)])).toEqual([])
+})
+
+test('what is open comes first, what was accepted with its reason, and never more than the page holds', () => {
+  const many = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].map((id) => cylinderGear({ id, name: id, lastWeighing: null }))
+  const [open] = cardOf(rigGear(many))
+  expect(open?.title).toBe('Still open')
+  expect(open?.lines.length).toBeLessThanOrEqual(7)
+  expect(textOf(open ? [open] : [])).toMatch(/… and \d+ more/)
+  expect(textOf(cardOf(rigGear([cylinderGear()]), true))).toMatch(
+    /Nothing\.\nAccepted: .+ Because: seen with the dealer\./,
+  )
+})
+
+test('it says what it rests on, and that it is no permission', () => {
+  const text = textOf(cardOf(rigGear([cylinderGear()])))
+  expect(text).toContain('Weighings of 2026-11-30 and later')
+  expect(text).toContain('never permission')
+  expect(textOf(cardOf(rigGear([])))).toContain('nothing weighed')
+})

@@ -1,0 +1,240 @@
+import fc from 'fast-check'
+import { Solver } from '@/core/heat/air/odex'
+import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
+import { cylinderState } from '@/core/fluids/cylinderState'
+import { saturation } from '@/core/fluids/saturation'
+import { boilAt } from '@/core/vaporization/boilAt'
+import { BOIL } from '@/core/vaporization/boilTable'
+import { WALL_J_KG_K } from '@/core/vaporization/boiling'
+import { allVapourKg } from '@/core/vaporization/allVapourKg'
+import { energyJ } from '@/core/vaporization/energyJ'
+import { isVapourOnly } from '@/core/vaporization/isVapourOnly'
+import { liquidShare } from '@/core/vaporization/liquidShare'
+import { pressureOf } from '@/core/vaporization/pressureOf'
+import { residueKg } from '@/core/vaporization/residueKg'
+import { startBoiling } from '@/core/vaporization/startBoiling'
+import { wallWPerK } from '@/core/vaporization/wallWPerK'
+import { boilingTemperatureK } from '@/core/vaporization/boilingTemperatureK'
+import { drawGas, type Around } from '@/core/vaporization/drawGas'
+import { isFrosted } from '@/core/run/simulation/isFrosted'
+import { vesselBody } from '@/core/vaporization/vesselBody'
+import { wallUWPerM2K } from '@/core/vaporization/heatTransfer'
+import { wettedAreaM2 } from '@/core/vaporization/wettedAreaM2'
+
+const twenty = vesselBody({ waterCapacityKg: 47.6 * POUND_KG, stands: 'upright', wallKg: 7.9 })
+const NEED_PA = 101_325 + 10 * PSI_PA
+
+function around(airK: number, stepS = 60, needPa = NEED_PA, u = 11.5): Around {
+  return { airK, wallUWPerM2K: u, stepS, needPa, leastK: boilingTemperatureK(needPa) }
+}
+
+const kelvin = fc.double({ min: 215, max: 320, noNaN: true })
+
+describe('the table of boiling', () => {
+  test('gives back the fluid’s own data', () => {
+    fc.assert(
+      fc.property(kelvin, (temperatureK) => {
+        const seam = saturation('propane', temperatureK)
+        expect(boilAt(BOIL.pressurePa, temperatureK) / seam.pressurePa).toBeCloseTo(1, 3)
+        expect(boilAt(BOIL.vapourKgM3, temperatureK) / seam.vapourDensityKgM3).toBeCloseTo(1, 3)
+      }),
+    )
+  })
+
+  test('turned about, it gives the temperature back', () => {
+    fc.assert(
+      fc.property(kelvin, (temperatureK) => {
+        expect(boilingTemperatureK(boilAt(BOIL.pressurePa, temperatureK))).toBeCloseTo(temperatureK, 5)
+      }),
+    )
+    expect(boilingTemperatureK(0)).toBeCloseTo(173.15, 6)
+    expect(boilingTemperatureK(1e9)).toBeCloseTo(343.15, 0)
+  })
+
+  test('boils at −44 °F under the air alone', () => {
+    expect(boilingTemperatureK(101_325)).toBeCloseTo(fahrenheit(-44), 0)
+  })
+})
+
+describe('a cylinder at rest', () => {
+  test('has the pressure and the level of the fluid’s own state', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.02, max: 9, noNaN: true }), kelvin, (massKg, temperatureK) => {
+        const boiling = startBoiling(twenty, massKg, temperatureK)
+        const state = cylinderState('propane', massKg, twenty.volumeM3, temperatureK)
+        if (state.phase === 'two-phase') {
+          expect(pressureOf(boiling) / state.pressurePa).toBeCloseTo(1, 3)
+          expect(liquidShare(boiling)).toBeCloseTo(state.liquidVolumeFraction ?? NaN, 3)
+        } else {
+          // Gas alone: a short virial series against the equation of state.
+          expect(isVapourOnly(boiling)).toBe(true)
+          expect(Math.abs(pressureOf(boiling) / state.pressurePa - 1)).toBeLessThan(0.02)
+        }
+      }),
+    )
+  })
+
+  test('its residue is what is too thin to press', () => {
+    const cold = startBoiling(twenty, 5, 270)
+    const thin = { ...cold, massKg: residueKg(cold, NEED_PA) }
+    expect(pressureOf(thin)).toBeCloseTo(NEED_PA, 3)
+    expect(allVapourKg(twenty, 270)).toBeGreaterThan(thin.massKg)
+  })
+})
+
+describe('wetted wall', () => {
+  test('a standing cylinder: bottom and side up to the liquid', () => {
+    const body = { ...twenty, diameterM: 0.3, lengthM: 0.4 }
+    expect(wettedAreaM2(body, 0.5)).toBeCloseTo((Math.PI / 4) * 0.09 + Math.PI * 0.3 * 0.2, 9)
+    expect(wettedAreaM2(body, 0)).toBe(0)
+  })
+
+  test('a lying tank at half: half its side and half its ends', () => {
+    const body = { ...twenty, stands: 'lying' as const, diameterM: 0.3, lengthM: 0.8 }
+    expect(wettedAreaM2(body, 0.5)).toBeCloseTo((Math.PI * 0.3 * 0.8) / 2 + (Math.PI / 4) * 0.09, 6)
+    expect(wettedAreaM2(body, 1)).toBeCloseTo(Math.PI * 0.3 * 0.8 + (Math.PI / 2) * 0.09, 4)
+  })
+
+  test('more liquid never wets less, either way up', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        fc.constantFrom('upright' as const, 'lying' as const),
+        (a, b, stands) => {
+          const body = { ...twenty, stands }
+          const [less, more] = a < b ? [a, b] : [b, a]
+          expect(wettedAreaM2(body, more)).toBeGreaterThanOrEqual(wettedAreaM2(body, less) - 1e-9)
+        },
+      ),
+    )
+  })
+
+  test('wind adds by how free it stands; none adds in a locker', () => {
+    expect(wallUWPerM2K(0, 'open')).toBe(wallUWPerM2K(9, 'locker'))
+    expect(wallUWPerM2K(5, 'open')).toBeGreaterThan(wallUWPerM2K(5, 'cover'))
+    expect(wallUWPerM2K(5, 'cover')).toBeGreaterThan(wallUWPerM2K(5, 'locker'))
+    expect(() => wallUWPerM2K(-1, 'open')).toThrow('calm')
+    expect(() => wallUWPerM2K(99, 'open')).toThrow('60 m/s')
+  })
+
+  test('usual sizes lie between their neighbours, and what is flatter than any vessel is refused', () => {
+    const wide = (waterCapacityKg: number) => vesselBody({ waterCapacityKg, stands: 'upright' }).diameterM
+    expect(wide(47.6 * POUND_KG)).toBeCloseTo(0.31, 2)
+    expect(wide(1.107)).toBeCloseTo(0.098, 3)
+    for (const [small, large] of [
+      [0.5, 1.1],
+      [1.2, 5],
+      [60, 108],
+      [454, 900],
+    ] as const) {
+      expect(wide(large)).toBeGreaterThan(wide(small))
+    }
+    expect(() => vesselBody({ waterCapacityKg: 10, stands: 'upright', diameterM: 1 })).toThrow('flatter')
+  })
+})
+
+describe('a draw', () => {
+  test('mass and energy close, whatever is drawn from however many', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.05, max: 9, noNaN: true }), { minLength: 1, maxLength: 3 }),
+        fc.double({ min: 0, max: 0.02, noNaN: true }),
+        fc.double({ min: 240, max: 310, noNaN: true }),
+        fc.constantFrom(30, 300, 900),
+        (masses, wantKg, airK, stepS) => {
+          const open = masses.map((massKg) => startBoiling(twenty, massKg, airK))
+          const before = open.map(energyJ)
+          let givenKg = 0
+          for (let i = 0; i < 60; i += 1) givenKg += drawGas(open, wantKg, around(airK, stepS))
+          const leftKg = open.reduce((sum, { massKg }) => sum + massKg, 0)
+          const startKg = masses.reduce((sum, massKg) => sum + massKg, 0)
+          expect(leftKg + givenKg).toBeCloseTo(startKg, 9)
+          open.forEach((boiling, i) => {
+            const stored = energyJ(boiling) - (before[i] ?? 0)
+            expect(Math.abs(stored - boiling.heatInJ + boiling.gasOutJ)).toBeLessThan(1e-6 * Math.abs(energyJ(boiling)))
+            expect(boiling.massKg).toBeGreaterThanOrEqual(0)
+          })
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+
+  test('none is drawn below the pressure that is of use', () => {
+    const boiling = startBoiling(twenty, 2, 265)
+    for (let i = 0; i < 300; i += 1) {
+      drawGas([boiling], 0.05, around(265))
+      expect(pressureOf(boiling)).toBeGreaterThan(NEED_PA * 0.999)
+    }
+    // What was wanted, 15 kg, was never to be had.
+    expect(boiling.drawnKg).toBeLessThan(1.9)
+  })
+
+  test('agrees with an integrator of another kind on the same balance', () => {
+    const [drawKgS, airK, startK] = [2.5e-4, 268, 268]
+    const boiling = startBoiling(twenty, 8, startK)
+    for (let timeS = 0; timeS < 3 * 3600; timeS += 60) drawGas([boiling], drawKgS * 60, around(airK, 60, 101_325))
+    // Temperature and mass; heat capacity by differences of the energy.
+    const solver = new Solver(2)
+    solver.relativeTolerance = 1e-8
+    solver.absoluteTolerance = 1e-8
+    const end = solver.solve(
+      (_, [massKg = 0, temperatureK = 0]) => {
+        const at = (m: number, t: number) => energyJ({ ...startBoiling(twenty, m, t) })
+        const capacity = (at(massKg, temperatureK + 0.25) - at(massKg, temperatureK - 0.25)) / 0.5
+        const byMass = (at(massKg + 0.001, temperatureK) - at(massKg - 0.001, temperatureK)) / 0.002
+        const heat = wallWPerK(startBoiling(twenty, massKg, temperatureK), 11.5, massKg) * (airK - temperatureK)
+        const vapour = boilAt(BOIL.vapourJKg, temperatureK)
+        return [-drawKgS, (heat - drawKgS * (vapour - byMass)) / capacity]
+      },
+      0,
+      [8, startK],
+      3 * 3600,
+    ).y
+    expect(boiling.massKg).toBeCloseTo(end[0] ?? NaN, 9)
+    expect(boiling.temperatureK).toBeCloseTo(end[1] ?? NaN, 1)
+  })
+
+  test('two alike that stand open share it to the gram, and chill less than one alone', () => {
+    const pair = [startBoiling(twenty, 6, 270), startBoiling(twenty, 6, 270)]
+    const single = startBoiling(twenty, 6, 270)
+    for (let i = 0; i < 120; i += 1) {
+      drawGas(pair, 0.012, around(270))
+      drawGas([single], 0.012, around(270))
+    }
+    expect(pair[0]?.massKg).toBeCloseTo(pair[1]?.massKg ?? NaN, 9)
+    expect(pair[0]?.temperatureK).toBeGreaterThan(single.temperatureK + 1)
+  })
+
+  test('a colder one beside a warm one gives nothing, and takes nothing back', () => {
+    const [warm, cold] = [startBoiling(twenty, 6, 285), startBoiling(twenty, 6, 262)]
+    drawGas([warm, cold], 0.003, around(270))
+    expect(cold.massKg).toBe(6)
+    expect(warm.massKg).toBeCloseTo(5.997, 9)
+  })
+
+  test('the last of it: vapour alone, then nothing', () => {
+    const boiling = startBoiling(twenty, 0.35, 285)
+    let givenKg = 0
+    for (let i = 0; i < 400; i += 1) givenKg += drawGas([boiling], 0.002, around(285))
+    expect(isVapourOnly(boiling)).toBe(true)
+    expect(boiling.massKg).toBeCloseTo(residueKg(boiling, NEED_PA), 3)
+    expect(givenKg).toBeCloseTo(0.35 - boiling.massKg, 9)
+    expect(boiling.temperatureK).toBeGreaterThan(280)
+  })
+
+  test('at rest it comes back to the air’s temperature', () => {
+    const boiling = startBoiling(twenty, 5, 250)
+    for (let i = 0; i < 48 * 60; i += 1) drawGas([boiling], 0, around(280))
+    expect(boiling.temperatureK).toBeCloseTo(280, 1)
+    expect(boiling.heatInJ).toBeGreaterThan(twenty.wallKg * WALL_J_KG_K * 29)
+  })
+})
+
+test('frost needs both: below freezing and below the dew point', () => {
+  expect(isFrosted(265, 280)).toBe(true)
+  expect(isFrosted(274, 300)).toBe(false)
+  // In deep cold the air is too dry for a wall that is hardly colder.
+  expect(isFrosted(262.5, 263)).toBe(false)
+})

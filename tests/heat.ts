@@ -1,0 +1,111 @@
+import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import type { Heater, HeaterBody, Pose } from '@/core/heat/heaters/heater'
+import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
+import { openingSchema, roomSchema, type Opening, type Room, type RoomInput } from '@/core/heat/room/room'
+import type { HeaterGear, Shelter, ShelterGear } from '@/core/heat/room/roomPlan'
+import { thingSchema, type Thing } from '@/core/heat/room/thing'
+import { soundEquipment } from './gear'
+import { inches } from './tradeUnits'
+
+/** A room of 6 by 4 by 2 m with linings that do not burn, so that only what is put in counts. */
+export function bareRoom(change: Partial<RoomInput> = {}): Room {
+  return roomSchema.parse({ lengthM: 6, widthM: 4, heightM: 2, liningsBurn: false, ...change })
+}
+
+/** A box that can burn, 0.4 m a side on the floor; change what a test is about. */
+export function thing(change: Partial<Thing> = {}): Thing {
+  return thingSchema.parse({
+    id: 'box',
+    name: 'Box',
+    kind: 'other',
+    xM: 4,
+    yM: 2,
+    lengthM: 0.4,
+    widthM: 0.4,
+    lowM: 0,
+    highM: 0.4,
+    ...change,
+  })
+}
+
+/** A heater of round measures: 0.2 deep, 0.4 wide, 0.5 high; front 1, sides 0.3, rear 0.1, top 0.6 m. */
+export function body(change: Partial<HeaterBody> = {}): HeaterBody {
+  return {
+    widthM: 0.4,
+    depthM: 0.2,
+    heightM: 0.5,
+    clearances: { frontM: 1, sidesM: 0.3, rearM: 0.1, topM: 0.6 },
+    cylinderM: 0.9,
+    mount: 'floor',
+    ...change,
+  }
+}
+
+/** In the middle of the bare room, facing the front. */
+export function pose(change: Partial<Pose> = {}): Pose {
+  return { xM: 2, yM: 2, turnDeg: 0, bottomM: 0, ...change }
+}
+
+/** A window of 24 by 14 in on the left, shut. */
+export function window(change: Partial<Opening> = {}): Opening {
+  return openingSchema.parse({
+    id: 'window',
+    name: 'Window',
+    kind: 'window',
+    side: 'left',
+    alongM: 2,
+    bottomM: 0.9,
+    widthM: inches(24),
+    heightM: inches(14),
+    openM: 0,
+    ...change,
+  })
+}
+
+export function door(change: Partial<Opening> = {}): Opening {
+  return window({
+    id: 'door',
+    name: 'Door',
+    kind: 'door',
+    side: 'right',
+    alongM: 4,
+    bottomM: 0,
+    widthM: 0.7,
+    heightM: 1.7,
+    glass: false,
+    ...change,
+  })
+}
+
+export const panel: Heater = { ...heaterTemplates['catalytic-panel'].heater, clearancesFrom: 'manual', highestM: 3500 }
+export const radiant: Heater = { ...heaterTemplates['portable-radiant'].heater, clearancesFrom: 'manual' }
+
+export function heaterGear(change: Partial<Heater> = {}, id = 'panel'): HeaterGear {
+  return { id, name: 'Panel heater', applianceId: 'panel', heater: { ...panel, ...change } }
+}
+
+/** A panel well placed in a room with a bed, a door and enough open in two places; change what a test is about. */
+export function shelterGear(change: Partial<Shelter> = {}): ShelterGear {
+  const room = bareRoom({
+    openings: [
+      door(),
+      window({ openM: inches(1) }),
+      window({ id: 'other', name: 'Other window', side: 'right', alongM: 1, openM: inches(1) }),
+    ],
+  })
+  return {
+    id: 'saloon',
+    name: 'Saloon',
+    shelter: {
+      room,
+      things: [thing({ id: 'bed', name: 'Bed', kind: 'bed', xM: 1, yM: 1, lengthM: 1.9, widthM: 1.2, highM: 0.5 })],
+      placed: [{ heaterId: 'panel', pose: pose({ xM: 5.5, yM: 1, turnDeg: 180 }), use: 'warm-up' }],
+      ...change,
+    },
+  }
+}
+
+/** Alarms and the rest, all sound. */
+export function alarms(): Equipment[] {
+  return soundEquipment()
+}

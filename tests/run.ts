@@ -1,0 +1,54 @@
+import { tripRunSchema, type TripRunInput } from '@/core/run/simulation/tripRun'
+import type { RunRig } from '@/core/run/simulation/runInputOf'
+import { typedForecast } from '@/core/run/weather/typedForecast'
+import { cylinderGear } from './gear'
+import { BTU_PER_HOUR_W, POUND_KG } from './tradeUnits'
+
+/** Every night as cold, every day as warm. */
+export function steadyWeather(nights: number, lowK: number, highK = lowK, windMS = 0) {
+  return typedForecast(
+    Array.from({ length: nights }, () => ({ lowK, highK, windMS })),
+    15,
+  )
+}
+
+/** A 20 lb cylinder with so many pounds in it. */
+export function twentyPound(id: string, pounds: number, change: object = {}) {
+  return {
+    id,
+    name: id,
+    massKg: pounds * POUND_KG,
+    waterCapacityKg: 47.6 * POUND_KG,
+    wallKg: 17.5 * POUND_KG,
+    limitKg: 20 * POUND_KG,
+    ...change,
+  }
+}
+
+/** Something that burns all day at one input. */
+export function steadyBurner(btuh: number, change: object = {}) {
+  return {
+    id: 'burner',
+    name: 'Burner',
+    inputW: btuh * BTU_PER_HOUR_W,
+    habit: { way: 'hours', burnPerDayS: 86_400, fromH: 0 },
+    ...change,
+  }
+}
+
+/** A mild trip of one full cylinder and a small burner; change what a test is about. */
+export function tripRun(change: object = {}): TripRunInput {
+  return tripRunSchema.parse({
+    startISO: '2026-12-04T15:00-07:00',
+    nights: 2,
+    cylinders: [twentyPound('left', 20)],
+    appliances: [steadyBurner(2000)],
+    forecast: steadyWeather(2, 288.15),
+    ...change,
+  })
+}
+
+/** A rig of one cylinder, no line drawn, nothing else known; change what a test is about. */
+export function runRig(change: Partial<RunRig> = {}): RunRig {
+  return { cylinders: [cylinderGear()], lines: [], warmth: null, battery: null, ...change }
+}
