@@ -193,7 +193,7 @@ test.each(Object.entries(cases))(
 )
 
 test('every finding the hook-up can raise has a case here', () => {
-  const folder = path.resolve('src/core/hookup')
+  const folder = path.resolve('src/core/hookup/checks')
   const text = fs
     .readdirSync(folder)
     .filter((name) => name.endsWith('Findings.ts'))
