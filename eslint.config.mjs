@@ -40,7 +40,7 @@ const outsideFolder = {
 }
 const zodFirst = {
   name: 'zod',
-  message: 'Import z from @/core/base/schema, which configures Zod for the content security policy.',
+  message: 'Import z from @/core/base/zod, which configures Zod for the content security policy.',
 }
 
 function restrict(files, forbidden, extra = []) {
@@ -121,7 +121,7 @@ const config = [
   },
   ...restrictedLayers,
   ...restrictedCore,
-  { files: ['src/core/base/schema.ts', 'src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
+  { files: ['src/core/base/zod.ts', 'src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
   {
     files: ['src/core/**/*.ts'],
     rules: {

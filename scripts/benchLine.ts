@@ -1,6 +1,6 @@
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { editLine } from '@/core/hookup/line/editLine'
 import type { Line } from '@/core/hookup/line/line'
+import { editLine } from '@/core/hookup/line/editLine'
 
 /** A trunk with a branch every few feet: valve, tube, appliance, and the tube on to the next tee. */
 const unit = [

@@ -1,4 +1,4 @@
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { tripRunSchema, type TripRunInput } from '@/core/run/simulation/tripRun'
 import { typedForecast } from '@/core/run/weather/typedForecast'
 

@@ -1,6 +1,6 @@
 import { addDays, format, nextFriday, subDays, subHours } from 'date-fns'
 import { contents } from '@/core/cylinders/contents/contents'
-import { contentsInput } from '@/core/cylinders/contents/contentsInput'
+import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { addAppliance } from '@/records/appliances'
 import { addCylinder } from '@/records/cylinders'
 import type { Database } from '@/records/databaseType'

@@ -1,9 +1,9 @@
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { Heater, HeaterBody, Pose } from '@/core/heat/heaters/heater'
+import { thingSchema, type Thing } from '@/core/heat/room/thing'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { openingSchema, roomSchema, type Opening, type Room, type RoomInput } from '@/core/heat/room/room'
 import type { HeaterGear, Shelter, ShelterGear } from '@/core/heat/room/roomPlan'
-import { thingSchema, type Thing } from '@/core/heat/room/thing'
 import { soundEquipment } from './gear'
 import { inches } from './tradeUnits'
 

@@ -1,10 +1,10 @@
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { checkLine, type LineCheck, type LineConditions } from '@/core/hookup/checks/checkLine'
-import { editLine, type LineEdit } from '@/core/hookup/line/editLine'
 import type { Line, LinePart } from '@/core/hookup/line/line'
 import type { PartType } from '@/core/hookup/catalogue/partType'
+import { SIXTY_F_K } from '@/core/units/convert'
+import { checkLine, type LineCheck, type LineConditions } from '@/core/hookup/checks/checkLine'
+import { editLine, type LineEdit } from '@/core/hookup/line/editLine'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 
 export function partType(id: string): PartType {
   const found = catalogue.find((type) => type.id === id)

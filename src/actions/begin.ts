@@ -2,9 +2,9 @@
 
 import { revalidatePath } from 'next/cache'
 import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
-import { z } from '@/core/base/schema'
-import { applianceKinds } from '@/core/appliances/habit'
+import { z } from '@/core/base/zod'
 import { heaterKinds } from '@/core/heat/heaters/heater'
+import { applianceKinds } from '@/core/appliances/habit'
 import { beginRig } from '@/records/beginRig'
 import { database } from '@/records/database'
 import { requireTripPlace, tripFieldsSchema } from './tripFields'

@@ -2,8 +2,8 @@
 
 import { revalidatePath } from 'next/cache'
 import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
+import { z } from '@/core/base/zod'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
 import { database } from '@/records/database'
 import { addEquipment, addEquipmentLook, findEquipment, saveEquipment } from '@/records/equipment'
 import { NotFoundError } from '@/records/RecordsError'

@@ -1,7 +1,7 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { eventNames, voidEvent } from '@/records/events'
 import { idField, reasonField } from './fields'

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { energies, habitSchema } from '@/core/appliances/habit'
 
 /** Fields that several actions share. Lengths keep a page readable and a row small. */

@@ -2,11 +2,11 @@
 
 import { revalidatePath } from 'next/cache'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { heaterSchema } from '@/core/heat/heaters/heater'
 import { requireRoom } from '@/core/heat/room/requireRoom'
-import { shelterSchema } from '@/core/heat/room/roomPlan'
 import { warmUpFit, warmUpFitSchema } from '@/core/heat/warmth/warmUpFit'
+import { shelterSchema } from '@/core/heat/room/roomPlan'
 import { findAppliance } from '@/records/appliances'
 import { database } from '@/records/database'
 import { addHeater, findHeater, saveHeater } from '@/records/heaters'

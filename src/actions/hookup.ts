@@ -1,7 +1,7 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { lineSchema } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { database } from '@/records/database'

@@ -2,9 +2,9 @@
 
 import { revalidatePath } from 'next/cache'
 import { supplies } from '@/core/cylinders/cylinderKind'
+import { z } from '@/core/base/zod'
+import { lessonAnswers } from '@/core/run/tripPlan'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { lessonAnswers } from '@/core/run/lesson'
 import { database } from '@/records/database'
 import { addLesson } from '@/records/lessons'
 import { NotFoundError } from '@/records/RecordsError'

@@ -1,6 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 
 const manifestSchema = z.object({ version: z.string() })
 

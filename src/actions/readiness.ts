@@ -3,7 +3,7 @@
 import { createHash } from 'node:crypto'
 import { revalidatePath } from 'next/cache'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { keptVerdict } from '@/core/trip/readiness/keptVerdict'
 import { addAcceptance } from '@/records/acceptances'
 import { database } from '@/records/database'

@@ -1,6 +1,5 @@
 import { InputError, type InputIssue } from '@/core/base/InputError'
-import type { z } from '@/core/base/schema'
-import { zodIssues } from '@/core/base/zodIssues'
+import { type z, zodIssues } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 import { storageSentence } from '@/records/storageSentence'
 

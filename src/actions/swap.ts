@@ -2,10 +2,9 @@
 
 import { revalidatePath } from 'next/cache'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { z } from '@/core/base/zod'
+import { swapFinds, swapMoment } from '@/core/trip/usage/swap'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { swapFinds } from '@/core/trip/usage/swap'
-import { swapMoment } from '@/core/trip/usage/swapMoment'
 import { findCylinder } from '@/records/cylinders'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'

@@ -1,8 +1,8 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { z } from '@/core/base/schema'
-import { keptUses } from '@/core/run/keptUses'
+import { z } from '@/core/base/zod'
+import { keptUses } from '@/core/run/tripPlan'
 import { InputError } from '@/core/base/InputError'
 import { listAppliances } from '@/records/appliances'
 import { database } from '@/records/database'

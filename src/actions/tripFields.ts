@@ -1,8 +1,8 @@
 import { isValid, parseISO } from 'date-fns'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { requireTemperature } from '@/core/fluids/requireTemperature'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { z } from '@/core/base/zod'
+import { requireTemperature } from '@/core/fluids/fluidData'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { nameField } from './fields'
 
 /** A day as a date field gives it. */

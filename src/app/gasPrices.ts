@@ -1,5 +1,4 @@
-import { cheapestPerKg } from '@/core/fill/cost/cheapestPerKg'
-import type { PriceOffer } from '@/core/fill/cost/fillCosts'
+import { cheapestPerKg, type PriceOffer } from '@/core/fill/cost/fillCosts'
 import type { GasPrices } from '@/core/run/analysis/fillBefore'
 
 /** What gas and bottles cost the owner at the cheapest. */

@@ -1,4 +1,4 @@
-import { dayWarmth } from '@/core/run/weather/dayWarmth'
+import { dayWarmth } from '@/core/run/weather/typedForecast'
 
 /** A place the service knows. */
 export interface ForecastPlace {

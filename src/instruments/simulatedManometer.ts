@@ -1,4 +1,4 @@
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import type { Instrument } from './instrument'
 
 /** What hangs on the line in the simulation. */

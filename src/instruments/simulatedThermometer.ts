@@ -1,4 +1,4 @@
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import type { Instrument } from './instrument'
 
 /** A small rig on a frosty evening: what its heater is set to, W. */

@@ -1,7 +1,7 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Heater } from '@/core/heat/heaters/heater'
-import type { Shelter } from '@/core/heat/room/roomPlan'
 import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
+import type { Shelter } from '@/core/heat/room/roomPlan'
 import { appliances, photoTypes, rigs, voiding } from './schema'
 
 const ofRig = () =>

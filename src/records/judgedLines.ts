@@ -1,6 +1,6 @@
-import { lineFingerprint } from '@/core/hookup/line/lineFingerprint'
-import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
+import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
+import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
 import type { Database } from './databaseType'
 import { lastFills } from './fills'
 import { listHoldTests } from './holdTests'

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, isNull, lte, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import type { UseFactors } from '@/core/run/lesson'
+import type { UseFactors } from '@/core/run/tripPlan'
 import type { Database } from './databaseType'
 import { trips } from './schema'
 import { lessons } from './tripTables'

@@ -1,9 +1,9 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Line } from '@/core/hookup/line/line'
-import { leakGrades } from '@/core/leak-test/sheet/leakGrades'
+import { leakGrades } from '@/core/leak-test/sheet/leakTestState'
+import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { holdOutcomes } from '@/core/leak-test/hold/holdOutcome'
 import type { LeakRateInput } from '@/core/leak-test/hold/leakRate'
-import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { rigs, voiding } from './schema'
 
 /** The rig's lines, each drawn whole. */

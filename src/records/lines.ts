@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Line } from '@/core/hookup/line/line'
-import { lineChangeWords } from '@/core/hookup/line/lineChangeWords'
+import { lineChangeWords } from '@/core/hookup/line/lineChanges'
 import type { Database } from './databaseType'
 import { lineChanges, lines } from './lineTables'
 import { requireSaved } from './requireSaved'

@@ -1,7 +1,7 @@
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
 import fs from 'node:fs'
 import path from 'node:path'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import type { Database } from './databaseType'
 import { RecordsError } from './RecordsError'
 

@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import { ranOutLevel } from '@/core/cylinders/contents/ranOutLevel'
+import { ranOutLevel } from '@/core/cylinders/contents/liquidLevel'
 import type { Database } from './databaseType'
 import { addLevel } from './levels'
 import { swaps } from './tripTables'

@@ -1,10 +1,10 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { supplies } from '@/core/cylinders/cylinderKind'
-import type { Phrase } from '@/core/base/quantity'
 import type { Verdict } from '@/core/findings/verdict'
-import type { KeptVerdict } from '@/core/trip/readiness/keptVerdict'
-import { lessonAnswers } from '@/core/run/lesson'
+import { lessonAnswers } from '@/core/run/tripPlan'
 import { swapFinds } from '@/core/trip/usage/swap'
+import type { Phrase } from '@/core/base/quantity'
+import type { KeptVerdict } from '@/core/trip/readiness/keptVerdict'
 import { cylinders, levels, trips, voiding } from './schema'
 
 const ofTrip = () =>

@@ -1,9 +1,7 @@
 'use client'
 
 import type { Phrase, Quantity } from '@/core/base/quantity'
-import { formatPhrase } from '@/core/units/formatPhrase'
-import { formatQuantity } from '@/core/units/formatQuantity'
-import { quantityParts } from '@/core/units/quantityParts'
+import { formatPhrase, formatQuantity, quantityParts } from '@/core/units/formatQuantity'
 import { useUnits } from './UnitsProvider'
 
 /** A quantity as running text. */

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react'
 import type { Finding } from '@/core/findings/Finding'
-import { formatPhrase } from '@/core/units/formatPhrase'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import { PhraseText } from './Amount'
 import { MarkedItem } from './MarkedItem'
 import { remedyHref } from './remedyHref'

@@ -2,7 +2,7 @@
 
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { holdClock } from '@/core/leak-test/hold/holdClock'
+import { holdClock } from '@/core/leak-test/hold/holdSteps'
 import { useAlarm } from './useAlarm'
 import { useKept } from './useKept'
 

@@ -2,7 +2,7 @@
 
 import { useState, type ReactNode } from 'react'
 import type { DisplayRole } from '@/core/base/quantity'
-import { formatForField } from '@/core/units/formatForField'
+import { formatForField } from '@/core/units/formatQuantity'
 import { QuantityField } from './QuantityField'
 import { readQuantity } from './readQuantity'
 import { useUnits } from './UnitsProvider'

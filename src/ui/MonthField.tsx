@@ -2,7 +2,7 @@
 
 import { useId, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
-import { monthWords } from '@/core/time/monthWords'
+import { monthWords } from '@/core/time/months'
 import { readMonthField } from './readMonthField'
 
 /** A field that understands months as stamped. */

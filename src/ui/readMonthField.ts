@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import { readMonth } from '@/core/cylinders/stamps/readMonth'
+import { readMonth } from '@/core/cylinders/stamps/marks'
 
 /** What a month's text comes to: a month, or a sentence, or nothing yet. */
 export interface MonthReading {

@@ -1,6 +1,6 @@
 import type { Quantity } from '@/core/base/quantity'
 import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
-import { toUnit } from '@/core/units/toUnit'
+import { toUnit } from '@/core/units/convert'
 
 /**
  * A quantity as a bare number of the unit its role is shown in, for the axis of a chart.

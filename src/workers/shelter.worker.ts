@@ -1,7 +1,7 @@
 import { expose } from 'comlink'
 import { placements, type Placements } from '@/core/heat/clearance/placements'
 import { roomAir, type RoomAir } from '@/core/heat/air/roomAir'
-import type { RoomAirInput } from '@/core/heat/air/roomAirSchema'
+import type { RoomAirInput } from '@/core/heat/air/roomAirInput'
 import { answerOf, seldom, type Progress, type WorkerAnswer } from './askWorker'
 
 const worker = {

@@ -10,7 +10,7 @@ import {
   sourceField,
   versionField,
 } from '@/actions/fields'
-import type { z } from '@/core/base/schema'
+import type { z } from '@/core/base/zod'
 
 const complaint = (field: z.ZodType, value: unknown): string | null =>
   field.safeParse(value).error?.issues[0]?.message ?? null

@@ -1,7 +1,7 @@
 import { hangingField, idField, massField, nameField, reasonField, versionField } from '@/actions/fields'
 import { act } from '@/actions/result'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 
 const schema = z.strictObject({ name: nameField, massKg: massField })

@@ -1,5 +1,5 @@
 import { edited, made, soundStart } from '@tests/lines'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { call } from './call'
 
 const two = soundStart('two-cylinders')

@@ -1,6 +1,6 @@
 import { check, edited, change, made, soundStart } from '@tests/lines'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { call } from './call'
 
 const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC')

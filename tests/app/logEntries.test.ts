@@ -1,4 +1,4 @@
-import { formatPhrase } from '@/core/units/formatPhrase'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import { groupFacts, logGroups, logTitles } from '@/app/log/logKinds'
 import { logEntries } from '@/app/log/logEntries'
 import { remedyHref } from '@/ui/remedyHref'

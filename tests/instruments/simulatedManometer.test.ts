@@ -1,5 +1,5 @@
 import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { simulatedHoles, simulatedManometer } from '@/instruments/simulatedManometer'
 
 const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC')

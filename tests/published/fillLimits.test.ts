@@ -1,7 +1,6 @@
 import { POUND_KG } from '@tests/tradeUnits'
-import { co2FillLimitKg } from '@/core/cylinders/limits/co2FillLimitKg'
+import { co2FillLimitKg, propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { fillingDensityRows } from '@/core/rules/fillingDensity'
-import { propaneFillLimitKg } from '@/core/cylinders/limits/propaneFillLimitKg'
 
 /** 49 CFR 173.304a(d)(1) and (a)(2) [from memory]. */
 test.each([

@@ -1,12 +1,12 @@
 import { fahrenheit, OUNCE_KG, POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { cylinderState } from '@/core/fluids/cylinderState'
+import { gaugePressurePa } from '@/core/fluids/atmosphere'
+import { saturation } from '@/core/fluids/saturation'
+import { SIXTY_F_K } from '@/core/units/convert'
 import { decant } from '@/core/fill/decanting/decant'
 import { fillLimit } from '@/core/cylinders/limits/fillLimit'
 import { onboardSlip } from '@/core/fill/onboardSlip'
-import { cylinderState } from '@/core/fluids/cylinderState'
-import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
-import { saturation } from '@/core/fluids/saturation'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 
 const GALLON_M3 = 0.003785411784
 const LITRE_WATER_KG = 0.999016

@@ -1,13 +1,10 @@
 import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
-import { auxiliarySaturation } from '@/core/fluids/auxiliarySaturation'
-import { cylinderState } from '@/core/fluids/cylinderState'
-import type { Fluid } from '@/core/fluids/fluid'
-import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
-import { liquidFullTemperatureK } from '@/core/fluids/liquidFullTemperatureK'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { auxiliarySaturation } from '@/core/fluids/saturationTable'
+import { cylinderState, liquidFullTemperatureK } from '@/core/fluids/cylinderState'
+import { type Fluid, heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { gaugePressurePa, standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { saturation } from '@/core/fluids/saturation'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 
 function off(ours: number, reference: number): number {
   return Math.abs(ours / reference - 1)

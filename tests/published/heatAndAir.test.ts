@@ -1,11 +1,11 @@
 import { bareRoom, window } from '@tests/heat'
 import { BTU_PER_HOUR_W, fahrenheit, inches, SQUARE_INCH_M2 } from '@tests/tradeUnits'
-import { airMarks } from '@/core/heat/air/airMarks'
-import { perKgPropane } from '@/core/heat/air/combustion'
-import { peopleGive } from '@/core/heat/air/peopleGive'
+import { airMarks } from '@/core/heat/air/roomAir'
+import { peopleGive } from '@/core/heat/air/airModel'
 import { ventilationCheck } from '@/core/heat/ventilation/ventilationCheck'
-import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
+import { perKgPropane } from '@/core/heat/air/combustion'
+import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 
 // Stoichiometry: C3H8 + 5 O2 → 3 CO2 + 4 H2O with the molar masses of IUPAC.
 test('a kilogram of propane takes 3.63 kg of oxygen and gives 2.99 kg of CO2 and 1.63 kg of water', () => {

@@ -1,12 +1,11 @@
 import { add, chain, change, check, edited, sound, soundStart } from '@tests/lines'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
+import { toUnit, fromUnit } from '@/core/units/convert'
 import { lineZones } from '@/core/hookup/line/lineZones'
 import { lineVolumeM3 } from '@/core/hookup/line/lineVolume'
 import { pressureDrop } from '@/core/hookup/flow/pressureDrop'
 import { holdOutcome } from '@/core/leak-test/hold/holdOutcome'
 import { leakRate } from '@/core/leak-test/hold/leakRate'
-import { toUnit } from '@/core/units/toUnit'
-import { fromUnit } from '@/core/units/fromUnit'
 
 const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC')
 const inch = (number: number): number => fromUnit(number, 'length', 'in')

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { InputError } from '@/core/base/InputError'
 import { pressureDrop } from '@/core/hookup/flow/pressureDrop'
 import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 
 const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')
 const inch = (number: number): number => fromUnit(number, 'length', 'in')

@@ -1,6 +1,6 @@
 import { unit } from 'mathjs'
 import type { Dimension } from '@/core/base/quantity'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 
 /** Outside reference: the unit tables of mathjs. */
 test.each<[Dimension, string, string, string]>([

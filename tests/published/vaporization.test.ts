@@ -1,9 +1,8 @@
 import { BTU_PER_HOUR_W, fahrenheit, OUNCE_KG, POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import { coldDraw } from '@/core/vaporization/coldDraw'
-import { dlkRuleW } from '@/core/vaporization/dlkRuleW'
-import { runtimeS } from '@/core/appliances/runtimeS'
+import { dlkRuleW, vaporisationSlip } from '@/core/vaporization/vaporizationSlip'
+import { runtimeS } from '@/core/appliances/runtime'
 import { vaporisation, vaporisationSchema } from '@/core/vaporization/vaporization'
-import { vaporisationSlip } from '@/core/vaporization/vaporisationSlip'
 
 const INCH_M = 0.0254
 const hundred = { waterCapacityKg: 238 * POUND_KG, diameterM: 14.5 * INCH_M }

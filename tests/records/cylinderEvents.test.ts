@@ -3,7 +3,7 @@ import path from 'node:path'
 import { answers } from '@tests/gear'
 import { OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { gearRequalification } from '@/core/cylinders/dates/gearRequalification'
+import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { InputError } from '@/core/base/InputError'
 import {
   addCylinder,

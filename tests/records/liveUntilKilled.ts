@@ -1,5 +1,5 @@
 import fs from 'node:fs'
-import { keptUses } from '@/core/run/keptUses'
+import { keptUses } from '@/core/run/tripPlan'
 import { addAcceptance } from '@/records/acceptances'
 import { addFill } from '@/records/fills'
 import { openDatabase } from '@/records/openDatabase'

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { act } from '@/actions/result'
 import type { Database } from '@/records/databaseType'
 import { addRig, listRigs } from '@/records/rigs'

@@ -1,5 +1,5 @@
 import { soundStart } from '@tests/lines'
-import { lineFingerprint } from '@/core/hookup/line/lineFingerprint'
+import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 import type { Database } from '@/records/databaseType'

@@ -1,6 +1,6 @@
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
-import type { ApplianceKind } from '@/core/appliances/habit'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
+import type { ApplianceKind } from '@/core/appliances/habit'
 import { readNights } from '@/app/trips/readNights'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readMonthField } from '@/ui/readMonthField'

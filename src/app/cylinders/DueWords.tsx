@@ -1,4 +1,4 @@
-import { monthWords } from '@/core/time/monthWords'
+import { monthWords } from '@/core/time/months'
 import type { DateStatus, Requalification } from '@/core/cylinders/dates/requalification'
 import { StateMark, type MarkState } from '@/ui/StateMark'
 

@@ -1,8 +1,8 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import type { FullMark } from '@/core/cylinders/contents/gaugeLevel'
-import { OWN_RULE_ID, ruleSets } from '@/core/rules/ruleSets'
+import type { FullMark } from '@/core/cylinders/contents/liquidLevel'
+import { OWN_RULE_ID, ruleSets } from '@/core/rules/dateRules'
 import { QuantityField } from '@/ui/QuantityField'
 import type { StampFieldsProps } from './stampValues'
 

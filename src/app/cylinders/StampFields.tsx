@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import { cylinderKinds, kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
-import { dateClassOf } from '@/core/cylinders/stamps/dateClassOf'
+import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
 import { MonthField } from '@/ui/MonthField'
 import { QuantityField } from '@/ui/QuantityField'
 import { Term } from '@/ui/Term'

@@ -6,8 +6,8 @@ import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveCylinderAction } from '@/actions/cylinders'
 import { readStamps } from '@/core/cylinders/stamps/readStamps'
+import { formatQuantity, formatForField } from '@/core/units/formatQuantity'
 import type { TypicalSize } from '@/core/cylinders/typicalSizes'
-import { formatQuantity } from '@/core/units/formatQuantity'
 import { PhraseText } from '@/ui/Amount'
 import { CollarDrawing } from '@/ui/CollarDrawing'
 import { ConflictNote } from '@/ui/ConflictNote'
@@ -28,7 +28,6 @@ import {
   type StampValues,
   type StoredStamps,
 } from './stampValues'
-import { formatForField } from '@/core/units/formatForField'
 
 const LONGEST_COLLAR = 400
 

@@ -1,8 +1,7 @@
 'use client'
 
 import type { FillMode } from '@/core/fill/fillModes'
-import { fillCautions } from '@/core/fill/procedures/fillCautions'
-import { fillSteps } from '@/core/fill/procedures/fillSteps'
+import { fillCautions, fillSteps } from '@/core/fill/procedures/fillSteps'
 import { useTicks, type LoggedTick } from '@/app/useTicks'
 import { StepRail } from '@/ui/StepRail'
 

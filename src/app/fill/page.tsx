@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
-import { isStopped } from '@/core/findings/isStopped'
+import { isStopped } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
 import { loadWorld } from '@/app/world'

@@ -1,6 +1,5 @@
-import { boxPoints } from '@/core/math/boxPoints'
-import { ceilingM } from '@/core/heat/room/ceilingM'
-import { isOnWall } from '@/core/heat/room/isOnWall'
+import { boxPoints } from '@/core/math/planGeometry'
+import { ceilingM, isOnWall } from '@/core/heat/room/roomGeometry'
 import type { DrawnHeater, DrawnRoom } from './drawnRoom'
 
 /** Extent along the rig of a box on the plan. */

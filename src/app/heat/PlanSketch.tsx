@@ -1,6 +1,5 @@
-import { boxPoints } from '@/core/math/boxPoints'
-import type { PlanPoint } from '@/core/math/planPoint'
-import { roomOutline } from '@/core/heat/room/roomOutline'
+import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
+import { roomOutline } from '@/core/heat/room/roomGeometry'
 import type { Shelter } from '@/core/heat/room/roomPlan'
 
 const path = (points: readonly PlanPoint[]): string =>

@@ -3,7 +3,7 @@
 import type Konva from 'konva'
 import { useCallback, useRef } from 'react'
 import { Group, Line, Rect, Text } from 'react-konva'
-import { reachOf } from '@/core/heat/clearance/reachOf'
+import { reachOf } from '@/core/heat/clearance/clearanceTo'
 import type { Thing } from '@/core/heat/room/thing'
 import { DRAWN_FONT, drawnColours } from './drawnRoom'
 

@@ -3,7 +3,7 @@
 import Form from 'react-bootstrap/Form'
 import { glassClasses, shellClasses } from '@/core/heat/room/room'
 import { requireRoom } from '@/core/heat/room/requireRoom'
-import { glassFacts, shellFacts } from '@/core/heat/warmth/shellFacts'
+import { glassFacts, shellFacts } from '@/core/heat/warmth/shapeEstimate'
 import { Choice } from '@/ui/Choice'
 import { issueOf } from '@/ui/issueOf'
 import { Measure } from '@/ui/Measure'

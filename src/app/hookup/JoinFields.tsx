@@ -4,10 +4,9 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { connections } from '@/core/hookup/catalogue/connections'
 import type { LineEdit } from '@/core/hookup/line/editLine'
-import { freePorts } from '@/core/hookup/line/freePorts'
-import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
+import { freePorts, type GraphPart, type LineGraph } from '@/core/hookup/line/lineGraph'
 import type { Port } from '@/core/hookup/catalogue/partType'
-import { portsVerdict } from '@/core/hookup/catalogue/portsVerdict'
+import { portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
 import { newId } from '@/ui/newId'
 
 const verdictWords = { mates: 'fits', lookalike: 'looks alike, never seals', 'does-not-fit': 'does not fit' } as const

@@ -3,7 +3,7 @@
 import type { Connection } from '@xyflow/react'
 import { useEffect, useState } from 'react'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
-import { zoneFacts } from '@/core/hookup/line/zone'
+import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { LineCanvas } from './LineCanvas'
 import { chosenPart } from './PartBox'
 

@@ -1,5 +1,5 @@
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
-import type { Zone } from '@/core/hookup/line/zone'
+import type { Zone } from '@/core/hookup/catalogue/zone'
 import type { Place } from '@/workers/placeDiagram'
 import { BOX } from './usePlaces'
 

@@ -1,8 +1,7 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
-import type { LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeWords, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/StateMark'
 
 /** What leaks still, the gravest first. */

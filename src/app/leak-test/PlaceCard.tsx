@@ -2,10 +2,9 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { zoneFacts } from '@/core/hookup/line/zone'
+import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
-import { gradeWords, leakGrades, type LeakGrade } from '@/core/leak-test/sheet/leakGrades'
-import type { LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeWords, leakGrades, type LeakGrade, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { ActionSteps } from './ActionSteps'
 
 /** One place: what to expect there, and five large buttons for what the soap shows. */

@@ -1,7 +1,6 @@
 'use client'
 
-import type { LeakItemState } from '@/core/leak-test/sheet/leakTestState'
-import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
+import { type LeakItemState, gradeWords } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/StateMark'
 
 const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as const

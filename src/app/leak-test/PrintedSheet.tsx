@@ -1,6 +1,5 @@
-import { zoneFacts } from '@/core/hookup/line/zone'
-import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
-import type { LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { zoneFacts } from '@/core/hookup/catalogue/zone'
+import { gradeWords, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 
 /** The sheet for paper, black on white, with room to write. */
 export function PrintedSheet({ lineName, items }: { lineName: string; items: readonly LeakItemState[] }) {

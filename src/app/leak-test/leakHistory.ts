@@ -1,5 +1,4 @@
-import { gradeWords } from '@/core/leak-test/sheet/leakGrades'
-import { leakTestState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeWords, leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import type { HistoryEntry } from '@/app/historyEntry'
 import { pressureRole } from './hold/readHold'
 import type { LeakWorld } from './leakWorld'

@@ -1,5 +1,5 @@
 import { redirect } from 'next/navigation'
-import { lineFingerprint } from '@/core/hookup/line/lineFingerprint'
+import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { loadWorld } from '@/app/world'
 import { database } from '@/records/database'
 import { listHoldTests, type StoredHoldTest } from '@/records/holdTests'

@@ -3,8 +3,7 @@
 import { useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { soapAction } from '@/actions/leakTest'
-import type { LeakGrade } from '@/core/leak-test/sheet/leakGrades'
-import type { LeakReading } from '@/core/leak-test/sheet/leakTestState'
+import type { LeakGrade, LeakReading } from '@/core/leak-test/sheet/leakTestState'
 import { useNotice } from '@/ui/UndoProvider'
 
 /** A soaping as it was logged. */

@@ -1,7 +1,7 @@
 import { Document, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer'
 import { codePath } from '@/app/trips/codePath'
 import type { DrawnCard } from '@/app/trips/tripCardOf'
-import { formatPhrase } from '@/core/units/formatPhrase'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import { emergencies } from '@/ui/emergencies'
 import { plainText } from './plainText'
 

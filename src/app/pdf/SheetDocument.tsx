@@ -1,5 +1,5 @@
 import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
-import { zoneFacts } from '@/core/hookup/line/zone'
+import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { plainText } from './plainText'
 

@@ -3,8 +3,8 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { NightRibbon } from '@/core/run/analysis/nightRibbons'
-import { runCsv } from '@/core/run/analysis/runCsv'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
+import { runCsv } from '@/core/run/analysis/runCsv'
 import { Amount } from '@/ui/Amount'
 
 /** Hands a text over as a file. */

@@ -1,8 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import type { NightRibbon, RibbonHour } from '@/core/run/analysis/nightRibbons'
-import { weakestHour } from '@/core/run/analysis/weakestHour'
+import { type NightRibbon, type RibbonHour, weakestHour } from '@/core/run/analysis/nightRibbons'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { useUnits } from '@/ui/UnitsProvider'

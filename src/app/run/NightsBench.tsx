@@ -1,9 +1,9 @@
 'use client'
 
 import { supplyWords } from '@/core/cylinders/cylinderKind'
-import { useState } from 'react'
 import type { Finding } from '@/core/findings/Finding'
 import { nightRibbons } from '@/core/run/analysis/nightRibbons'
+import { useState } from 'react'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
 import { FindingList } from '@/ui/FindingList'
 import { SlipPaper } from '@/ui/SlipPaper'

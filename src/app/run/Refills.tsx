@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { momentWords } from '@/core/time/momentWords'
+import { momentWords } from '@/core/time/tripClock'
 import { Choice } from '@/ui/Choice'
 import type { RunWorld } from './runWorld'
 import type { RunDesk } from './useRunDesk'

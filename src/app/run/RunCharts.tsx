@@ -1,7 +1,7 @@
 'use client'
 
 import type { DisplayRole } from '@/core/base/quantity'
-import { momentWords } from '@/core/time/momentWords'
+import { momentWords } from '@/core/time/tripClock'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripMoment } from '@/core/run/simulation/tripRun'
 import { axisMarks } from '@/ui/axisMarks'

@@ -1,5 +1,5 @@
 import { Link } from '@/ui/Link'
-import { monthWords } from '@/core/time/monthWords'
+import { monthWords } from '@/core/time/months'
 import type { DueDate } from '@/core/trip/tasks/dueDates'
 import { remedyHref } from '@/ui/remedyHref'
 

@@ -1,6 +1,6 @@
 import { supplyWords } from '@/core/cylinders/cylinderKind'
-import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
+import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
 import { SlipPaper } from '@/ui/SlipPaper'
 import { GasBars } from './GasBars'

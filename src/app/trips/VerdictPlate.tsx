@@ -1,7 +1,7 @@
 import { supplyWords } from '@/core/cylinders/cylinderKind'
 import { verdictWords } from '@/core/findings/verdict'
-import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
 import type { Readiness } from '@/core/trip/readiness/readiness'
+import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
 import { StateMark } from '@/ui/StateMark'
 
 const enoughWords = {

@@ -1,6 +1,6 @@
-import type { CardBlock } from '@/core/trip/card/cardBlock'
+import type { CardBlock } from '@/core/trip/card/cardBlocks'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { formatPhrase } from '@/core/units/formatPhrase'
 
 /** Largest text that a printed code of a hand's breadth is read from by a phone. */
 const MOST = 640

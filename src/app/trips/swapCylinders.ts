@@ -1,6 +1,6 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { SwapCylinder } from './SwapEntry'
 
 /** The cylinders aboard that may give out, with what they held when it was last told. */

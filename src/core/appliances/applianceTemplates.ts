@@ -1,4 +1,4 @@
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import type { ApplianceKind, Energy, Habit } from './habit'
 
 /** What is usual of a kind of appliance. */

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 
 /** What an appliance of a camper is; its usual habits follow from it. */
 export const applianceKinds = [

@@ -1,8 +1,7 @@
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import { fromUnit } from '@/core/units/fromUnit'
-import { toUnit } from '@/core/units/toUnit'
+import { z } from '@/core/base/zod'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
+import { fromUnit, toUnit } from '@/core/units/convert'
 
 export const carbonationSchema = z.strictObject({
   temperatureK: z.number(),

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
-import { gasDensityKgM3 } from '@/core/fluids/gasDensityKgM3'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { gasDensityKgM3 } from '@/core/fluids/onePhase'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { carbonationGaugePa } from './carbonation'
 
 /** A keg as it is to be filled with gas and served. */

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
-import { gasDensityKgM3 } from '@/core/fluids/gasDensityKgM3'
-import { GAS_CONSTANT_J_MOL_K, propertyData } from '@/core/fluids/propertyData'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { gasDensityKgM3 } from '@/core/fluids/onePhase'
+import { GAS_CONSTANT_J_MOL_K, propertyData } from '@/core/fluids/fluidData'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 
 /** A tyre that is pumped up. */
 export interface Tyre {

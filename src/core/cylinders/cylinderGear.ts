@@ -1,4 +1,4 @@
-import type { RuleSet } from '@/core/rules/ruleSets'
+import type { RuleSet } from '@/core/rules/dateRules'
 import type { CylinderKind } from './cylinderKind'
 import type { LookAnswers } from '@/core/cylinders/inspection/lookOverItems'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'

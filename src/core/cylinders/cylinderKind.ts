@@ -1,4 +1,4 @@
-import type { Fluid } from '@/core/fluids/fluid'
+import type { Fluid } from '@/core/fluids/fluidData'
 
 /** The kinds of vessel an owner carries; each has its own rules for date, fill and transport. */
 export const cylinderKinds = ['removable', 'bottle', 'refillable-bottle', 'onboard', 'co2'] as const
@@ -16,7 +16,7 @@ export const supplyWords: Readonly<Record<Supply, string>> = {
   bottles: 'Small bottles',
 }
 
-export interface KindFacts {
+interface KindFacts {
   name: string
   gas: Fluid
   /** Weighed in ounces and grams rather than pounds and kilograms. */
@@ -31,4 +31,10 @@ export const kindFacts: Readonly<Record<CylinderKind, KindFacts>> = {
   'refillable-bottle': { name: 'One-pound bottle, refillable', gas: 'propane', small: true, supply: 'bottles' },
   onboard: { name: 'Fixed onboard tank', gas: 'propane', small: false, supply: 'line' },
   co2: { name: 'CO2 cylinder', gas: 'co2', small: false, supply: null },
+}
+
+/** A kind's name within a sentence: only its first word's capital goes, an abbreviation's stay. */
+export function kindWords(kind: CylinderKind): string {
+  const { name } = kindFacts[kind]
+  return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name
 }

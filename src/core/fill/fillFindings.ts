@@ -1,7 +1,7 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { Finding, Severity } from '@/core/findings/Finding'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { pumpAnswer, type PumpReason } from '@/core/cylinders/fitness/pumpAnswer'
-import type { Finding, Severity } from '@/core/findings/Finding'
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { BottleSchool, FillMode } from './fillModes'
 

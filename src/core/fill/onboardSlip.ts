@@ -1,5 +1,5 @@
-import { FIXED_TANK_FULL, gaugeLevel, type FullMark } from '@/core/cylinders/contents/gaugeLevel'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
+import { FIXED_TANK_FULL, gaugeLevel, type FullMark } from '@/core/cylinders/contents/liquidLevel'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import type { Quantity } from '@/core/base/quantity'
 import type { FigureInput, Slip, SlipLine } from '@/core/rules/figure'
 

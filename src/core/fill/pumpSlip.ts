@@ -1,10 +1,10 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { saturation } from '@/core/fluids/saturation'
+import { SIXTY_F_K } from '@/core/units/convert'
 import type { Figure, FigureInput, Slip, SlipLine } from '@/core/rules/figure'
 import type { Quantity } from '@/core/base/quantity'
-import { saturation } from '@/core/fluids/saturation'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { fillLimit } from '@/core/cylinders/limits/fillLimit'
 
 export interface PumpFill {

@@ -1,4 +1,4 @@
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'

@@ -19,3 +19,8 @@ export function verdict(findings: readonly Finding[]): Verdict {
   if (findings.some(({ severity }) => severity === 'fix-first')) return 'fix-first'
   return 'ready'
 }
+
+/** Whether something among the findings ends only when the fact changes. */
+export function isStopped(findings: readonly Finding[]): boolean {
+  return verdict(findings) === 'stop'
+}

@@ -1,6 +1,5 @@
-import type { Fluid } from './fluid'
+import { type Fluid, propertyData } from './fluidData'
 import { helmholtz } from './helmholtz'
-import { propertyData } from './propertyData'
 
 export interface CriticalPoint {
   temperatureK: number

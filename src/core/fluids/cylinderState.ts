@@ -1,11 +1,59 @@
-import type { Fluid } from './fluid'
-import { liquidFullTemperatureK } from './liquidFullTemperatureK'
-import { onePhasePressurePa } from './onePhasePressurePa'
-import { requireTemperature } from './requireTemperature'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/zod'
+import { cubicThrough } from '@/core/math/interpolation'
+import { fluidSchema, type Fluid, requireTemperature } from './fluidData'
+import { onePhasePressurePa } from './onePhase'
 import { saturation } from './saturation'
 import { saturationTable } from './saturationTable'
 
-export type Phase = 'two-phase' | 'liquid-full' | 'vapour-only' | 'supercritical'
+/** Inputs of cylinderState, as sent from outside. */
+export const cylinderStateSchema = z.strictObject({
+  fluid: fluidSchema,
+  massKg: z.number(),
+  volumeM3: z.number(),
+  temperatureK: z.number(),
+})
+
+const HALVINGS = 36
+
+/**
+ * Temperature at which the liquid, swelling as it warms, has taken the whole cylinder.
+ *
+ * @param massKg - contents
+ * @param volumeM3 - inside volume
+ * @returns K; null when it never happens (too little aboard: all of it turns to vapour or passes the critical
+ *   temperature first) or has happened at every temperature in range
+ * @throws InputError when mass or volume is not more than nothing
+ */
+export function liquidFullTemperatureK(fluid: Fluid, massKg: number, volumeM3: number): number | null {
+  if (!(massKg > 0)) throw new InputError('massKg', 'There must be something in the cylinder.')
+  if (!(volumeM3 > 0)) throw new InputError('volumeM3', 'The volume must be more than nothing.')
+  const density = massKg / volumeM3
+  const { liquidDensity, critical, step, nodes } = saturationTable(fluid)
+  const densest = liquidDensity[nodes - 1] ?? 0
+  if (density <= critical.densityKgM3 || density > densest) return null
+
+  let below = 0
+  let above = nodes - 1
+  for (let i = 0; i < HALVINGS; i += 1) {
+    const middle = (below + above) / 2
+    if (cubicThrough(liquidDensity, middle) < density) below = middle
+    else above = middle
+  }
+  return critical.temperatureK * (1 - (above * step) ** 2)
+}
+
+/**
+ * Density of the liquid at the coldest temperature in range: no cylinder can hold more than this, brim-full.
+ *
+ * @returns kg/m³
+ */
+export function densestLiquidKgM3(fluid: Fluid): number {
+  const { liquidDensity, nodes } = saturationTable(fluid)
+  return liquidDensity[nodes - 1] ?? NaN
+}
+
+type Phase = 'two-phase' | 'liquid-full' | 'vapour-only' | 'supercritical'
 
 export interface CylinderState {
   phase: Phase
@@ -60,4 +108,34 @@ export function cylinderState(fluid: Fluid, massKg: number, volumeM3: number, te
     liquidVolumeFraction: liquidFull ? 1 : 0,
     liquidFullTemperatureK: fullAt,
   }
+}
+
+interface CurvePoint extends CylinderState {
+  temperatureK: number
+}
+
+/** A stretch of temperatures, walked in even steps, both ends taken. */
+interface TemperatureSpan {
+  fromK: number
+  toK: number
+  points: number
+  /** The curve ends with the first point above this absolute pressure; by default it goes on. */
+  untilPa?: number
+}
+
+/**
+ * State of a closed cylinder over a span of temperatures, coldest first.
+ *
+ * @throws InputError for a span that runs backwards or has fewer than two points, and as cylinderState does
+ */
+export function pressureCurve(fluid: Fluid, massKg: number, volumeM3: number, span: TemperatureSpan): CurvePoint[] {
+  const { fromK, toK, points, untilPa = Infinity } = span
+  if (!(toK > fromK)) throw new InputError('toK', 'The curve must end warmer than it begins.')
+  if (!Number.isInteger(points) || points < 2) throw new InputError('points', 'A curve needs two points or more.')
+  const curve: CurvePoint[] = []
+  for (let i = 0; i < points && (curve.at(-1)?.pressurePa ?? 0) <= untilPa; i += 1) {
+    const temperatureK = fromK + ((toK - fromK) * i) / (points - 1)
+    curve.push({ temperatureK, ...cylinderState(fluid, massKg, volumeM3, temperatureK) })
+  }
+  return curve
 }

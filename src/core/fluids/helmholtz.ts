@@ -1,5 +1,4 @@
-import type { Fluid } from './fluid'
-import { GAS_CONSTANT_J_MOL_K, propertyData } from './propertyData'
+import { type Fluid, GAS_CONSTANT_J_MOL_K, propertyData } from './fluidData'
 
 /** What the short Helmholtz equation says of one phase. */
 export interface PhasePoint {

@@ -1,10 +1,13 @@
 import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/zod'
 import { cubicThrough } from '@/core/math/interpolation'
-import type { Fluid } from './fluid'
-import { requireTemperature } from './requireTemperature'
+import { fluidSchema, type Fluid, requireTemperature } from './fluidData'
 import { saturationTable } from './saturationTable'
 
-export interface Saturation {
+/** Inputs of saturation, as sent from outside. */
+export const saturationSchema = z.strictObject({ fluid: fluidSchema, temperatureK: z.number() })
+
+interface Saturation {
   /** Absolute. */
   pressurePa: number
   liquidDensityKgM3: number

@@ -1,8 +1,8 @@
 import type { Finding } from '@/core/findings/Finding'
+import { gasKinds } from '@/core/heat/room/thing'
 import { exitState } from '@/core/heat/clearance/exitState'
 import { heatFinding } from './heatFinding'
 import type { ShelterGear } from '@/core/heat/room/roomPlan'
-import { gasKinds } from '@/core/heat/room/thing'
 
 const at = (gear: ShelterGear) => ({ subjectId: gear.id, label: 'To the plan' }) as const
 

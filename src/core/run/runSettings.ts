@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { cylinderSites } from '@/core/vaporization/heatTransfer'
 
 /**

@@ -1,12 +1,135 @@
 import { InputError } from '@/core/base/InputError'
 import type { Dimension } from '@/core/base/quantity'
-import { readNumber } from './readNumber'
-import { readTerms, type Term } from './readTerms'
-import { tidyQuantityText } from './tidyQuantityText'
-import { unitOf } from './unitOf'
-import { unitTable } from './unitTable'
+import { unitTable, unitOf } from './unitTable'
 
-export interface ParseOptions {
+const vulgarFractions: Readonly<Record<string, string>> = {
+  '¼': '1/4',
+  '½': '1/2',
+  '¾': '3/4',
+  '⅓': '1/3',
+  '⅔': '2/3',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+}
+
+/**
+ * Brings a typed quantity into plain characters: one kind of minus, quote and space, fractions written out.
+ *
+ * @param text - as typed or pasted
+ * @returns lower-case text without surrounding spaces
+ * @example tidyQuantityText('1½ IN') // '1 1/2 in'
+ */
+export function tidyQuantityText(text: string): string {
+  return text
+    .replace(/[¼½¾⅓⅔⅛⅜⅝⅞]/g, (sign) => ` ${vulgarFractions[sign]}`)
+    .replace(/[−–—]/g, '-')
+    .replace(/[′’‘]/g, "'")
+    .replace(/[″“”]|''/g, '"')
+    .replace(/º|˚/g, '°')
+    .replace(/²/g, '2')
+    .replace(/³/g, '3')
+    .replace(/(?<=\d)[\u202f\u2009\u00a0](?=\d{3})/g, '')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .toLowerCase()
+}
+
+/** A number and the unit written behind it; null where none was written. */
+interface Term {
+  numberText: string
+  unitKey: string | null
+}
+
+const NUMBER = /^(\d+(?: |-)\d+\/\d+|\d+\/\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?|[.,]\d+)\s*/
+
+/** Length of `rest` that spells the word, spaces and points inside it not counted; 0 when it does not. */
+function spelledLength(rest: string, spelling: string): number {
+  let matched = 0
+  for (let i = 0; i < rest.length; i += 1) {
+    const character = rest.charAt(i)
+    if (matched > 0 && (character === ' ' || character === '.')) continue
+    if (character !== spelling[matched]) return 0
+    matched += 1
+    if (matched < spelling.length) continue
+    const runsOn = /[a-z°#]$/.test(spelling) && /[a-z/^]/.test(rest.charAt(i + 1))
+    if (runsOn) return 0
+    return rest.charAt(i + 1) === '.' ? i + 2 : i + 1
+  }
+  return 0
+}
+
+function longestSpelling(rest: string, spellings: readonly string[]): number {
+  return Math.max(0, ...spellings.map((spelling) => spelledLength(rest, spelling)))
+}
+
+/**
+ * Splits a tidied quantity into its terms, as `1 lb 11.6 oz` into two.
+ *
+ * @param text - from tidyQuantityText, without a sign
+ * @param path - field path for errors
+ * @throws InputError when a number or a known unit is missing at its place
+ */
+export function readTerms(text: string, dimension: Dimension, path: string): Term[] {
+  const { units, misnomers = [], noun, example } = unitTable[dimension]
+  const terms: Term[] = []
+  let rest = text
+  while (rest !== '') {
+    const number = NUMBER.exec(rest)
+    if (!number?.[1]) {
+      throw new InputError(path, `“${rest}” does not begin with a number. Write the ${noun} like ${example}.`)
+    }
+    rest = rest.slice(number[0].length)
+    let unitKey: string | null = null
+    let length = 0
+    for (const [key, unit] of Object.entries(units)) {
+      const found = longestSpelling(rest, unit.spellings)
+      if (found > length) [unitKey, length] = [key, found]
+    }
+    const misnomer = misnomers.find(({ spellings }) => longestSpelling(rest, spellings) > length)
+    if (misnomer) throw new InputError(path, misnomer.message)
+    if (unitKey === null && rest !== '' && !/^\d/.test(rest)) {
+      const word = /^\S+/.exec(rest)?.[0] ?? rest
+      throw new InputError(path, `“${word}” is not a unit of ${noun} known here. Write it like ${example}.`)
+    }
+    terms.push({ numberText: number[1], unitKey })
+    rest = rest.slice(length).trimStart()
+  }
+  return terms
+}
+
+/**
+ * Reads one number as people write it: `31.4`, `17,5`, `9,000`, `1 1/2`, `3/8`.
+ *
+ * A comma before exactly three digits parts thousands in US units. With a metric unit it could be either, and
+ * a thousandfold mistake is not to be guessed at, so it is refused.
+ *
+ * @param family - of the unit that follows
+ * @param path - field path for errors
+ * @throws InputError when ambiguous or when a fraction has nothing below its line
+ */
+export function readNumber(numberText: string, family: 'us' | 'metric', path: string): number {
+  const fraction = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(numberText)
+  if (fraction) {
+    const [, whole = '0', over = '0', under = '0'] = fraction
+    if (Number(under) === 0)
+      throw new InputError(path, `${over}/${under} is not a fraction: nothing can be divided by 0.`)
+    return Number(whole) + Number(over) / Number(under)
+  }
+  if (/^[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(numberText)) {
+    const oneComma = numberText.indexOf(',') === numberText.lastIndexOf(',')
+    if (family === 'metric' && oneComma && !numberText.includes('.')) {
+      const joined = numberText.replace(',', '')
+      const pointed = numberText.replace(',', '.')
+      throw new InputError(path, `“${numberText}” could mean ${joined} or ${pointed}. Write it without the comma.`)
+    }
+    return Number(numberText.replaceAll(',', ''))
+  }
+  return Number(numberText.replace(',', '.'))
+}
+
+interface ParseOptions {
   /** Unit meant by a bare number; without it a bare number is refused. */
   defaultUnit?: string
   /** Field path to carry in errors. */

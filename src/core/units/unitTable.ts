@@ -1,7 +1,7 @@
 import type { Dimension } from '@/core/base/quantity'
 
 /** One unit: SI value = number × factor + offset. */
-export interface Unit {
+interface Unit {
   symbol: string
   factor: number
   offset?: number
@@ -14,12 +14,12 @@ export interface Unit {
 }
 
 /** A spelling that is understood but means something else than the field asks for. */
-export interface Misnomer {
+interface Misnomer {
   spellings: readonly string[]
   message: string
 }
 
-export interface DimensionUnits {
+interface DimensionUnits {
   noun: string
   example: string
   mayBeNegative: boolean
@@ -28,17 +28,23 @@ export interface DimensionUnits {
 }
 
 const POUND_KG = 0.45359237
+
 const INCH_M = 0.0254
+
 const FOOT_M = 12 * INCH_M
+
 const PSI_PA = (POUND_KG * 9.80665) / (INCH_M * INCH_M)
+
 // BTU by the international table, as the gas trade uses it.
 const BTU_J = 1055.05585262
+
 const HOUR_S = 3600
 
 const gaugeWords: Misnomer = {
   spellings: ['psig'],
   message: 'This field wants absolute pressure; psig is what a gauge shows. Add the air pressure and write psia.',
 }
+
 const absoluteWords: Misnomer = {
   spellings: ['psia'],
   message: 'This field wants what a gauge shows; psia counts the air as well. Take the air pressure off and write psi.',
@@ -255,4 +261,16 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
       d: { symbol: 'days', factor: 24 * HOUR_S, spellings: ['d', 'day', 'days'], family: 'metric', minor: 'h' },
     },
   },
+}
+
+/**
+ * Looks a unit up by its key in the table.
+ *
+ * @param unitKey - key in the unit table, such as `lb`
+ * @throws RangeError for a key the table does not have: a fault of the program, not of the owner
+ */
+export function unitOf(dimension: Dimension, unitKey: string): Unit {
+  const unit = unitTable[dimension].units[unitKey]
+  if (!unit) throw new RangeError(`No unit ${unitKey} in ${dimension}`)
+  return unit
 }

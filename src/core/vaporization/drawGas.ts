@@ -1,13 +1,15 @@
-import { boilAt } from './boilAt'
-import { WALL_J_KG_K, type Boiling } from './boiling'
-import { allVapourKg } from './allVapourKg'
-import { energyJ } from './energyJ'
-import { isVapourOnly } from './isVapourOnly'
-import { residueKg } from './residueKg'
-import { wallEnergyJ } from './wallEnergyJ'
-import { wallWPerK } from './wallWPerK'
-import { BOIL } from './boilTable'
-import { wettedAreaM2 } from './wettedAreaM2'
+import { boilAt, BOIL } from './propaneSaturationTable'
+import {
+  WALL_J_KG_K,
+  type Boiling,
+  allVapourKg,
+  energyJ,
+  isVapourOnly,
+  residueKg,
+  wallEnergyJ,
+  wallWPerK,
+} from './cylinderThermalState'
+import { wettedAreaM2 } from './vessel'
 
 /** What a step happens in. */
 export interface Around {

@@ -1,4 +1,7 @@
-import { z } from '@/core/base/schema'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/zod'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 export const vesselStands = ['upright', 'lying'] as const
 
@@ -16,3 +19,103 @@ export const vesselSchema = z.strictObject({
 })
 
 export type Vessel = z.output<typeof vesselSchema>
+
+/** A vessel with all its measures filled in. */
+export interface VesselBody {
+  stands: Vessel['stands']
+  volumeM3: number
+  diameterM: number
+  /** Of the tube that has its volume. */
+  lengthM: number
+  wallKg: number
+}
+
+/** Usual outside diameter by water capacity, upright. [common practice] */
+const UPRIGHT: readonly (readonly [waterKg: number, diameterM: number])[] = [
+  [1.107, 0.098],
+  [5.4, 0.203],
+  [10.8, 0.229],
+  [21.6, 0.31],
+  [32.4, 0.316],
+  [43.2, 0.316],
+  [108, 0.368],
+  [454, 0.762],
+]
+
+/** A lying tank is about so many times longer than wide. [common practice] */
+const LYING_SLENDERNESS = 2.5
+
+/** A steel vessel weighs this share of the water it would hold. [common practice] */
+const WALL_SHARE = 0.37
+
+/** Along the logarithm of the size: a cylinder between two common ones has a diameter between theirs. */
+function usualDiameterM(waterKg: number): number {
+  const after = UPRIGHT.findIndex(([size]) => size >= waterKg)
+  const upper = UPRIGHT[after === -1 ? UPRIGHT.length - 1 : after]
+  const lower = UPRIGHT[after <= 0 ? (after === 0 ? 0 : UPRIGHT.length - 1) : after - 1]
+  if (!upper || !lower) return 0.31
+  // Beyond both ends it grows as bodies of one shape do.
+  if (upper === lower) return upper[1] * Math.cbrt(waterKg / upper[0])
+  const share = Math.log(waterKg / lower[0]) / Math.log(upper[0] / lower[0])
+  return lower[1] + (upper[1] - lower[1]) * share
+}
+
+/**
+ * Measures of a vessel, the usual ones where none are given.
+ *
+ * @param vessel - water capacity and how it stands, at least
+ * @throws InputError at `diameterM` when it would be flatter than any vessel
+ */
+export function vesselBody({ waterCapacityKg, stands, diameterM, wallKg }: Vessel): VesselBody {
+  const volumeM3 = waterCapacityVolumeM3(waterCapacityKg)
+  const wide =
+    diameterM ??
+    (stands === 'upright' ? usualDiameterM(waterCapacityKg) : Math.cbrt((4 * volumeM3) / (Math.PI * LYING_SLENDERNESS)))
+  const lengthM = volumeM3 / ((Math.PI / 4) * wide * wide)
+  if (lengthM < wide / 4) {
+    throw new InputError('diameterM', 'So wide it would be flatter than any vessel. Check diameter and water capacity.')
+  }
+  return { stands, volumeM3, diameterM: wide, lengthM, wallKg: wallKg ?? waterCapacityKg * WALL_SHARE }
+}
+
+/**
+ * The vessel that a cylinder of the rig is: fixed tanks lie, all others stand.
+ *
+ * @param cylinder - of the rig
+ */
+export function vesselOf({ kind, waterCapacityKg, tareKg }: CylinderGear): Vessel {
+  return {
+    waterCapacityKg,
+    stands: kind === 'onboard' ? 'lying' : 'upright',
+    ...(tareKg > 0 && { wallKg: tareKg }),
+  }
+}
+
+/** Below this share of its volume the liquid no longer covers the whole bottom of a standing cylinder. */
+const BOTTOM_COVERED = 0.02
+
+/** Half the angle that the liquid of a lying tube covers, from its share of the circle. */
+function halfAngle(share: number): number {
+  let [low, high] = [0, Math.PI]
+  for (let i = 0; i < 32; i += 1) {
+    const middle = (low + high) / 2
+    if (middle - Math.sin(2 * middle) / 2 < share * Math.PI) low = middle
+    else high = middle
+  }
+  return (low + high) / 2
+}
+
+/**
+ * Wall that the liquid wets inside, through which the heat to boil it comes.
+ *
+ * @param body - of the vessel, as a tube with flat ends
+ * @param liquidFraction - share of its volume that is liquid, 0 to 1
+ * @returns m²
+ * @see geometry of the cylinder and the circular segment
+ */
+export function wettedAreaM2({ stands, diameterM, lengthM }: VesselBody, liquidFraction: number): number {
+  const share = Math.min(1, Math.max(0, liquidFraction))
+  const endM2 = (Math.PI / 4) * diameterM * diameterM
+  if (stands === 'lying') return diameterM * halfAngle(share) * lengthM + 2 * share * endM2
+  return endM2 * Math.min(1, share / BOTTOM_COVERED) + Math.PI * diameterM * lengthM * share
+}

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 
 /** Pictures are files named so: nothing that leads elsewhere. */
 const NAME_OF_FILE = /^[^/\\\0.][^/\\\0]*$/

@@ -1,6 +1,5 @@
 import type { InputIssue } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { zodIssues } from '@/core/base/zodIssues'
+import { z, zodIssues } from '@/core/base/zod'
 import { FileError, wholeFile } from './FileError'
 import { brokenLine, withLines } from './fileLines'
 import { fileIssues } from './fileIssues'

@@ -1,6 +1,6 @@
 import { getTableColumns, getTableName, type Column } from 'drizzle-orm'
 import type { SQLiteTable } from 'drizzle-orm/sqlite-core'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { columnSchemas } from './columnSchemas'
 import { jsonSchemas } from './jsonSchemas'
 

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { worldSchema } from './worldSchema'
 
 /** The open format as a JSON Schema, for other programs. */

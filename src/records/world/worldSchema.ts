@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { idField } from './columnSchemas'
 import { rowSchema } from './rowSchema'
 import { FORMAT, FORMAT_VERSION } from './World'

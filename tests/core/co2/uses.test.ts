@@ -3,8 +3,7 @@ import { fahrenheit } from '@tests/tradeUnits'
 import { co2InRoom } from '@/core/co2/co2InRoom'
 import { kegPlan, type Keg } from '@/core/co2/kegPlan'
 import { kegSlip } from '@/core/co2/kegSlip'
-import { timesIn } from '@/core/co2/timesIn'
-import { airTools, toolGasKg } from '@/core/co2/toolGasKg'
+import { timesIn, airTools, toolGasKg } from '@/core/co2/toolGas'
 
 const keg: Keg = {
   drinkM3: 0.019,

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { bottleGear, co2Gear, cylinderGear, tankGear } from '@tests/gear'
 import { POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { CURVE_FROM_K, CURVE_TO_K, heatCurve } from '@/core/cylinders/contents/heatCurve'
 import { heatFigures } from '@/core/cylinders/contents/heatFigures'
 

@@ -1,16 +1,15 @@
 import fc from 'fast-check'
 import { cylinderGear, tankGear } from '@tests/gear'
 import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { gaugeLevel } from '@/core/cylinders/contents/gaugeLevel'
+import { gaugeLevel, massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { cylinderState } from '@/core/fluids/cylinderState'
+import { SIXTY_F_K } from '@/core/units/convert'
 import { heightLevel, type VesselShape } from '@/core/cylinders/contents/heightLevel'
 import { learnedGauge } from '@/core/cylinders/contents/learnedGauge'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
-import { massOfLevelKg } from '@/core/cylinders/contents/massOfLevelKg'
 import { pressureGaugeTells } from '@/core/cylinders/contents/pressureGauge'
-import { cylinderState } from '@/core/fluids/cylinderState'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 
 const INCH_M = 0.0254
 

@@ -1,7 +1,6 @@
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
 import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equipment'
-import { judgeLookOver } from '@/core/cylinders/inspection/judgeLookOver'
-import { lookOverItems } from '@/core/cylinders/inspection/lookOverItems'
+import { judgeLookOver, lookOverItems } from '@/core/cylinders/inspection/lookOverItems'
 
 describe.each(cylinderKinds)('the look-over of a %s', (kind) => {
   const items = lookOverItems(kind)

@@ -1,4 +1,4 @@
-import { readMonth } from '@/core/cylinders/stamps/readMonth'
+import { readMonth } from '@/core/cylinders/stamps/marks'
 
 const NOVEMBER = '2026-11'
 

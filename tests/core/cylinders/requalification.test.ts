@@ -1,14 +1,10 @@
 import fc from 'fast-check'
-import { monthsLater } from '@/core/time/monthsLater'
-import { monthWords } from '@/core/time/monthWords'
-import { readMarks } from '@/core/cylinders/stamps/readMarks'
-import { writeMarks } from '@/core/cylinders/stamps/writeMarks'
+import { monthsLater, monthWords } from '@/core/time/months'
+import { readMarks, writeMarks } from '@/core/cylinders/stamps/marks'
 import { requalification, type CylinderDates } from '@/core/cylinders/dates/requalification'
+import { dateClassOf, readSpecification } from '@/core/cylinders/stamps/readSpecification'
+import { ruleSetOf, ruleSets } from '@/core/rules/dateRules'
 import { requalificationOfStamps } from '@/core/cylinders/dates/requalificationOfStamps'
-import { dateClassOf } from '@/core/cylinders/stamps/dateClassOf'
-import { readSpecification } from '@/core/cylinders/stamps/readSpecification'
-import { ruleSetOf } from '@/core/rules/ruleSetOf'
-import { ruleSets } from '@/core/rules/ruleSets'
 
 const ON = '2026-11'
 const dates = (change: Partial<CylinderDates> = {}): CylinderDates => ({

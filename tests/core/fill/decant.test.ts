@@ -1,9 +1,7 @@
 import fc from 'fast-check'
 import { fahrenheit, OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { decant, type DecantInput } from '@/core/fill/decanting/decant'
-import { decantBand } from '@/core/fill/decanting/decantBand'
-import { decantOutlook } from '@/core/fill/decanting/decantOutlook'
-import { decantRow } from '@/core/fill/decanting/decantRow'
+import { decantBand, decantOutlook, decantRow } from '@/core/fill/decanting/decantOutlook'
 import { saturation } from '@/core/fluids/saturation'
 
 const bottle = { bottleTareKg: 0.41, bottleWaterCapacityKg: 1.107 }

@@ -1,9 +1,8 @@
 import fc from 'fast-check'
-import { densestLiquidKgM3 } from '@/core/fluids/densestLiquidKgM3'
-import { fluids } from '@/core/fluids/fluid'
-import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
+import { densestLiquidKgM3 } from '@/core/fluids/cylinderState'
+import { fluids } from '@/core/fluids/fluidData'
+import { gaugePressurePa, standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { saturation } from '@/core/fluids/saturation'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
 
 const altitude = fc.double({ min: -500, max: 11_000, noNaN: true })
 

@@ -1,16 +1,13 @@
 import fc from 'fast-check'
 import { InputError } from '@/core/base/InputError'
 import { criticalPoint } from '@/core/fluids/criticalPoint'
-import { cylinderState } from '@/core/fluids/cylinderState'
-import { fluids, type Fluid } from '@/core/fluids/fluid'
-import { helmholtz } from '@/core/fluids/helmholtz'
-import { liquidFullTemperatureK } from '@/core/fluids/liquidFullTemperatureK'
-import { onePhasePressurePa } from '@/core/fluids/onePhasePressurePa'
-import { pressureCurve } from '@/core/fluids/pressureCurve'
+import { cylinderState, liquidFullTemperatureK, pressureCurve } from '@/core/fluids/cylinderState'
+import { fluids, type Fluid } from '@/core/fluids/fluidData'
+import { onePhasePressurePa } from '@/core/fluids/onePhase'
 import { saturation } from '@/core/fluids/saturation'
-import { saturationTable } from '@/core/fluids/saturationTable'
-import { solveSaturation } from '@/core/fluids/solveSaturation'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { saturationTable, solveSaturation } from '@/core/fluids/saturationTable'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
+import { helmholtz } from '@/core/fluids/helmholtz'
 
 const coldest: Record<Fluid, number> = { propane: 173.15, co2: 216.592 }
 const anyFluid = fc.constantFrom(...fluids)

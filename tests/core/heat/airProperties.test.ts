@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { bareRoom, window } from '@tests/heat'
 import { roomAir } from '@/core/heat/air/roomAir'
-import { roomAirSchema } from '@/core/heat/air/roomAirSchema'
-import type { z } from '@/core/base/schema'
+import type { z } from '@/core/base/zod'
+import { roomAirSchema } from '@/core/heat/air/roomAirInput'
 
 const across = (openM: number) => [window({ openM }), window({ id: 'b', side: 'right', alongM: 1, openM })]
 

@@ -1,15 +1,12 @@
 import fc from 'fast-check'
 import { bareRoom, body, thing } from '@tests/heat'
-import { boxPoints } from '@/core/math/boxPoints'
-import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
+import { boxPoints, turnAbout } from '@/core/math/planGeometry'
+import { clearanceCheck, keepOffOf } from '@/core/heat/clearance/clearanceCheck'
 import type { Pose } from '@/core/heat/heaters/heater'
-import { keepOffOf } from '@/core/heat/clearance/keepOffOf'
-import { leastBeyond } from '@/core/math/leastBeyond'
-import { leastMargins } from '@/core/heat/clearance/leastMargins'
-import { marginTo } from '@/core/heat/clearance/marginTo'
-import { reachOf } from '@/core/heat/clearance/reachOf'
+import { leastBeyond } from '@/core/math/boxDistance'
+import { marginTo, reachOf } from '@/core/heat/clearance/clearanceTo'
 import { thingKinds, type Thing } from '@/core/heat/room/thing'
-import { turnAbout } from '@/core/math/turnAbout'
+import { leastMargins } from '@/core/heat/clearance/leastMargins'
 
 const metres = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const anyThing: fc.Arbitrary<Thing> = fc

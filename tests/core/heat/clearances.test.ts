@@ -1,11 +1,11 @@
 import { bareRoom, body, door, pose, thing } from '@tests/heat'
 import { inches } from '@tests/tradeUnits'
 import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
-import { clearanceSlip } from '@/core/heat/clearance/clearanceSlip'
 import type { Heater, HeaterBody, Pose } from '@/core/heat/heaters/heater'
+import type { Thing } from '@/core/heat/room/thing'
+import { clearanceSlip } from '@/core/heat/clearance/clearanceSlip'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import type { RoomInput } from '@/core/heat/room/room'
-import type { Thing } from '@/core/heat/room/thing'
 import { InputError } from '@/core/base/InputError'
 
 function check(things: readonly Thing[], of: { heater?: HeaterBody; at?: Pose; room?: Partial<RoomInput> } = {}) {

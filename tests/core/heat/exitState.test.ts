@@ -3,9 +3,8 @@ import { bareRoom, body, door, pose, thing } from '@tests/heat'
 import { exitState } from '@/core/heat/clearance/exitState'
 import { hoseRun } from '@/core/heat/heaters/hoseRun'
 import type { Room } from '@/core/heat/room/room'
-import { shortestWalk } from '@/core/heat/clearance/shortestWalk'
+import { shortestWalk, SQUARE_M, walkGrid } from '@/core/heat/clearance/walkGrid'
 import type { Thing } from '@/core/heat/room/thing'
-import { SQUARE_M, walkGrid } from '@/core/heat/clearance/walkGrid'
 
 const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.2, highM: 0.5 })
 const room = (change: Parameters<typeof bareRoom>[0] = {}): Room =>

@@ -2,9 +2,9 @@ import { alarms, body, door, heaterGear, pose, shelterGear, thing, window } from
 import { inches } from '@tests/tradeUnits'
 import { basis } from '@/core/rules/basis/basis'
 import type { HeaterUse } from '@/core/heat/heaters/heater'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import type { ShelterGear } from '@/core/heat/room/roomPlan'
 import { shelterFindings, type HeatOfRig } from '@/core/heat/heatFindings'
-import { formatPhrase } from '@/core/units/formatPhrase'
 
 function judge(change: Partial<HeatOfRig> = {}) {
   return shelterFindings({

@@ -1,9 +1,8 @@
 import { panel, radiant } from '@tests/heat'
 import { BTU_PER_HOUR_W, FOOT_M } from '@tests/tradeUnits'
-import { altitudeFigures } from '@/core/heat/heaters/altitudeFigures'
-import { altitudeOfHeater } from '@/core/heat/heaters/altitudeOfHeater'
-import { compareHeater, type HeaterMoney } from '@/core/heat/heaters/compareHeater'
+import { altitudeFigures, altitudeOfHeater } from '@/core/heat/heaters/heaterAltitude'
 import { heaterKinds, heaterSchema } from '@/core/heat/heaters/heater'
+import { compareHeater, type HeaterMoney } from '@/core/heat/heaters/compareHeater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { heaterProcedures, lightingSteps } from '@/core/heat/heaters/lightingSteps'
 

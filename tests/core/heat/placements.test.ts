@@ -1,9 +1,8 @@
 import { bareRoom, body, door, thing } from '@tests/heat'
 import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
-import { insideBy } from '@/core/heat/room/insideBy'
-import { boxPoints } from '@/core/math/boxPoints'
-import { placements } from '@/core/heat/clearance/placements'
-import { posesOnGrid } from '@/core/heat/clearance/posesOnGrid'
+import { insideBy } from '@/core/heat/room/roomGeometry'
+import { boxPoints } from '@/core/math/planGeometry'
+import { placements, posesOnGrid } from '@/core/heat/clearance/placements'
 
 const bed = thing({ id: 'bed', name: 'Bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.2, highM: 0.5 })
 const lined = bareRoom({ liningsBurn: true, widthM: 2.2, openings: [door()] })

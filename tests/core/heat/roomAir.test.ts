@@ -1,15 +1,13 @@
 import psychrolib from 'psychrolib'
 import { bareRoom, window } from '@tests/heat'
-import { airMarks } from '@/core/heat/air/airMarks'
+import { airMarks, roomAir } from '@/core/heat/air/roomAir'
+import { dewPointK, saturationVapourPa } from '@/core/fluids/waterVapor'
+import { peopleGive } from '@/core/heat/air/airModel'
+import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
+import type { z } from '@/core/base/zod'
 import { airSummary } from '@/core/heat/air/airSummary'
 import { combustion, perKgPropane, SENSIBLE_SHARE } from '@/core/heat/air/combustion'
-import { dewPointK } from '@/core/fluids/dewPointK'
-import { peopleGive } from '@/core/heat/air/peopleGive'
-import { roomAir } from '@/core/heat/air/roomAir'
-import { roomAirSchema } from '@/core/heat/air/roomAirSchema'
-import { saturationVapourPa } from '@/core/fluids/saturationVapourPa'
-import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
-import type { z } from '@/core/base/schema'
+import { roomAirSchema } from '@/core/heat/air/roomAirInput'
 
 const vent = window({
   id: 'vent',

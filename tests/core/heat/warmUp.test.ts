@@ -4,11 +4,10 @@ import { BTU_PER_HOUR_W, fahrenheit } from '@tests/tradeUnits'
 import { heatOutlook } from '@/core/heat/warmth/heatOutlook'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
+import { warmUpCurve, warmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import { studentFactor } from '@/core/math/studentT'
 import { warmthSavings } from '@/core/heat/warmth/warmthSavings'
 import { warmthSlip } from '@/core/heat/warmth/warmthSlip'
-import { warmUpCurve } from '@/core/heat/warmth/warmUpCurve'
-import { warmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 
 const log = (change: Partial<WarmUpInput> = {}): WarmUpInput => ({
   outsideK: fahrenheit(10),

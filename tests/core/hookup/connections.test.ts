@@ -1,7 +1,6 @@
 import { connectionIds, connections, type ConnectionId } from '@/core/hookup/catalogue/connections'
-import { connectionVerdict } from '@/core/hookup/catalogue/connectionVerdict'
+import { connectionVerdict, portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
 import { jointWork } from '@/core/hookup/checks/jointWork'
-import { portsVerdict } from '@/core/hookup/catalogue/portsVerdict'
 
 /** Written out by hand, so that a slip in the data shows. Common practice. */
 const lookalikes: readonly (readonly [ConnectionId, ConnectionId])[] = [

@@ -3,12 +3,11 @@ import { soundStart } from '@tests/lines'
 import { InputError } from '@/core/base/InputError'
 import { connectionIds } from '@/core/hookup/catalogue/connections'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
-import { ownPartType, type OwnPart } from '@/core/hookup/catalogue/ownPartType'
 import { partRoles, partTypeSchema, type PartRole } from '@/core/hookup/catalogue/partType'
-import { readLineFile } from '@/core/hookup/line/readLineFile'
+import { readLineFile, writeLineFile } from '@/core/hookup/line/lineFile'
+import { ownPartType, type OwnPart } from '@/core/hookup/catalogue/ownPartType'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
-import { writeLineFile } from '@/core/hookup/line/writeLineFile'
-import { zones } from '@/core/hookup/line/zone'
+import { zones } from '@/core/hookup/catalogue/zone'
 
 const whole = writeLineFile('House line', soundStart('two-cylinders'))
 

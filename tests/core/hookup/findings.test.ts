@@ -4,9 +4,9 @@ import { add, chain, change, check, codes, edited, join, made, sound, soundStart
 import type { LineConditions } from '@/core/hookup/checks/checkLine'
 import { ownPartType } from '@/core/hookup/catalogue/ownPartType'
 import type { Line } from '@/core/hookup/line/line'
+import { formatPhrase } from '@/core/units/formatQuantity'
+import { fromUnit } from '@/core/units/convert'
 import { basis } from '@/core/rules/basis/basis'
-import { formatPhrase } from '@/core/units/formatPhrase'
-import { fromUnit } from '@/core/units/fromUnit'
 
 /** What raises a finding, and the same mended. */
 interface Case {

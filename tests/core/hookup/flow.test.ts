@@ -1,14 +1,14 @@
 import { add, chain, change, check, edited, sound, soundStart } from '@tests/lines'
 import { lineZones } from '@/core/hookup/line/lineZones'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
+import { regulatorOutletPa } from '@/core/hookup/flow/lineFlow'
+import { saturation } from '@/core/fluids/saturation'
+import { fromUnit } from '@/core/units/convert'
 import { lineVolumeM3 } from '@/core/hookup/line/lineVolume'
 import { lineBranches } from '@/core/hookup/line/lineBranches'
 import { pressureDrop } from '@/core/hookup/flow/pressureDrop'
 import { pressureSlip } from '@/core/hookup/flow/pressureSlip'
-import { regulatorOutletPa } from '@/core/hookup/flow/regulatorOutletPa'
 import { starvationRemedies } from '@/core/hookup/flow/starvationRemedies'
-import { saturation } from '@/core/fluids/saturation'
-import { fromUnit } from '@/core/units/fromUnit'
 
 const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC')
 const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')

@@ -4,9 +4,9 @@ import { jointSheet } from '@/core/hookup/checks/jointSheet'
 import type { JointState, Line } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { portsVerdict } from '@/core/hookup/catalogue/portsVerdict'
+import { portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
-import { inOrder } from '@/core/findings/inOrder'
+import { inOrder } from '@/core/findings/Finding'
 
 /** The best that two parts of the catalogue can make together, gas going from the first into the second. */
 function together(from: string, to: string): string {

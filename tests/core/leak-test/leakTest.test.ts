@@ -1,15 +1,13 @@
 import { add, chain, change, edited, soundStart } from '@tests/lines'
-import { lineFingerprint } from '@/core/hookup/line/lineFingerprint'
+import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
+import { holdClock, holdSteps } from '@/core/leak-test/hold/holdSteps'
+import { leakGrades, type LeakGrade, leakTestState, type LeakReading } from '@/core/leak-test/sheet/leakTestState'
+import { leakKinds, leakSheet, type LeakItem } from '@/core/leak-test/sheet/leakSheet'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import { findBranch } from '@/core/leak-test/hold/findBranch'
-import { holdClock } from '@/core/leak-test/hold/holdClock'
-import { holdSteps } from '@/core/leak-test/hold/holdSteps'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
 import { leakFindings, type LeakTestRecord, type LineTightness } from '@/core/leak-test/sheet/leakFindings'
-import { leakGrades, type LeakGrade } from '@/core/leak-test/sheet/leakGrades'
-import { leakKinds, leakSheet, type LeakItem } from '@/core/leak-test/sheet/leakSheet'
-import { leakTestState, type LeakReading } from '@/core/leak-test/sheet/leakTestState'
-import { formatPhrase } from '@/core/units/formatPhrase'
 
 const two = soundStart('two-cylinders')
 const sheetOf = (line: typeof two): LeakItem[] => {

@@ -1,14 +1,13 @@
 import { applianceUse, bottleGear, cylinderGear, NOW, tripPlan } from '@tests/gear'
 import { OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { contents } from '@/core/cylinders/contents/contents'
-import { contentsInput } from '@/core/cylinders/contents/contentsInput'
+import { contentsInput } from '@/core/cylinders/contents/gearContents'
+import { aloneOnSupply, runtimeSlip } from '@/core/appliances/runtimeSlip'
 import { drawnLevels } from '@/core/cylinders/contents/drawnLevels'
 import { shelfFigures } from '@/core/cylinders/contents/shelfFigures'
 import { basis } from '@/core/rules/basis/basis'
-import { aloneOnSupply } from '@/core/appliances/aloneOnSupply'
 import { gasBars } from '@/core/run/analysis/gasBars'
 import { gasForTrip } from '@/core/run/analysis/gasForTrip'
-import { runtimeSlip } from '@/core/appliances/runtimeSlip'
 
 describe('an appliance alone', () => {
   test('runs on all of its own supply that comes along', () => {

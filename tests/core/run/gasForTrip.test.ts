@@ -2,11 +2,10 @@ import fc from 'fast-check'
 import { applianceUse, bottleGear, cylinderGear, tripPlan } from '@tests/gear'
 import { BTU_PER_HOUR_W, OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { InputError } from '@/core/base/InputError'
-import { gasBurntKg } from '@/core/appliances/gasBurntKg'
+import { gasBurntKg, runtimeS } from '@/core/appliances/runtime'
+import type { TripPlan } from '@/core/run/tripPlan'
 import { gasForTrip } from '@/core/run/analysis/gasForTrip'
 import { runningFindings } from '@/core/run/analysis/gasFindings'
-import { runtimeS } from '@/core/appliances/runtimeS'
-import type { TripPlan } from '@/core/run/tripPlan'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
 
 const codes = (cylinders: Parameters<typeof gasForTrip>[0], trip: TripPlan): string[] =>

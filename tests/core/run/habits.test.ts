@@ -1,16 +1,13 @@
 import fc from 'fast-check'
 import { steadyBurner, steadyWeather, tripRun } from '@tests/run'
 import { BTU_PER_HOUR_W } from '@tests/tradeUnits'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
-import { acts } from '@/core/appliances/acts'
-import { clockStretches } from '@/core/appliances/clockStretches'
-import { fridgeDuty } from '@/core/appliances/fridgeDuty'
-import { inputBetweenW } from '@/core/appliances/inputBetweenW'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
-import { applianceKinds, habitSchema } from '@/core/appliances/habit'
-import { readActs } from '@/core/appliances/readActs'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { acts, readActs } from '@/core/appliances/activities'
+import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/duty'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import { tripApplianceSchema } from '@/core/run/simulation/tripRun'
+import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import { applianceKinds, habitSchema } from '@/core/appliances/habit'
 
 const read = (text: string) => ({
   done: Object.fromEntries(readActs(text).done.map(({ act, count }) => [act.id, count])),

@@ -1,8 +1,8 @@
 import { steadyBurner, steadyWeather, tripRun, twentyPound } from '@tests/run'
 import { BTU_PER_HOUR_W, fahrenheit, POUND_KG } from '@tests/tradeUnits'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { runTrip } from '@/core/run/simulation/runTrip'
-import { runtimeS } from '@/core/appliances/runtimeS'
+import { runtimeS } from '@/core/appliances/runtime'
 import { tripRunSchema, type TripRun } from '@/core/run/simulation/tripRun'
 
 const first = (run: TripRun) => run.outages[0]

@@ -2,8 +2,8 @@ import { steadyBurner, steadyWeather, tripRun, twentyPound } from '@tests/run'
 import { fahrenheit } from '@tests/tradeUnits'
 import { compareChangeovers } from '@/core/run/analysis/compareChangeovers'
 import { runTrip } from '@/core/run/simulation/runTrip'
-import { tripRemedies, type TripRemedy } from '@/core/run/analysis/tripRemedies'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
+import { tripRemedies, type TripRemedy } from '@/core/run/analysis/tripRemedies'
 import { tripSpread } from '@/core/run/analysis/tripSpread'
 
 const line = (changeover: string) => [{ id: 'line', name: 'the line', changeover }]

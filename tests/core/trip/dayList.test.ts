@@ -5,7 +5,7 @@ import { errandFacts, errandPlaces, errandPlaceWords } from '@/core/trip/tasks/e
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { readiness } from '@/core/trip/readiness/readiness'
-import { fillableIds } from '@/core/run/analysis/fillableIds'
+import { fillableIds } from '@/core/run/analysis/fillBefore'
 import type { TripPlan } from '@/core/run/tripPlan'
 
 const prices = { perKg: 2, perBottle: 7 }

@@ -1,10 +1,9 @@
 import { applianceUse, tripPlan } from '@tests/gear'
 import { change, edited, made, soundStart } from '@tests/lines'
-import { lineFingerprint } from '@/core/hookup/line/lineFingerprint'
+import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import type { Line } from '@/core/hookup/line/line'
+import { lineFindings, type JudgedLine, notOnLine } from '@/core/trip/readiness/lineFindings'
 import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
-import { lineFindings, type JudgedLine } from '@/core/trip/readiness/lineFindings'
-import { notOnLine } from '@/core/trip/readiness/notOnLine'
 
 const place = { temperatureK: 264, atmospherePa: 75_600, untilMonth: '2026-12' }
 const two = soundStart('two-cylinders')

@@ -10,11 +10,11 @@ import {
   tripPlan,
 } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
-import { isStopped } from '@/core/findings/isStopped'
+import { isStopped } from '@/core/findings/verdict'
+import { tripEndDay } from '@/core/time/tripClock'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { refusedAtPump } from '@/core/trip/readiness/refusedAtPump'
 import { gasForTrip } from '@/core/run/analysis/gasForTrip'
-import { tripEndDay } from '@/core/time/tripEndDay'
 
 test('the day a trip ends, over months and years', () => {
   expect(tripEndDay('2026-12-04', 4)).toBe('2026-12-08')

@@ -1,9 +1,7 @@
-import { formatPhrase } from '@/core/units/formatPhrase'
-import { formatQuantity } from '@/core/units/formatQuantity'
-import { fromUnit } from '@/core/units/fromUnit'
-import { quantityParts } from '@/core/units/quantityParts'
+import { formatPhrase, formatQuantity, quantityParts } from '@/core/units/formatQuantity'
+import { fromUnit } from '@/core/units/convert'
+import { unitOf } from '@/core/units/unitTable'
 import { roundTo } from '@/core/units/roundTo'
-import { unitOf } from '@/core/units/unitOf'
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ')
 

@@ -1,6 +1,6 @@
 import type { DisplayRole } from '@/core/base/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 
 const inch = (number: number): number => fromUnit(number, 'length', 'in')
 

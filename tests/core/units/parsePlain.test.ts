@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import type { DisplayRole } from '@/core/base/quantity'
-import { formatForField } from '@/core/units/formatForField'
-import { formatQuantity } from '@/core/units/formatQuantity'
+import { formatForField, formatQuantity } from '@/core/units/formatQuantity'
 import { parsePlain } from '@/core/units/parsePlain'
 
 const GALLON_M3 = 0.003785411784

@@ -1,10 +1,8 @@
 import fc from 'fast-check'
 import { InputError } from '@/core/base/InputError'
-import { readNumber } from '@/core/units/readNumber'
-import { readTerms } from '@/core/units/readTerms'
-import { roundTo } from '@/core/units/roundTo'
-import { tidyQuantityText } from '@/core/units/tidyQuantityText'
+import { readNumber, readTerms, tidyQuantityText } from '@/core/units/parseQuantity'
 import { unitTable } from '@/core/units/unitTable'
+import { roundTo } from '@/core/units/roundTo'
 import type { Dimension } from '@/core/base/quantity'
 
 describe('tidying', () => {

@@ -3,23 +3,22 @@ import { Solver } from '@/core/heat/air/odex'
 import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { saturation } from '@/core/fluids/saturation'
-import { boilAt } from '@/core/vaporization/boilAt'
-import { BOIL } from '@/core/vaporization/boilTable'
-import { WALL_J_KG_K } from '@/core/vaporization/boiling'
-import { allVapourKg } from '@/core/vaporization/allVapourKg'
-import { energyJ } from '@/core/vaporization/energyJ'
-import { isVapourOnly } from '@/core/vaporization/isVapourOnly'
-import { liquidShare } from '@/core/vaporization/liquidShare'
-import { pressureOf } from '@/core/vaporization/pressureOf'
-import { residueKg } from '@/core/vaporization/residueKg'
-import { startBoiling } from '@/core/vaporization/startBoiling'
-import { wallWPerK } from '@/core/vaporization/wallWPerK'
-import { boilingTemperatureK } from '@/core/vaporization/boilingTemperatureK'
+import { boilAt, BOIL, boilingTemperatureK } from '@/core/vaporization/propaneSaturationTable'
+import {
+  WALL_J_KG_K,
+  allVapourKg,
+  energyJ,
+  isVapourOnly,
+  liquidShare,
+  pressureOf,
+  residueKg,
+  startBoiling,
+  wallWPerK,
+} from '@/core/vaporization/cylinderThermalState'
+import { isFrosted } from '@/core/run/simulation/runningSource'
+import { vesselBody, wettedAreaM2 } from '@/core/vaporization/vessel'
 import { drawGas, type Around } from '@/core/vaporization/drawGas'
-import { isFrosted } from '@/core/run/simulation/isFrosted'
-import { vesselBody } from '@/core/vaporization/vesselBody'
 import { wallUWPerM2K } from '@/core/vaporization/heatTransfer'
-import { wettedAreaM2 } from '@/core/vaporization/wettedAreaM2'
 
 const twenty = vesselBody({ waterCapacityKg: 47.6 * POUND_KG, stands: 'upright', wallKg: 7.9 })
 const NEED_PA = 101_325 + 10 * PSI_PA

@@ -1,5 +1,5 @@
 import { calculations } from '@/app/api/v1/calc/calculations'
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 
 const problemSchema = {
   type: 'object',

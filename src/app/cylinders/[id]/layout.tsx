@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { kindWords } from '@/core/cylinders/kindWords'
+import { kindWords } from '@/core/cylinders/cylinderKind'
 import { CylinderTabs } from '@/app/cylinders/CylinderTabs'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 

@@ -1,6 +1,6 @@
-import type { Contents } from '@/core/cylinders/contents/contentsOfNet'
+import type { Contents } from '@/core/cylinders/contents/contents'
+import type { Fluid } from '@/core/fluids/fluidData'
 import { drawnLevels, type DrawnLevels } from '@/core/cylinders/contents/drawnLevels'
-import type { Fluid } from '@/core/fluids/fluid'
 import { readQuantity } from '@/ui/readQuantity'
 import { useUnits } from '@/ui/UnitsProvider'
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
-import { tripEndDay } from '@/core/time/tripEndDay'
+import { tripEndDay } from '@/core/time/tripClock'
 import { StationTabs } from '@/app/cylinders/StationTabs'
 import { loadWorld } from '@/app/world'
 import { FindingList } from '@/ui/FindingList'

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { saveRuleAction } from '@/actions/condition'
-import { OWN_RULE_ID, ruleSets, type OwnRule } from '@/core/rules/ruleSets'
+import { OWN_RULE_ID, ruleSets, type OwnRule } from '@/core/rules/dateRules'
 import { ConflictNote } from '@/ui/ConflictNote'
 import { SaveLine } from '@/ui/SaveLine'
 import { useNotice } from '@/ui/UndoProvider'

@@ -2,8 +2,8 @@
 
 import { breakEvenFills } from '@/core/fill/cost/breakEvenFills'
 import { fillCosts } from '@/core/fill/cost/fillCosts'
+import { fromUnit } from '@/core/units/convert'
 import type { Figure } from '@/core/rules/figure'
-import { fromUnit } from '@/core/units/fromUnit'
 import { BigAmount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { QuantityField } from '@/ui/QuantityField'

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { BreakEvenBench } from './BreakEvenBench'
 import { CostTable } from './CostTable'
 import type { ListedOffer } from './listedOffer'

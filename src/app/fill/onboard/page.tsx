@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { isStopped } from '@/core/findings/isStopped'
+import { isStopped } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { meteredFills } from '@/app/cylinders/meteredFills'
 import { FillPage } from '@/app/fill/FillPage'

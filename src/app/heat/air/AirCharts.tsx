@@ -1,9 +1,8 @@
 'use client'
 
 import type { DisplayRole } from '@/core/base/quantity'
-import { airMarks } from '@/core/heat/air/airMarks'
+import { airMarks, type RoomAir } from '@/core/heat/air/roomAir'
 import type { AirMoment } from '@/core/heat/air/airModel'
-import type { RoomAir } from '@/core/heat/air/roomAir'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { StripChart, type StripLine } from '@/ui/StripChart'
 import { useUnits } from '@/ui/UnitsProvider'

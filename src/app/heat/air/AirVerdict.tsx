@@ -1,8 +1,7 @@
 'use client'
 
-import type { AirMark } from '@/core/heat/air/airMarks'
+import type { AirMark, RoomAir } from '@/core/heat/air/roomAir'
 import { airSummary } from '@/core/heat/air/airSummary'
-import type { RoomAir } from '@/core/heat/air/roomAir'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { StateMark } from '@/ui/StateMark'

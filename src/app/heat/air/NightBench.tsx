@@ -2,9 +2,9 @@
 
 import { useEffect, useMemo, useState } from 'react'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import type { Room } from '@/core/heat/room/room'
+import { z } from '@/core/base/zod'
 import type { RoomAir } from '@/core/heat/air/roomAir'
+import type { Room } from '@/core/heat/room/room'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import type { HeatWorld } from '@/app/heat/heatWorld'
 import { MILD_K } from '@/app/heat/usualNight'

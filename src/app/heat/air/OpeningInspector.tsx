@@ -2,7 +2,7 @@
 
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { isOnWall } from '@/core/heat/room/isOnWall'
+import { isOnWall } from '@/core/heat/room/roomGeometry'
 import type { Opening } from '@/core/heat/room/room'
 import { Choice } from '@/ui/Choice'
 import { Measure } from '@/ui/Measure'

@@ -1,7 +1,7 @@
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import type { Heater } from '@/core/heat/heaters/heater'
 import type { Room } from '@/core/heat/room/room'
-import { roomAirSchema, type RoomAirInput } from '@/core/heat/air/roomAirSchema'
+import { roomAirSchema, type RoomAirInput } from '@/core/heat/air/roomAirInput'
 import type { KnownWarmth } from '@/core/heat/warmth/roomWarmth'
 
 export const heaterModes = ['off', 'low', 'high', 'thermostat'] as const

@@ -1,6 +1,6 @@
 'use client'
 
-import { altitudeFigures } from '@/core/heat/heaters/altitudeFigures'
+import { altitudeFigures } from '@/core/heat/heaters/heaterAltitude'
 import type { Heater } from '@/core/heat/heaters/heater'
 import { FigureButton } from '@/ui/FigureButton'
 

@@ -2,9 +2,8 @@
 
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { jointSheet, type JointRow } from '@/core/hookup/checks/jointSheet'
+import { jointSheet, type JointRow, toolsToBring } from '@/core/hookup/checks/jointSheet'
 import type { JointState, Line } from '@/core/hookup/line/line'
-import { toolsToBring } from '@/core/hookup/checks/toolsToBring'
 import type { HookupWorld } from '@/app/hookup/hookupWorld'
 import { marksOf } from '@/app/hookup/marksOf'
 import { useCheck, useLine } from '@/app/hookup/useLine'

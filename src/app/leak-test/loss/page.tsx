@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { cheapestPerKg } from '@/core/fill/cost/cheapestPerKg'
+import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import type { LossReading } from '@/core/leak-test/loss/lossSlip'
 import { loadWorld } from '@/app/world'
 import type { CylinderWithGear } from '@/records/cylinders'

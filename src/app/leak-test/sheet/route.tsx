@@ -2,7 +2,7 @@ import { problem } from '@/app/api/v1/problem'
 import { pdfResponse } from '@/app/pdf/pdfResponse'
 import { SheetDocument } from '@/app/pdf/SheetDocument'
 import { loadWorld } from '@/app/world'
-import { readableGraph } from '@/core/hookup/line/readableGraph'
+import { readableGraph } from '@/core/hookup/line/lineGraph'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 
 /** The leak sheets of the rig’s lines as a PDF, a page or more for each. */

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { loadWorld } from '@/app/world'
-import { monthWords } from '@/core/time/monthWords'
+import { monthWords } from '@/core/time/months'
+import { tripEndDay } from '@/core/time/tripClock'
 import { dueDates } from '@/core/trip/tasks/dueDates'
-import { tripEndDay } from '@/core/time/tripEndDay'
 import { MarkedItem } from '@/ui/MarkedItem'
 import { remedyHref } from '@/ui/remedyHref'
 

@@ -2,8 +2,7 @@
 
 import { format, parseISO } from 'date-fns'
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
-import { formatQuantity } from '@/core/units/formatQuantity'
-import { quantityParts } from '@/core/units/quantityParts'
+import { formatQuantity, quantityParts } from '@/core/units/formatQuantity'
 import { shownIn } from '@/ui/shownIn'
 import { useUnits } from '@/ui/UnitsProvider'
 import type { GasTrip } from './gasWorld'

@@ -1,12 +1,12 @@
 'use client'
 
 import { supplyWords } from '@/core/cylinders/cylinderKind'
+import { fillBefore, type FillPlan } from '@/core/run/analysis/fillBefore'
 import { Link } from '@/ui/Link'
 import Button from 'react-bootstrap/Button'
 import { RunTop } from '@/app/run/RunTop'
 import type { RunWorld } from '@/app/run/runWorld'
 import { useRunDesk } from '@/app/run/useRunDesk'
-import { fillBefore, type FillPlan } from '@/core/run/analysis/fillBefore'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'

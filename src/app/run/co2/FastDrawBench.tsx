@@ -1,9 +1,9 @@
 'use client'
 
 import { fastDraw } from '@/core/co2/fastDraw'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
-import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
-import { fromUnit } from '@/core/units/fromUnit'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { gaugePressurePa } from '@/core/fluids/atmosphere'
+import { fromUnit } from '@/core/units/convert'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'

@@ -2,7 +2,7 @@
 
 import { kegPlan } from '@/core/co2/kegPlan'
 import { kegSlip } from '@/core/co2/kegSlip'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'

@@ -1,9 +1,8 @@
 'use client'
 
-import { airTools, toolGasKg, type AirTool } from '@/core/co2/toolGasKg'
-import { timesIn } from '@/core/co2/timesIn'
+import { airTools, toolGasKg, type AirTool, timesIn } from '@/core/co2/toolGas'
+import { fromUnit } from '@/core/units/convert'
 import { tyreGas } from '@/core/co2/tireGas'
-import { fromUnit } from '@/core/units/fromUnit'
 import { Choice } from '@/ui/Choice'
 import { FigureButton } from '@/ui/FigureButton'
 import { Measure } from '@/ui/Measure'

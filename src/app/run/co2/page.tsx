@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { runWorld } from '@/app/run/runWorld'
 import { loadWorld } from '@/app/world'
-import { roomVolumeM3 } from '@/core/heat/room/roomVolumeM3'
+import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { Co2Bench } from './Co2Bench'
 
 export const metadata: Metadata = { title: 'CO2 in use' }

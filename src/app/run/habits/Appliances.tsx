@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { kindFacts, supplies } from '@/core/cylinders/cylinderKind'
-import { aloneOnSupply } from '@/core/appliances/aloneOnSupply'
+import { aloneOnSupply } from '@/core/appliances/runtimeSlip'
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { Amount } from '@/ui/Amount'
 import { FigureButton } from '@/ui/FigureButton'

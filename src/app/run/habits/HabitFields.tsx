@@ -3,7 +3,7 @@
 import Form from 'react-bootstrap/Form'
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { habitWays, type Habit } from '@/core/appliances/habit'
-import { readActs } from '@/core/appliances/readActs'
+import { readActs } from '@/core/appliances/activities'
 import { ClockField } from '@/app/run/ClockField'
 import type { RunAppliance } from '@/app/run/runAppliance'
 import type { RunDesk } from '@/app/run/useRunDesk'

@@ -3,7 +3,7 @@
 import Button from 'react-bootstrap/Button'
 import type { RunDesk } from '@/app/run/useRunDesk'
 import { InputError } from '@/core/base/InputError'
-import { nightsOfForecast } from '@/core/run/weather/nightsOfForecast'
+import { nightsOfForecast } from '@/core/run/weather/weatherBand'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import { typedForecast, type TypedNight } from '@/core/run/weather/typedForecast'
 import { Measure } from '@/ui/Measure'

@@ -2,7 +2,7 @@
 
 import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { Forecast } from '@/core/run/weather/forecast'
-import { momentWords } from '@/core/time/momentWords'
+import { momentWords } from '@/core/time/tripClock'
 import { weatherBand } from '@/core/run/weather/weatherBand'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { axisMarks } from '@/ui/axisMarks'

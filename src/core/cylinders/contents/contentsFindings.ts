@@ -1,8 +1,8 @@
 import type { Finding } from '@/core/findings/Finding'
-import type { DisplayRole } from '@/core/base/quantity'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearContents } from './gearContents'
+import type { DisplayRole } from '@/core/base/quantity'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 const OLD_WEIGHING_DAYS = 14
 const DAY_MS = 86_400_000

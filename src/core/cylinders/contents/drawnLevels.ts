@@ -1,9 +1,9 @@
 import { InputError } from '@/core/base/InputError'
 import { cylinderState } from '@/core/fluids/cylinderState'
-import type { Fluid } from '@/core/fluids/fluid'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
-import type { Contents } from './contentsOfNet'
-import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
+import type { Fluid } from '@/core/fluids/fluidData'
+import { SIXTY_F_K } from '@/core/units/convert'
+import type { Contents } from './contents'
+import { waterCapacityVolumeM3 } from './waterCapacity'
 
 export interface DrawnLevels {
   /** Liquid's share of the inside; null when nobody knows. */

@@ -1,13 +1,33 @@
 import { InputError } from '@/core/base/InputError'
-import { contents } from './contents'
-import { contentsInput } from './contentsInput'
-import { contentsOfNet, type Contents } from './contentsOfNet'
+import type { CylinderGear, Weighing, LevelReading } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear, LevelReading } from '@/core/cylinders/cylinderGear'
-import { FIXED_TANK_FULL } from './gaugeLevel'
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
-import { massOfLevelKg } from './massOfLevelKg'
-import { newerLevel } from './newerLevel'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { type ContentsInput, contents, contentsOfNet, type Contents } from './contents'
+import { FIXED_TANK_FULL, massOfLevelKg } from './liquidLevel'
+
+/** What a weighing of this cylinder gives core/cylinders/contents to work with. */
+export function contentsInput(
+  cylinder: Pick<CylinderGear, 'kind' | 'tareKg' | 'waterCapacityKg' | 'labelNetKg'>,
+  weighing: Pick<Weighing, 'grossKg' | 'hangingKg'>,
+): ContentsInput {
+  return {
+    gas: kindFacts[cylinder.kind].gas,
+    grossKg: weighing.grossKg,
+    hangingKg: weighing.hangingKg,
+    tareKg: cylinder.tareKg,
+    waterCapacityKg: cylinder.waterCapacityKg,
+    labelNetKg: cylinder.labelNetKg,
+  }
+}
+
+/** The last reading of a gauge, a height or a cylinder found empty, where nothing was weighed since; null otherwise. */
+export function newerLevel({
+  lastWeighing,
+  lastLevel,
+}: Pick<CylinderGear, 'lastWeighing' | 'lastLevel'>): LevelReading | null {
+  if (lastLevel === null) return null
+  return lastWeighing === null || lastLevel.readAt > lastWeighing.weighedAt ? lastLevel : null
+}
 
 type Weighed = Omit<CylinderGear, 'fitness'>
 

@@ -1,9 +1,8 @@
-import type { Fluid } from '@/core/fluids/fluid'
-import { cylinderState } from '@/core/fluids/cylinderState'
-import { pressureCurve } from '@/core/fluids/pressureCurve'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import { fromUnit } from '@/core/units/fromUnit'
-import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
+import type { Fluid } from '@/core/fluids/fluidData'
+import { cylinderState, pressureCurve } from '@/core/fluids/cylinderState'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
+import { fromUnit } from '@/core/units/convert'
+import { waterCapacityVolumeM3 } from './waterCapacity'
 
 export interface HeatCurvePoint {
   temperatureK: number

@@ -1,12 +1,11 @@
 import type { DisplayRole } from '@/core/base/quantity'
 import type { Figure, FigureInput } from '@/core/rules/figure'
-import { fromUnit } from '@/core/units/fromUnit'
-import { HOT_CAR_K } from '@/core/units/referenceTemperatures'
+import { fromUnit, HOT_CAR_K } from '@/core/units/convert'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { readSpecification } from '@/core/cylinders/stamps/readSpecification'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { heatCurve, type HeatCurve } from './heatCurve'
 import { reliefPressurePa, type ReliefSetting } from './reliefPressure'
-import { readSpecification } from '@/core/cylinders/stamps/readSpecification'
 import { stateFigures } from './stateFigures'
 
 export interface HeatFigures {

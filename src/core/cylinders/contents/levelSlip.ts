@@ -1,13 +1,12 @@
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import { saturation } from '@/core/fluids/saturation'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { FIXED_TANK_FULL, massOfLevelKg } from './liquidLevel'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { waterCapacityVolumeM3 } from './waterCapacity'
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { FigureInput, Slip, SlipLine } from '@/core/rules/figure'
-import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { FIXED_TANK_FULL } from './gaugeLevel'
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
-import { massOfLevelKg } from './massOfLevelKg'
-import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
 
 /**
  * Gas in a vessel from its level, as a worked sum: inside × level × density.

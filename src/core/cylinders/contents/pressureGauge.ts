@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
-import { requireTemperature } from '@/core/fluids/requireTemperature'
+import { requireTemperature } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 
 export interface GaugeTelling {
   /** Temperature at which propane boils at this pressure: that of the liquid, while there is any. */

@@ -1,6 +1,6 @@
-import { fromUnit } from '@/core/units/fromUnit'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { fromUnit } from '@/core/units/convert'
 import { readSpecification } from '@/core/cylinders/stamps/readSpecification'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 export interface ReliefSetting {
   gaugePa: number

@@ -1,14 +1,13 @@
 import { verdict, type Verdict } from '@/core/findings/verdict'
-import type { Quantity } from '@/core/base/quantity'
 import { cylinderState } from '@/core/fluids/cylinderState'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { SIXTY_F_K } from '@/core/units/convert'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearContents } from './gearContents'
-import { gearRequalification } from '@/core/cylinders/dates/gearRequalification'
-import type { Requalification } from '@/core/cylinders/dates/requalification'
-import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
+import { gearRequalification, type Requalification } from '@/core/cylinders/dates/requalification'
+import { waterCapacityVolumeM3 } from './waterCapacity'
+import type { Quantity } from '@/core/base/quantity'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 export interface ShelfFigures {
   /** Null when nobody knows. */

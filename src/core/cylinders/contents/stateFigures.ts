@@ -1,9 +1,9 @@
 import type { DisplayRole } from '@/core/base/quantity'
 import type { FigureInput, Figure } from '@/core/rules/figure'
 import { cylinderState, type CylinderState } from '@/core/fluids/cylinderState'
-import { gaugePressurePa } from '@/core/fluids/gaugePressurePa'
-import type { Fluid } from '@/core/fluids/fluid'
-import { waterCapacityVolumeM3 } from './waterCapacityVolumeM3'
+import { gaugePressurePa } from '@/core/fluids/atmosphere'
+import type { Fluid } from '@/core/fluids/fluidData'
+import { waterCapacityVolumeM3 } from './waterCapacity'
 
 export interface StateInput {
   gas: Fluid

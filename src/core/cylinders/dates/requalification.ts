@@ -1,9 +1,9 @@
 import { InputError } from '@/core/base/InputError'
-import type { RuleSet } from '@/core/rules/ruleSets'
-import { monthsLater } from '@/core/time/monthsLater'
-import { monthWords } from '@/core/time/monthWords'
-import type { DateClass } from '@/core/cylinders/stamps/dateClass'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type DateClass, dateClassOf } from '@/core/cylinders/stamps/readSpecification'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
+import type { RuleSet } from '@/core/rules/dateRules'
+import { monthsLater, monthWords } from '@/core/time/months'
 
 /** What is known of a cylinder's dates. */
 export interface CylinderDates {
@@ -93,4 +93,21 @@ export function requalification(
   }
   const status = dueMonth < onMonth ? 'overdue' : dueMonth < untilMonth ? 'due-in-trip' : 'good'
   return { status, dueMonth, counted }
+}
+
+/**
+ * Until when a cylinder of the rig may be filled; unknown when its stored dates contradict each other.
+ *
+ * @param onDay - `2026-11-24`
+ * @param untilDay - last day of the trip
+ */
+export function gearRequalification(cylinder: CylinderGear, onDay: string, untilDay: string = onDay): Requalification {
+  const { fitness, kind } = cylinder
+  const dates = { ...fitness, dateClass: dateClassOf(kind, fitness.specification) }
+  try {
+    return requalification(dates, fitness.rule, onDay.slice(0, 7), untilDay.slice(0, 7))
+  } catch (error) {
+    if (error instanceof InputError) return { status: 'unknown', dueMonth: null, counted: null }
+    throw error
+  }
 }

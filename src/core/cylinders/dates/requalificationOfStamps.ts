@@ -1,12 +1,11 @@
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { ruleSetOf } from '@/core/rules/ruleSetOf'
-import { OWN_RULE_ID, ownRuleSchema } from '@/core/rules/ruleSets'
+import { z } from '@/core/base/zod'
+import { ruleSetOf, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
 import { readStamps } from '@/core/cylinders/stamps/readStamps'
 import { requalification, type Requalification } from './requalification'
-import { dateClassOf } from '@/core/cylinders/stamps/dateClassOf'
-import type { Mark } from '@/core/cylinders/stamps/stampReading'
+import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
+import type { Mark } from '@/core/cylinders/stamps/stampReading'
 
 const month = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'Write the month like 2031-03.')
 

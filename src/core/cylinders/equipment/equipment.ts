@@ -1,9 +1,11 @@
+import { monthsLater } from '@/core/time/months'
+
 /** What else is looked over before a trip, beside the cylinders. */
 export const equipmentKinds = ['regulator', 'hose', 'propane-alarm', 'co-alarm', 'extinguisher'] as const
 
 export type EquipmentKind = (typeof equipmentKinds)[number]
 
-export interface EquipmentFacts {
+interface EquipmentFacts {
   name: string
   /** What is looked at. */
   look: string
@@ -37,4 +39,15 @@ export interface Equipment {
   /** Printed on it. */
   replaceByMonth: string | null
   lastLook: { sound: boolean; lookedAt: string; note: string | null } | null
+}
+
+/**
+ * Last month in which a thing is to be used.
+ *
+ * @returns null when neither its own date nor its age is known
+ */
+export function equipmentEndMonth({ kind, madeMonth, replaceByMonth }: Equipment): string | null {
+  if (replaceByMonth !== null) return replaceByMonth
+  const { oldMonths } = equipmentFacts[kind]
+  return madeMonth === null || oldMonths === null ? null : monthsLater(madeMonth, oldMonths)
 }

@@ -1,8 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
-import { equipmentEndMonth } from './equipmentEndMonth'
-import { equipmentFacts, equipmentKinds, type Equipment } from './equipment'
-import { monthWords } from '@/core/time/monthWords'
-import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/conditionFindings'
+import { equipmentEndMonth, equipmentFacts, equipmentKinds, type Equipment } from './equipment'
+import { monthWords } from '@/core/time/months'
+import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/cylinderFindings'
 
 const DAY_MS = 86_400_000
 

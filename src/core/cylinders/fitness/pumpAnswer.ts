@@ -1,12 +1,12 @@
 import type { Phrase } from '@/core/base/quantity'
 import type { BasisId } from '@/core/rules/basis/basis'
-import { fromUnit } from '@/core/units/fromUnit'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { fromUnit } from '@/core/units/convert'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
-import { gearRequalification } from '@/core/cylinders/dates/gearRequalification'
-import { judgeLookOver } from '@/core/cylinders/inspection/judgeLookOver'
-import { monthWords } from '@/core/time/monthWords'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { gearRequalification } from '@/core/cylinders/dates/requalification'
+import { judgeLookOver } from '@/core/cylinders/inspection/lookOverItems'
+import { monthWords } from '@/core/time/months'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 /** One thing the attendant looks at. */
 export interface PumpReason {

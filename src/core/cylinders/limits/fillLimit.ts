@@ -1,15 +1,13 @@
 import { cylinderState } from '@/core/fluids/cylinderState'
-import { fluidSchema } from '@/core/fluids/fluid'
-import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { requireTemperature } from '@/core/fluids/requireTemperature'
+import { fluidSchema, requireTemperature } from '@/core/fluids/fluidData'
+import { z } from '@/core/base/zod'
 import { saturation } from '@/core/fluids/saturation'
 import { saturationTable } from '@/core/fluids/saturationTable'
-import { WATER_KG_M3, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
-import { co2FillLimitKg } from './co2FillLimitKg'
+import { WATER_KG_M3, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { co2FillLimitKg, propaneFillLimitKg } from './fillLimitByWeight'
+import { SIXTY_F_K } from '@/core/units/convert'
+import { InputError } from '@/core/base/InputError'
 import { PROPANE_SPECIFIC_GRAVITY } from '@/core/rules/fillingDensity'
-import { propaneFillLimitKg } from './propaneFillLimitKg'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 
 export const fillLimitSchema = z.strictObject({
   gas: fluidSchema,

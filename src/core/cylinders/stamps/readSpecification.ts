@@ -1,8 +1,11 @@
-import { fromUnit } from '@/core/units/fromUnit'
-import type { DateClass } from './dateClass'
+import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+import { fromUnit } from '@/core/units/convert'
+
+/** The class that settles which date rule holds. */
+export type DateClass = 'welded' | 'high-pressure' | 'composite' | 'non-refillable' | 'fixed'
 
 /** A specification as stamped, taken apart. */
-export interface Specification {
+interface Specification {
   /** In one spelling: `DOT-4BA240`. */
   name: string
   dateClass: DateClass
@@ -12,7 +15,9 @@ export interface Specification {
 
 /** Authority, class and service pressure; the letters alone are understood too. */
 const NUMBERED = /^(?:(DOT|TC|CTC|ICC)[\s-]*)?([34](?:AL|AA|BA|BW|B|E|A))(M?)[\s-]?(\d{2,4})(?:ET)?$/
+
 const DISPOSABLE = /^(?:(DOT|TC|CTC)[\s-]*)?39(?:[\s-]?(?:NRC[\s-]?)?\d{2,3}(?:\/\d{2,3})?)?$/
+
 const PERMIT = /^(DOT|TC)[\s-]*(SP|SU|E)[\s-]*(\d{4,5})$/
 
 /**
@@ -43,4 +48,17 @@ export function readSpecification(text: string): Specification | null {
     return { name: `${permit[1]}-${permit[2]}${permit[3]}`, dateClass: 'composite', servicePressurePa: null }
   }
   return null
+}
+
+/**
+ * Which date rule holds for a cylinder: its kind where that settles it, else its specification.
+ *
+ * @param specification - as stamped; null or one not known leaves it to the kind
+ */
+export function dateClassOf(kind: CylinderKind, specification: string | null): DateClass {
+  if (kind === 'onboard') return 'fixed'
+  if (kind === 'bottle') return 'non-refillable'
+  const stamped = specification === null ? null : readSpecification(specification)
+  if (stamped) return stamped.dateClass
+  return kind === 'co2' ? 'high-pressure' : 'welded'
 }

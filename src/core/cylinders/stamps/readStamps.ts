@@ -1,14 +1,21 @@
 import { InputError } from '@/core/base/InputError'
 import type { Phrase, Quantity } from '@/core/base/quantity'
-import { fromUnit } from '@/core/units/fromUnit'
-import { isSmallVessel } from './isSmallVessel'
+import { WATER_KG_M3 } from '@/core/cylinders/contents/waterCapacity'
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
-import { monthWords } from '@/core/time/monthWords'
+import { monthWords } from '@/core/time/months'
+import { fromUnit } from '@/core/units/convert'
+import { stampedMonth } from './marks'
 import { readSpecification } from './readSpecification'
-import { stampedMonth } from './stampedMonth'
 import type { MarkLetter, StampMeaning, StampPart, StampReading } from './stampReading'
 import { stampTokens, type StampToken } from './stampTokens'
-import { WATER_KG_M3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
+
+/** Bottles that are weighed in ounces and grams hold less than this of water. */
+const SMALL_KG = 2.5
+
+/** Whether a weight on a collar is that of a one-pound bottle rather than of a cylinder. */
+function isSmallVessel(massKg: number): boolean {
+  return massKg < SMALL_KG
+}
 
 const LONGEST = 400
 
@@ -49,6 +56,7 @@ function letterOf(tokens: readonly StampToken[], i: number): string | null {
 }
 
 const weightLabels = { tare: 'Tare', 'water-capacity': 'Water capacity', net: 'Net weight' } as const
+
 const letterWords = { E: 'external visual', S: 'proof pressure', none: 'volumetric' } as const
 
 interface Draft extends Omit<StampReading, 'parts'> {

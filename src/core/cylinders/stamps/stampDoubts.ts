@@ -1,7 +1,6 @@
 import type { Phrase } from '@/core/base/quantity'
-import { fromUnit } from '@/core/units/fromUnit'
-import type { CylinderKind } from '@/core/cylinders/cylinderKind'
-import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { fromUnit } from '@/core/units/convert'
+import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
 
 /** Stamps that can be right but hardly are: asked, not refused. */

@@ -1,7 +1,7 @@
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
-import { saturation } from '@/core/fluids/saturation'
 import { InputError } from '@/core/base/InputError'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { saturation } from '@/core/fluids/saturation'
+import { SIXTY_F_K } from '@/core/units/convert'
 
 /**
  * How gas is sold.
@@ -36,7 +36,7 @@ export interface OfferCost {
   handedOver: number
 }
 
-export interface CostCase {
+interface CostCase {
   /** Left in the owner's cylinder. */
   residualKg: number
   heaterW: number
@@ -87,4 +87,18 @@ export function fillCosts(offers: readonly PriceOffer[], { residualKg, heaterW }
       return { offer, perKg, perJ, perS: perJ === null ? null : perJ * heaterW, handedOver }
     })
     .toSorted((a, b) => (a.perKg ?? Infinity) - (b.perKg ?? Infinity))
+}
+
+/** Prices for a kg do not hang on the heater; any will do. */
+const ANY_HEATER_W = 1000
+
+/**
+ * Lowest price for a kg of gas, into an empty cylinder.
+ *
+ * @param offers - the owner's prices
+ * @returns null without one
+ * @throws InputError as fillCosts does
+ */
+export function cheapestPerKg(offers: readonly PriceOffer[]): number | null {
+  return fillCosts(offers, { residualKg: 0, heaterW: ANY_HEATER_W })[0]?.perKg ?? null
 }

@@ -1,9 +1,9 @@
-import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
-import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { z } from '@/core/base/zod'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { saturation } from '@/core/fluids/saturation'
-import { propaneFillLimitKg } from '@/core/cylinders/limits/propaneFillLimitKg'
+import { propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { InputError } from '@/core/base/InputError'
 
 /** Steel, about room temperature; [from memory] of engineering tables. */
 export const STEEL_J_KG_K = 480

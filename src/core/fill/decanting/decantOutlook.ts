@@ -1,7 +1,113 @@
+import { InputError } from '@/core/base/InputError'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { cylinderState } from '@/core/fluids/cylinderState'
+import { saturation } from '@/core/fluids/saturation'
 import type { Figure, FigureInput } from '@/core/rules/figure'
-import { decant, type Decant, type DecantInput } from './decant'
-import { decantBand, type DecantBand } from './decantBand'
-import { decantRow, type DecantedBottle, type DecantSupply } from './decantRow'
+import { decant, SQUEEZE_GAMMA, STEEL_J_KG_K, type DecantInput, type Decant } from './decant'
+
+interface DecantBand {
+  lowKg: number
+  highKg: number
+}
+
+/** How far the model's own numbers may be off: a hand's guess of both temperatures, the wall's heat, the squeeze. */
+const STRAY = { temperatureK: 2, wallShare: 0.2, gammas: [1.05, 1.2] } as const
+
+/**
+ * How far an estimate of decanting may be off with everything as told.
+ *
+ * A band of the model, not a bound: a cold bottle left on goes on past it.
+ *
+ * @param input - as for decant
+ * @throws InputError as decant does
+ */
+export function decantBand(input: DecantInput): DecantBand {
+  const { wallHeatJKgK = STEEL_J_KG_K, gamma = SQUEEZE_GAMMA } = input
+  const outcomes = [-1, 1].flatMap((side) =>
+    [...STRAY.gammas, gamma].map((tried) => {
+      const bottleTemperatureK = input.bottleTemperatureK + side * STRAY.temperatureK
+      return decant({
+        ...input,
+        gamma: tried,
+        wallHeatJKgK: wallHeatJKgK * (1 + side * STRAY.wallShare),
+        bottleTemperatureK,
+        // A supply told as warm as the bottle is not made the colder one by the band.
+        supplyTemperatureK:
+          input.supplyTemperatureK >= input.bottleTemperatureK
+            ? Math.max(bottleTemperatureK, input.supplyTemperatureK - side * STRAY.temperatureK)
+            : input.supplyTemperatureK,
+      }).expectedNetKg
+    }),
+  )
+  return { lowKg: Math.min(...outcomes), highKg: Math.max(...outcomes) }
+}
+
+/** The cylinder turned upside down. */
+interface DecantSupply {
+  netKg: number
+  tareKg: number
+  waterCapacityKg: number
+  temperatureK: number
+}
+
+/** A bottle in the row, empty. */
+interface DecantBottle {
+  temperatureK: number
+  tareKg: number
+  waterCapacityKg: number
+}
+
+interface DecantedBottle {
+  netKg: number
+  fractionOfLimit: number
+  supplyLeftKg: number
+  supplyTemperatureK: number
+  /** The supply ran out of liquid in this bottle. */
+  ranOut: boolean
+}
+
+const MOST_BOTTLES = 24
+
+/** Liquid propane, about room temperature; [from memory] of engineering tables. */
+const LIQUID_J_KG_K = 2600
+
+/**
+ * Several bottles filled one after the other from one supply, which cools and empties as it gives.
+ *
+ * @param supply - contents, vessel and temperature
+ * @param bottles - in the order of filling
+ * @throws InputError as decant does, and for more than 24 bottles
+ * @see docs/models.md, "Decanting"
+ */
+export function decantRow(supply: DecantSupply, bottles: readonly DecantBottle[]): DecantedBottle[] {
+  if (bottles.length > MOST_BOTTLES) throw new InputError('bottles', `At most ${MOST_BOTTLES} bottles in a row.`)
+  const volumeM3 = waterCapacityVolumeM3(supply.waterCapacityKg)
+  let { netKg, temperatureK } = supply
+  return bottles.map((bottle) => {
+    const wanted = decant({
+      supplyTemperatureK: temperatureK,
+      bottleTemperatureK: bottle.temperatureK,
+      bottleTareKg: bottle.tareKg,
+      bottleWaterCapacityKg: bottle.waterCapacityKg,
+    })
+    const state = netKg > 0 ? cylinderState('propane', netKg, volumeM3, temperatureK) : null
+    const { liquidDensityKgM3, vapourDensityKgM3, latentHeatJPerKg } = saturation('propane', temperatureK)
+    const liquidKg = (state?.liquidVolumeFraction ?? 0) * volumeM3 * liquidDensityKgM3
+    const givenKg = Math.min(wanted.expectedNetKg, liquidKg)
+    // The room the liquid leaves is filled by boiling, which cools what stays behind.
+    const boiledKg = (givenKg / liquidDensityKgM3) * vapourDensityKgM3
+    const staysJK = Math.max(0, liquidKg - givenKg) * LIQUID_J_KG_K + supply.tareKg * STEEL_J_KG_K
+    netKg -= givenKg
+    temperatureK -= (boiledKg * latentHeatJPerKg) / staysJK
+    return {
+      netKg: givenKg,
+      fractionOfLimit: wanted.expectedNetKg > 0 ? (wanted.fractionOfLimit * givenKg) / wanted.expectedNetKg : 0,
+      supplyLeftKg: netKg,
+      supplyTemperatureK: temperatureK,
+      ranOut: liquidKg < wanted.expectedNetKg,
+    }
+  })
+}
 
 export interface DecantOutlook {
   expected: Decant
@@ -19,7 +125,7 @@ export interface DecantOutlook {
   high: Figure
 }
 
-export interface OutlookInput {
+interface OutlookInput {
   supply: DecantSupply
   bottle: { temperatureK: number; tareKg: number; waterCapacityKg: number; residualKg: number }
   /** Bottles in a row, all like this one, empty. */

@@ -1,13 +1,12 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { Finding, Severity } from '@/core/findings/Finding'
+import { liquidFullTemperatureK } from '@/core/fluids/cylinderState'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { HOT_CAR_K, fromUnit } from '@/core/units/convert'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { Quantity } from '@/core/base/quantity'
-import { liquidFullTemperatureK } from '@/core/fluids/liquidFullTemperatureK'
-import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacityVolumeM3'
-import { HOT_CAR_K } from '@/core/units/referenceTemperatures'
-import { fromUnit } from '@/core/units/fromUnit'
 
 /** Where the cylinders ride. */
 export const carriers = ['closed-car', 'open-bed', 'outside-locker', 'living-space'] as const

@@ -1,13 +1,45 @@
-import { combustion, SENSIBLE_SHARE } from './combustion'
-import { dewPointK } from '@/core/fluids/dewPointK'
-import { naturalFlowM3S } from './naturalFlow'
-import { peopleGive } from './peopleGive'
+import { dewPointK, saturationVapourPa } from '@/core/fluids/waterVapor'
 import type { Room } from '@/core/heat/room/room'
-import type { RoomAirInput } from './roomAirSchema'
-import { roomVolumeM3 } from '@/core/heat/room/roomVolumeM3'
-import { saturationVapourPa } from '@/core/fluids/saturationVapourPa'
-import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
-import { glassFacts, shellFacts } from '@/core/heat/warmth/shellFacts'
+import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
+import { shapeEstimate, glassFacts, shellFacts } from '@/core/heat/warmth/shapeEstimate'
+import { combustion, SENSIBLE_SHARE } from './combustion'
+import { naturalFlowM3S } from './naturalFlow'
+import type { RoomAirInput } from './roomAirInput'
+
+/** What people give off and take, per second. */
+interface PeopleGive {
+  co2MolS: number
+  oxygenMolS: number
+  waterMolS: number
+  heatW: number
+}
+
+/** Per person: CO2 in L/s at 20 °C (ASHRAE Fundamentals), water and heat. [from memory] */
+const AWAKE = { co2LS: 0.0052, waterGH: 50, heatW: 100 }
+
+const ASLEEP = { co2LS: 0.0035, waterGH: 40, heatW: 75 }
+
+/** CO2 given for oxygen taken, on a mixed diet. [from memory] */
+const RESPIRATORY_QUOTIENT = 0.85
+
+const LITRES_PER_MOL = 24.05
+
+const WATER_G_MOL = 18.0153
+
+/**
+ * People's breath and warmth.
+ *
+ * @param people - how many sit, how many sleep
+ */
+export function peopleGive({ awake, asleep }: { awake: number; asleep: number }): PeopleGive {
+  const co2MolS = (awake * AWAKE.co2LS + asleep * ASLEEP.co2LS) / LITRES_PER_MOL
+  return {
+    co2MolS,
+    oxygenMolS: co2MolS / RESPIRATORY_QUOTIENT,
+    waterMolS: (awake * AWAKE.waterGH + asleep * ASLEEP.waterGH) / 3600 / WATER_G_MOL,
+    heatW: awake * AWAKE.heatW + asleep * ASLEEP.heatW,
+  }
+}
 
 /** The room at one moment. */
 export interface AirMoment {
@@ -24,7 +56,7 @@ export interface AirMoment {
   airflowM3S: number
 }
 
-export interface AirModel {
+interface AirModel {
   /** Amounts of oxygen, CO2 and water (mol), temperature (K); what came in, what was made (mol); water condensed (mol). */
   start: readonly number[]
   slopes: (y: readonly number[], heaterW: number) => number[]
@@ -33,13 +65,18 @@ export interface AirModel {
 }
 
 const GAS_J_MOLK = 8.314462618
+
 /** Of dry air. */
 const OXYGEN_SHARE = 0.20946
+
 /** Heat of air, J/(mol K). */
 const AIR_J_MOLK = 29.1
+
 /** Between a surface and still air in a room: heat, and the water that goes the same way (Lewis). */
 const SURFACE_W_M2K = 8
+
 const CONVECTION_W_M2K = 3
+
 const LEWIS_J_M3K = 1200 * 0.86 ** (2 / 3)
 
 /**

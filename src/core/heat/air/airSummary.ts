@@ -1,6 +1,5 @@
 import type { Figure } from '@/core/rules/figure'
-import type { AirMark } from './airMarks'
-import type { RoomAir } from './roomAir'
+import type { AirMark, RoomAir } from './roomAir'
 
 export interface AirSummary {
   /** The gravest mark that is crossed; null when none is. */

@@ -1,4 +1,4 @@
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 
 /** Molar masses, kg/mol. IUPAC 2021. */
 export const MOLAR_KG = { propane: 0.0440956, oxygen: 0.0319988, co2: 0.0440095, water: 0.0180153 } as const

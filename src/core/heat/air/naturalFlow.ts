@@ -1,6 +1,5 @@
-import { isOnWall } from '@/core/heat/room/isOnWall'
-import { openAreaM2 } from '@/core/heat/ventilation/openAreaM2'
-import { openingHeightM } from '@/core/heat/ventilation/openingHeightM'
+import { isOnWall } from '@/core/heat/room/roomGeometry'
+import { openAreaM2, openingHeightM } from '@/core/heat/ventilation/openings'
 import type { Room } from '@/core/heat/room/room'
 
 const GRAVITY_MS2 = 9.80665

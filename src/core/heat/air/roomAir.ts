@@ -1,19 +1,38 @@
-import { airMarks, type AirMark } from './airMarks'
+import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
+import { requireRoom } from '@/core/heat/room/requireRoom'
 import { airModel, type AirMoment } from './airModel'
 import { MOLAR_KG } from './combustion'
 import { Solver } from './odex'
-import { requireRoom } from '@/core/heat/room/requireRoom'
-import { requireTemperatureBetween } from '@/core/fluids/shelter-requireTemperature'
-import type { RoomAirInput } from './roomAirSchema'
+import type { RoomAirInput } from './roomAirInput'
 
-export interface Crossing {
+/** A mark that the room's air can cross, with whose word it is. */
+export interface AirMark {
+  id: string
+  of: 'co2' | 'oxygen' | 'glass'
+  /** ppm of CO2, or share of oxygen. */
+  at: number
+  words: string
+  source: string
+}
+
+export const airMarks: readonly AirMark[] = [
+  { id: 'stuffy', of: 'co2', at: 1000, words: 'stuffy', source: 'common practice' },
+  { id: 'eight-hours', of: 'co2', at: 5000, words: 'limit for an 8 h shift', source: 'OSHA' },
+  { id: 'fifteen-minutes', of: 'co2', at: 30_000, words: 'limit for 15 minutes', source: 'NIOSH' },
+  { id: 'danger', of: 'co2', at: 40_000, words: 'immediate danger', source: 'NIOSH' },
+  { id: 'oxygen-low', of: 'oxygen', at: 0.195, words: 'oxygen deficient', source: 'OSHA' },
+  { id: 'cut-off', of: 'oxygen', at: 0.18, words: 'an oxygen cut-off trips', source: 'common practice' },
+  { id: 'wet-glass', of: 'glass', at: 0, words: 'water on the glass', source: 'dew point against the pane' },
+]
+
+interface Crossing {
   mark: AirMark
   /** When it was first crossed; null when it was not. */
   atS: number | null
 }
 
 /** Mass of one gas over the whole time: what is there more, what came in on balance, what was made or used. */
-export interface GasBalance {
+interface GasBalance {
   storedKg: number
   exchangedKg: number
   madeKg: number
@@ -31,8 +50,11 @@ export interface RoomAir {
 }
 
 const STEP_S = 60
+
 const CUT_OFF_SHARE = 0.18
+
 const HYSTERESIS_K = 0.5
+
 const TOLERANCE = 1e-6
 
 function valueOf(of: AirMark['of'], { co2Ppm, o2Fraction, dewPointK, glassK }: AirMoment): number {

@@ -1,19 +1,38 @@
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { boxPoints } from '@/core/math/boxPoints'
-import { ceilingM } from '@/core/heat/room/ceilingM'
-import { type ExitState, exitState } from './exitState'
-import { heaterBodySchema, poseSchema, type HeaterBody, type Pose } from '@/core/heat/heaters/heater'
+import { z } from '@/core/base/zod'
+import { type HeaterBody, heaterBodySchema, poseSchema, type Pose, requireHeater } from '@/core/heat/heaters/heater'
 import { type HoseRun, hoseRun } from '@/core/heat/heaters/hoseRun'
-import { insideBy } from '@/core/heat/room/insideBy'
-import { keepOffOf } from './keepOffOf'
-import { marginTo, type HeaterFace } from './marginTo'
-import { reachOf } from './reachOf'
-import { requireHeater } from '@/core/heat/heaters/requireHeater'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { roomSchema, type Room } from '@/core/heat/room/room'
-import { gasKinds, MOST_THINGS, thingSchema, type Thing } from '@/core/heat/room/thing'
-import { wallSolids } from '@/core/heat/room/wallSolids'
+import { ceilingM, insideBy, wallSolids } from '@/core/heat/room/roomGeometry'
+import { gasKinds, type Thing, MOST_THINGS, thingSchema } from '@/core/heat/room/thing'
+import { boxPoints } from '@/core/math/planGeometry'
+import { type KeepOff, marginTo, type HeaterFace, reachOf } from './clearanceTo'
+import { type ExitState, exitState } from './exitState'
+
+/** Something that would have to move for the heater to stand where it is wanted. */
+export interface InTheWay {
+  id: string
+  name: string
+  lacksM: number
+}
+
+const touching: KeepOff = { frontM: 0, rearM: 0, sidesM: 0, topM: 0 }
+
+/**
+ * Distances a heater keeps from a thing: its clearances from what can burn, its distance from cylinders, room for its
+ * own body from everything else.
+ *
+ * @param thing - what it is
+ * @param body - the heater
+ */
+export function keepOffOf(thing: Pick<Thing, 'kind' | 'combustible'>, body: HeaterBody): KeepOff {
+  if (gasKinds.includes(thing.kind)) {
+    const { cylinderM } = body
+    return { frontM: cylinderM, rearM: cylinderM, sidesM: cylinderM, topM: cylinderM }
+  }
+  return thing.combustible || thing.kind === 'sleeper' ? body.clearances : touching
+}
 
 export const clearanceCheckSchema = z.strictObject({
   heater: heaterBodySchema,

@@ -1,10 +1,8 @@
-import { boxPoints } from '@/core/math/boxPoints'
+import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
 import type { HeaterBody, Pose } from '@/core/heat/heaters/heater'
-import type { PlanPoint } from '@/core/math/planPoint'
-import type { Room } from '@/core/heat/room/room'
-import { shortestWalk } from './shortestWalk'
+import { shortestWalk, HALF_WAY_M, SQUARE_M, type WalkGrid, walkGrid } from './walkGrid'
 import type { Thing } from '@/core/heat/room/thing'
-import { HALF_WAY_M, SQUARE_M, type WalkGrid, walkGrid } from './walkGrid'
+import type { Room } from '@/core/heat/room/room'
 
 /** The way out from where one sleeps. */
 export interface ExitState {

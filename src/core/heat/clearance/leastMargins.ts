@@ -1,16 +1,11 @@
-import { ceilingM } from '@/core/heat/room/ceilingM'
-import { ROUNDING_M } from './clearanceCheck'
+import { ceilingM, wallSolids } from '@/core/heat/room/roomGeometry'
+import { ROUNDING_M, keepOffOf, type InTheWay } from './clearanceCheck'
 import type { HeaterBody, Pose } from '@/core/heat/heaters/heater'
-import { keepOffOf } from './keepOffOf'
-import type { PlanBox } from '@/core/math/leastBeyond'
-import { marginOnPlan } from '@/core/math/marginOnPlan'
-import type { KeepOff } from './marginTo'
-import type { Solid } from '@/core/math/planPoint'
-import type { InTheWay } from './inTheWay'
-import { reachOf } from './reachOf'
-import type { Room } from '@/core/heat/room/room'
+import { type PlanBox, marginOnPlan } from '@/core/math/boxDistance'
+import { type KeepOff, reachOf } from './clearanceTo'
+import type { Solid } from '@/core/math/planGeometry'
 import type { Thing } from '@/core/heat/room/thing'
-import { wallSolids } from '@/core/heat/room/wallSolids'
+import type { Room } from '@/core/heat/room/room'
 
 /** What a search needs to know of one pose. */
 export interface PoseMargins {

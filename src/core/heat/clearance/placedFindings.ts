@@ -1,8 +1,8 @@
-import type { Finding } from '@/core/findings/Finding'
 import { InputError } from '@/core/base/InputError'
-import { clearanceCheck, type ClearanceCheck } from './clearanceCheck'
+import type { Finding } from '@/core/findings/Finding'
 import { heatFinding } from '@/core/heat/heatFinding'
 import type { HeaterGear, Shelter, ShelterGear } from '@/core/heat/room/roomPlan'
+import { clearanceCheck, type ClearanceCheck } from './clearanceCheck'
 
 /** A heater that stands in a room. */
 export interface PlacedHeater {
@@ -105,4 +105,17 @@ export function placedFindings(one: PlacedHeater, check = checkPlaced(one)): Fin
     )
   }
   return found
+}
+
+/**
+ * Heaters of the rig that stand in a room; one that was put away stands there no more.
+ *
+ * @param gear - the room
+ * @param heaters - of the rig
+ */
+export function placedHeaters(gear: ShelterGear, heaters: readonly HeaterGear[]): PlacedHeater[] {
+  return gear.shelter.placed.flatMap((placed) => {
+    const heater = heaters.find(({ id }) => id === placed.heaterId)
+    return heater ? [{ gear, heater, placed }] : []
+  })
 }

@@ -1,18 +1,64 @@
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { clearanceCheckSchema, ROUNDING_M } from './clearanceCheck'
-import { exitState } from './exitState'
-import { heaterBodySchema, type HeaterBody, type Pose } from '@/core/heat/heaters/heater'
+import { z } from '@/core/base/zod'
+import { type HeaterBody, type Pose, heaterBodySchema, requireHeater } from '@/core/heat/heaters/heater'
 import { hoseRun } from '@/core/heat/heaters/hoseRun'
-import type { InTheWay } from './inTheWay'
-import { leastMargins } from './leastMargins'
-import { posesOnGrid } from './posesOnGrid'
-import { requireHeater } from '@/core/heat/heaters/requireHeater'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import type { Room } from '@/core/heat/room/room'
+import { ceilingM, insideBy } from '@/core/heat/room/roomGeometry'
 import type { Thing } from '@/core/heat/room/thing'
-import { HALF_WAY_M, type WalkGrid, walkGrid } from './walkGrid'
-import { shortestWalk } from './shortestWalk'
+import { boxPoints } from '@/core/math/planGeometry'
+import { clearanceCheckSchema, ROUNDING_M, type InTheWay } from './clearanceCheck'
+import { exitState } from './exitState'
+import { leastMargins } from './leastMargins'
+import { HALF_WAY_M, type WalkGrid, walkGrid, shortestWalk } from './walkGrid'
+
+/** Heights at which a heater is hung: over the floor's draught and dust, within reach. */
+const HUNG_AT_M = [0.15, 0.4, 0.65, 0.9]
+
+const TURNS_DEG = [0, 90, 180, 270]
+
+/** Its back lies against a wall of the room. */
+function backsOnWall(room: Room, { depthM }: HeaterBody, { xM, yM, turnDeg }: Pose, gridM: number): boolean {
+  const behindM = { 0: xM, 90: yM, 180: room.lengthM - xM, 270: room.widthM - yM }[turnDeg] ?? 0
+  return behindM - depthM / 2 < gridM
+}
+
+/**
+ * Every pose a search looks at: all squares of the floor, four ways round; hung only where its back lies on a wall.
+ *
+ * @param body - the heater
+ * @param room - its dimensions
+ * @param gridM - side of a square
+ */
+export function posesOnGrid(body: HeaterBody, room: Room, gridM: number): Pose[] {
+  const poses: Pose[] = []
+  const { depthM, widthM, heightM, mount } = body
+  for (const turnDeg of TURNS_DEG) {
+    const isAlong = turnDeg % 180 === 0
+    const halfX = (isAlong ? depthM : widthM) / 2
+    const halfY = (isAlong ? widthM : depthM) / 2
+    // The last square lies against the far wall, however the room divides.
+    const columns = Math.floor((room.lengthM - 2 * halfX) / gridM + 1e-9)
+    const rows = Math.floor((room.widthM - 2 * halfY) / gridM + 1e-9)
+    const xs = Array.from({ length: columns + 1 }, (_, i) => halfX + i * gridM)
+    const ys = Array.from({ length: rows + 1 }, (_, i) => halfY + i * gridM)
+    const [lastX, lastY] = [room.lengthM - halfX, room.widthM - halfY]
+    if (lastX - (xs.at(-1) ?? 0) > 1e-6) xs.push(lastX)
+    if (lastY - (ys.at(-1) ?? 0) > 1e-6) ys.push(lastY)
+    for (const yM of ys) {
+      for (const xM of xs) {
+        const standing: Pose = { xM, yM, turnDeg, bottomM: 0 }
+        if (room.corner && insideBy(room, boxPoints(standing, depthM, widthM, turnDeg)) < -1e-9) continue
+        if (mount !== 'wall') poses.push(standing)
+        if (mount === 'floor' || !backsOnWall(room, body, standing, gridM)) continue
+        for (const bottomM of HUNG_AT_M) {
+          if (bottomM + heightM <= ceilingM(room, yM)) poses.push({ ...standing, bottomM })
+        }
+      }
+    }
+  }
+  return poses
+}
 
 export const placementsSchema = z.strictObject({
   heater: heaterBodySchema,
@@ -39,8 +85,10 @@ export interface Placements {
 
 /** Proposals that an owner can look through. */
 const MOST_SHOWN = 12
+
 /** Two places nearer than this are one. */
 const APART_M = 0.3
+
 /** More than this is no search any more. */
 const MOST_POSES = 120_000
 

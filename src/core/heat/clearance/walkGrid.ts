@@ -1,9 +1,7 @@
-import { boxPoints } from '@/core/math/boxPoints'
-import { insideBy } from '@/core/heat/room/insideBy'
-import { isOnWall } from '@/core/heat/room/isOnWall'
-import type { PlanPoint } from '@/core/math/planPoint'
 import type { Opening, Room } from '@/core/heat/room/room'
+import { insideBy, isOnWall } from '@/core/heat/room/roomGeometry'
 import type { Thing } from '@/core/heat/room/thing'
+import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
 
 /** The floor in squares: where one can walk, where one lies, where the way out is. */
 export interface WalkGrid {
@@ -18,11 +16,15 @@ export interface WalkGrid {
 }
 
 export const SQUARE_M = 0.1
+
 /** Half of what a person needs to get through, sideways if need be. */
 export const HALF_WAY_M = 0.2
+
 /** What is lower than this is climbed over, as a bed; what begins higher is walked under. */
 const CLIMBED_M = 0.75
+
 const HEAD_M = 1.5
+
 const REACH_OF_DOOR_M = 0.4
 
 const standing: readonly Thing['kind'][] = ['bench', 'cabinet', 'table', 'cylinder', 'cylinder-locker', 'other']
@@ -77,4 +79,40 @@ export function walkGrid(room: Room, things: readonly Thing[]): WalkGrid {
     if (atDoor && free[square] === 1) exits.push(square)
   }
   return { columns, rows, free, starts, exits, hasExit: doors.length > 0, middleOf }
+}
+
+/**
+ * Shortest walk over the free squares from where one lies to a door.
+ *
+ * @param grid - of the room
+ * @param isBarred - squares that cannot be walked besides
+ * @returns squares in order; null when there is none
+ */
+export function shortestWalk(grid: WalkGrid, isBarred: (square: number) => boolean = () => false): number[] | null {
+  const { columns, rows, free, starts, exits } = grid
+  const from = new Int32Array(free.length).fill(-1)
+  const goals = new Set(exits.filter((square) => !isBarred(square)))
+  const queue = starts.filter((square) => free[square] === 1 && !isBarred(square))
+  for (const square of queue) from[square] = square
+  for (let head = 0; head < queue.length; head += 1) {
+    const square = queue[head] ?? 0
+    if (goals.has(square)) {
+      const walk = [square]
+      for (let at = square; from[at] !== at; at = from[at] ?? at) walk.push(from[at] ?? at)
+      return walk.toReversed()
+    }
+    const column = square % columns
+    const steps = [
+      column > 0 ? square - 1 : -1,
+      column < columns - 1 ? square + 1 : -1,
+      square >= columns ? square - columns : -1,
+      square < columns * (rows - 1) ? square + columns : -1,
+    ]
+    for (const next of steps) {
+      if (next < 0 || free[next] !== 1 || from[next] !== -1 || isBarred(next)) continue
+      from[next] = square
+      queue.push(next)
+    }
+  }
+  return null
 }

@@ -1,8 +1,8 @@
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
-import { altitudeOfHeater } from './altitudeOfHeater'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { altitudeOfHeater } from './heaterAltitude'
 import { VENTED_SHARE } from '@/core/heat/air/airModel'
-import { SENSIBLE_SHARE } from '@/core/heat/air/combustion'
 import type { Heater } from './heater'
+import { SENSIBLE_SHARE } from '@/core/heat/air/combustion'
 import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 

@@ -1,4 +1,6 @@
-import { z } from '@/core/base/schema'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/zod'
+import type { Room } from '@/core/heat/room/room'
 
 export const heaterKinds = ['catalytic-panel', 'portable-radiant', 'furnace', 'other'] as const
 
@@ -8,13 +10,14 @@ const clearanceField = z
   .number()
   .min(0, 'A clearance cannot be less than nothing.')
   .max(5, 'That is wider than any rig. Check the unit.')
+
 const sizeField = z
   .number()
   .positive('This must be more than nothing.')
   .max(5, 'That is larger than any heater. Check the unit.')
 
 /** Distances to keep from what can burn, face by face. */
-export const clearancesSchema = z.strictObject({
+const clearancesSchema = z.strictObject({
   frontM: clearanceField,
   sidesM: clearanceField,
   rearM: clearanceField,
@@ -36,12 +39,11 @@ export const heaterBodySchema = z.strictObject({
 })
 
 export type HeaterBody = z.output<typeof heaterBodySchema>
+
 export type Clearances = z.output<typeof clearancesSchema>
 
 /** Where a number comes from: from its own manual, or from what is common. */
-export const numberSources = ['manual', 'common'] as const
-
-export type NumberSource = (typeof numberSources)[number]
+const numberSources = ['manual', 'common'] as const
 
 /** A heater as its owner knows it. */
 export const heaterSchema = z.strictObject({
@@ -82,3 +84,22 @@ export type Pose = z.output<typeof poseSchema>
 export const heaterUses = ['warm-up', 'evening', 'asleep', 'left-alone', 'not-used'] as const
 
 export type HeaterUse = (typeof heaterUses)[number]
+
+/**
+ * Refuses a heater that no turn would bring into the room, and clearances that are none.
+ *
+ * @throws InputError at the field
+ */
+export function requireHeater({ widthM, depthM, heightM, clearances }: HeaterBody, room: Room): void {
+  for (const [face, distanceM] of Object.entries(clearances)) {
+    if (!(distanceM >= 0)) {
+      throw new InputError(`heater.clearances.${face}`, 'A clearance cannot be less than nothing.')
+    }
+  }
+  if (heightM > room.heightM) throw new InputError('heater.heightM', 'The heater is higher than the room.')
+  const longest = Math.max(room.lengthM, room.widthM)
+  const shortest = Math.min(room.lengthM, room.widthM)
+  if (Math.max(widthM, depthM) > longest || Math.min(widthM, depthM) > shortest) {
+    throw new InputError('heater.widthM', 'The heater is larger than the room.')
+  }
+}

@@ -1,4 +1,4 @@
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import type { Heater, HeaterKind } from './heater'
 
 const inches = (value: number): number => fromUnit(value, 'length', 'in')

@@ -1,8 +1,7 @@
-import { boxPoints } from '@/core/math/boxPoints'
+import { boxPoints, turnAbout } from '@/core/math/planGeometry'
 import type { HeaterBody, Pose } from './heater'
-import { marginTo } from '@/core/heat/clearance/marginTo'
+import { marginTo } from '@/core/heat/clearance/clearanceTo'
 import type { Thing } from '@/core/heat/room/thing'
-import { turnAbout } from '@/core/math/turnAbout'
 
 /** The hose from the nearest gas outlet. */
 export interface HoseRun {

@@ -1,4 +1,4 @@
-import { newThing } from './newThing'
+import { newThing } from './thing'
 import { roomSchema, type RoomInput, type RoomShape } from './room'
 import type { Shelter } from './roomPlan'
 

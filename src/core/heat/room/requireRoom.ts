@@ -1,9 +1,21 @@
 import { InputError } from '@/core/base/InputError'
-import { isOnWall } from './isOnWall'
-import { ceilingM } from './ceilingM'
-import { requireFinite } from './requireFinite'
 import type { Opening, Room, RoomSide } from './room'
-import { roomVolumeM3 } from './roomVolumeM3'
+import { isOnWall, ceilingM, roomVolumeM3 } from './roomGeometry'
+
+/**
+ * Refuses what is no number.
+ *
+ * @param values - by the field's name
+ * @param within - what the fields belong to
+ * @throws InputError at the first that is not finite
+ */
+function requireFinite(values: Readonly<Record<string, number>>, within?: string): void {
+  for (const [field, value] of Object.entries(values)) {
+    if (!Number.isFinite(value)) {
+      throw new InputError(within === undefined ? field : `${within}.${field}`, 'This wants a number.')
+    }
+  }
+}
 
 /** Smallest room that is one: a crate that a child could sit in. */
 const SMALLEST_M3 = 0.2

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 
 /** Ready shapes to begin from. */
 export const roomShapes = ['van', 'trailer', 'truck-cap', 'motorhome', 'tent-annex'] as const

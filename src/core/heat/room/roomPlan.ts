@@ -1,7 +1,7 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { heaterUses, poseSchema, type Heater } from '@/core/heat/heaters/heater'
-import { roomSchema } from './room'
 import { MOST_THINGS, thingSchema } from './thing'
+import { roomSchema } from './room'
 
 /** A room with what stands in it and where its heaters are meant to be. */
 export const shelterSchema = z.strictObject({

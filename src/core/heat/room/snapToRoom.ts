@@ -1,5 +1,4 @@
-import { boxPoints } from '@/core/math/boxPoints'
-import type { PlanPoint } from '@/core/math/planPoint'
+import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
 import type { Room } from './room'
 
 /** Half an inch: nothing in a rig is placed finer. */

@@ -1,4 +1,5 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
+import type { PlanPoint } from '@/core/math/planGeometry'
 
 /** What stands, hangs, lies or swings in a room. */
 export const thingKinds = [
@@ -17,7 +18,7 @@ export const thingKinds = [
 
 export type ThingKind = (typeof thingKinds)[number]
 
-export interface ThingFacts {
+interface ThingFacts {
   name: string
   lengthM: number
   widthM: number
@@ -86,4 +87,15 @@ export const thingSchema = z.strictObject({
 })
 
 export type Thing = z.output<typeof thingSchema>
-export type ThingInput = z.input<typeof thingSchema>
+
+/**
+ * A thing of a kind, with that kind's usual measures.
+ *
+ * @param kind - what it is
+ * @param id - its own
+ * @param at - its middle
+ * @param more - measures that are known better
+ */
+export function newThing(kind: ThingKind, id: string, at: PlanPoint, more: Partial<Thing> = {}): Thing {
+  return thingSchema.parse({ id, kind, ...thingFacts[kind], ...at, ...more })
+}

@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
+import { ventilationOf } from './ventilationCheck'
 import { heatFinding } from '@/core/heat/heatFinding'
 import type { HeaterGear, ShelterGear } from '@/core/heat/room/roomPlan'
-import { ventilationOf } from './ventilationOf'
 
 /**
  * What is to be said of the openings of a room for the unvented heaters that are to burn in it.

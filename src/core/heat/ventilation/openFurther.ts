@@ -1,6 +1,6 @@
-import { openAreaM2 } from './openAreaM2'
-import type { Opening, Room } from '@/core/heat/room/room'
+import { openAreaM2 } from './openings'
 import { ventilationCheck } from './ventilationCheck'
+import type { Opening, Room } from '@/core/heat/room/room'
 
 /** One window or vent and how far it is to stand open. */
 export interface OpenTo {

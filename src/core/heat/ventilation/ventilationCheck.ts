@@ -1,10 +1,12 @@
-import { isOnWall } from '@/core/heat/room/isOnWall'
-import { openAreaM2 } from './openAreaM2'
-import { openingHeightM } from './openingHeightM'
+import type { PlacedHeater } from '@/core/heat/clearance/placedFindings'
 import type { Opening, Room } from '@/core/heat/room/room'
+import { isOnWall } from '@/core/heat/room/roomGeometry'
+import type { HeaterGear } from '@/core/heat/room/roomPlan'
+import { openAreaM2, openingHeightM } from './openings'
+import { ventilationNeed, type VentilationNeed } from './ventilationNeed'
 
 /** One opening with what of it counts. */
-export interface CountedOpening {
+interface CountedOpening {
   opening: Opening
   areaM2: number
 }
@@ -24,7 +26,8 @@ export interface VentilationCheck {
 }
 
 /** Air goes in at one and out at the other when they are this far apart in height. */
-export const APART_M = 0.4
+const APART_M = 0.4
+
 /** Through one place the air must go in and out by the same gap. [common practice] */
 const ONE_PLACE_SHARE = 0.5
 
@@ -55,4 +58,32 @@ export function ventilationCheck(room: Room, neededM2: number): VentilationCheck
   // Inches and millimetres do not meet exactly.
   const spareM2 = countedM2 - neededM2
   return { openings, openM2, countedM2, isTwoWay, neededM2, spareM2, isEnough: spareM2 >= -1e-9 }
+}
+
+/**
+ * Heaters of a room that are to be used and leave their fumes in it; they may burn together.
+ *
+ * @param placed - heaters that stand in the room
+ */
+export function burningOf(placed: readonly PlacedHeater[]): HeaterGear[] {
+  return placed.filter((one) => one.placed.use !== 'not-used' && !one.heater.heater.vented).map(({ heater }) => heater)
+}
+
+interface Ventilation {
+  needs: readonly { name: string; need: VentilationNeed }[]
+  /** Against all of them together. */
+  check: VentilationCheck
+}
+
+/**
+ * What stands open in a room against what all its burning heaters want.
+ *
+ * @param room - with its openings as they stand
+ * @param burning - from burningOf
+ * @throws InputError as ventilationNeed does
+ */
+export function ventilationOf(room: Room, burning: readonly HeaterGear[]): Ventilation {
+  const needs = burning.map(({ name, heater }) => ({ name, need: ventilationNeed(heater.highW, heater.openAreaM2) }))
+  const neededM2 = needs.reduce((sum, { need }) => sum + need.areaM2, 0)
+  return { needs, check: ventilationCheck(room, neededM2) }
 }

@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 
 /** What must stand open while an unvented heater burns. */
 export interface VentilationNeed {

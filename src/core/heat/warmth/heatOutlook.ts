@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
-import { requireTemperatureBetween } from '@/core/fluids/shelter-requireTemperature'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
 
 /** A night as it is to be heated. */
 export interface HeatedNight {

@@ -1,18 +1,57 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { requireTemperatureBetween } from '@/core/fluids/shelter-requireTemperature'
+import { z } from '@/core/base/zod'
+import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
 import { studentFactor } from '@/core/math/studentT'
-import { warmUpCurve } from './warmUpCurve'
+
+/** A room that loses heat to the outside while a heater burns at settings that change. */
+interface WarmUp {
+  lossWPerK: number
+  capacityJPerK: number
+  startK: number
+  outsideK: number
+  /** In order of time, the first from 0. */
+  settings: readonly { fromS: number; inputW: number }[]
+}
+
+/**
+ * Temperature of a room against time: C·dT/dt = P − UA·(T − T outside), exactly, setting by setting.
+ *
+ * @returns K at a time in s
+ */
+export function warmUpCurve({
+  lossWPerK,
+  capacityJPerK,
+  startK,
+  outsideK,
+  settings,
+}: WarmUp): (timeS: number) => number {
+  const timeConstantS = capacityJPerK / lossWPerK
+  return (timeS) => {
+    let temperatureK = startK
+    for (const [i, { fromS, inputW }] of settings.entries()) {
+      const untilS = Math.min(timeS, settings[i + 1]?.fromS ?? Infinity)
+      if (untilS <= fromS) continue
+      const endK = outsideK + inputW / lossWPerK
+      temperatureK = endK + (temperatureK - endK) * Math.exp(-(untilS - fromS) / timeConstantS)
+    }
+    return temperatureK
+  }
+}
 
 const MOST_READINGS = 500
+
 const LONGEST_S = 86_400
+
 /** Two numbers are sought; fewer readings than this can tell nothing of how sure they are. */
 const FEWEST_READINGS = 4
+
 /** From here on the first temperature is fitted with them: it was read no better than the rest. */
 const FIT_START_FROM = 5
+
 /** No thermometer of a rig is read better than this: readings that happen to lie on a line are no surer. */
 const READ_TO_K = 0.3
+
 /** Outside may be this much warmer than the first reading, by the thermometers' difference. */
 const THERMOMETERS_K = 1
 

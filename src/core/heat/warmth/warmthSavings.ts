@@ -1,7 +1,6 @@
 import type { Room } from '@/core/heat/room/room'
 import type { RoomWarmth } from './heatOutlook'
-import { shapeEstimate } from './shapeEstimate'
-import { glassFacts } from './shellFacts'
+import { shapeEstimate, glassFacts } from './shapeEstimate'
 
 /** What a change of the room would save of its loss. */
 export interface WarmthSaving {

@@ -1,7 +1,84 @@
-import { endParts } from './catalogueEnds'
 import { lineParts } from './catalogueLines'
+import { btuh, female, inWC, into, male, psi } from './catalogueShapes'
 import { sourceParts } from './catalogueSources'
-import type { PartType } from './partType'
+import type { Fit, PartType } from './partType'
+
+function plug(id: string, name: string, fit: Fit, rated: PartType['rated'] = 'cylinder'): PartType {
+  return { id, name, role: 'plug', gas: 'any', ports: [into('in', fit)], rated }
+}
+
+function appliance(
+  id: string,
+  name: string,
+  entry: Fit,
+  facts: { inputBtuh: number; ownRegulator?: boolean; wantsFilter?: boolean; portable?: boolean },
+): PartType {
+  const ownRegulator = facts.ownRegulator ?? false
+  return {
+    id,
+    name,
+    role: 'appliance',
+    gas: 'propane',
+    ports: [into('in', entry)],
+    rated: ownRegulator ? 'cylinder' : 'low',
+    appliance: {
+      inputW: btuh(facts.inputBtuh),
+      ownRegulator,
+      minGaugePa: ownRegulator ? psi(5) : inWC(10),
+      wantsFilter: facts.wantsFilter ?? false,
+      portable: facts.portable ?? false,
+    },
+  }
+}
+
+/** What closes a line, and what it ends in. */
+const endParts: readonly PartType[] = [
+  ...(['1/4', '3/8', '1/2'] as const).flatMap((size) => [
+    plug(`plug-npt-${size}`, `Plug, ${size} pipe thread`, male(`npt-${size}`)),
+    plug(`cap-flare-${size}`, `Cap, ${size} flare`, female(`flare-${size}`)),
+  ]),
+  plug('plug-pol', 'Plug for a POL outlet', male('pol')),
+  plug('cap-acme', 'Cap for a hand-wheel outlet', female('type1-acme')),
+  plug('cap-bottle', 'Cap for a bottle thread', female('bottle-1-20')),
+  plug('cap-inverted', 'Plug for an unused changeover inlet', male('inverted-flare-1/4')),
+  plug('cap-quick', 'Cap for a low-pressure quick connect', male('quick-low-1/4')),
+  plug('cap-quick-mid', 'Cap for a 15 psi quick connect', male('quick-mid-1/4')),
+  plug('cap-co2', 'Cap for a CO2 valve', female('cga-320'), 'co2-cylinder'),
+
+  appliance('cooktop', 'Cooktop', male('flare-3/8'), { inputBtuh: 16_000 }),
+  appliance('oven', 'Oven and cooktop', male('flare-3/8'), { inputBtuh: 25_000 }),
+  appliance('fridge', 'Absorption fridge', male('flare-3/8'), { inputBtuh: 1_400 }),
+  appliance('water-heater', 'Water heater', male('flare-3/8'), { inputBtuh: 12_000 }),
+  appliance('furnace', 'Ducted furnace', male('flare-3/8'), { inputBtuh: 30_000 }),
+  appliance('panel', 'Catalytic panel heater, low pressure', male('flare-3/8'), { inputBtuh: 3_000 }),
+  appliance('panel-compression', 'Panel heater, 1/4 compression', male('compression-1/4'), { inputBtuh: 3_000 }),
+  appliance('radiant-low', 'Wall radiant, low pressure', male('flare-3/8'), { inputBtuh: 10_000 }),
+  appliance('grill-low', 'Grill, regulator taken off', male('flare-3/8'), { inputBtuh: 12_000 }),
+  appliance('grill', 'Grill with its own regulator', female('bottle-1-20'), { inputBtuh: 12_000, ownRegulator: true }),
+  appliance('grill-flare', 'Grill with its own regulator, 3/8 flare', male('flare-3/8'), {
+    inputBtuh: 12_000,
+    ownRegulator: true,
+  }),
+  appliance('stove', 'Camp stove with its own regulator', female('bottle-1-20'), {
+    inputBtuh: 20_000,
+    ownRegulator: true,
+  }),
+  appliance('portable', 'Portable radiant heater', female('bottle-1-20'), {
+    inputBtuh: 9_000,
+    ownRegulator: true,
+    wantsFilter: true,
+    portable: true,
+  }),
+  { id: 'keg', name: 'Soda keg', role: 'keg', gas: 'co2', ports: [into('in', male('barb'))], rated: 'co2-low' },
+  {
+    id: 'chuck',
+    name: 'Tyre chuck with gauge',
+    role: 'chuck',
+    gas: 'co2',
+    ports: [into('in', female('npt-1/4'))],
+    rated: 'co2-low',
+  },
+]
 
 /** Parts found on portable propane and CO2 gear, in the order of the gas; names say what they are, no make is meant. */
 export const catalogue: readonly PartType[] = [...sourceParts, ...lineParts, ...endParts]

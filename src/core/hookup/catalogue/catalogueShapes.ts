@@ -1,6 +1,6 @@
-import { fromUnit } from '@/core/units/fromUnit'
-import type { ConnectionId } from './connections'
+import { fromUnit } from '@/core/units/convert'
 import type { Fit, PartType, Port } from './partType'
+import type { ConnectionId } from './connections'
 
 /** Short ways of writing the catalogue's rows. */
 export const psi = (number: number): number => fromUnit(number, 'gaugePressure', 'psi')

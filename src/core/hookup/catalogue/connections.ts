@@ -1,4 +1,4 @@
-import type { Zone } from '@/core/hookup/line/zone'
+import type { Zone } from './zone'
 
 /** What a joint seals on. */
 export const sealsOns = ['face', 'threads', 'washer', 'sleeve', 'o-ring', 'hose'] as const

@@ -2,7 +2,7 @@ import { InputError } from '@/core/base/InputError'
 import { inWC, psi } from './catalogueShapes'
 import { connections } from './connections'
 import { endRoles, sourceRoles, type Fit, type PartRole, type PartType } from './partType'
-import { zoneFacts, type Zone } from '@/core/hookup/line/zone'
+import { zoneFacts, type Zone } from './zone'
 
 /** What an owner tells of a part the catalogue does not have. */
 export interface OwnPart {

@@ -1,6 +1,6 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { connectionIds } from './connections'
-import { zones } from '@/core/hookup/line/zone'
+import { zones } from './zone'
 
 /** What a part does in a line; how it is judged follows from it. */
 export const partRoles = [
@@ -29,6 +29,7 @@ export type PartRole = (typeof partRoles)[number]
 
 /** Roles that hold gas and feed the line. */
 export const sourceRoles: readonly PartRole[] = ['cylinder', 'bottle', 'tank']
+
 /** Roles a line may end in. */
 export const endRoles: readonly PartRole[] = ['appliance', 'keg', 'chuck', 'plug']
 
@@ -89,5 +90,20 @@ export const partTypeSchema = z.strictObject({
 })
 
 export type PartType = z.output<typeof partTypeSchema>
+
 export type Port = z.output<typeof portSchema>
+
 export type Fit = z.output<typeof fitSchema>
+
+/** The shelves of the parts tray, in the order of the gas. */
+export const partGroups: readonly { name: string; roles: readonly PartRole[] }[] = [
+  { name: 'Cylinders and tanks', roles: ['cylinder', 'bottle', 'tank'] },
+  { name: 'At the valve', roles: ['shut-off', 'adapter'] },
+  { name: 'Hoses', roles: ['hose'] },
+  { name: 'Regulators', roles: ['regulator', 'changeover'] },
+  { name: 'Tubes and pipes', roles: ['tube'] },
+  { name: 'Tees and branches', roles: ['tee', 'supply-tee'] },
+  { name: 'Valves, filters, test port', roles: ['valve', 'quick', 'filter', 'test-port'] },
+  { name: 'Plugs and caps', roles: ['plug'] },
+  { name: 'What it ends in', roles: ['appliance', 'keg', 'chuck'] },
+]

@@ -1,6 +1,6 @@
 import { catalogue } from './catalogue'
-import { editLine } from '@/core/hookup/line/editLine'
 import type { Line } from '@/core/hookup/line/line'
+import { editLine } from '@/core/hookup/line/editLine'
 
 /** A line to begin from, drawn part by part: what stands after what. */
 interface Start {

@@ -1,6 +1,5 @@
 import type { Finding } from '@/core/findings/Finding'
-import { applianceFlow } from '@/core/hookup/flow/applianceFlow'
-import { pressureRoleOf } from '@/core/hookup/flow/pressureRoleOf'
+import { applianceFlow, pressureRoleOf } from '@/core/hookup/flow/applianceFlow'
 import { lineFinding, type LineCase } from './lineFinding'
 
 /**

@@ -1,12 +1,12 @@
 import type { Finding } from '@/core/findings/Finding'
-import { z } from '@/core/base/schema'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
-import { checkLine } from './checkLine'
-import type { ConnectionId } from '@/core/hookup/catalogue/connections'
-import type { ConnectionVerdict } from '@/core/hookup/catalogue/connectionVerdict'
-import { jointWork } from './jointWork'
+import { z } from '@/core/base/zod'
+import { SIXTY_F_K } from '@/core/units/convert'
+import type { ConnectionVerdict } from '@/core/hookup/catalogue/portCompatibility'
 import { lineSchema } from '@/core/hookup/line/line'
 import type { PartFlow } from '@/core/hookup/flow/lineFlow'
+import { checkLine } from './checkLine'
+import type { ConnectionId } from '@/core/hookup/catalogue/connections'
+import { jointWork } from './jointWork'
 import type { PartZones } from '@/core/hookup/line/lineZones'
 
 export const hookupCheckSchema = z.strictObject({

@@ -1,8 +1,8 @@
 import type { Finding, Severity } from '@/core/findings/Finding'
-import { connections } from '@/core/hookup/catalogue/connections'
 import type { JointState } from '@/core/hookup/line/line'
-import { lineFinding, type LineCase } from './lineFinding'
 import type { GraphJoint } from '@/core/hookup/line/lineGraph'
+import { connections } from '@/core/hookup/catalogue/connections'
+import { lineFinding, type LineCase } from './lineFinding'
 
 const names = ({ from, to, verdict }: GraphJoint): Record<string, string> => ({
   from: from.name,

@@ -1,9 +1,8 @@
 import type { Finding } from '@/core/findings/Finding'
-import { fromUnit } from '@/core/units/fromUnit'
-import { lineFinding, type LineCase } from './lineFinding'
-import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
+import { fromUnit } from '@/core/units/convert'
+import { type GraphPart, type LineGraph, upstreamOf } from '@/core/hookup/line/lineGraph'
 import type { PartRole } from '@/core/hookup/catalogue/partType'
-import { upstreamOf } from '@/core/hookup/line/upstreamOf'
+import { lineFinding, type LineCase } from './lineFinding'
 
 /** Largest cylinder a portable heater’s manual usually allows it to stand on; common practice. */
 const LARGEST_REMOTE_KG = fromUnit(40, 'mass', 'lb')

@@ -1,7 +1,7 @@
 import type { Finding, Severity } from '@/core/findings/Finding'
-import type { Phrase, Quantity } from '@/core/base/quantity'
 import type { PartFlow } from '@/core/hookup/flow/lineFlow'
 import type { LineGraph } from '@/core/hookup/line/lineGraph'
+import type { Phrase, Quantity } from '@/core/base/quantity'
 import type { PartZones } from '@/core/hookup/line/lineZones'
 import type { BasisId } from '@/core/rules/basis/basis'
 

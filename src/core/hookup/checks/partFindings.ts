@@ -1,10 +1,8 @@
-import { monthWords } from '@/core/time/monthWords'
-import { monthsLater } from '@/core/time/monthsLater'
+import { monthWords, monthsLater } from '@/core/time/months'
 import type { Finding, Severity } from '@/core/findings/Finding'
+import { leverOf, type GraphPart } from '@/core/hookup/line/lineGraph'
 import type { BasisId } from '@/core/rules/basis/basis'
-import { leverOf } from '@/core/hookup/line/leverOf'
 import { lineFinding, type LineCase } from './lineFinding'
-import type { GraphPart } from '@/core/hookup/line/lineGraph'
 
 type Tell = (
   code: string,

@@ -1,8 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
-import { freePorts } from '@/core/hookup/line/freePorts'
-import { lineFinding, type LineCase } from './lineFinding'
-import type { GraphPart } from '@/core/hookup/line/lineGraph'
+import { freePorts, type GraphPart } from '@/core/hookup/line/lineGraph'
 import { endRoles } from '@/core/hookup/catalogue/partType'
+import { lineFinding, type LineCase } from './lineFinding'
 
 /** A valve offers its outlet in two shapes, but a part's other ways out are each an opening of its own. */
 function openEnds({ lineId, graph }: LineCase): Finding[] {

@@ -1,9 +1,9 @@
 import type { Finding } from '@/core/findings/Finding'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
+import type { GraphPart } from '@/core/hookup/line/lineGraph'
 import { connections } from '@/core/hookup/catalogue/connections'
 import { lineFinding, type LineCase } from './lineFinding'
-import type { GraphPart } from '@/core/hookup/line/lineGraph'
-import { zoneFacts, type Zone } from '@/core/hookup/line/zone'
+import { zoneFacts, type Zone } from '@/core/hookup/catalogue/zone'
 
 /** A hose at cylinder pressure from this length on leaves oil over the years; common practice. */
 const LONG_HOSE_M = fromUnit(10, 'length', 'ft')

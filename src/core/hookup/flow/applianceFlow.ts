@@ -1,3 +1,4 @@
+import type { DisplayRole } from '@/core/base/quantity'
 import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
 import type { PartFlow } from './lineFlow'
 
@@ -36,4 +37,12 @@ export function applianceFlow(graph: LineGraph, flow: ReadonlyMap<string, PartFl
       starves: burning && at.inletGaugePa < appliance.minGaugePa,
     }
   })
+}
+
+/** From this pressure on it is read in psi, below in inches of water. */
+const PSI_FROM_PA = 5000
+
+/** How an appliance's pressures read, by the least it wants. */
+export function pressureRoleOf(wantsGaugePa: number): DisplayRole {
+  return wantsGaugePa > PSI_FROM_PA ? 'cylinderPressure' : 'linePressure'
 }

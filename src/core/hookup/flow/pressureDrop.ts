@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { fromUnit } from '@/core/units/fromUnit'
+import { z } from '@/core/base/zod'
+import { fromUnit } from '@/core/units/convert'
 
 export const pressureDropSchema = z.strictObject({
   /** Heat burnt at the far end. */

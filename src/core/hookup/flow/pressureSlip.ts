@@ -2,7 +2,7 @@ import type { Quantity } from '@/core/base/quantity'
 import type { Figure, Slip, SlipLine } from '@/core/rules/figure'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { GraphPart } from '@/core/hookup/line/lineGraph'
-import { pressureRoleOf } from './pressureRoleOf'
+import { pressureRoleOf } from './applianceFlow'
 
 /** Parts from the source to this one, by the feed that is open. */
 function wayDown(part: GraphPart, check: LineCheck): GraphPart[] {

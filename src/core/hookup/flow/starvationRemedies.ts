@@ -1,10 +1,9 @@
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { applianceFlow } from './applianceFlow'
 import type { Line, LinePart } from '@/core/hookup/line/line'
 import { lineFlow, type FlowConditions } from './lineFlow'
-import { lineGraph, type GraphPart, type LineGraph } from '@/core/hookup/line/lineGraph'
+import { lineGraph, type GraphPart, type LineGraph, upstreamOf } from '@/core/hookup/line/lineGraph'
 import type { PartType } from '@/core/hookup/catalogue/partType'
-import { upstreamOf } from '@/core/hookup/line/upstreamOf'
 
 /** One change that would give every burning appliance its pressure, or the most that one change can do. */
 export interface Remedy {

@@ -1,9 +1,8 @@
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { freePorts } from './freePorts'
+import { freePorts, lineGraph } from './lineGraph'
 import type { Joint, Line, LinePart } from './line'
-import { lineGraph } from './lineGraph'
 import type { PartType, Port } from '@/core/hookup/catalogue/partType'
-import { portsVerdict } from '@/core/hookup/catalogue/portsVerdict'
+import { portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
 
 /** One change of a line. Identifiers come from outside, so that the same edits give the same line. */
 export type LineEdit =

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { partTypeSchema } from '@/core/hookup/catalogue/partType'
 
 /** Where a part sits; `road` is below the floor in the road's reach. */
@@ -6,7 +6,7 @@ export const partPlaces = ['outside', 'locker', 'road', 'inside'] as const
 
 export type PartPlace = (typeof partPlaces)[number]
 
-export const known = ['yes', 'no', 'not-known'] as const
+const known = ['yes', 'no', 'not-known'] as const
 
 /** How a joint was made, as far as anybody knows. */
 export const jointStates = [
@@ -24,9 +24,10 @@ export const jointStates = [
 export type JointState = (typeof jointStates)[number]
 
 const idField = z.string().min(1).max(64)
+
 const monthField = z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, 'A month is written like 2021-05.')
 
-export const linePartSchema = z.strictObject({
+const linePartSchema = z.strictObject({
   id: idField,
   typeId: idField,
   /** What the owner calls it; its type's name when absent. */
@@ -62,7 +63,7 @@ export const linePartSchema = z.strictObject({
 
 const endSchema = z.strictObject({ partId: idField, portId: z.string().min(1).max(20) })
 
-export const jointSchema = z.strictObject({
+const jointSchema = z.strictObject({
   id: z.string().min(1).max(140),
   /** Upstream end. */
   from: endSchema,
@@ -71,7 +72,7 @@ export const jointSchema = z.strictObject({
 })
 
 /** Longest line that is judged; far more than any rig has. */
-export const MOST_PARTS = 400
+const MOST_PARTS = 400
 
 export const lineSchema = z.strictObject({
   parts: z.array(linePartSchema).max(MOST_PARTS),
@@ -81,7 +82,14 @@ export const lineSchema = z.strictObject({
 })
 
 export type LinePart = z.output<typeof linePartSchema>
+
 export type Joint = z.output<typeof jointSchema>
-export type JointEnd = z.output<typeof endSchema>
+
 export type Line = z.output<typeof lineSchema>
-export type LineInput = z.input<typeof lineSchema>
+
+/** A line of the rig as readiness needs to know it. */
+export interface LineGear {
+  id: string
+  name: string
+  line: Line
+}

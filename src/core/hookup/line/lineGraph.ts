@@ -1,8 +1,8 @@
 import { InputError } from '@/core/base/InputError'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import type { Joint, Line, LinePart } from './line'
 import { sourceRoles, type PartType, type Port } from '@/core/hookup/catalogue/partType'
-import { portsVerdict, type PortsVerdict } from '@/core/hookup/catalogue/portsVerdict'
+import { portsVerdict, type PortsVerdict } from '@/core/hookup/catalogue/portCompatibility'
+import type { Joint, Line, LinePart } from './line'
 
 /** A part of the line with its type and the joints at it. */
 export interface GraphPart {
@@ -154,4 +154,37 @@ export function lineGraph(line: Line): LineGraph {
     islands: parts.filter((part) => !reached.has(part)).map(({ part }) => part.id),
     byId,
   }
+}
+
+/** Ports of a part that nothing is screwed to. */
+export function freePorts({ type, into, outOf }: GraphPart): Port[] {
+  const used = new Set([...into.map(({ toPort }) => toPort.id), ...outOf.map(({ fromPort }) => fromPort.id)])
+  return type.ports.filter(({ id }) => !used.has(id))
+}
+
+/** Parts the gas passes on its way to a part, itself left out. */
+export function upstreamOf(part: GraphPart): GraphPart[] {
+  const above = new Set(part.into.map(({ from }) => from))
+  for (const at of above) for (const { from } of at.into) above.add(from)
+  return [...above]
+}
+
+/** The graph of a line; null for one that cannot be read, which is reported at its own station. */
+export function readableGraph(line: Line): LineGraph | null {
+  try {
+    return lineGraph(line)
+  } catch (error) {
+    if (error instanceof InputError) return null
+    throw error
+  }
+}
+
+/** Heat input of an appliance in W: from its plate as entered, else the usual one of its kind; 0 for anything else. */
+export function inputOfW({ part, type }: GraphPart): number {
+  return type.appliance ? (part.inputW ?? type.appliance.inputW) : 0
+}
+
+/** Side a changeover takes its gas from: as set, else by itself where it can, else the left. */
+export function leverOf({ part, type }: GraphPart): NonNullable<LinePart['lever']> {
+  return part.lever ?? (type.automatic ? 'automatic' : 'left')
 }

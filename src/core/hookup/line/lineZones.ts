@@ -1,5 +1,5 @@
 import type { GraphPart, LineGraph } from './lineGraph'
-import { zoneFacts, type Zone } from './zone'
+import { zoneFacts, type Zone } from '@/core/hookup/catalogue/zone'
 
 /** Pressure zone at a part's way in and way out; null where no gas comes. */
 export interface PartZones {

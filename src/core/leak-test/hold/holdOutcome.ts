@@ -1,5 +1,5 @@
 import type { LineSide } from '@/core/hookup/line/lineVolume'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 import { leakRate, type LeakRate, type LeakRateInput } from './leakRate'
 
 /** What a hold test came to; `high` began so near lock-up that gas from before the regulator can make up for a leak. */

@@ -1,5 +1,5 @@
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { FigureInput, Slip, SlipLine } from '@/core/rules/figure'
 import type { LeakRate, LeakRateInput } from './leakRate'

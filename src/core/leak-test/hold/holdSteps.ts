@@ -1,5 +1,5 @@
-import { procedureStep, type ProcedureStep } from '@/core/rules/procedureStep'
 import type { LineSide } from '@/core/hookup/line/lineVolume'
+import { procedureStep, type ProcedureStep } from '@/core/rules/procedureStep'
 
 const step = (id: string, title: string, does: string, why: string): ProcedureStep =>
   procedureStep(id, title, does, why, { holds: true })
@@ -74,4 +74,16 @@ const cylinder: readonly ProcedureStep[] = [
 /** Procedure of a hold test on one side of the regulator. */
 export function holdSteps(side: LineSide): readonly ProcedureStep[] {
   return side === 'low' ? low : cylinder
+}
+
+/**
+ * What a hold’s clock shows: minutes and seconds to go, or how long it is over.
+ *
+ * @param leftS - seconds to go, negative when it is over
+ * @example holdClock(180) // '3:00'
+ */
+export function holdClock(leftS: number): string {
+  const seconds = leftS > 0 ? Math.ceil(leftS) : Math.floor(-leftS)
+  const text = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+  return leftS > 0 ? text : `+${text}`
 }

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { gasDensityKgM3 } from '@/core/fluids/gasDensityKgM3'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { z } from '@/core/base/zod'
+import { gasDensityKgM3 } from '@/core/fluids/onePhase'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 
 export const leakRateSchema = z.strictObject({
   lineVolumeM3: z.number(),

@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 
 /** Of a metre of water at 4 °C, as inches of water column are meant. */
 const WATER_PA_M = fromUnit(1, 'gaugePressure', 'inWC') / fromUnit(1, 'length', 'in')

@@ -1,8 +1,7 @@
 import type { Finding, Severity } from '@/core/findings/Finding'
-import type { Phrase, Quantity } from '@/core/base/quantity'
 import type { LeakItem } from './leakSheet'
-import { leakTestState, type LeakReading } from './leakTestState'
-import { gradeWords } from './leakGrades'
+import { leakTestState, type LeakReading, gradeWords } from './leakTestState'
+import type { Phrase, Quantity } from '@/core/base/quantity'
 
 /** The last leak test of a line with what it was made on. */
 export interface LeakTestRecord {

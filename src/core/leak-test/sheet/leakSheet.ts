@@ -1,11 +1,12 @@
-import { connections, type SealsOn, type Tighten } from '@/core/hookup/catalogue/connections'
+import { z } from '@/core/base/zod'
+import { connections, type SealsOn, type Tighten, sealsOns, tightens } from '@/core/hookup/catalogue/connections'
+import { type Zone, zones } from '@/core/hookup/catalogue/zone'
 import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
 import { lineZones } from '@/core/hookup/line/lineZones'
-import type { Zone } from '@/core/hookup/line/zone'
 
 export const leakKinds = ['vessel', 'relief', 'bleeder', 'stem', 'joint', 'gauge', 'crimp', 'body', 'burner'] as const
 
-export type LeakKind = (typeof leakKinds)[number]
+type LeakKind = (typeof leakKinds)[number]
 
 /** One place to soap. */
 export interface LeakItem {
@@ -123,3 +124,17 @@ export function leakSheet(graph: LineGraph): LeakItem[] {
     return [...joints, ...own]
   })
 }
+
+/** One place to soap, as it is kept. */
+export const leakItemSchema = z.strictObject({
+  id: z.string().min(1).max(200),
+  kind: z.enum(leakKinds),
+  name: z.string().max(300),
+  expect: z.string().max(1000),
+  zone: z.enum(zones),
+  inside: z.boolean(),
+  leased: z.boolean(),
+  partId: z.string().min(1).max(64),
+  sealsOn: z.enum(sealsOns).nullable(),
+  tighten: z.enum(tightens).nullable(),
+})

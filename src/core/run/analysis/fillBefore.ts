@@ -1,9 +1,21 @@
-import { gearLimitKg } from '@/core/cylinders/limits/gearLimitKg'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { Supply } from '@/core/cylinders/cylinderKind'
+import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { SupplyBalance } from './gasForTrip'
 
+/** Cylinders of a rig that a pump would fill; a bottle that is not refillable is never one. */
+export function fillableIds(cylinders: readonly CylinderGear[], onDay: string): string[] {
+  return cylinders
+    .filter(
+      (cylinder) =>
+        cylinder.kind !== 'bottle' && cylinder.kind !== 'co2' && pumpAnswer(cylinder, onDay).answer !== 'no',
+    )
+    .map(({ id }) => id)
+}
+
 /** One cylinder to be filled before leaving. */
-export interface FillErrand {
+interface FillErrand {
   cylinderId: string
   name: string
   /** Gas to be put in, and what is in it then. */

@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
+import type { TripPlan } from '@/core/run/tripPlan'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { SupplyBalance } from './gasForTrip'
-import type { TripPlan } from '@/core/run/tripPlan'
 
 const supplyWords = { line: 'the rig’s line', bottles: 'the small bottles' } as const
 

@@ -1,10 +1,8 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { barredFromUse, type Bar } from '@/core/cylinders/fitness/barredFromUse'
-import { usableGasKg } from '@/core/cylinders/fitness/usableGasKg'
+import { barredFromUse, type Bar, usableGasKg } from '@/core/cylinders/fitness/usableGas'
 import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
-import { gasBurntKg } from '@/core/appliances/gasBurntKg'
-import { requireTrip } from '@/core/run/requireTrip'
-import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
+import { gasBurntKg } from '@/core/appliances/runtime'
+import { requireTrip, type ApplianceUse, type TripPlan } from '@/core/run/tripPlan'
 
 /** A cylinder that comes along, with what of it can be burnt. */
 export interface SuppliedCylinder {

@@ -1,6 +1,6 @@
-import { fromUnit } from '@/core/units/fromUnit'
-import { momentWords } from '@/core/time/momentWords'
 import type { OutageCause, TripRun } from '@/core/run/simulation/tripRun'
+import { momentWords } from '@/core/time/tripClock'
+import { fromUnit } from '@/core/units/convert'
 
 /** One hour of the trip, as it is drawn. */
 export interface RibbonHour {
@@ -35,6 +35,7 @@ export interface NightRibbon {
 }
 
 const HOUR_S = 3600
+
 /** Nearer than this to what the regulator needs is weak. [common practice] */
 const WEAK_PA = fromUnit(5, 'gaugePressure', 'psi')
 
@@ -94,4 +95,19 @@ export function nightRibbons(run: TripRun, startISO: string, sourceId: string): 
     ])
   }
   return [...nights].map(([night, of]) => ({ night, needShare: needPa / highestPa, hours: of }))
+}
+
+/**
+ * The hour to look at first: the first that falls short, else the one with the least pressure while something burns.
+ *
+ * @param ribbons - of one source
+ * @returns null where nothing burns
+ */
+export function weakestHour(ribbons: readonly NightRibbon[]): RibbonHour | null {
+  const hours = ribbons.flatMap((ribbon) => ribbon.hours)
+  const short = hours.find(({ state }) => state === 'short')
+  if (short) return short
+  return hours
+    .filter(({ state }) => state !== 'nothing')
+    .reduce<RibbonHour | null>((least, hour) => (least === null || hour.gaugePa < least.gaugePa ? hour : least), null)
 }

@@ -1,4 +1,4 @@
-import { momentWords } from '@/core/time/momentWords'
+import { momentWords } from '@/core/time/tripClock'
 import type { TripRun } from '@/core/run/simulation/tripRun'
 
 const quoted = (text: string): string => `"${text.replaceAll('"', '""')}"`

@@ -1,10 +1,10 @@
 import type { Finding } from '@/core/findings/Finding'
-import type { Phrase, Quantity } from '@/core/base/quantity'
-import type { BasisId } from '@/core/rules/basis/basis'
-import { momentWords } from '@/core/time/momentWords'
-import { readActs } from '@/core/appliances/readActs'
+import { momentWords } from '@/core/time/tripClock'
+import { readActs } from '@/core/appliances/activities'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Outage, OutageCause, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
+import type { Phrase, Quantity } from '@/core/base/quantity'
+import type { BasisId } from '@/core/rules/basis/basis'
 
 interface Said {
   code: string

@@ -1,7 +1,7 @@
 import type { Phrase } from '@/core/base/quantity'
 import type { Figure, FigureInput } from '@/core/rules/figure'
-import { leastShare } from '@/core/run/battery/leastShare'
-import { momentWords } from '@/core/time/momentWords'
+import { leastShare } from '@/core/run/battery/battery'
+import { momentWords } from '@/core/time/tripClock'
 import type { OutageCause, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 
 /** How a trip goes, in a sentence and the numbers that matter. */

@@ -1,8 +1,8 @@
 import { runTrip } from '@/core/run/simulation/runTrip'
-import { supposedCylinder } from '@/core/run/simulation/supposedCylinder'
+import { supposedCylinder } from '@/core/run/simulation/runInput'
+import type { TripAppliance, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import type { Changeover } from '@/core/run/runSettings'
 import type { Habit } from '@/core/appliances/habit'
-import type { TripAppliance, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 
 /** One thing to change in a plan. */
 export type RunEdit =

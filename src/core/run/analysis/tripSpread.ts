@@ -1,7 +1,6 @@
-import { forecastSpreadK } from '@/core/run/weather/forecastSpreadK'
-import type { RunChance } from '@/core/run/simulation/runChance'
+import { forecastSpreadK } from '@/core/run/weather/forecast'
+import type { RunChance, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import { runTrip } from '@/core/run/simulation/runTrip'
-import type { TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 
 /** What lies below, in the middle and above: a tenth, a half and nine tenths of the runs stay under it. */
 export interface Percentiles<Value> {

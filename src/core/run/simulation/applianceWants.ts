@@ -1,11 +1,8 @@
-import { clockStretches } from '@/core/appliances/clockStretches'
-import { fridgeDuty } from '@/core/appliances/fridgeDuty'
-import { inputBetweenW } from '@/core/appliances/inputBetweenW'
-import type { Current } from '@/core/run/battery/batteryStep'
+import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/duty'
+import type { Current } from '@/core/run/battery/battery'
+import { clockHourOf } from '@/core/time/tripClock'
+import type { RunChance, TripAppliance, TripRunInput } from './tripRun'
 import type { ApplianceKind, Energy } from '@/core/appliances/habit'
-import { clockHourOf } from '@/core/time/clockHourOf'
-import type { RunChance } from './runChance'
-import type { TripAppliance, TripRunInput } from './tripRun'
 
 const DAY_S = 86_400
 const HOUR_S = 3600

@@ -1,8 +1,7 @@
-import type { LineGear } from '@/core/hookup/line/lineGear'
-import { leverOf } from '@/core/hookup/line/leverOf'
-import { readableGraph } from '@/core/hookup/line/readableGraph'
-import type { Changeover } from '@/core/run/runSettings'
+import type { LineGear } from '@/core/hookup/line/line'
+import { leverOf, readableGraph } from '@/core/hookup/line/lineGraph'
 import { USUAL_NEED_PA } from './tripRun'
+import type { Changeover } from '@/core/run/runSettings'
 
 /** What the drawn line says of how its cylinders are used. */
 export interface LineSupply {

@@ -1,19 +1,38 @@
 import { InputError } from '@/core/base/InputError'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
-import { standardAtmospherePa } from '@/core/fluids/standardAtmospherePa'
-import { batteryStep, startBattery } from '@/core/run/battery/batteryStep'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { batteryStep, startBattery } from '@/core/run/battery/battery'
+import { weatherAt } from '@/core/run/weather/forecast'
+import { clockHourOf } from '@/core/time/tripClock'
 import { applianceWants } from './applianceWants'
-import { clockHourOf } from '@/core/time/clockHourOf'
-import { outageLog } from './outageLog'
-import { sourceDraw } from './sourceDraw'
-import { sourcesOf } from './sourcesOf'
-import type { RunChance } from './runChance'
 import { startSource, refill, outcomes, type RunningSource } from './runningSource'
-import type { CylinderOutcome, SideChange, SourceMoment, TripRun, TripRunInput, WeakMoment } from './tripRun'
-import { tripRecorder } from './tripRecorder'
-import { weatherAt } from '@/core/run/weather/weatherAt'
+import { sourceDraw } from './sourceDraw'
+import { outageLog, tripRecorder } from './tripRecorder'
+import {
+  tripSourceSchema,
+  type TripRunInput,
+  type TripSource,
+  type RunChance,
+  type CylinderOutcome,
+  type SideChange,
+  type SourceMoment,
+  type TripRun,
+  type WeakMoment,
+} from './tripRun'
+
+/**
+ * The sources of a trip: those named, and one for each that a cylinder names besides.
+ *
+ * @param input - of the trip
+ */
+function sourcesOf({ sources, cylinders, changeover }: TripRunInput): TripSource[] {
+  const named = new Set(sources.map(({ id }) => id))
+  const others = [...new Set(cylinders.map(({ sourceId }) => sourceId))].filter((id) => !named.has(id))
+  return [...sources, ...others.map((id) => tripSourceSchema.parse({ id, changeover }))]
+}
 
 const DAY_S = 86_400
+
 /** Least share of what is wanted that still counts as burning. */
 const BURNS = 0.95
 

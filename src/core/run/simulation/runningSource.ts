@@ -1,16 +1,40 @@
-import { propaneFillLimitKg } from '@/core/cylinders/limits/propaneFillLimitKg'
-import { boilingTemperatureK } from '@/core/vaporization/boilingTemperatureK'
-import { energyJ } from '@/core/vaporization/energyJ'
-import { isVapourOnly } from '@/core/vaporization/isVapourOnly'
-import { pressureOf } from '@/core/vaporization/pressureOf'
-import { residueKg } from '@/core/vaporization/residueKg'
-import { startBoiling } from '@/core/vaporization/startBoiling'
+import { propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { dewPointK, saturationVapourPa } from '@/core/fluids/waterVapor'
+import { energyJ, isVapourOnly, pressureOf, residueKg, startBoiling } from '@/core/vaporization/cylinderThermalState'
 import type { Around } from '@/core/vaporization/drawGas'
-import { isFrosted } from './isFrosted'
+import { wallUWPerM2K } from '@/core/vaporization/heatTransfer'
+import { boilingTemperatureK } from '@/core/vaporization/propaneSaturationTable'
+import { vesselBody } from '@/core/vaporization/vessel'
 import type { SourceState } from './sourceDraw'
 import type { CylinderOutcome, Outage, TripCylinder, TripMoment, TripSource } from './tripRun'
-import { vesselBody } from '@/core/vaporization/vesselBody'
-import { wallUWPerM2K } from '@/core/vaporization/heatTransfer'
+
+const FREEZING_K = 273.15
+
+/** Of the air outside, where nobody measured it. [common practice] */
+const USUAL_HUMIDITY = 0.8
+
+/** Dew points of usual outside air, solved once a kelvin. */
+const dewPoints = new Map<number, number>()
+
+function usualDewPointK(airK: number): number {
+  const at = Math.round(airK)
+  let found = dewPoints.get(at)
+  if (found === undefined) {
+    found = dewPointK(USUAL_HUMIDITY * saturationVapourPa(at))
+    dewPoints.set(at, found)
+  }
+  return found
+}
+
+/**
+ * Whether the wet part of a cylinder’s wall carries frost: colder than freezing and than the dew point.
+ *
+ * @param wallK - of the liquid, and so of the wall
+ * @param airK - around it, at a usual 80 % of humidity
+ */
+export function isFrosted(wallK: number, airK: number): boolean {
+  return wallK < FREEZING_K && wallK < usualDewPointK(airK)
+}
 
 /** A source with what is written down of its cylinders. */
 export interface RunningSource {

@@ -1,9 +1,6 @@
-import type { Boiling } from '@/core/vaporization/boiling'
-import { isVapourOnly } from '@/core/vaporization/isVapourOnly'
-import { pressureOf } from '@/core/vaporization/pressureOf'
-import { residueKg } from '@/core/vaporization/residueKg'
-import { drawGas, type Around } from '@/core/vaporization/drawGas'
+import { type Boiling, isVapourOnly, pressureOf, residueKg } from '@/core/vaporization/cylinderThermalState'
 import type { OutageCause, SideChange, TripSource } from './tripRun'
+import { drawGas, type Around } from '@/core/vaporization/drawGas'
 
 /** The cylinders of one source at a moment. */
 export interface SourceState {

@@ -1,22 +1,33 @@
-import { z } from '@/core/base/schema'
 import { applianceKinds, energies, habitSchema } from '@/core/appliances/habit'
+import { z } from '@/core/base/zod'
 import { batterySchema } from '@/core/run/battery/battery'
-import { forecastSchema } from '@/core/run/weather/forecast'
 import { changeovers, runSettingsSchema } from '@/core/run/runSettings'
-import { vesselStands } from '@/core/vaporization/vessel'
+import { forecastSchema } from '@/core/run/weather/forecast'
 import { cylinderSites } from '@/core/vaporization/heatTransfer'
+import { vesselStands } from '@/core/vaporization/vessel'
+
+/** How one run of many differs from the plan. */
+export interface RunChance {
+  /** Warmer or colder than the forecast at a moment. */
+  offsetK: (timeS: number) => number
+  windFactor: number
+  /** More or less than the habit, by appliance. */
+  factorOf: (applianceId: string) => number
+}
 
 const idField = z.string().min(1).max(64)
+
 const powerField = z
   .number()
   .min(0, 'A heat input is not less than nothing.')
   .max(200_000, 'That is more than any camper burns. Check the unit.')
+
 const currentField = z.number().min(0).max(200, 'That is more than a camper’s wiring carries.')
 
 /** A regulator needs this before it where nobody said what its own wants. [common practice: 5 to 10 psi] */
 export const USUAL_NEED_PA = 68_947.6
 
-export const tripCylinderSchema = z.strictObject({
+const tripCylinderSchema = z.strictObject({
   id: idField,
   name: z.string().max(60).default(''),
   sourceId: idField.default('line'),
@@ -118,14 +129,15 @@ export const tripRunSchema = z
   })
 
 export type TripRunInput = z.output<typeof tripRunSchema>
+
 export type TripSource = z.output<typeof tripSourceSchema>
+
 export type TripCylinder = z.output<typeof tripCylinderSchema>
+
 export type TripAppliance = z.output<typeof tripApplianceSchema>
 
 /** Why gas was wanted and not there. */
-export const outageCauses = ['empty', 'cold', 'regulator', 'battery', 'lever'] as const
-
-export type OutageCause = (typeof outageCauses)[number]
+export type OutageCause = 'empty' | 'cold' | 'regulator' | 'battery' | 'lever'
 
 export interface Outage {
   sourceId: string
@@ -162,7 +174,7 @@ export interface CylinderOutcome {
   balance: { heatInJ: number; gasOutJ: number; broughtJ: number; storedJ: number }
 }
 
-export interface ApplianceOutcome {
+interface ApplianceOutcome {
   id: string
   wantedKg: number
   givenKg: number

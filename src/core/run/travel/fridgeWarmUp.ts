@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import { fromUnit } from '@/core/units/fromUnit'
+import { fromUnit } from '@/core/units/convert'
 
 export interface FridgeWarmUp {
   /** Inside at the end. */

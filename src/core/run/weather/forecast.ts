@@ -1,7 +1,7 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 
 /** Where a forecast comes from. */
-export const forecastOrigins = ['typed', 'service', 'file', 'coldest-night'] as const
+const forecastOrigins = ['typed', 'service', 'file', 'coldest-night'] as const
 
 /** Weather hour by hour from the moment the trip begins; the last hour holds on. */
 export const forecastSchema = z.strictObject({
@@ -37,3 +37,47 @@ export const forecastSchema = z.strictObject({
 })
 
 export type Forecast = z.output<typeof forecastSchema>
+
+const HOUR_S = 3600
+
+function at(column: readonly number[], hours: number): number {
+  const last = column.length - 1
+  const place = Math.min(last, Math.max(0, hours))
+  const i = Math.floor(place)
+  const low = column[i] ?? 0
+  return low + ((column[Math.min(last, i + 1)] ?? low) - low) * (place - i)
+}
+
+/**
+ * Weather at a moment of the trip, straight between the hours.
+ *
+ * @param forecast - hour by hour
+ * @param timeS - since the trip began
+ */
+export function weatherAt(forecast: Forecast, timeS: number): { temperatureK: number; windMS: number } {
+  const hours = timeS / HOUR_S
+  return {
+    temperatureK: at(forecast.temperatureK, hours),
+    windMS: forecast.windMS.length === 0 ? 0 : at(forecast.windMS, hours),
+  }
+}
+
+const DAY_S = 86_400
+
+/** A forecast is off by this on its first day and by so much more each day, to a limit. [common practice] */
+const FIRST_K = 1
+
+const MORE_K_PER_DAY = 0.4
+
+const MOST_K = 4
+
+/**
+ * How far off a forecast may be at a moment, one standard deviation.
+ *
+ * @param forecast - with its own spread, or without one
+ * @param timeS - since the trip began
+ */
+export function forecastSpreadK({ spreadK }: Pick<Forecast, 'spreadK'>, timeS: number): number {
+  const stated = spreadK[Math.min(spreadK.length - 1, Math.floor(timeS / HOUR_S))]
+  return stated ?? Math.min(MOST_K, FIRST_K + (MORE_K_PER_DAY * timeS) / DAY_S)
+}

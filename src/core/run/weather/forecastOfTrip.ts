@@ -1,7 +1,7 @@
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
-import type { Forecast } from './forecast'
 import { usualRunSettings } from '@/core/run/runSettings'
 import type { TripPlan } from '@/core/run/tripPlan'
+import { SIXTY_F_K } from '@/core/units/convert'
+import type { Forecast } from './forecast'
 import { typedForecast } from './typedForecast'
 
 /** By so much a day is warmer than its night. [common practice] */
@@ -29,4 +29,14 @@ export function forecastOfTrip({
     ),
     origin: 'coldest-night',
   }
+}
+
+/**
+ * Coldest that a trip is planned for: of its forecast and of the coldest night that was entered.
+ *
+ * @param trip - without either it is taken to be mild
+ */
+export function coldestOfTripK({ forecast, coldestK }: Pick<TripPlan, 'forecast' | 'coldestK'>): number {
+  const known = [...(forecast?.temperatureK ?? []), ...(coldestK === null ? [] : [coldestK])]
+  return known.length === 0 ? SIXTY_F_K : known.reduce((least, value) => Math.min(least, value))
 }

@@ -1,9 +1,8 @@
-import type { Forecast } from './forecast'
-import { forecastSpreadK } from './forecastSpreadK'
-import { weatherAt } from './weatherAt'
+import { type Forecast, forecastSpreadK, weatherAt } from './forecast'
+import type { TypedNight } from './typedForecast'
 
 /** An hour of weather with what it may as well be. */
-export interface WeatherHour {
+interface WeatherHour {
   timeS: number
   temperatureK: number
   lowK: number
@@ -12,6 +11,7 @@ export interface WeatherHour {
 }
 
 const HOUR_S = 3600
+
 /** A chart is no wider. */
 const MOST = 400
 
@@ -29,5 +29,23 @@ export function weatherBand(forecast: Forecast, nights: number): WeatherHour[] {
     const { temperatureK, windMS } = weatherAt(forecast, timeS)
     const spread = forecastSpreadK(forecast, timeS)
     return { timeS, temperatureK, lowK: temperatureK - spread, highK: temperatureK + spread, windMS }
+  })
+}
+
+/**
+ * Lowest, highest and mean wind of each night of a forecast, to go on from by hand.
+ *
+ * @param forecast - hour by hour
+ * @param nights - how many
+ */
+export function nightsOfForecast(forecast: Forecast, nights: number): TypedNight[] {
+  return Array.from({ length: nights }, (_, night) => {
+    const hours = Array.from({ length: 25 }, (__, hour) => weatherAt(forecast, (night * 24 + hour) * 3600))
+    const temperatures = hours.map(({ temperatureK }) => temperatureK)
+    return {
+      lowK: Math.min(...temperatures),
+      highK: Math.max(...temperatures),
+      windMS: hours.reduce((sum, { windMS }) => sum + windMS, 0) / hours.length,
+    }
   })
 }

@@ -1,13 +1,9 @@
 import type { Phrase } from '@/core/base/quantity'
 import type { TripPlan } from '@/core/run/tripPlan'
-import type { CardBlock } from './cardBlock'
-import { cardCylinders } from './cardCylinders'
-import { cardGas } from './cardGas'
-import { cardHeat } from './cardHeat'
-import { cardJoints } from './cardJoints'
-import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import { type CardBlock, cardCylinders, cardGas, cardHeat, cardJoints } from './cardBlocks'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import type { Readiness } from '@/core/trip/readiness/readiness'
+import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
 
 const most = 6
 

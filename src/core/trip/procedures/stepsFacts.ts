@@ -1,8 +1,8 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import { lineSupply } from '@/core/run/simulation/lineSupply'
-import type { Changeover } from '@/core/run/runSettings'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
+import { lineSupply } from '@/core/run/simulation/lineSupply'
+import type { Changeover } from '@/core/run/runSettings'
 
 /** What of a rig its procedures are made for. */
 export interface StepsFacts {

@@ -1,5 +1,5 @@
 import type { Finding } from '@/core/findings/Finding'
-import { findingKey } from './findingKey'
+import { findingKey } from './readiness'
 
 export interface FindingChanges {
   /** Found now and not then. */

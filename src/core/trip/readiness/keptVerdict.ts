@@ -1,9 +1,9 @@
 import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import type { Finding } from '@/core/findings/Finding'
 import type { TripPlan } from '@/core/run/tripPlan'
-import type { TripJudgement } from './judgeTrip'
 import type { RigGear } from './rigGear'
 import type { Acceptance } from './readiness'
+import type { TripJudgement } from './judgeTrip'
 
 /** All that a verdict rested on, so that it can be shown and judged again. */
 export interface KeptVerdict {

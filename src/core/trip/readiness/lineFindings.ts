@@ -1,7 +1,8 @@
 import type { Finding } from '@/core/findings/Finding'
 import { checkLine, type LineConditions } from '@/core/hookup/checks/checkLine'
-import type { LineGear } from '@/core/hookup/line/lineGear'
+import type { LineGear } from '@/core/hookup/line/line'
 import { leakFindings, type LineTightness } from '@/core/leak-test/sheet/leakFindings'
+import type { TripPlan } from '@/core/run/tripPlan'
 
 /** A line of the rig with what is known of its tightness. */
 export interface JudgedLine {
@@ -21,4 +22,40 @@ export function lineFindings(lines: readonly JudgedLine[], conditions: LineCondi
     ...checkLine(gear.id, gear.line, conditions).findings,
     ...leakFindings(tightness),
   ])
+}
+
+/**
+ * Appliances that burn on the trip from the rig's line and stand on none that is drawn; one finding when none is.
+ *
+ * @param lines - of the rig
+ * @param trip - with its uses
+ */
+export function notOnLine(lines: readonly LineGear[], trip: TripPlan): Finding[] {
+  const burning = trip.uses.filter(({ supply, burnPerDayS }) => supply === 'line' && burnPerDayS > 0)
+  if (burning.length === 0) return []
+  if (lines.length === 0) {
+    return [
+      {
+        code: 'no-line-drawn',
+        station: 'hookup',
+        severity: 'fix-first',
+        sentence: { text: 'The line from cylinder to appliance is not drawn.' },
+        reason: { text: 'A wrong joint or regulator kills, and what is not drawn is not judged.' },
+        remedy: { label: 'Draw it', station: 'hookup' },
+        basis: ['line-order'],
+      },
+    ]
+  }
+  const drawn = new Set(lines.flatMap(({ line }) => line.parts.map(({ applianceId }) => applianceId)))
+  return burning
+    .filter(({ id }) => !drawn.has(id))
+    .map(({ name }) => ({
+      code: 'appliance-not-on-line',
+      station: 'hookup',
+      severity: 'fix-first',
+      sentence: { text: '{name} burns on this trip and stands on no line that is drawn.', parts: { name } },
+      reason: { text: 'What is not drawn is not judged: add it to its line, or say which part it is.' },
+      remedy: { label: 'To the line', station: 'hookup', ...(lines[0] && { subjectId: lines[0].id }) },
+      basis: ['line-order'],
+    }))
 }

@@ -1,8 +1,17 @@
-import type { Finding } from '@/core/findings/Finding'
 import type { Phrase } from '@/core/base/quantity'
+import type { Finding } from '@/core/findings/Finding'
 import { verdict, type Verdict } from '@/core/findings/verdict'
-import { formatPhrase } from '@/core/units/formatPhrase'
-import { findingKey } from './findingKey'
+import { formatPhrase } from '@/core/units/formatQuantity'
+
+/**
+ * Which finding this is, whatever its numbers: the same of two judgements of one fact.
+ *
+ * @returns a text that no other finding of the rig has
+ */
+export function findingKey({ station, code, remedy, sentence }: Finding): string {
+  const names = Object.values(sentence.parts ?? {}).filter((part) => typeof part === 'string')
+  return [station, code, remedy.subjectId ?? '', remedy.about ?? '', ...names].join(' | ')
+}
 
 /** A finding that its owner leaves as it is, and why. */
 export interface Acceptance {

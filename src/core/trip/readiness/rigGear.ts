@@ -1,8 +1,9 @@
-import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import type { Battery } from '@/core/run/battery/battery'
-import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { HeatOfRig } from '@/core/heat/heatFindings'
+import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import type { Battery } from '@/core/run/battery/battery'
+import type { RunRig } from '@/core/run/simulation/runInput'
 import type { JudgedLine } from './lineFindings'
 
 /** What heats the rig, and where. */
@@ -21,4 +22,9 @@ export interface RigGear {
   heat: RigHeat
   /** Null when nobody entered it. */
   battery: Battery | null
+}
+
+/** What of a rig its trips are run with. */
+export function runRigOf({ cylinders, lines, heat, battery }: RigGear): RunRig {
+  return { cylinders, lines: lines.map(({ gear }) => gear), warmth: heat.warmth, battery }
 }

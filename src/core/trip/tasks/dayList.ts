@@ -2,9 +2,9 @@ import type { Phrase } from '@/core/base/quantity'
 import type { Remedy } from '@/core/findings/Finding'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import { fillBefore, type FillPlan, type GasPrices } from '@/core/run/analysis/fillBefore'
+import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { errandFacts, errandPlaces, type ErrandPlace } from './errandFacts'
-import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
 
 /** One errand of the day. */
 export interface Errand {

@@ -1,13 +1,12 @@
-import { dateClassOf } from '@/core/cylinders/stamps/dateClassOf'
-import { equipmentEndMonth } from '@/core/cylinders/equipment/equipmentEndMonth'
-import { equipmentFacts, type Equipment } from '@/core/cylinders/equipment/equipment'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { gearRequalification } from '@/core/cylinders/dates/gearRequalification'
-import { monthsLater } from '@/core/time/monthsLater'
+import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
+import { equipmentEndMonth, equipmentFacts, type Equipment } from '@/core/cylinders/equipment/equipment'
+import { gearRequalification } from '@/core/cylinders/dates/requalification'
+import { monthsLater } from '@/core/time/months'
 import type { Remedy } from '@/core/findings/Finding'
-import type { LineGear } from '@/core/hookup/line/lineGear'
-import { readableGraph } from '@/core/hookup/line/readableGraph'
+import type { LineGear } from '@/core/hookup/line/line'
+import { readableGraph } from '@/core/hookup/line/lineGraph'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 /** What has a last month. */
 export interface DueDate {

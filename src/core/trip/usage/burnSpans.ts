@@ -44,3 +44,54 @@ export function burnSpans(readings: readonly CylinderReading[]): (BurnSpan & { i
     })
   })
 }
+
+/**
+ * Gas burnt between two moments, a span that reaches over them counted by its share of time.
+ *
+ * @param spans - from burnSpans
+ * @param fromMs - milliseconds since 1970
+ * @param toMs - later than `fromMs`
+ */
+export function burntBetween(spans: readonly BurnSpan[], fromMs: number, toMs: number): number {
+  return spans.reduce((sum, span) => {
+    const sharedMs = Math.min(toMs, span.toMs) - Math.max(fromMs, span.fromMs)
+    const lengthMs = span.toMs - span.fromMs
+    if (lengthMs <= 0) return sum + (span.toMs > fromMs && span.toMs <= toMs ? span.kg : 0)
+    return sharedMs > 0 ? sum + (span.kg * sharedMs) / lengthMs : sum
+  }, 0)
+}
+
+/**
+ * What each measured fill put into its cylinder: what was in it then, less what the reading before it told.
+ *
+ * @param readings - of cylinders, in any order
+ * @returns by cylinder and moment, as `left 2026-11-24T12:00:00Z`; a fill without a reading before it counts whole
+ */
+export function filledKg(readings: readonly CylinderReading[]): Map<string, number> {
+  const heldKg = new Map<string, number>()
+  const filled = new Map<string, number>()
+  for (const { cylinderId, at, netKg, isFill } of readings.toSorted((a, b) => a.at.localeCompare(b.at))) {
+    if (netKg === null) continue
+    const addedKg = netKg - (heldKg.get(cylinderId) ?? 0)
+    if (isFill && addedKg > 0) filled.set(`${cylinderId} ${at}`, addedKg)
+    heldKg.set(cylinderId, netKg)
+  }
+  return filled
+}
+
+/** A fill with what it put in and what it cost. */
+export interface PaidFill {
+  addedKg: number
+  paid: number
+}
+
+/**
+ * Money for each kilogram that was put in.
+ *
+ * @param fills - with what they put in and cost
+ * @returns null without one
+ */
+export function paidPerKg(fills: readonly PaidFill[]): number | null {
+  const addedKg = fills.reduce((sum, fill) => sum + fill.addedKg, 0)
+  return addedKg > 0 ? fills.reduce((sum, { paid }) => sum + paid, 0) / addedKg : null
+}

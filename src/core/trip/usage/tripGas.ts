@@ -1,5 +1,4 @@
-import type { BurnSpan } from './burnSpans'
-import { burntBetween } from './burntBetween'
+import { type BurnSpan, burntBetween } from './burnSpans'
 import type { TripMoments } from './tripMoments'
 
 /** What a trip really burnt. */

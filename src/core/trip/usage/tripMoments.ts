@@ -1,5 +1,5 @@
 import { usualRunSettings } from '@/core/run/runSettings'
-import { tripEndDay } from '@/core/time/tripEndDay'
+import { tripEndDay } from '@/core/time/tripClock'
 import type { TripPlan } from '@/core/run/tripPlan'
 
 const HOUR_MS = 3_600_000

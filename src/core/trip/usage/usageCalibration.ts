@@ -1,11 +1,11 @@
 import { kindFacts, type Supply } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import type { Phrase } from '@/core/base/quantity'
-import { heatingValueJPerKg } from '@/core/fluids/heatingValueJPerKg'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { burnSpans, type CylinderReading } from './burnSpans'
-import { tripMoments } from './tripMoments'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { TripRun } from '@/core/run/simulation/tripRun'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import type { Phrase } from '@/core/base/quantity'
+import { tripMoments } from './tripMoments'
 
 /** What the weigh-ins of a trip say of one supply. */
 export interface Lesson {

@@ -1,4 +1,4 @@
-import { z } from '@/core/base/schema'
+import { z } from '@/core/base/zod'
 import { calculations } from './calculations'
 
 /** Names, summaries and JSON Schemas of all calculations. */

@@ -4,9 +4,8 @@ import { Link } from '@/ui/Link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { gearRequalification } from '@/core/cylinders/dates/gearRequalification'
-import { monthWords } from '@/core/time/monthWords'
-import type { Requalification } from '@/core/cylinders/dates/requalification'
+import { gearRequalification, type Requalification } from '@/core/cylinders/dates/requalification'
+import { monthWords } from '@/core/time/months'
 import { DueWords } from '@/app/cylinders/DueWords'
 
 const countedWords = { manufacture: 'made', mark: 'requalified', label: 'made or requalified, by its label' } as const

@@ -1,4 +1,4 @@
-import { monthWords } from '@/core/time/monthWords'
+import { monthWords } from '@/core/time/months'
 import type { MarkLetter } from '@/core/cylinders/stamps/stampReading'
 
 /** A mark as the list shows it. */

@@ -1,5 +1,5 @@
 import { Link } from '@/ui/Link'
-import type { RuleSet } from '@/core/rules/ruleSets'
+import type { RuleSet } from '@/core/rules/dateRules'
 
 /** Which rule holds for this one, and why where it is not the rig's. */
 export function RuleOfCylinder({

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
-import { tripEndDay } from '@/core/time/tripEndDay'
+import { tripEndDay } from '@/core/time/tripClock'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 import { loadWorld } from '@/app/world'
 import { listMarks } from '@/records/marks'

@@ -4,7 +4,7 @@ import { CartesianGrid, ComposedChart, Line, ReferenceLine, ResponsiveContainer,
 import type { HeatFigures } from '@/core/cylinders/contents/heatFigures'
 import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { unitOf } from '@/core/units/unitOf'
+import { unitOf } from '@/core/units/unitTable'
 import { axisMarks } from '@/ui/axisMarks'
 import { shownIn } from '@/ui/shownIn'
 import { useUnits } from '@/ui/UnitsProvider'

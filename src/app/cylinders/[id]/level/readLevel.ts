@@ -1,11 +1,11 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { gaugeLevel, type FullMark } from '@/core/cylinders/contents/gaugeLevel'
+import { gaugeLevel, type FullMark } from '@/core/cylinders/contents/liquidLevel'
+import { SIXTY_F_K } from '@/core/units/convert'
 import { heightLevel } from '@/core/cylinders/contents/heightLevel'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { InputError } from '@/core/base/InputError'
 import type { Slip } from '@/core/rules/figure'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { SIXTY_F_K } from '@/core/units/referenceTemperatures'
 import { readQuantity } from '@/ui/readQuantity'
 
 /** What stands in the fields, as typed. */

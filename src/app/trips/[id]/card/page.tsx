@@ -3,7 +3,7 @@ import { codePath } from '@/app/trips/codePath'
 import { tripCardOf } from '@/app/trips/tripCardOf'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
-import { formatPhrase } from '@/core/units/formatPhrase'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import { emergencies } from '@/ui/emergencies'
 import { PrintButton } from './PrintButton'
 

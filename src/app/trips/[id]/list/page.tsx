@@ -4,7 +4,7 @@ import { gasPrices } from '@/app/gasPrices'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { dayList } from '@/core/trip/tasks/dayList'
-import { fillableIds } from '@/core/run/analysis/fillableIds'
+import { fillableIds } from '@/core/run/analysis/fillBefore'
 import { DayListBench } from './DayListBench'
 
 export const metadata: Metadata = { title: 'The day’s list' }

@@ -2,8 +2,7 @@ import { problem } from '@/app/api/v1/problem'
 import { readBody } from '@/app/api/v1/readBody'
 import { calculations } from '@/app/api/v1/calc/calculations'
 import { InputError } from '@/core/base/InputError'
-import { z } from '@/core/base/schema'
-import { zodIssues } from '@/core/base/zodIssues'
+import { z, zodIssues } from '@/core/base/zod'
 
 /** Runs one calculation on the JSON sent. */
 export async function POST(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {

@@ -1,0 +1,113 @@
+/** One thing that is cooked or washed, with its gas or its water. [common practice] */
+interface Act {
+  id: string
+  /** Words an owner may use for it, singular; plurals are known. */
+  words: readonly string[]
+  /** Hour of the clock at which it is done. */
+  atH: number
+  /** One burner, for so long. */
+  burnS?: number
+  /** Hot water at 40 °C. */
+  litres?: number
+}
+
+const MINUTE_S = 60
+
+/** What one does in a day, in the order of the day. */
+export const acts: readonly Act[] = [
+  { id: 'coffee', words: ['coffee', 'espresso'], atH: 7.5, burnS: 6 * MINUTE_S },
+  { id: 'tea', words: ['tea', 'cocoa', 'kettle'], atH: 16, burnS: 5 * MINUTE_S },
+  { id: 'breakfast', words: ['breakfast', 'porridge', 'pancake', 'egg'], atH: 8, burnS: 15 * MINUTE_S },
+  { id: 'lunch', words: ['lunch', 'noodle'], atH: 12.5, burnS: 15 * MINUTE_S },
+  { id: 'soup', words: ['soup'], atH: 18, burnS: 20 * MINUTE_S },
+  { id: 'dinner', words: ['dinner', 'supper', 'meal', 'stew'], atH: 18.5, burnS: 40 * MINUTE_S },
+  { id: 'bread', words: ['bread', 'baking', 'pizza', 'roast', 'cake'], atH: 17, burnS: 60 * MINUTE_S },
+  { id: 'shower', words: ['shower'], atH: 7, litres: 20 },
+  { id: 'dishes', words: ['dish', 'dishe', 'washing-up'], atH: 19.5, litres: 6 },
+  { id: 'wash', words: ['wash', 'shave'], atH: 8, litres: 3 },
+]
+
+/** What was read out of the owner’s words. */
+interface ActsRead {
+  done: readonly { act: Act; count: number }[]
+  /** Words nothing here answers to. */
+  unknown: readonly string[]
+}
+
+const numbers: Readonly<Record<string, number>> = {
+  no: 0,
+  a: 1,
+  an: 1,
+  one: 1,
+  two: 2,
+  three: 3,
+  four: 4,
+  five: 5,
+  six: 6,
+  seven: 7,
+  eight: 8,
+  nine: 9,
+  ten: 10,
+  eleven: 11,
+  twelve: 12,
+  half: 0.5,
+}
+
+const idle = new Set([
+  'and',
+  'of',
+  'the',
+  'day',
+  'per',
+  'each',
+  'every',
+  'cup',
+  'cups',
+  'pot',
+  'pots',
+  'hot',
+  'x',
+  '×',
+  'times',
+])
+
+/** Most of one thing in a day that is believed. */
+const MOST = 50
+
+function countOf(word: string): number | null {
+  const named = numbers[word]
+  if (named !== undefined) return named
+  const number = Number(word.replace(/[x×]$/, '').replace(',', '.'))
+  return Number.isFinite(number) && word !== '' ? number : null
+}
+
+function actOf(word: string): Act | undefined {
+  const bare = word.replace(/s$/, '')
+  return acts.find(({ words }) => words.includes(word) || words.includes(bare))
+}
+
+/**
+ * Reads what is cooked and washed in a day: “two coffees, one dinner, two showers”.
+ *
+ * @param text - as an owner writes it; commas, “and” and a line’s end part the things
+ * @returns each thing with its count; words that say nothing here, for the owner to change
+ */
+export function readActs(text: string): ActsRead {
+  const counts = new Map<Act, number>()
+  const unknown: string[] = []
+  let count: number | null = null
+  for (const word of text.toLowerCase().split(/[\s,;+&.]+/u)) {
+    if (word === '' || idle.has(word)) continue
+    const number = countOf(word)
+    if (number !== null) {
+      count = number
+      if (number > MOST || number < 0) unknown.push(word)
+      continue
+    }
+    const act = actOf(word)
+    if (act) counts.set(act, (counts.get(act) ?? 0) + Math.min(MOST, Math.max(0, count ?? 1)))
+    else unknown.push(word)
+    count = null
+  }
+  return { done: [...counts].map(([act, times]) => ({ act, count: times })), unknown }
+}

@@ -1,0 +1,54 @@
+import { InputError } from '@/core/base/InputError'
+import { FIXED_TANK_FULL, massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { fillingDensityRows, PROPANE_SPECIFIC_GRAVITY, CO2_FILLING_PERCENT } from '@/core/rules/fillingDensity'
+import { SIXTY_F_K } from '@/core/units/convert'
+
+/**
+ * Most propane a cylinder may hold, by weight.
+ *
+ * @param waterCapacityKg - WC stamp, kg of water
+ * @param specificGravity - liquid at 60 °F relative to water, looked up at three decimals
+ * @returns kg of propane
+ * @throws InputError when the gravity is outside the table (0.271–0.634) or the water capacity is nothing
+ * @see 49 CFR 173.304a(d)(1) [from memory]
+ * @example propaneFillLimitKg(21.59) // 9.07: 20 lb in a 47.6 lb water capacity
+ */
+export function propaneFillLimitKg(waterCapacityKg: number, specificGravity = PROPANE_SPECIFIC_GRAVITY): number {
+  if (!(waterCapacityKg > 0))
+    throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than nothing.')
+  const gravity = Math.round(specificGravity * 1000) / 1000
+  const row = fillingDensityRows.find(([from, to]) => gravity >= from && gravity <= to)
+  if (!row) throw new InputError('specificGravity', 'The specific gravity must lie between 0.271 and 0.634.')
+  return (waterCapacityKg * row[2]) / 100
+}
+
+/**
+ * Most CO2 a cylinder may hold, by weight.
+ *
+ * @param waterCapacityKg - WC stamp, kg of water
+ * @returns kg of CO2
+ * @throws InputError when the water capacity is nothing
+ * @see 49 CFR 173.304a(a)(2) [from memory]
+ */
+export function co2FillLimitKg(waterCapacityKg: number): number {
+  if (!(waterCapacityKg > 0))
+    throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than nothing.')
+  return (waterCapacityKg * CO2_FILLING_PERCENT) / 100
+}
+
+/**
+ * Most gas a cylinder of the rig may hold: by weight, by its label where that is less, and for a fixed tank what
+ * 80 % of its inside is at 60 °F.
+ *
+ * @returns kg
+ * @throws InputError when the water capacity is nothing
+ */
+export function gearLimitKg(cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>): number {
+  const { kind, waterCapacityKg, labelNetKg } = cylinder
+  if (kind === 'onboard') return massOfLevelKg('propane', waterCapacityKg, FIXED_TANK_FULL, SIXTY_F_K)
+  const byWeightKg =
+    kindFacts[kind].gas === 'propane' ? propaneFillLimitKg(waterCapacityKg) : co2FillLimitKg(waterCapacityKg)
+  return labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
+}

@@ -1,0 +1,65 @@
+import { InputError } from '@/core/base/InputError'
+import { type Fluid, propertyData, requireTemperature } from './fluidData'
+import { helmholtz } from './helmholtz'
+import { saturation } from './saturation'
+import { saturationTable } from './saturationTable'
+
+/**
+ * Pressure of a fluid that fills its space as one phase: liquid-full, all vapour, or beyond the critical temperature.
+ *
+ * @param temperatureK - −100 to 150 °C
+ * @param densityKgM3 - mass over volume
+ * @returns absolute pressure in Pa
+ * @throws InputError between the two densities at which liquid and vapour stand together, and above 100 MPa
+ */
+export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKgM3: number): number {
+  requireTemperature(fluid, temperatureK)
+  if (!(densityKgM3 > 0)) throw new InputError('densityKgM3', 'The density must be more than nothing.')
+  // The equation bends back far beyond its range, so a wild density is refused before it is tried.
+  const densest = 3 * propertyData[fluid].helmholtz.reducingKgM3
+  const pressurePa = helmholtz(fluid, temperatureK, Math.min(densityKgM3, densest)).pressurePa
+  if (densityKgM3 > densest || pressurePa > propertyData[fluid].helmholtz.toPa) {
+    throw new InputError(
+      'massKg',
+      'That is more than fits: the liquid would press harder than 1,000 bar. Check weight and water capacity.',
+    )
+  }
+  if (temperatureK >= saturationTable(fluid).critical.temperatureK) return pressurePa
+
+  const seam = saturation(fluid, temperatureK)
+  // On the seam itself the table's rounding must not let the pressure step the wrong way.
+  if (densityKgM3 >= seam.liquidDensityKgM3) return Math.max(pressurePa, seam.pressurePa)
+  if (densityKgM3 <= seam.vapourDensityKgM3) return Math.min(pressurePa, seam.pressurePa)
+  throw new InputError(
+    'densityKgM3',
+    'At this density liquid and vapour stand together; ask for the state of the cylinder instead.',
+  )
+}
+
+/**
+ * Density of a gas at a pressure, as in a line that holds no liquid.
+ *
+ * @param temperatureK - as saturation takes it
+ * @param pressurePa - absolute, below the boiling pressure at this temperature
+ * @returns kg/m³
+ * @throws InputError where liquid would stand beside it
+ */
+export function gasDensityKgM3(fluid: Fluid, temperatureK: number, pressurePa: number): number {
+  if (!(pressurePa >= 0)) throw new InputError('pressurePa', 'An absolute pressure is not below nothing.')
+  const boils = temperatureK < saturationTable(fluid).critical.temperatureK
+  const seam = boils ? saturation(fluid, temperatureK) : null
+  if (seam && pressurePa > seam.pressurePa * 1.0005) {
+    throw new InputError(
+      'pressurePa',
+      'At this temperature gas cannot stand at such a pressure without turning liquid. Let some out, or check the temperature.',
+    )
+  }
+  let below = 0
+  let above = seam?.vapourDensityKgM3 ?? 300
+  for (let i = 0; i < 60; i += 1) {
+    const middle = (below + above) / 2
+    if (middle > 0 && onePhasePressurePa(fluid, temperatureK, middle) > pressurePa) above = middle
+    else below = middle
+  }
+  return (below + above) / 2
+}

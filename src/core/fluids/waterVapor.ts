@@ -1,0 +1,61 @@
+import { InputError } from '@/core/base/InputError'
+
+/**
+ * A temperature within a range.
+ *
+ * @throws InputError at `path`
+ */
+export function requireTemperatureBetween(
+  temperatureK: number,
+  leastK: number,
+  mostK: number,
+  path = 'temperatureK',
+): number {
+  if (!(temperatureK >= leastK && temperatureK <= mostK)) {
+    const celsius = (kelvin: number): string => String(Math.round(kelvin - 273.15)).replace('-', '−')
+    const fahrenheit = (kelvin: number): string => String(Math.round(kelvin * 1.8 - 459.67)).replace('-', '−')
+    throw new InputError(
+      path,
+      `This must lie between ${celsius(leastK)} and ${celsius(mostK)} °C (${fahrenheit(leastK)} and ${fahrenheit(mostK)} °F).`,
+    )
+  }
+  return temperatureK
+}
+
+const ICE = [-5.6745359e3, 6.3925247, -9.677843e-3, 6.2215701e-7, 2.0747825e-9, -9.484024e-13, 4.1635019]
+
+const WATER = [-5.8002206e3, 1.3914993, -4.8640239e-2, 4.1764768e-5, -1.4452093e-8, 0, 6.5459673]
+
+const TRIPLE_POINT_K = 273.16
+
+/**
+ * Pressure of water vapour in saturated air, over ice below the triple point.
+ *
+ * @param temperatureK - 173.15 to 473.15 K
+ * @throws InputError outside that
+ * @see ASHRAE Handbook Fundamentals (2017), chapter 1, equations 5 and 6 (Hyland and Wexler)
+ */
+export function saturationVapourPa(temperatureK: number): number {
+  const t = requireTemperatureBetween(temperatureK, 173.15, 473.15)
+  const [c0 = 0, c1 = 0, c2 = 0, c3 = 0, c4 = 0, c5 = 0, c6 = 0] = t <= TRIPLE_POINT_K ? ICE : WATER
+  return Math.exp(c0 / t + c1 + c2 * t + c3 * t ** 2 + c4 * t ** 3 + c5 * t ** 4 + c6 * Math.log(t))
+}
+
+/** Halvings between the ends of the range: to a millionth of a kelvin. */
+const HALVINGS = 40
+
+/**
+ * Temperature at which air with this much vapour begins to wet what is colder.
+ *
+ * @param vapourPa - partial pressure of the vapour
+ * @returns K, 173.15 at the least
+ */
+export function dewPointK(vapourPa: number): number {
+  let [cold, warm] = [173.15, 373.15]
+  for (let i = 0; i < HALVINGS; i += 1) {
+    const middle = (cold + warm) / 2
+    if (saturationVapourPa(middle) < vapourPa) cold = middle
+    else warm = middle
+  }
+  return (cold + warm) / 2
+}

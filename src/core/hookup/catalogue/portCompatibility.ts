@@ -1,0 +1,53 @@
+import { connections, type ConnectionId } from './connections'
+import type { Fit } from './partType'
+
+/** Whether two connections make a joint: they mate, only look as if they did, or need an adapter. */
+export type ConnectionVerdict = 'mates' | 'lookalike' | 'does-not-fit'
+
+/**
+ * What becomes of two connections brought together, apart from their sexes.
+ *
+ * @example connectionVerdict('npt-3/8', 'flare-3/8') // 'lookalike'
+ */
+export function connectionVerdict(one: ConnectionId, other: ConnectionId): ConnectionVerdict {
+  if (one === other) return 'mates'
+  const looks = (a: ConnectionId, b: ConnectionId): boolean =>
+    (connections[a].lookalikes as readonly string[]).includes(b)
+  return looks(one, other) || looks(other, one) ? 'lookalike' : 'does-not-fit'
+}
+
+export interface PortsVerdict {
+  verdict: ConnectionVerdict
+  /** The connection that is made, of the upstream part. */
+  connection: ConnectionId
+  other: ConnectionId
+  /** Right connection, but both ends are outside or both inside. */
+  sameSex: boolean
+}
+
+const pairs = (one: Fit, other: Fit): boolean => one.sex === 'both' || other.sex === 'both' || one.sex !== other.sex
+
+/**
+ * The best joint two ports can make: of all they offer, one that mates, else one that looks alike, else none.
+ *
+ * @param from - what the upstream port offers, at least one
+ * @param to - what the downstream port offers, at least one
+ */
+export function portsVerdict(from: readonly Fit[], to: readonly Fit[]): PortsVerdict {
+  const rank = { mates: 0, lookalike: 1, 'does-not-fit': 2 } as const
+  const tries = from.flatMap((one) =>
+    to.map((other): PortsVerdict => {
+      const found = connectionVerdict(one.connection, other.connection)
+      const sameSex = found === 'mates' && !pairs(one, other)
+      return {
+        verdict: sameSex ? 'does-not-fit' : found,
+        connection: one.connection,
+        other: other.connection,
+        sameSex,
+      }
+    }),
+  )
+  const [first, ...rest] = tries
+  if (!first) throw new RangeError('a port offers at least one connection')
+  return rest.reduce((best, next) => (rank[next.verdict] < rank[best.verdict] ? next : best), first)
+}

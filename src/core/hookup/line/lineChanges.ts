@@ -1,0 +1,50 @@
+import type { Line } from './line'
+import { lineGraph } from './lineGraph'
+
+/**
+ * What a leak test was made on: the parts and how they are joined, without names, settings and notes.
+ *
+ * @param line - as drawn
+ * @returns a text that differs as soon as something was taken apart, added or exchanged
+ */
+export function lineFingerprint({ parts, joints }: Line): string {
+  const own = parts.map(({ id, typeId, lengthM, boreM, madeMonth }) =>
+    [id, typeId, lengthM ?? '', boreM ?? '', madeMonth ?? ''].join(' '),
+  )
+  const made = joints.map(({ from, to }) => [from.partId, from.portId, to.partId, to.portId].join(' '))
+  return [...own.toSorted(), '|', ...made.toSorted()].join('\n')
+}
+
+/**
+ * What was changed between two states of a line, in words for its history.
+ *
+ * @param before - as it stood; null for a new line
+ * @param after - as it stands
+ * @returns empty when nothing that carries gas changed
+ * @throws InputError as lineGraph does
+ */
+export function lineChangeWords(before: Line | null, after: Line): string[] {
+  const now = lineGraph(after)
+  if (before === null) return [`drawn with ${now.parts.length} parts`]
+  const then = lineGraph(before)
+  const joint = ({ from, to }: { from: { name: string }; to: { name: string } }): string => `${from.name} to ${to.name}`
+  const key = ({ joint: { from, to } }: (typeof now.joints)[number]): string =>
+    [from.partId, from.portId, to.partId, to.portId].join(' ')
+  const jointsThen = new Set(then.joints.map(key))
+  const jointsNow = new Set(now.joints.map(key))
+  const bothThere = (one: (typeof now.joints)[number]): boolean =>
+    [one.from, one.to].every(({ part: { id } }) => then.byId.has(id) && now.byId.has(id))
+  return [
+    ...now.parts.filter(({ part }) => !then.byId.has(part.id)).map(({ name }) => `${name} put in`),
+    ...then.parts.filter(({ part }) => !now.byId.has(part.id)).map(({ name }) => `${name} taken out`),
+    ...now.parts.flatMap((part) => {
+      const old = then.byId.get(part.part.id)
+      if (!old) return []
+      const exchanged = old.part.typeId !== part.part.typeId || old.part.madeMonth !== part.part.madeMonth
+      const cut = old.lengthM !== part.lengthM || old.boreM !== part.boreM
+      return exchanged ? [`${part.name} exchanged`] : cut ? [`${part.name} of another length or bore`] : []
+    }),
+    ...now.joints.filter((one) => bothThere(one) && !jointsThen.has(key(one))).map((one) => `joined ${joint(one)}`),
+    ...then.joints.filter((one) => bothThere(one) && !jointsNow.has(key(one))).map((one) => `parted ${joint(one)}`),
+  ]
+}

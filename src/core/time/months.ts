@@ -1,0 +1,38 @@
+const names = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
+
+/**
+ * A month in words.
+ *
+ * @param month - `2030-03`
+ * @returns `March 2030`; the text itself when it is no month
+ */
+export function monthWords(month: string): string {
+  const name = names[Number(month.slice(5, 7)) - 1]
+  return name ? `${name} ${month.slice(0, 4)}` : month
+}
+
+/**
+ * The month a number of months later.
+ *
+ * @param month - `2020-03`
+ * @param months - whole number, negative for earlier
+ * @returns `2030-03` for 120
+ */
+export function monthsLater(month: string, months: number): string {
+  const count = Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7)) - 1 + months
+  const year = Math.floor(count / 12)
+  return `${String(year).padStart(4, '0')}-${String(count - year * 12 + 1).padStart(2, '0')}`
+}

@@ -1,0 +1,48 @@
+/**
+ * Hour of the clock in a moment as it is written, where it is written.
+ *
+ * @param startISO - `2026-12-04T15:00-07:00`
+ * @example clockHourOf('2026-12-04T15:30-07:00') // 15.5
+ */
+export function clockHourOf(startISO: string): number {
+  return Number(startISO.slice(11, 13)) + Number(startISO.slice(14, 16)) / 60
+}
+
+const DAY_MS = 86_400_000
+
+/**
+ * The day a trip ends.
+ *
+ * @param startDay - `2026-12-04`
+ * @param nights - one or more
+ * @returns `2026-12-08` for four; the first day itself when it cannot be read
+ */
+export function tripEndDay(startDay: string, nights: number): string {
+  const start = Date.parse(`${startDay}T00:00:00Z`)
+  if (!Number.isFinite(start) || !Number.isFinite(nights)) return startDay
+  return new Date(start + nights * DAY_MS).toISOString().slice(0, 10)
+}
+
+const HOUR_S = 3600
+
+const DAY_S = 86_400
+
+/**
+ * A moment of a trip in words: which night, and what the clock shows.
+ *
+ * A night has its number from the hour at which the trip began to the same hour of the next day.
+ *
+ * @param timeS - since the trip began
+ * @param startISO - when that was
+ * @param shiftS - by which clocks were put on since
+ * @example momentWords(41_400, '2026-12-04T15:00') // 'night 1, 2:30 am'
+ */
+export function momentWords(timeS: number, startISO: string, shiftS = 0): string {
+  const startS = clockHourOf(startISO) * HOUR_S
+  const minutes = Math.round((startS + timeS + shiftS) / 60)
+  const clock = ((minutes % 1440) + 1440) % 1440
+  const night = Math.floor(Math.max(0, timeS) / DAY_S) + 1
+  const hour = Math.floor(clock / 60)
+  const half = hour < 12 ? 'am' : 'pm'
+  return `night ${night}, ${hour % 12 === 0 ? 12 : hour % 12}:${String(clock % 60).padStart(2, '0')} ${half}`
+}

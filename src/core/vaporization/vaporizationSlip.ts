@@ -1,0 +1,134 @@
+import { InputError } from '@/core/base/InputError'
+import { heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { saturation } from '@/core/fluids/saturation'
+import type { Figure, Slip } from '@/core/rules/figure'
+import { fromUnit, toUnit } from '@/core/units/convert'
+import type { ColdDraw } from './coldDraw'
+import { vaporisation, type VaporisationInput } from './vaporization'
+import { vesselBody } from './vessel'
+
+/** K by the share that a lying tank is full: a multiplier for BTU/h and inches. */
+const K_BY_SHARE: readonly (readonly [share: number, k: number])[] = [
+  [0.6, 100],
+  [0.5, 90],
+  [0.4, 80],
+  [0.3, 70],
+  [0.2, 60],
+  [0.1, 45],
+]
+
+/** The rule gives nothing at this and as much as its K at 0 °F. */
+const ENDS_F = -20
+
+function kOf(share: number): number {
+  const after = K_BY_SHARE.findIndex(([at]) => at <= share)
+  if (after === -1) return K_BY_SHARE.at(-1)?.[1] ?? 0
+  const lower = K_BY_SHARE[after]
+  const upper = K_BY_SHARE[after - 1]
+  if (!lower) return 0
+  if (!upper) return lower[1]
+  return lower[1] + ((upper[1] - lower[1]) * (share - lower[0])) / (upper[0] - lower[0])
+}
+
+/**
+ * What a lying tank gives by the suppliers’ rule: diameter × length × K at 0 °F, times (t + 20)/20.
+ *
+ * It says how far a tank may be drawn down to an air of −20 °F; a cylinder drawn to no pressure at all goes on to
+ * about −45 °F, so near and below −20 °F the two part.
+ *
+ * @param diameterM - outside
+ * @param lengthM - over all
+ * @param share - of the inside that is liquid, 0.1 to 0.6; beyond, the nearest
+ * @param airK - air
+ * @returns W of heat input; nothing at −20 °F and below
+ * @throws InputError for a tank without size
+ * @see suppliers’ handbooks, “rule of thumb for vaporization” [from memory]
+ */
+export function dlkRuleW(diameterM: number, lengthM: number, share: number, airK: number): number {
+  if (!(diameterM > 0)) throw new InputError('diameterM', 'The diameter is more than nothing.')
+  if (!(lengthM > 0)) throw new InputError('lengthM', 'The length is more than nothing.')
+  const inches = toUnit(diameterM, 'length', 'in') * toUnit(lengthM, 'length', 'in')
+  const warm = Math.max(0, (toUnit(airK, 'temperature', 'F') - ENDS_F) / -ENDS_F)
+  return fromUnit(inches * kOf(share) * warm, 'power', 'btuh')
+}
+
+/**
+ * The draw a cylinder can keep up, as a worked sum; for a lying tank the suppliers’ rule beside it.
+ *
+ * @param input - vessel, gas, air and the least pressure of use
+ * @param draw - how long a steady draw is kept up, where one was tried
+ * @throws InputError as vaporisation does
+ */
+export function vaporisationSlip(input: VaporisationInput, draw: ColdDraw | null): Slip {
+  const found = vaporisation(input)
+  const body = vesselBody(input.vessel)
+  const { latentHeatJPerKg, liquidDensityKgM3 } = saturation('propane', found.liquidK)
+  const liquidM3 = input.liquidKg / liquidDensityKgM3
+  const figure = (basis: Figure['basis'], quantity: Figure['quantity'], inputs: Figure['inputs'] = []): Figure => ({
+    basis,
+    quantity,
+    inputs,
+  })
+  const rule =
+    input.vessel.stands === 'lying'
+      ? dlkRuleW(body.diameterM, body.lengthM, liquidM3 / body.volumeM3, input.airTemperatureK)
+      : null
+  return {
+    lines: [
+      { sign: '', label: 'Wetted wall', figure: figure('wetted-wall', { value: found.wettedAreaM2, role: 'area' }) },
+      {
+        sign: '×',
+        label: 'Air warmer than the liquid by',
+        figure: figure(
+          'cold-cylinder',
+          { value: Math.max(0, input.airTemperatureK - found.liquidK), role: 'temperatureStep' },
+          [
+            { label: 'Air', quantity: { value: input.airTemperatureK, role: 'temperature' } },
+            { label: 'Liquid at the least pressure', quantity: { value: found.liquidK, role: 'temperature' } },
+          ],
+        ),
+      },
+      {
+        sign: '=',
+        label: 'Heat through the wall',
+        figure: figure('cold-cylinder', { value: found.wallW, role: 'power' }, [
+          { label: 'A square metre and kelvin pass', quantity: { value: found.wallUWPerM2K, role: 'power' } },
+        ]),
+      },
+      {
+        sign: '×',
+        label: 'Gas boiled by each heat of boiling',
+        figure: figure('vaporisation', { value: heatingValueJPerKg() / latentHeatJPerKg, role: 'count' }),
+      },
+    ],
+    result: {
+      label: 'Can be kept up',
+      figure: figure('vaporisation', { value: found.continuousW, role: 'power' }, [
+        { label: 'Gas in it', quantity: { value: input.liquidKg, role: 'cylinderMass' } },
+        { label: 'Least gauge pressure', quantity: { value: input.minimumGaugePa, role: 'cylinderPressure' } },
+      ]),
+    },
+    further: [
+      ...(rule === null
+        ? []
+        : [
+            {
+              sign: '' as const,
+              label: 'By the suppliers’ rule',
+              figure: figure('dlk-rule', { value: rule, role: 'power' }),
+            },
+          ]),
+      ...(draw?.endS
+        ? [
+            {
+              sign: '' as const,
+              label: draw.cause === 'cold' ? 'Your draw, until too cold' : 'Your draw, until empty',
+              figure: figure('draw-until', { value: draw.endS, role: 'duration' }, [
+                { label: 'Left in it then', quantity: { value: draw.leftKg, role: 'cylinderMass' } },
+              ]),
+            },
+          ]
+        : []),
+    ],
+  }
+}
