@@ -3,10 +3,10 @@ import { defineConfig } from 'drizzle-kit'
 export default defineConfig({
   dialect: 'sqlite',
   schema: [
-    './src/records/schema.ts',
-    './src/records/lineTables.ts',
-    './src/records/heatTables.ts',
-    './src/records/tripTables.ts',
+    './src/records/schema/schema.ts',
+    './src/records/schema/lineTables.ts',
+    './src/records/schema/heatTables.ts',
+    './src/records/schema/tripTables.ts',
   ],
   out: './drizzle',
   casing: 'snake_case',

@@ -66,7 +66,7 @@ function restrict(files, forbidden, extra = []) {
 
 const prefetchingLink = {
   name: 'next/link',
-  message: 'Import Link from @/ui/Link, which does not prefetch.',
+  message: 'Import Link from @/ui/shell/Link, which does not prefetch.',
 }
 
 const restrictedLayers = Object.entries(layers)
@@ -121,7 +121,7 @@ const config = [
   },
   ...restrictedLayers,
   ...restrictedCore,
-  { files: ['src/core/base/zod.ts', 'src/ui/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
+  { files: ['src/core/base/zod.ts', 'src/ui/shell/Link.tsx'], rules: { 'no-restricted-imports': 'off' } },
   {
     files: ['src/core/**/*.ts'],
     rules: {

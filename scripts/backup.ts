@@ -1,6 +1,6 @@
 import path from 'node:path'
-import { backupName, writeBackup } from '@/records/backup'
-import { databasePath } from '@/records/databasePath'
+import { backupName, writeBackup } from '@/records/archive/backup/backup'
+import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { storageSentence } from '@/records/storageSentence'

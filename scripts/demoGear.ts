@@ -3,9 +3,9 @@ import type { CylinderKind } from '@/core/cylinders/cylinderKind'
 import type { EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import { fromUnit } from '@/core/units/convert'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
-import { plainCylinder, type CylinderEntry } from '@/records/cylinders'
-import type { EquipmentEntry } from '@/records/equipment'
-import type { OfferEntry } from '@/records/offers'
+import { plainCylinder, type CylinderEntry } from '@/records/repositories/cylinders/cylinders'
+import type { EquipmentEntry } from '@/records/repositories/cylinders/equipment'
+import type { OfferEntry } from '@/records/repositories/cylinders/offers'
 
 const pounds = (number: number): number => fromUnit(number, 'mass', 'lb')
 const ounces = (number: number): number => fromUnit(number, 'mass', 'oz')

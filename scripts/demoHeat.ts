@@ -4,8 +4,8 @@ import { fromUnit } from '@/core/units/convert'
 import { roomSchema } from '@/core/heat/room/room'
 import type { Shelter } from '@/core/heat/room/roomPlan'
 import type { Database } from '@/records/databaseType'
-import { addHeater } from '@/records/heaters'
-import { addRoom, addWarmUp } from '@/records/rooms'
+import { addHeater } from '@/records/repositories/heat/heaters'
+import { addRoom, addWarmUp } from '@/records/repositories/heat/rooms'
 
 const inches = (value: number): number => fromUnit(value, 'length', 'in')
 const btuh = (value: number): number => fromUnit(value, 'power', 'btuh')

@@ -8,8 +8,8 @@ import { fromUnit } from '@/core/units/convert'
 import { editLine, type LineEdit } from '@/core/hookup/line/editLine'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
 import type { Database } from '@/records/databaseType'
-import { addLeakClosing, addLeakReading, addLeakTest } from '@/records/leakTests'
-import { addLine, saveLine } from '@/records/lines'
+import { addLeakClosing, addLeakReading, addLeakTest } from '@/records/repositories/lines/leakTests'
+import { addLine, saveLine } from '@/records/repositories/lines/lines'
 
 const feet = (number: number): number => fromUnit(number, 'length', 'ft')
 

@@ -2,8 +2,8 @@ import { type Battery, batterySchema } from '@/core/run/battery/battery'
 import type { Forecast } from '@/core/run/weather/forecast'
 import { fromUnit } from '@/core/units/convert'
 import { simulatedForecast } from '@/instruments/simulatedForecast'
-import type { ApplianceEntry } from '@/records/appliances'
-import type { TripUseEntry } from '@/records/trips'
+import type { ApplianceEntry } from '@/records/repositories/trips/appliances'
+import type { TripUseEntry } from '@/records/repositories/trips/trips'
 
 const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')
 const hours = (number: number): number => number * 3600

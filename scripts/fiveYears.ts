@@ -1,8 +1,8 @@
 import { addDays, format, subDays } from 'date-fns'
 import type { Database } from '@/records/databaseType'
-import { listEquipment } from '@/records/equipment'
-import { addTrip } from '@/records/trips'
-import { cylinders, equipmentLooks, fills, ticks, weighings } from '@/records/schema'
+import { listEquipment } from '@/records/repositories/cylinders/equipment'
+import { addTrip } from '@/records/repositories/trips/trips'
+import { cylinders, equipmentLooks, fills, ticks, weighings } from '@/records/schema/schema'
 import { demoAppliances } from './demoRun'
 
 const DAYS = 5 * 365

@@ -1,8 +1,8 @@
 import fs from 'node:fs'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
-import { readFact } from '@/records/rigs'
+import { readFact } from '@/records/repositories/rigs/rigs'
 import { loadDemoWorld } from './demoWorld'
 
 // Opens and migrates the records before the server starts, so that what is wrong with them is said in one sentence.

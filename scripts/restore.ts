@@ -1,9 +1,9 @@
 import fs from 'node:fs'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
-import { proveBackup } from '@/records/proveBackup'
+import { proveBackup } from '@/records/archive/backup/verifyBackup'
 import { RecordsError } from '@/records/RecordsError'
-import { restoreBackup } from '@/records/restoreBackup'
+import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 import { storageSentence } from '@/records/storageSentence'
 import { InputError } from '@/core/base/InputError'
 

@@ -12,8 +12,8 @@ import { applianceKinds } from '@/core/appliances/habit'
 import { usualRunSettings } from '@/core/run/runSettings'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { readyRooms } from '@/core/heat/room/readyRooms'
-import { FORMAT, FORMAT_VERSION, type World, type WorldRow } from '@/records/world/World'
-import { worldTables } from '@/records/world/worldTables'
+import { FORMAT, FORMAT_VERSION, type World, type WorldRow } from '@/records/archive/format/Archive'
+import { worldTables } from '@/records/archive/format/archiveTables'
 
 /** Texts as people and rogues type them. */
 const text = (most: number): fc.Arbitrary<string> =>

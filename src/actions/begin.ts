@@ -5,11 +5,11 @@ import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { z } from '@/core/base/zod'
 import { heaterKinds } from '@/core/heat/heaters/heater'
 import { applianceKinds } from '@/core/appliances/habit'
-import { beginRig } from '@/records/beginRig'
+import { beginRig } from '@/records/repositories/rigs/beginRig'
 import { database } from '@/records/database'
-import { requireTripPlace, tripFieldsSchema } from './tripFields'
-import { massField, monthField, nameField } from './fields'
-import { act, type ActionResult } from './result'
+import { requireTripPlace, tripFieldsSchema } from '@/actions/shared/tripFields'
+import { massField, monthField, nameField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 const beginSchema = z.strictObject({
   rigName: nameField,

@@ -5,12 +5,17 @@ import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { z } from '@/core/base/zod'
 import { InputError } from '@/core/base/InputError'
 import { database } from '@/records/database'
-import { addEquipment, addEquipmentLook, findEquipment, saveEquipment } from '@/records/equipment'
+import {
+  addEquipment,
+  addEquipmentLook,
+  findEquipment,
+  saveEquipment,
+} from '@/records/repositories/cylinders/equipment'
 import { NotFoundError } from '@/records/RecordsError'
-import { findRig } from '@/records/rigs'
-import { idField, monthField, nameField, noteField, versionField } from './fields'
-import { act, type ActionResult } from './result'
-import { today } from './today'
+import { findRig } from '@/records/repositories/rigs/rigs'
+import { idField, monthField, nameField, noteField, versionField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
+import { today } from '@/actions/shared/today'
 
 const equipmentSchema = z.strictObject({
   id: idField.nullable(),

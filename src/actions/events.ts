@@ -3,9 +3,9 @@
 import { revalidatePath } from 'next/cache'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
-import { eventNames, voidEvent } from '@/records/events'
-import { idField, reasonField } from './fields'
-import { act, type ActionResult } from './result'
+import { eventNames, voidEvent } from '@/records/repositories/events'
+import { idField, reasonField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 const voidSchema = z.strictObject({ of: z.enum(eventNames), id: idField, reason: reasonField })
 

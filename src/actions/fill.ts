@@ -11,16 +11,25 @@ import { priceWays } from '@/core/fill/cost/fillCosts'
 import { InputError } from '@/core/base/InputError'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { bottleSchools, fillModes } from '@/core/fill/fillModes'
-import { findCylinder, saveCylinder, type CylinderWithGear } from '@/records/cylinders'
+import { findCylinder, saveCylinder, type CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
-import { addFill } from '@/records/fills'
-import { addOffer, saveOffer } from '@/records/offers'
+import { addFill } from '@/records/repositories/cylinders/fills'
+import { addOffer, saveOffer } from '@/records/repositories/cylinders/offers'
 import { NotFoundError } from '@/records/RecordsError'
-import { findRig, saveRig } from '@/records/rigs'
-import { addTick } from '@/records/ticks'
-import { hangingField, idField, massField, nameField, noteField, priceField, sourceField, versionField } from './fields'
-import { act, type ActionResult } from './result'
-import { today } from './today'
+import { findRig, saveRig } from '@/records/repositories/rigs/rigs'
+import { addTick } from '@/records/repositories/trips/ticks'
+import {
+  hangingField,
+  idField,
+  massField,
+  nameField,
+  noteField,
+  priceField,
+  sourceField,
+  versionField,
+} from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
+import { today } from '@/actions/shared/today'
 
 const fillSchema = z.strictObject({
   cylinderId: idField,

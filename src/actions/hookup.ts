@@ -5,11 +5,11 @@ import { z } from '@/core/base/zod'
 import { lineSchema } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { database } from '@/records/database'
-import { addLine, findLine, saveLine } from '@/records/lines'
+import { addLine, findLine, saveLine } from '@/records/repositories/lines/lines'
 import { NotFoundError } from '@/records/RecordsError'
-import { findRig } from '@/records/rigs'
-import { idField, nameField, versionField } from './fields'
-import { act, type ActionResult } from './result'
+import { findRig } from '@/records/repositories/rigs/rigs'
+import { idField, nameField, versionField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 const saveSchema = z.strictObject({
   id: idField.nullable(),

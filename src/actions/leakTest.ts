@@ -10,12 +10,18 @@ import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 import { holdOutcome, type HoldOutcome } from '@/core/leak-test/hold/holdOutcome'
 import { leakRateSchema } from '@/core/leak-test/hold/leakRate'
 import { database } from '@/records/database'
-import { addHoldTest } from '@/records/holdTests'
-import { addLeakClosing, addLeakReading, addLeakTest, findLeakTest, type LeakTest } from '@/records/leakTests'
-import { findLine, type StoredLine } from '@/records/lines'
+import { addHoldTest } from '@/records/repositories/lines/holdTests'
+import {
+  addLeakClosing,
+  addLeakReading,
+  addLeakTest,
+  findLeakTest,
+  type LeakTest,
+} from '@/records/repositories/lines/leakTests'
+import { findLine, type StoredLine } from '@/records/repositories/lines/lines'
 import { NotFoundError } from '@/records/RecordsError'
-import { idField, nameField } from './fields'
-import { act, type ActionResult } from './result'
+import { idField, nameField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 function requireLine(id: string): StoredLine {
   const line = findLine(database(), id)

@@ -6,12 +6,12 @@ import { z } from '@/core/base/zod'
 import { lessonAnswers } from '@/core/run/tripPlan'
 import { InputError } from '@/core/base/InputError'
 import { database } from '@/records/database'
-import { addLesson } from '@/records/lessons'
+import { addLesson } from '@/records/repositories/trips/lessons'
 import { NotFoundError } from '@/records/RecordsError'
-import { idField } from './fields'
-import { judgedTrip } from './judgedTrip'
-import { lessonsOf } from './lessonsOf'
-import { act, type ActionResult } from './result'
+import { idField } from '@/actions/shared/fields'
+import { judgedTrip } from '@/actions/shared/judgedTrip'
+import { lessonsOf } from '@/actions/shared/lessonsOf'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 const lessonSchema = z.strictObject({ tripId: idField, supply: z.enum(supplies), answer: z.enum(lessonAnswers) })
 

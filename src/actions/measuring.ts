@@ -6,13 +6,13 @@ import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { fullMarks, gaugeLevel, massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import { z } from '@/core/base/zod'
 import { heightLevel } from '@/core/cylinders/contents/heightLevel'
-import { addLevel } from '@/records/levels'
-import { findCylinder } from '@/records/cylinders'
+import { addLevel } from '@/records/repositories/cylinders/levels'
+import { findCylinder } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { addWeighing } from '@/records/weighings'
-import { hangingField, idField, massField, sourceField } from './fields'
-import { act, type ActionResult } from './result'
+import { addWeighing } from '@/records/repositories/cylinders/weighings'
+import { hangingField, idField, massField, sourceField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 const weighingSchema = z.strictObject({
   cylinderId: idField,

@@ -4,10 +4,10 @@ import { revalidatePath } from 'next/cache'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { findRig, rigAtHand, saveRig, takeRig, type Rig } from '@/records/rigs'
-import { copyRig } from '@/records/world/copyRig'
-import { idField, nameField, versionField } from './fields'
-import { act, type ActionResult } from './result'
+import { findRig, rigAtHand, saveRig, takeRig, type Rig } from '@/records/repositories/rigs/rigs'
+import { copyRig } from '@/records/archive/import/copyRig'
+import { idField, nameField, versionField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 function requireRig(id: string): Rig {
   const rig = findRig(database(), id)

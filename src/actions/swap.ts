@@ -5,12 +5,12 @@ import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { z } from '@/core/base/zod'
 import { swapFinds, swapMoment } from '@/core/trip/usage/swap'
 import { InputError } from '@/core/base/InputError'
-import { findCylinder } from '@/records/cylinders'
+import { findCylinder } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { addSwap } from '@/records/swaps'
-import { idField } from './fields'
-import { act, type ActionResult } from './result'
+import { addSwap } from '@/records/repositories/trips/swaps'
+import { idField } from '@/actions/shared/fields'
+import { act, type ActionResult } from '@/actions/shared/result'
 
 const swapSchema = z.strictObject({
   cylinderId: idField,

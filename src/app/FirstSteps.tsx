@@ -1,4 +1,4 @@
-import { MarkedItem } from '@/ui/MarkedItem'
+import { MarkedItem } from '@/ui/figures/MarkedItem'
 
 interface Step {
   done: boolean

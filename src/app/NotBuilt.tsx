@@ -1,4 +1,4 @@
-import { stationFacts } from '@/ui/stationFacts'
+import { stationFacts } from '@/ui/shell/stationFacts'
 import type { Station } from '@/core/findings/Finding'
 
 /** What a station not yet built is for, and what the owner does by hand until then. */

@@ -1,8 +1,8 @@
 import { redirect } from 'next/navigation'
 import { FirstSteps } from './FirstSteps'
-import { ReadyView } from './trips/ReadyView'
+import { ReadyView } from '@/app/trips/verdict/ReadyView'
 import { tripWorld } from './trips/tripWorld'
-import { loadWorld } from './world'
+import { loadWorld } from '@/app/shared/world'
 
 export default function HomePage() {
   const { rig, cylinders, appliances, trip } = loadWorld()

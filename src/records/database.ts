@@ -1,4 +1,4 @@
-import { databasePath } from './databasePath'
+import path from 'node:path'
 import type { Database } from './databaseType'
 import { openDatabase } from './openDatabase'
 
@@ -9,4 +9,10 @@ const holder = globalThis as typeof globalThis & { goldKettleDatabase?: Database
 export function database(): Database {
   holder.goldKettleDatabase ??= openDatabase(databasePath())
   return holder.goldKettleDatabase
+}
+
+/** Where the owner's records lie: `GOLD_KETTLE_DB`, or `data/gold-kettle.db` beside the program. */
+export function databasePath(): string {
+  const set = process.env.GOLD_KETTLE_DB?.trim()
+  return path.resolve(/* turbopackIgnore: true */ set || path.join('data', 'gold-kettle.db'))
 }

@@ -5,7 +5,7 @@ import path from 'node:path'
 import type { Database } from './databaseType'
 import { migrateDatabase } from './migrateDatabase'
 import { RecordsError } from './RecordsError'
-import * as schema from './schema'
+import * as schema from '@/records/schema/schema'
 
 /** Marks a SQLite file as ours: “GKet”. */
 const APPLICATION_ID = 0x474b6574

@@ -1,5 +1,5 @@
-import { hangingField, idField, massField, nameField, reasonField, versionField } from '@/actions/fields'
-import { act } from '@/actions/result'
+import { hangingField, idField, massField, nameField, reasonField, versionField } from '@/actions/shared/fields'
+import { act } from '@/actions/shared/result'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'

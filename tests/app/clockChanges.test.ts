@@ -1,5 +1,5 @@
 import { tripPlan } from '@tests/gear'
-import { withClockChanges } from '@/records/clockChanges'
+import { withClockChanges } from '@/records/repositories/trips/clockChanges'
 import { runSettingsSchema } from '@/core/run/runSettings'
 
 /** Hours between two moments of the clock of this machine. */

@@ -1,4 +1,4 @@
-import { keepSame } from '@/app/hookup/keepSame'
+import { keepSame } from '@/app/hookup/diagram/keepSame'
 
 test('what is the same stays the same thing; what changed, came or went does not', () => {
   const keep = keepSame<{ id: string; name: string }>(({ name }) => name)

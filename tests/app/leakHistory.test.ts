@@ -4,11 +4,11 @@ import { leakHistory } from '@/app/leak-test/leakHistory'
 import type { LeakWorld } from '@/app/leak-test/leakWorld'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import type { Database } from '@/records/databaseType'
-import { voidEvent } from '@/records/events'
-import { addHoldTest, listHoldTests } from '@/records/holdTests'
-import { addLeakReading, addLeakTest, listLeakTests } from '@/records/leakTests'
-import { findLine } from '@/records/lines'
-import { addRig } from '@/records/rigs'
+import { voidEvent } from '@/records/repositories/events'
+import { addHoldTest, listHoldTests } from '@/records/repositories/lines/holdTests'
+import { addLeakReading, addLeakTest, listLeakTests } from '@/records/repositories/lines/leakTests'
+import { findLine } from '@/records/repositories/lines/lines'
+import { addRig } from '@/records/repositories/rigs/rigs'
 
 let records: Database
 const at = (hour: number): string => `2026-11-24T${String(hour).padStart(2, '0')}:00:00.000Z`

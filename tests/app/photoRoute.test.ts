@@ -1,9 +1,9 @@
 import { temporaryFile } from '@tests/records/temporary'
 import { GET } from '@/app/photos/[id]/route'
-import { addCylinder, plainCylinder } from '@/records/cylinders'
+import { addCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
-import { addPhoto } from '@/records/photos'
-import { addRig } from '@/records/rigs'
+import { addPhoto } from '@/records/repositories/photos'
+import { addRig } from '@/records/repositories/rigs/rigs'
 import fs from 'node:fs'
 import path from 'node:path'
 

@@ -1,6 +1,13 @@
 import fc from 'fast-check'
 import { applianceUse, cylinderGear, NOW, rigGear } from '@tests/gear'
-import { isByHabit, judgeTyped, readTrip, tripValues, type StoredTrip, type TripValues } from '@/app/trips/tripForm'
+import {
+  isByHabit,
+  judgeTyped,
+  readTrip,
+  tripValues,
+  type StoredTrip,
+  type TripValues,
+} from '@/app/trips/plan/tripForm'
 import { unitSystems } from '@/core/units/displayRoles'
 
 const heater = applianceUse()

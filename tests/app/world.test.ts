@@ -1,8 +1,8 @@
 import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
-import { stationStates, type World } from '@/app/world'
+import { stationStates, type World } from '@/app/shared/world'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { plainCylinder } from '@/records/cylinders'
+import { plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { readiness } from '@/core/trip/readiness/readiness'
 

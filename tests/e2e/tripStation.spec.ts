@@ -1,5 +1,5 @@
 import { expect, test, type Page } from '@playwright/test'
-import { addWeighing } from '../../src/records/weighings'
+import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { openDatabase } from '../../src/records/openDatabase'
 import { startKettle, watchConsole, type Kettle } from './kettle'
 

@@ -8,8 +8,8 @@ import { GET as calculationIndex } from '@/app/api/v1/calc/route'
 import { openApi } from '@/app/api/v1/openApi'
 import type { Database } from '@/records/databaseType'
 import { openDatabase } from '@/records/openDatabase'
-import { exportWorld } from '@/records/world/exportWorld'
-import { writeWorld } from '@/records/world/writeWorld'
+import { exportWorld } from '@/records/archive/export/exportArchive'
+import { writeWorld } from '@/records/archive/export/writeArchive'
 
 const folder = path.resolve('tests/frozen')
 

@@ -6,10 +6,10 @@ import { temporaryDatabase } from '@tests/records/temporary'
 import { calculations } from '@/app/api/v1/calc/calculations'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { Database } from '@/records/databaseType'
-import { restoreBackup } from '@/records/restoreBackup'
-import { findVerdict, listVerdicts } from '@/records/verdicts'
-import { importWorld } from '@/records/world/importWorld'
-import { readWorld } from '@/records/world/readWorld'
+import { restoreBackup } from '@/records/archive/backup/restoreBackup'
+import { findVerdict, listVerdicts } from '@/records/repositories/trips/verdicts'
+import { importWorld } from '@/records/archive/import/importArchive'
+import { readWorld } from '@/records/archive/import/readArchive'
 import {
   calculationLines,
   exportText,

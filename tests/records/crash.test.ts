@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process'
 import path from 'node:path'
-import { findLine, listLineChanges } from '@/records/lines'
-import { listWeighings } from '@/records/weighings'
+import { findLine, listLineChanges } from '@/records/repositories/lines/lines'
+import { listWeighings } from '@/records/repositories/cylinders/weighings'
 import { openDatabase } from '@/records/openDatabase'
 import { temporaryFile } from './temporary'
 

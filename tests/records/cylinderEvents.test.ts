@@ -12,26 +12,31 @@ import {
   plainCylinder,
   saveCylinder,
   type CylinderEntry,
-} from '@/records/cylinders'
+} from '@/records/repositories/cylinders/cylinders'
 import type { Database } from '@/records/databaseType'
-import { addEquipment, addEquipmentLook, listEquipment, saveEquipment } from '@/records/equipment'
-import { addAcceptance } from '@/records/acceptances'
-import { addLesson } from '@/records/lessons'
-import { addTrip } from '@/records/trips'
+import {
+  addEquipment,
+  addEquipmentLook,
+  listEquipment,
+  saveEquipment,
+} from '@/records/repositories/cylinders/equipment'
+import { addAcceptance } from '@/records/repositories/trips/acceptances'
+import { addLesson } from '@/records/repositories/trips/lessons'
+import { addTrip } from '@/records/repositories/trips/trips'
 import { testedLine } from './testedLine'
 import { warmedRoom } from './warmedRoom'
-import { eventNames, eventTables, voidEvent } from '@/records/events'
-import { addFill, listFills } from '@/records/fills'
-import { addLevel, listLevels } from '@/records/levels'
-import { addLook, listLooks } from '@/records/looks'
-import { addMark, listMarks } from '@/records/marks'
-import { addOffer, listOffers, saveOffer } from '@/records/offers'
-import { addPhoto, readPhoto } from '@/records/photos'
+import { eventNames, eventTables, voidEvent } from '@/records/repositories/events'
+import { addFill, listFills } from '@/records/repositories/cylinders/fills'
+import { addLevel, listLevels } from '@/records/repositories/cylinders/levels'
+import { addLook, listLooks } from '@/records/repositories/cylinders/looks'
+import { addMark, listMarks } from '@/records/repositories/cylinders/marks'
+import { addOffer, listOffers, saveOffer } from '@/records/repositories/cylinders/offers'
+import { addPhoto, readPhoto } from '@/records/repositories/photos'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
-import { addRig, findRig, saveRig } from '@/records/rigs'
-import { addSwap, listSwapsOf } from '@/records/swaps'
-import { addTick, ticksSince } from '@/records/ticks'
-import { addWeighing, listWeighings } from '@/records/weighings'
+import { addRig, findRig, saveRig } from '@/records/repositories/rigs/rigs'
+import { addSwap, listSwapsOf } from '@/records/repositories/trips/swaps'
+import { addTick, ticksSince } from '@/records/repositories/trips/ticks'
+import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
 import { temporaryDatabase } from './temporary'
 
 const entry: CylinderEntry = {

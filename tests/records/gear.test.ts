@@ -3,13 +3,18 @@ import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
 import { contentsFindings } from '@/core/cylinders/contents/contentsFindings'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { shelfFigures } from '@/core/cylinders/contents/shelfFigures'
-import { addCylinder, listCylinders, plainCylinder, type CylinderEntry } from '@/records/cylinders'
+import {
+  addCylinder,
+  listCylinders,
+  plainCylinder,
+  type CylinderEntry,
+} from '@/records/repositories/cylinders/cylinders'
 import type { Database } from '@/records/databaseType'
-import { addLevel } from '@/records/levels'
-import { addLook } from '@/records/looks'
-import { addMark } from '@/records/marks'
-import { addRig, saveRig } from '@/records/rigs'
-import { addWeighing } from '@/records/weighings'
+import { addLevel } from '@/records/repositories/cylinders/levels'
+import { addLook } from '@/records/repositories/cylinders/looks'
+import { addMark } from '@/records/repositories/cylinders/marks'
+import { addRig, saveRig } from '@/records/repositories/rigs/rigs'
+import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { temporaryDatabase } from './temporary'
 
 const NOW = '2026-11-24T10:00:00.000Z'

@@ -5,12 +5,12 @@ import { NOW } from '@tests/gear'
 import { temporaryDatabase } from './temporary'
 import { warmUpLog } from './warmedRoom'
 import type { Database } from '@/records/databaseType'
-import { voidEvent } from '@/records/events'
-import { addHeater, findHeater, listHeat, listHeaters, saveHeater } from '@/records/heaters'
-import { addManualPage, listManualPages, readPhoto } from '@/records/photos'
+import { voidEvent } from '@/records/repositories/events'
+import { addHeater, findHeater, listHeat, listHeaters, saveHeater } from '@/records/repositories/heat/heaters'
+import { addManualPage, listManualPages, readPhoto } from '@/records/repositories/photos'
 import { ConflictError } from '@/records/RecordsError'
-import { addRig, findRig, saveRig } from '@/records/rigs'
-import { addRoom, addWarmUp, findRoom, listRooms, listWarmUps, saveRoom } from '@/records/rooms'
+import { addRig, findRig, saveRig } from '@/records/repositories/rigs/rigs'
+import { addRoom, addWarmUp, findRoom, listRooms, listWarmUps, saveRoom } from '@/records/repositories/heat/rooms'
 
 let records: Database
 

@@ -1,15 +1,21 @@
 import { change, edited } from '@tests/lines'
 import { leakFindings } from '@/core/leak-test/sheet/leakFindings'
-import { addCylinder, plainCylinder } from '@/records/cylinders'
+import { addCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import type { Database } from '@/records/databaseType'
-import { voidEvent } from '@/records/events'
-import { addFill } from '@/records/fills'
-import { addHoldTest, listHoldTests } from '@/records/holdTests'
-import { listJudgedLines } from '@/records/judgedLines'
-import { addLeakReading, addLeakTest, findLeakTest, lastLeakTest, listLeakTests } from '@/records/leakTests'
-import { findLine, listLineChanges, listLines, saveLine } from '@/records/lines'
+import { voidEvent } from '@/records/repositories/events'
+import { addFill } from '@/records/repositories/cylinders/fills'
+import { addHoldTest, listHoldTests } from '@/records/repositories/lines/holdTests'
+import { listJudgedLines } from '@/records/repositories/lines/judgedLines'
+import {
+  addLeakReading,
+  addLeakTest,
+  findLeakTest,
+  lastLeakTest,
+  listLeakTests,
+} from '@/records/repositories/lines/leakTests'
+import { findLine, listLineChanges, listLines, saveLine } from '@/records/repositories/lines/lines'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
-import { addRig } from '@/records/rigs'
+import { addRig } from '@/records/repositories/rigs/rigs'
 import { temporaryDatabase } from './temporary'
 import { testedLine } from './testedLine'
 

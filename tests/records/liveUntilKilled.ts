@@ -1,14 +1,14 @@
 import fs from 'node:fs'
 import { keptUses } from '@/core/run/tripPlan'
-import { addAcceptance } from '@/records/acceptances'
-import { addFill } from '@/records/fills'
+import { addAcceptance } from '@/records/repositories/trips/acceptances'
+import { addFill } from '@/records/repositories/cylinders/fills'
 import { openDatabase } from '@/records/openDatabase'
-import { restoreBackup } from '@/records/restoreBackup'
-import { addTick } from '@/records/ticks'
-import { findTrip, saveTrip, tripFields } from '@/records/trips'
-import { addWeighing } from '@/records/weighings'
-import { importWorld } from '@/records/world/importWorld'
-import { readWorld } from '@/records/world/readWorld'
+import { restoreBackup } from '@/records/archive/backup/restoreBackup'
+import { addTick } from '@/records/repositories/trips/ticks'
+import { findTrip, saveTrip, tripFields } from '@/records/repositories/trips/trips'
+import { addWeighing } from '@/records/repositories/cylinders/weighings'
+import { importWorld } from '@/records/archive/import/importArchive'
+import { readWorld } from '@/records/archive/import/readArchive'
 
 // Run by kill.test.ts: does one kind of writing without end, and names each change once it is saved.
 const [file = '', way = '', ...files] = process.argv.slice(2)

@@ -1,10 +1,10 @@
 import Sqlite from 'better-sqlite3'
 import fs from 'node:fs'
 import path from 'node:path'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
-import { addRig, listRigs, readFact, writeFact } from '@/records/rigs'
+import { addRig, listRigs, readFact, writeFact } from '@/records/repositories/rigs/rigs'
 import { olderFile } from './olderFile'
 import { temporaryFile } from './temporary'
 

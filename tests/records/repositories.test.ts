@@ -1,5 +1,5 @@
 import { BTU_PER_HOUR_W, POUND_KG } from '@tests/tradeUnits'
-import { addAppliance, findAppliance, listAppliances, saveAppliance } from '@/records/appliances'
+import { addAppliance, findAppliance, listAppliances, saveAppliance } from '@/records/repositories/trips/appliances'
 import {
   addCylinder,
   findCylinder,
@@ -7,13 +7,13 @@ import {
   saveCylinder,
   plainCylinder,
   type CylinderEntry,
-} from '@/records/cylinders'
-import { voidEvent } from '@/records/events'
-import { addWeighing, listWeighings } from '@/records/weighings'
+} from '@/records/repositories/cylinders/cylinders'
+import { voidEvent } from '@/records/repositories/events'
+import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
 import type { Database } from '@/records/databaseType'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
-import { addRig } from '@/records/rigs'
-import { addTrip, findTrip, listTrips, nextTrip, saveTrip, type TripEntry } from '@/records/trips'
+import { addRig } from '@/records/repositories/rigs/rigs'
+import { addTrip, findTrip, listTrips, nextTrip, saveTrip, type TripEntry } from '@/records/repositories/trips/trips'
 import { temporaryDatabase } from './temporary'
 
 const entry: CylinderEntry = {

@@ -1,7 +1,7 @@
 import { add, edited, soundStart } from '@tests/lines'
-import { addLine, saveLine } from '@/records/lines'
+import { addLine, saveLine } from '@/records/repositories/lines/lines'
 import { openDatabase } from '@/records/openDatabase'
-import { addRig } from '@/records/rigs'
+import { addRig } from '@/records/repositories/rigs/rigs'
 
 // Run by crash.test.ts: saves a line over and over, each time changed, and names each version once it is saved.
 const records = openDatabase(process.argv[2] ?? '')

@@ -3,9 +3,9 @@ import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 import type { Database } from '@/records/databaseType'
-import { addHoldTest } from '@/records/holdTests'
-import { addLeakClosing, addLeakReading, addLeakTest } from '@/records/leakTests'
-import { addLine, type StoredLine } from '@/records/lines'
+import { addHoldTest } from '@/records/repositories/lines/holdTests'
+import { addLeakClosing, addLeakReading, addLeakTest } from '@/records/repositories/lines/leakTests'
+import { addLine, type StoredLine } from '@/records/repositories/lines/lines'
 
 /** A line, drawn, soaped and closed, and held once. */
 export function testedLine(records: Database, rigId: string, moment: string): StoredLine {

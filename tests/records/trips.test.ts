@@ -1,13 +1,27 @@
-import { addAcceptance, standingAcceptances } from '@/records/acceptances'
+import { addAcceptance, standingAcceptances } from '@/records/repositories/trips/acceptances'
 import type { Database } from '@/records/databaseType'
-import { voidEvent } from '@/records/events'
-import { addLesson, learnedFactors, listLessons, type LessonEntry } from '@/records/lessons'
-import { listReadings } from '@/records/readings'
-import { loadGear } from '@/records/rigGear'
+import { voidEvent } from '@/records/repositories/events'
+import { addLesson, learnedFactors, listLessons, type LessonEntry } from '@/records/repositories/trips/lessons'
+import { listReadings } from '@/records/repositories/cylinders/readings'
+import { loadGear } from '@/records/repositories/rigs/rigGear'
 import { ConflictError } from '@/records/RecordsError'
-import { findRig, listArchivedRigs, listRigs, rigAtHand, saveRig, takeRig, addRig } from '@/records/rigs'
-import { archiveTrip, findTrip, listTrips, nextTrip } from '@/records/trips'
-import { findVerdict, keepVerdict, lastVerdict, listVerdicts, plannedByTrip } from '@/records/verdicts'
+import {
+  findRig,
+  listArchivedRigs,
+  listRigs,
+  rigAtHand,
+  saveRig,
+  takeRig,
+  addRig,
+} from '@/records/repositories/rigs/rigs'
+import { archiveTrip, findTrip, listTrips, nextTrip } from '@/records/repositories/trips/trips'
+import {
+  findVerdict,
+  keepVerdict,
+  lastVerdict,
+  listVerdicts,
+  plannedByTrip,
+} from '@/records/repositories/trips/verdicts'
 import { readinessSchema } from '@/core/trip/readiness/rigSchema'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 import { temporaryDatabase } from './temporary'

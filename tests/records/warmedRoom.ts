@@ -1,7 +1,7 @@
 import { shelterGear } from '@tests/heat'
 import { fahrenheit } from '@tests/tradeUnits'
 import type { Database } from '@/records/databaseType'
-import { addRoom, addWarmUp } from '@/records/rooms'
+import { addRoom, addWarmUp } from '@/records/repositories/heat/rooms'
 
 /** A warm-up that can be fitted. */
 export const warmUpLog = {

@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { anyWorld } from '@tests/worlds'
 import { openDatabase } from '@/records/openDatabase'
-import { exportWorld } from '@/records/world/exportWorld'
-import { importWorld } from '@/records/world/importWorld'
-import { readWorld } from '@/records/world/readWorld'
-import type { World } from '@/records/world/World'
-import { writeWorld } from '@/records/world/writeWorld'
+import { exportWorld } from '@/records/archive/export/exportArchive'
+import { readWorld } from '@/records/archive/import/readArchive'
+import { importWorld } from '@/records/archive/import/importArchive'
+import type { World } from '@/records/archive/format/Archive'
+import { writeWorld } from '@/records/archive/export/writeArchive'
 
 // Run by worlds.test.ts, where a runner of tests around every call would take five times as long.
 const records = openDatabase(process.argv[2] ?? '')

@@ -1,7 +1,7 @@
-import { addCylinder, plainCylinder } from '@/records/cylinders'
+import { addCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { openDatabase } from '@/records/openDatabase'
-import { addRig } from '@/records/rigs'
-import { addWeighing } from '@/records/weighings'
+import { addRig } from '@/records/repositories/rigs/rigs'
+import { addWeighing } from '@/records/repositories/cylinders/weighings'
 
 // Run by crash.test.ts: writes weighings without end and names each one once it is saved.
 const records = openDatabase(process.argv[2] ?? '')

@@ -1,11 +1,11 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { chain, check, edited, change, soundStart } from '@tests/lines'
 import type { HookupWorld } from '@/app/hookup/hookupWorld'
-import { JoinFields } from '@/app/hookup/JoinFields'
-import { PartInspector } from '@/app/hookup/PartInspector'
+import { JoinFields } from '@/app/hookup/parts/JoinFields'
+import { PartInspector } from '@/app/hookup/parts/PartInspector'
 import type { Line } from '@/core/hookup/line/line'
-import { CaptureProvider } from '@/ui/CaptureProvider'
-import { UnitsProvider } from '@/ui/UnitsProvider'
+import { CaptureProvider } from '@/ui/instruments/CaptureProvider'
+import { UnitsProvider } from '@/ui/state/UnitsProvider'
 
 const world: HookupWorld = {
   rigId: 'rig',

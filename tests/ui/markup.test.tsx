@@ -7,12 +7,12 @@ import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
 import { contentsSlip } from '@/core/cylinders/contents/contentsSlip'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { Basis } from '@/ui/Basis'
-import { CylinderDrawing } from '@/ui/CylinderDrawing'
-import { FindingList } from '@/ui/FindingList'
-import { SlipPaper } from '@/ui/SlipPaper'
-import { StateMark } from '@/ui/StateMark'
-import { UnitsProvider } from '@/ui/UnitsProvider'
+import { Basis } from '@/ui/figures/Basis'
+import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
+import { FindingList } from '@/ui/figures/FindingList'
+import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { StateMark } from '@/ui/figures/StateMark'
+import { UnitsProvider } from '@/ui/state/UnitsProvider'
 
 function drawn(element: ReactElement, system: UnitSystem = 'us'): string {
   return renderToStaticMarkup(<UnitsProvider initial={system}>{element}</UnitsProvider>).replaceAll('\u00a0', ' ')

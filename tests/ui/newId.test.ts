@@ -1,4 +1,4 @@
-import { newId } from '@/ui/newId'
+import { newId } from '@/ui/state/newId'
 
 test('names what it is for, is short, and comes out new each time, without what an unencrypted page lacks', () => {
   // Shadowed on the object itself and taken off again: other tests share it.

@@ -12,12 +12,12 @@ import { fillSteps } from '@/core/fill/procedures/fillSteps'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { CollarDrawing } from '@/ui/CollarDrawing'
-import { CylinderDrawing } from '@/ui/CylinderDrawing'
-import { MonthField } from '@/ui/MonthField'
-import { readMonthField } from '@/ui/readMonthField'
-import { StepRail } from '@/ui/StepRail'
-import { UnitsProvider } from '@/ui/UnitsProvider'
+import { CollarDrawing } from '@/ui/drawings/CollarDrawing'
+import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
+import { MonthField } from '@/ui/fields/MonthField'
+import { readMonthField } from '@/ui/fields/readMonthField'
+import { StepRail } from '@/ui/shell/StepRail'
+import { UnitsProvider } from '@/ui/state/UnitsProvider'
 
 function drawn(element: ReactElement, system: UnitSystem = 'us'): string {
   return renderToStaticMarkup(<UnitsProvider initial={system}>{element}</UnitsProvider>).replaceAll('\u00a0', ' ')

@@ -1,11 +1,11 @@
 import fs from 'node:fs'
 import path from 'node:path'
 import { stations } from '@/core/findings/Finding'
-import { emergencies } from '@/ui/emergencies'
-import { readQuantity } from '@/ui/readQuantity'
-import { stateWords } from '@/ui/StateMark'
-import { stationFacts } from '@/ui/stationFacts'
-import { terms } from '@/ui/terms'
+import { emergencies } from '@/ui/shell/emergencies'
+import { readQuantity } from '@/ui/fields/readQuantity'
+import { stateWords } from '@/ui/figures/StateMark'
+import { stationFacts } from '@/ui/shell/stationFacts'
+import { terms } from '@/ui/figures/terms'
 
 test('every station has a page at its route', () => {
   for (const station of stations) {

@@ -1,9 +1,9 @@
 'use client'
 
 import { typicalSizes, type TypicalSize } from '@/core/cylinders/typicalSizes'
-import { CylinderDrawing } from '@/ui/CylinderDrawing'
-import { MonthField } from '@/ui/MonthField'
-import { QuantityField } from '@/ui/QuantityField'
+import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
+import { MonthField } from '@/ui/fields/MonthField'
+import { QuantityField } from '@/ui/fields/QuantityField'
 import type { BeginPart } from './beginPart'
 
 /** Those most rigs have; the others are entered by their stamps later. */

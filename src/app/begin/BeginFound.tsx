@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
-import { MonthField } from '@/ui/MonthField'
+import { MonthField } from '@/ui/fields/MonthField'
 import type { BeginPart } from './beginPart'
 import type { Found } from './beginForm'
 

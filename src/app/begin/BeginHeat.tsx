@@ -5,7 +5,7 @@ import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import type { ApplianceKind } from '@/core/appliances/habit'
 import { heaterKinds } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
-import { Amount } from '@/ui/Amount'
+import { Amount } from '@/ui/figures/Amount'
 import type { BeginPart } from './beginPart'
 
 /** What most rigs burn besides heat. */

@@ -1,6 +1,6 @@
 'use client'
 
-import { TripPlaceFields, type PlaceValues } from '@/app/trips/TripPlaceFields'
+import { TripPlaceFields, type PlaceValues } from '@/app/trips/plan/TripPlaceFields'
 import type { BeginPart } from './beginPart'
 
 /** Where, when, how high and how cold. */

@@ -1,10 +1,10 @@
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
 import type { ApplianceKind } from '@/core/appliances/habit'
-import { readNights } from '@/app/trips/readNights'
+import { readNights } from '@/app/trips/plan/readNights'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { readMonthField } from '@/ui/readMonthField'
-import { readQuantity } from '@/ui/readQuantity'
+import { readMonthField } from '@/ui/fields/readMonthField'
+import { readQuantity } from '@/ui/fields/readQuantity'
 
 export const beginSteps = ['rig', 'cylinder', 'heat', 'found', 'trip'] as const
 

@@ -1,6 +1,6 @@
 import { addDays, format } from 'date-fns'
 import type { Metadata } from 'next'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { BeginBench } from './BeginBench'
 
 export const metadata: Metadata = { title: 'Begin' }

@@ -1,4 +1,4 @@
-import { PageTabs } from '@/ui/PageTabs'
+import { PageTabs } from '@/ui/shell/PageTabs'
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
 
 /** Pages of one cylinder. A fixed tank never stands on a scale: its first page is its gauge. */

@@ -1,6 +1,6 @@
 import { monthWords } from '@/core/time/months'
 import type { DateStatus, Requalification } from '@/core/cylinders/dates/requalification'
-import { StateMark, type MarkState } from '@/ui/StateMark'
+import { StateMark, type MarkState } from '@/ui/figures/StateMark'
 
 const marks: Readonly<Record<DateStatus, MarkState>> = {
   good: 'ready',

@@ -1,6 +1,6 @@
 import type { PumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
-import { PhraseText } from '@/ui/Amount'
-import { StateMark, type MarkState } from '@/ui/StateMark'
+import { PhraseText } from '@/ui/figures/Amount'
+import { StateMark, type MarkState } from '@/ui/figures/StateMark'
 
 const answers = {
   yes: { word: 'Yes, as far as known', mark: 'ready' },

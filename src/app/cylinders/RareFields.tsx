@@ -3,7 +3,7 @@
 import Form from 'react-bootstrap/Form'
 import type { FullMark } from '@/core/cylinders/contents/liquidLevel'
 import { OWN_RULE_ID, ruleSets } from '@/core/rules/dateRules'
-import { QuantityField } from '@/ui/QuantityField'
+import { QuantityField } from '@/ui/fields/QuantityField'
 import type { StampFieldsProps } from './stampValues'
 
 /** Asked only where they matter: a fixed tank's gauge and relief valve, a rule of its own with its reason. */

@@ -1,9 +1,9 @@
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { shelfFigures } from '@/core/cylinders/contents/shelfFigures'
-import { Amount } from '@/ui/Amount'
-import { CylinderDrawing } from '@/ui/CylinderDrawing'
-import { StateMark } from '@/ui/StateMark'
+import { Amount } from '@/ui/figures/Amount'
+import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
+import { StateMark } from '@/ui/figures/StateMark'
 import { dueText } from './DueWords'
 
 /** Taller vessels stand taller on the shelf; the steps are by eye. */

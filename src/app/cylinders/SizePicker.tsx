@@ -5,8 +5,8 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { readSizeWords } from '@/core/cylinders/readSizeWords'
 import type { TypicalSize } from '@/core/cylinders/typicalSizes'
-import { Amount } from '@/ui/Amount'
-import { CylinderDrawing } from '@/ui/CylinderDrawing'
+import { Amount } from '@/ui/figures/Amount'
+import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 
 const POUND_KG = 0.45359237
 

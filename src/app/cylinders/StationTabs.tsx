@@ -1,4 +1,4 @@
-import { PageTabs } from '@/ui/PageTabs'
+import { PageTabs } from '@/ui/shell/PageTabs'
 
 /** Pages of the station. */
 export function StationTabs() {

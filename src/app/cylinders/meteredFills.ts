@@ -1,6 +1,6 @@
 import type { MeteredFill } from '@/core/cylinders/contents/learnedGauge'
 import { database } from '@/records/database'
-import { listFills } from '@/records/fills'
+import { listFills } from '@/records/repositories/cylinders/fills'
 
 /** Fills of which both the gauge before and the metered volume are known: they teach what the gauge means. */
 export function meteredFills(cylinderId: string): MeteredFill[] {

@@ -1,10 +1,10 @@
 import type { Metadata } from 'next'
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { inOrder } from '@/core/findings/Finding'
 import { tripEndDay } from '@/core/time/tripClock'
-import { loadWorld } from '@/app/world'
-import { FindingList } from '@/ui/FindingList'
+import { loadWorld } from '@/app/shared/world'
+import { FindingList } from '@/ui/figures/FindingList'
 import { ShelfCylinder } from './ShelfCylinder'
 import { StationTabs } from './StationTabs'
 

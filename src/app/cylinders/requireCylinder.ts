@@ -1,6 +1,6 @@
 import { notFound } from 'next/navigation'
 import { cache } from 'react'
-import { findCylinder, type CylinderWithGear } from '@/records/cylinders'
+import { findCylinder, type CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
 
 /** The cylinder of a page, read once for each request; an address without one is not found. */

@@ -8,8 +8,8 @@ import type { StampReading } from '@/core/cylinders/stamps/stampReading'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { readMonthField } from '@/ui/readMonthField'
-import { readQuantity } from '@/ui/readQuantity'
+import { readMonthField } from '@/ui/fields/readMonthField'
+import { readQuantity } from '@/ui/fields/readQuantity'
 
 /** A stored cylinder as the form begins from it. */
 export interface StoredStamps {

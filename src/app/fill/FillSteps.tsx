@@ -2,8 +2,8 @@
 
 import type { FillMode } from '@/core/fill/fillModes'
 import { fillCautions, fillSteps } from '@/core/fill/procedures/fillSteps'
-import { useTicks, type LoggedTick } from '@/app/useTicks'
-import { StepRail } from '@/ui/StepRail'
+import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
+import { StepRail } from '@/ui/shell/StepRail'
 
 /** The procedure of this fill with its cautions; nothing is ticked while something stands against filling. */
 export function FillSteps({

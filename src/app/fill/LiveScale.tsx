@@ -4,9 +4,9 @@ import Button from 'react-bootstrap/Button'
 import { SCALE_MARKS, scaleStage, type ScaleStage } from '@/core/fill/scaleStage'
 import type { DisplayRole } from '@/core/base/quantity'
 import { scaleStepKg } from '@/instruments/simulatedScale'
-import { Amount, BigAmount } from '@/ui/Amount'
-import { useScaleReading } from '@/ui/ScaleProvider'
-import { useAlarm } from '@/ui/useAlarm'
+import { Amount, BigAmount } from '@/ui/figures/Amount'
+import { useScaleReading } from '@/ui/instruments/ScaleProvider'
+import { useAlarm } from '@/ui/instruments/useAlarm'
 
 const stageWords: Readonly<Record<ScaleStage['stage'], string>> = {
   idle: 'nothing on the scale that is heavy enough',

@@ -1,4 +1,4 @@
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 
 /** Nothing to fill yet. */
 export function NoCylinder() {

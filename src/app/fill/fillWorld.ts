@@ -1,13 +1,13 @@
 import { redirect } from 'next/navigation'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { FillMode } from '@/core/fill/fillModes'
-import { ticksGoingOn } from '@/app/ticksGoingOn'
-import { loadWorld } from '@/app/world'
-import type { CylinderWithGear } from '@/records/cylinders'
+import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { loadWorld } from '@/app/shared/world'
+import type { CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
-import { listFills } from '@/records/fills'
-import type { Rig } from '@/records/rigs'
-import type { StoredTick } from '@/records/ticks'
+import { listFills } from '@/records/repositories/cylinders/fills'
+import type { Rig } from '@/records/repositories/rigs/rigs'
+import type { StoredTick } from '@/records/repositories/trips/ticks'
 
 /** What the address chooses. */
 export type FillSearch = Promise<{ cylinder?: string | string[] }>

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { PageTabs } from '@/ui/PageTabs'
+import { PageTabs } from '@/ui/shell/PageTabs'
 
 export default function FillLayout({ children }: { children: ReactNode }) {
   return (

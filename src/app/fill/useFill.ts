@@ -2,8 +2,8 @@
 
 import { voidEventAction } from '@/actions/events'
 import { recordFillAction } from '@/actions/fill'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 /** Saves a fill and offers the way back. */
 export function useFill(name: string) {

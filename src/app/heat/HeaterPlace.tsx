@@ -1,13 +1,13 @@
 'use client'
 
 import { RotateCw } from 'lucide-react'
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
 import { heaterUses, type Pose } from '@/core/heat/heaters/heater'
 import type { Shelter } from '@/core/heat/room/roomPlan'
-import type { StoredHeater } from '@/records/heaters'
-import { Choice } from '@/ui/Choice'
-import { Measure } from '@/ui/Measure'
+import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import { Choice } from '@/ui/fields/Choice'
+import { Measure } from '@/ui/fields/Measure'
 import { useWords } from './thingWords'
 import type { RoomDesk } from './useRoom'
 

@@ -1,11 +1,11 @@
 'use client'
 
 import { readyRooms } from '@/core/heat/room/readyRooms'
-import { BenchPicker } from '@/app/BenchPicker'
-import { Amount } from '@/ui/Amount'
-import { useKept } from '@/ui/useKept'
+import { BenchPicker } from '@/ui/shell/BenchPicker'
+import { Amount } from '@/ui/figures/Amount'
+import { useKept } from '@/ui/state/useKept'
 import type { HeatWorld } from './heatWorld'
-import { PlanSketch } from './PlanSketch'
+import { PlanSketch } from '@/app/heat/plan/PlanSketch'
 import { RoomBench } from './RoomBench'
 
 /** A new room: from the shape that is most like yours. */

@@ -2,13 +2,13 @@
 
 import Button from 'react-bootstrap/Button'
 import type { Placement, Placements } from '@/core/heat/clearance/placements'
-import type { StoredHeater } from '@/records/heaters'
-import { Amount } from '@/ui/Amount'
+import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import { Amount } from '@/ui/figures/Amount'
 import type { RoomDesk } from './useRoom'
-import { useWorker } from '@/app/useWorker'
+import { useWorker } from '@/ui/state/useWorker'
 import { shelterThread } from '@/workers/threads'
-import type { ShelterWorker } from '@/workers/shelter.worker'
-import { WorkerBar } from '@/app/WorkerBar'
+import type { ShelterWorker } from '@/workers/heat.worker'
+import { WorkerBar } from '@/ui/shell/WorkerBar'
 
 const GRID_M = 0.05
 const facing: Readonly<Record<number, string>> = { 0: 'the front', 90: 'the right', 180: 'the back', 270: 'the left' }

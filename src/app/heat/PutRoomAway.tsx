@@ -1,7 +1,7 @@
 'use client'
 
 import { archiveRoomAction } from '@/actions/heat'
-import { PutAway } from '@/app/PutAway'
+import { PutAway } from '@/ui/shell/PutAway'
 
 /** Takes a room out of the lists; its warm-ups stay. */
 export function PutRoomAway(props: { id: string; version: number; name: string }) {

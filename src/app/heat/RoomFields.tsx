@@ -4,9 +4,9 @@ import Form from 'react-bootstrap/Form'
 import { glassClasses, shellClasses } from '@/core/heat/room/room'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { glassFacts, shellFacts } from '@/core/heat/warmth/shapeEstimate'
-import { Choice } from '@/ui/Choice'
-import { issueOf } from '@/ui/issueOf'
-import { Measure } from '@/ui/Measure'
+import { Choice } from '@/ui/fields/Choice'
+import { issueOf } from '@/ui/fields/issueOf'
+import { Measure } from '@/ui/fields/Measure'
 import type { RoomDesk } from './useRoom'
 
 /** Length, width and height of the room, and what it is made of. */

@@ -4,11 +4,11 @@ import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import { usableGasKg } from '@/core/cylinders/fitness/usableGas'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import type { PlannedBurning, Shelter } from '@/core/heat/room/roomPlan'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listHeaters, type StoredHeater } from '@/records/heaters'
-import { listOffers } from '@/records/offers'
-import { listRooms, listWarmUps, type StoredWarmUp } from '@/records/rooms'
+import { listHeaters, type StoredHeater } from '@/records/repositories/heat/heaters'
+import { listOffers } from '@/records/repositories/cylinders/offers'
+import { listRooms, listWarmUps, type StoredWarmUp } from '@/records/repositories/heat/rooms'
 
 /** What the address chooses. */
 export type HeatSearch = Promise<{ room?: string | string[]; heater?: string | string[]; about?: string | string[] }>

@@ -2,14 +2,14 @@
 
 import { useMemo } from 'react'
 import { saveRoomAction } from '@/actions/heat'
-import { useDrawing } from '@/app/useDrawing'
+import { useDrawing } from '@/ui/state/useDrawing'
 import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
 import type { Pose } from '@/core/heat/heaters/heater'
 import { checkPlaced } from '@/core/heat/clearance/placedFindings'
 import type { Thing } from '@/core/heat/room/thing'
 import type { Opening, Room } from '@/core/heat/room/room'
 import type { Shelter } from '@/core/heat/room/roomPlan'
-import type { StoredHeater } from '@/records/heaters'
+import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import type { HeatWorld } from './heatWorld'
 
 export type RoomDesk = ReturnType<typeof useRoom>

@@ -5,8 +5,8 @@ import Button from 'react-bootstrap/Button'
 import { InputError, type InputIssue } from '@/core/base/InputError'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import { readLineFile, writeLineFile } from '@/core/hookup/line/lineFile'
-import { lineSvg } from './lineSvg'
-import { placesOf } from './usePlaces'
+import { lineSvg } from '@/app/hookup/diagram/lineSvg'
+import { placesOf } from '@/app/hookup/diagram/usePlaces'
 import type { LineDesk } from './useLine'
 
 /** Largest file that is read: a line of hundreds of parts is a tenth of it. */

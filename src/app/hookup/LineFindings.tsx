@@ -3,7 +3,7 @@
 import { memo, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Finding } from '@/core/findings/Finding'
-import { FindingList } from '@/ui/FindingList'
+import { FindingList } from '@/ui/figures/FindingList'
 
 /** A line being drawn has many: the gravest first, the rest on demand. */
 const FIRST = 8

@@ -1,4 +1,4 @@
-import { BenchPicker } from '@/app/BenchPicker'
+import { BenchPicker } from '@/ui/shell/BenchPicker'
 
 /** Which of the rig's lines lies on the bench. */
 export function LinePicker({

@@ -6,8 +6,8 @@ import type { PartRole } from '@/core/hookup/catalogue/partType'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
 import type { HookupWorld } from './hookupWorld'
 import { LineBench } from './LineBench'
-import { PartDrawing } from './PartDrawing'
-import { useKept } from '@/ui/useKept'
+import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
+import { useKept } from '@/ui/state/useKept'
 
 const EMPTY: Line = { parts: [], joints: [], types: [] }
 

@@ -1,4 +1,4 @@
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 
 /** What stands here before a line is drawn. */
 export function NoLine() {

@@ -1,7 +1,7 @@
 'use client'
 
 import { archiveLineAction } from '@/actions/hookup'
-import { PutAway } from '@/app/PutAway'
+import { PutAway } from '@/ui/shell/PutAway'
 
 /** Takes a line out of the lists; its tests and its history stay. */
 export function PutLineAway(props: { id: string; version: number; name: string }) {

@@ -5,9 +5,9 @@ import type { PartType } from '@/core/hookup/catalogue/partType'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { tripEndDay } from '@/core/time/tripClock'
 import { SIXTY_F_K } from '@/core/units/convert'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listLineChanges, listLines, type StoredLine, type StoredLineChange } from '@/records/lines'
+import { listLineChanges, listLines, type StoredLine, type StoredLineChange } from '@/records/repositories/lines/lines'
 
 /** What the address chooses. */
 export type LineSearch = Promise<{ line?: string | string[]; about?: string | string[] }>

@@ -1,7 +1,7 @@
 import '@xyflow/react/dist/style.css'
 
 import type { ReactNode } from 'react'
-import { PageTabs } from '@/ui/PageTabs'
+import { PageTabs } from '@/ui/shell/PageTabs'
 
 export default function HookupLayout({ children }: { children: ReactNode }) {
   return (

@@ -1,5 +1,5 @@
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
-import type { MarkState } from '@/ui/StateMark'
+import type { MarkState } from '@/ui/figures/StateMark'
 
 /** The worst that is said about each part and joint; notes mark nothing. */
 export function marksOf({ findings }: LineCheck): Map<string, MarkState> {

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { History } from '@/app/History'
+import { History } from '@/app/shared/History'
 import { hookupWorld, type LineSearch } from './hookupWorld'
 import { LineBench } from './LineBench'
 import { NewLine } from './NewLine'

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { saveLineAction } from '@/actions/hookup'
-import { useDrawing } from '@/app/useDrawing'
+import { useDrawing } from '@/ui/state/useDrawing'
 import { checkLine, type LineCheck, type LineConditions } from '@/core/hookup/checks/checkLine'
 import { editLine, type LineEdit } from '@/core/hookup/line/editLine'
 import type { Line } from '@/core/hookup/line/line'

@@ -4,9 +4,9 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { voidEventAction } from '@/actions/events'
 import { closeLeakTestAction } from '@/actions/leakTest'
-import { SaveLine } from '@/ui/SaveLine'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { SaveLine } from '@/ui/fields/SaveLine'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 /** What a line ends in. */
 export interface GasUsers {

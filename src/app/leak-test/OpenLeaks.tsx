@@ -2,7 +2,7 @@
 
 import Button from 'react-bootstrap/Button'
 import { gradeWords, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
-import { StateMark } from '@/ui/StateMark'
+import { StateMark } from '@/ui/figures/StateMark'
 
 /** What leaks still, the gravest first. */
 export function OpenLeaks({ open, again }: { open: readonly LeakItemState[]; again: (itemId: string) => void }) {

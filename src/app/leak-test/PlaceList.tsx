@@ -1,7 +1,7 @@
 'use client'
 
 import { type LeakItemState, gradeWords } from '@/core/leak-test/sheet/leakTestState'
-import { StateMark } from '@/ui/StateMark'
+import { StateMark } from '@/ui/figures/StateMark'
 
 const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as const
 

@@ -2,10 +2,10 @@
 
 import Button from 'react-bootstrap/Button'
 import { startLeakTestAction } from '@/actions/leakTest'
-import type { LeakTest } from '@/records/leakTests'
-import { Moment } from '@/ui/Moment'
-import { StateMark } from '@/ui/StateMark'
-import { useSave } from '@/ui/useSave'
+import type { LeakTest } from '@/records/repositories/lines/leakTests'
+import { Moment } from '@/ui/figures/Moment'
+import { StateMark } from '@/ui/figures/StateMark'
+import { useSave } from '@/ui/state/useSave'
 
 /** How the last test ended, and the beginning of the next. */
 export function StartTest({

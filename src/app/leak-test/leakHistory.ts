@@ -1,8 +1,8 @@
 import { gradeWords, leakTestState } from '@/core/leak-test/sheet/leakTestState'
-import type { HistoryEntry } from '@/app/historyEntry'
+import type { HistoryEntry } from '@/app/shared/historyEntry'
 import { pressureRole } from './hold/readHold'
 import type { LeakWorld } from './leakWorld'
-import type { StoredHoldTest } from '@/records/holdTests'
+import type { StoredHoldTest } from '@/records/repositories/lines/holdTests'
 
 const outcomeWords = {
   held: 'held',

@@ -1,10 +1,10 @@
 import { redirect } from 'next/navigation'
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listHoldTests, type StoredHoldTest } from '@/records/holdTests'
-import { listLeakTests, type LeakTest } from '@/records/leakTests'
-import { listLines, type StoredLine } from '@/records/lines'
+import { listHoldTests, type StoredHoldTest } from '@/records/repositories/lines/holdTests'
+import { listLeakTests, type LeakTest } from '@/records/repositories/lines/leakTests'
+import { listLines, type StoredLine } from '@/records/repositories/lines/lines'
 import type { LineSearch } from '@/app/hookup/hookupWorld'
 
 /** What every page of the leak test is given. */

@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { soapAction } from '@/actions/leakTest'
 import type { LeakGrade, LeakReading } from '@/core/leak-test/sheet/leakTestState'
-import { useNotice } from '@/ui/UndoProvider'
+import { useNotice } from '@/ui/state/UndoProvider'
 
 /** A soaping as it was logged. */
 export type LoggedReading = LeakReading & { id: string }

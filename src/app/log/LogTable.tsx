@@ -1,6 +1,6 @@
 'use client'
 
-import { HistoryTable } from '@/app/History'
+import { HistoryTable } from '@/app/shared/History'
 import type { LogEntry } from './logEntries'
 
 /** Lines of the logbook; a mistake is voided with a reason and stays to be seen. */

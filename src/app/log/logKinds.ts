@@ -1,4 +1,4 @@
-import type { LogName } from '@/records/logbook'
+import type { LogName } from '@/records/repositories/logbook'
 
 /** Names one line among all: two kinds may use one identifier. */
 export function logKey({ of, id }: { of: LogName | null; id: string }): string {

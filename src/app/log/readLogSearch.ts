@@ -1,4 +1,4 @@
-import { logNames, type LogFilter } from '@/records/logbook'
+import { logNames, type LogFilter } from '@/records/repositories/logbook'
 import { groupFacts, logGroups, logTitles, type LogGroup } from './logKinds'
 
 /** What the address asks of the logbook. */

@@ -1,8 +1,7 @@
 import { Document, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/renderer'
-import { codePath } from '@/app/trips/codePath'
-import type { DrawnCard } from '@/app/trips/tripCardOf'
+import { codePath, type DrawnCard } from '@/app/trips/card/tripCardOf'
 import { formatPhrase } from '@/core/units/formatQuantity'
-import { emergencies } from '@/ui/emergencies'
+import { emergencies } from '@/ui/shell/emergencies'
 import { plainText } from './plainText'
 
 const styles = StyleSheet.create({

@@ -5,7 +5,7 @@ import Button from 'react-bootstrap/Button'
 import type { NightRibbon } from '@/core/run/analysis/nightRibbons'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import { runCsv } from '@/core/run/analysis/runCsv'
-import { Amount } from '@/ui/Amount'
+import { Amount } from '@/ui/figures/Amount'
 
 /** Hands a text over as a file. */
 function hand(text: string, name: string): void {

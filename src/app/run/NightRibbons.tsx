@@ -4,7 +4,7 @@ import { useState } from 'react'
 import { type NightRibbon, type RibbonHour, weakestHour } from '@/core/run/analysis/nightRibbons'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { useUnits } from '@/ui/UnitsProvider'
+import { useUnits } from '@/ui/state/UnitsProvider'
 
 const causeWords = {
   empty: 'empty',

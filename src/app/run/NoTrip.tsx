@@ -1,4 +1,4 @@
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 
 /** Hours, weather and nights are of a trip. */
 export function NoTrip() {

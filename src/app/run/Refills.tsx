@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { momentWords } from '@/core/time/tripClock'
-import { Choice } from '@/ui/Choice'
+import { Choice } from '@/ui/fields/Choice'
 import type { RunWorld } from './runWorld'
 import type { RunDesk } from './useRunDesk'
 

@@ -4,8 +4,8 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { momentWords } from '@/core/time/tripClock'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripMoment } from '@/core/run/simulation/tripRun'
-import { axisMarks } from '@/ui/axisMarks'
-import { StripChart, type StripLine } from '@/ui/StripChart'
+import { axisMarks } from '@/ui/figures/axisMarks'
+import { StripChart, type StripLine } from '@/ui/figures/StripChart'
 
 const DAY_S = 86_400
 /** A chart is no wider than so many points. */

@@ -3,7 +3,7 @@
 import Form from 'react-bootstrap/Form'
 import { changeovers, changeoverWords, type Changeover } from '@/core/run/runSettings'
 import { cylinderSites, siteWords } from '@/core/vaporization/heatTransfer'
-import { Choice } from '@/ui/Choice'
+import { Choice } from '@/ui/fields/Choice'
 import { ClockField } from './ClockField'
 import { Refills } from './Refills'
 import type { RunWorld } from './runWorld'

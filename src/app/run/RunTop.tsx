@@ -1,12 +1,12 @@
 'use client'
 
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
-import { Behind, DrawingSave, DrawingTools } from '@/app/DrawingParts'
+import { Behind, DrawingSave, DrawingTools } from '@/ui/fields/DrawingParts'
 import { runHead } from '@/core/run/analysis/runHead'
-import { PhraseText } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { StateMark } from '@/ui/StateMark'
+import { PhraseText } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { StateMark } from '@/ui/figures/StateMark'
 import type { RunWorld } from './runWorld'
 import type { RunDesk } from './useRunDesk'
 

@@ -1,13 +1,13 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { useWorker } from '@/app/useWorker'
-import { WorkerBar } from '@/app/WorkerBar'
+import { useWorker } from '@/ui/state/useWorker'
+import { WorkerBar } from '@/ui/shell/WorkerBar'
 import { momentWords } from '@/core/time/tripClock'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
 import type { Percentiles, TripSpread } from '@/core/run/analysis/tripSpread'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
 import type { RunWorker } from '@/workers/run.worker'
 import { runThread } from '@/workers/threads'
 

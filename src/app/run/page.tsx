@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { NightsBench } from './NightsBench'
 import { NoTrip } from './NoTrip'
 import { runWorld } from './runWorld'

@@ -5,10 +5,10 @@ import { fillableIds, type GasPrices } from '@/core/run/analysis/fillBefore'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Battery } from '@/core/run/battery/battery'
 import { tripMoments } from '@/core/trip/usage/tripMoments'
-import { gasPrices } from '@/app/gasPrices'
-import { loadWorld } from '@/app/world'
+import { gasPrices } from '@/app/shared/gasPrices'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listOffers } from '@/records/offers'
+import { listOffers } from '@/records/repositories/cylinders/offers'
 import type { RunAppliance } from './runAppliance'
 
 /** What every bench of this station is given. */

@@ -2,7 +2,7 @@
 
 import { useMemo } from 'react'
 import { saveRunAction } from '@/actions/run'
-import { useDrawing } from '@/app/useDrawing'
+import { useDrawing } from '@/ui/state/useDrawing'
 import { InputError } from '@/core/base/InputError'
 import type { Forecast } from '@/core/run/weather/forecast'
 import { nothingSupposed, type WhatIf } from '@/core/run/simulation/runInput'

@@ -5,9 +5,9 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { archiveTripAction, copyTripAction } from '@/actions/trip'
-import { PutAway } from '@/app/PutAway'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { PutAway } from '@/ui/shell/PutAway'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 /** Copies a trip to another day, or puts it away. */
 export function TripFoot({

@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns'
-import { nightsWords } from '@/app/nightsWords'
-import { PageTabs } from '@/ui/PageTabs'
+import { nightsWords } from '@/app/shared/nightsWords'
+import { PageTabs } from '@/ui/shell/PageTabs'
 
 /** Name of the trip and the pages about it. */
 export function TripTop({

@@ -1,11 +1,11 @@
 import { format, parseISO } from 'date-fns'
 import type { Metadata } from 'next'
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import { redirect } from 'next/navigation'
-import { nightsWords } from '@/app/nightsWords'
-import { loadWorld } from '@/app/world'
+import { nightsWords } from '@/app/shared/nightsWords'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listTrips } from '@/records/trips'
+import { listTrips } from '@/records/repositories/trips/trips'
 
 export const metadata: Metadata = { title: 'Trips' }
 

@@ -1,8 +1,8 @@
 import { notFound, redirect } from 'next/navigation'
-import { judgedTrip, type JudgedTrip } from '@/actions/judgedTrip'
-import { loadWorld } from '@/app/world'
+import { judgedTrip, type JudgedTrip } from '@/actions/shared/judgedTrip'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listOffers } from '@/records/offers'
+import { listOffers } from '@/records/repositories/cylinders/offers'
 import type { PriceOffer } from '@/core/fill/cost/fillCosts'
 
 /** What every page about a trip is given. */

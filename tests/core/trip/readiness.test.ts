@@ -5,9 +5,9 @@ import type { Finding } from '@/core/findings/Finding'
 import { findingKey, readiness, type Acceptance } from '@/core/trip/readiness/readiness'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { loadGear } from '@/records/rigGear'
-import { findRig } from '@/records/rigs'
-import { findTrip } from '@/records/trips'
+import { loadGear } from '@/records/repositories/rigs/rigGear'
+import { findRig } from '@/records/repositories/rigs/rigs'
+import { findTrip } from '@/records/repositories/trips/trips'
 import { loadDemoWorld } from '../../../scripts/demoWorld'
 
 function demoFindings(): readonly Finding[] {

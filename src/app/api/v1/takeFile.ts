@@ -4,7 +4,7 @@ import { readBody } from '@/app/api/v1/readBody'
 import { InputError } from '@/core/base/InputError'
 import { RecordsError } from '@/records/RecordsError'
 import { storageSentence } from '@/records/storageSentence'
-import { MOST_BYTES } from '@/records/world/unpack'
+import { MOST_BYTES } from '@/records/archive/import/unpack'
 
 /**
  * Takes a file that was sent: `mode=preview` only looks at it, `mode=apply` lets it change the records; what can go

@@ -3,12 +3,12 @@ import { HOT_CAR_K, SIXTY_F_K } from '@/core/units/convert'
 import type { Fluid } from '@/core/fluids/fluidData'
 import { stateFigures, type StateFigures } from '@/core/cylinders/contents/stateFigures'
 import { InputError } from '@/core/base/InputError'
-import { Amount, BigAmount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { QuantityField } from '@/ui/QuantityField'
-import { readQuantity } from '@/ui/readQuantity'
-import { Term } from '@/ui/Term'
-import { useUnits } from '@/ui/UnitsProvider'
+import { Amount, BigAmount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { QuantityField } from '@/ui/fields/QuantityField'
+import { readQuantity } from '@/ui/fields/readQuantity'
+import { Term } from '@/ui/figures/Term'
+import { useUnits } from '@/ui/state/UnitsProvider'
 
 const phaseWords = {
   'two-phase': 'liquid with vapour above it',

@@ -1,14 +1,14 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import type { HistoryEntry } from '@/app/historyEntry'
-import { fillEntry, levelWords, lookWords, markWords, weighingWords } from '@/app/words/cylinderWords'
-import { swapWords } from '@/app/words/swapWords'
+import type { HistoryEntry } from '@/app/shared/historyEntry'
+import { fillEntry, levelWords, lookWords, markWords, weighingWords } from '@/app/shared/cylinderWords'
+import { swapWords } from '@/app/shared/swapWords'
 import { database } from '@/records/database'
-import { listFills } from '@/records/fills'
-import { listLevels } from '@/records/levels'
-import { listLooks } from '@/records/looks'
-import { listMarks } from '@/records/marks'
-import { listSwapsOf } from '@/records/swaps'
-import { listWeighings } from '@/records/weighings'
+import { listFills } from '@/records/repositories/cylinders/fills'
+import { listLevels } from '@/records/repositories/cylinders/levels'
+import { listLooks } from '@/records/repositories/cylinders/looks'
+import { listMarks } from '@/records/repositories/cylinders/marks'
+import { listSwapsOf } from '@/records/repositories/trips/swaps'
+import { listWeighings } from '@/records/repositories/cylinders/weighings'
 
 /** More than this stands in the logbook. */
 const MOST = 100

@@ -3,12 +3,12 @@
 import Form from 'react-bootstrap/Form'
 import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/equipment'
 import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
-import { ConflictNote } from '@/ui/ConflictNote'
-import { MonthField } from '@/ui/MonthField'
-import { readMonthField } from '@/ui/readMonthField'
-import { FormFoot } from '@/app/FormFoot'
-import { useSave } from '@/ui/useSave'
-import { useKept } from '@/ui/useKept'
+import { ConflictNote } from '@/ui/shell/ConflictNote'
+import { MonthField } from '@/ui/fields/MonthField'
+import { readMonthField } from '@/ui/fields/readMonthField'
+import { FormFoot } from '@/ui/fields/FormFoot'
+import { useSave } from '@/ui/state/useSave'
+import { useKept } from '@/ui/state/useKept'
 import type { ListedEquipment } from './listedEquipment'
 
 /** Its own date may lie ahead. */

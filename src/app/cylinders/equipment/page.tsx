@@ -3,8 +3,8 @@ import { redirect } from 'next/navigation'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
 import { tripEndDay } from '@/core/time/tripClock'
 import { StationTabs } from '@/app/cylinders/StationTabs'
-import { loadWorld } from '@/app/world'
-import { FindingList } from '@/ui/FindingList'
+import { loadWorld } from '@/app/shared/world'
+import { FindingList } from '@/ui/figures/FindingList'
 import { EquipmentList } from './EquipmentList'
 
 export const metadata: Metadata = { title: 'Hoses, regulators, alarms' }

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { StampForm } from '@/app/cylinders/StampForm'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 
 export const metadata: Metadata = { title: 'New cylinder' }
 

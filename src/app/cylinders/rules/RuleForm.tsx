@@ -4,10 +4,10 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { saveRuleAction } from '@/actions/condition'
 import { OWN_RULE_ID, ruleSets, type OwnRule } from '@/core/rules/dateRules'
-import { ConflictNote } from '@/ui/ConflictNote'
-import { SaveLine } from '@/ui/SaveLine'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { ConflictNote } from '@/ui/shell/ConflictNote'
+import { SaveLine } from '@/ui/fields/SaveLine'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 interface RuledRig {
   id: string

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { StationTabs } from '@/app/cylinders/StationTabs'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { RuleForm } from './RuleForm'
 
 export const metadata: Metadata = { title: 'Date rules' }

@@ -1,7 +1,7 @@
 import type { DecantOutlook } from '@/core/fill/decanting/decantOutlook'
-import { Amount, BigAmount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { StateMark } from '@/ui/StateMark'
+import { Amount, BigAmount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { StateMark } from '@/ui/figures/StateMark'
 
 const share = (value: number) => <Amount quantity={{ value, role: 'share' }} />
 

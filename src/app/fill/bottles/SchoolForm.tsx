@@ -3,8 +3,8 @@
 import { useState } from 'react'
 import { saveSchoolAction } from '@/actions/fill'
 import type { BottleSchool } from '@/core/fill/fillModes'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 const schools: readonly { id: BottleSchool; name: string; words: string }[] = [
   { id: 'never', name: 'Never', words: 'bought full, or filled by an attendant' },

@@ -1,11 +1,11 @@
 'use client'
 
 import { tareDoubt } from '@/core/fill/tareDoubt'
-import { PhraseText } from '@/ui/Amount'
-import { QuantityField } from '@/ui/QuantityField'
-import { readQuantity } from '@/ui/readQuantity'
-import { useUnits } from '@/ui/UnitsProvider'
-import { useKept } from '@/ui/useKept'
+import { PhraseText } from '@/ui/figures/Amount'
+import { QuantityField } from '@/ui/fields/QuantityField'
+import { readQuantity } from '@/ui/fields/readQuantity'
+import { useUnits } from '@/ui/state/UnitsProvider'
+import { useKept } from '@/ui/state/useKept'
 
 /** The known-empty bottle against its stamp, before anything goes in. */
 export function WeighEmpty({ tareKg }: { tareKg: number }) {

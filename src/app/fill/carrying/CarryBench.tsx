@@ -6,12 +6,12 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { carriers, carryCheck, carryItems, type Carrier } from '@/core/fill/transport/carryCheck'
 import { inOrder } from '@/core/findings/Finding'
 import { verdict } from '@/core/findings/verdict'
-import { useTicks, type LoggedTick } from '@/app/useTicks'
-import { FindingList } from '@/ui/FindingList'
-import { StateMark } from '@/ui/StateMark'
+import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
+import { FindingList } from '@/ui/figures/FindingList'
+import { StateMark } from '@/ui/figures/StateMark'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
-import { StepRail } from '@/ui/StepRail'
-import { useKept } from '@/ui/useKept'
+import { StepRail } from '@/ui/shell/StepRail'
+import { useKept } from '@/ui/state/useKept'
 
 const carrierWords: Readonly<Record<Carrier, string>> = {
   'closed-car': 'inside a closed car',

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { ticksSince } from '@/records/ticks'
+import { ticksSince } from '@/records/repositories/trips/ticks'
 import { CarryBench } from './CarryBench'
 
 export const metadata: Metadata = { title: 'Carrying' }

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button'
 import { costFigures } from '@/core/fill/cost/costFigures'
 import { fillCosts } from '@/core/fill/cost/fillCosts'
 import type { Figure } from '@/core/rules/figure'
-import { FigureButton } from '@/ui/FigureButton'
+import { FigureButton } from '@/ui/figures/FigureButton'
 import { wayWords, type ListedOffer } from './listedOffer'
 
 function Cell({ figure, none = '–' }: { figure: Figure | null; none?: string }) {

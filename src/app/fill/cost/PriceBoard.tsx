@@ -6,8 +6,8 @@ import { saveOfferAction } from '@/actions/fill'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { PriceWay } from '@/core/fill/cost/fillCosts'
 import { simulatedPriceBoard, type BoardPrice } from '@/instruments/simulatedPriceBoard'
-import { Amount } from '@/ui/Amount'
-import { useNotice } from '@/ui/UndoProvider'
+import { Amount } from '@/ui/figures/Amount'
+import { useNotice } from '@/ui/state/UndoProvider'
 import { wayWords } from './listedOffer'
 
 const roleOf: Readonly<Record<PriceWay, DisplayRole>> = {

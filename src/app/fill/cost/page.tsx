@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listOffers } from '@/records/offers'
+import { listOffers } from '@/records/repositories/cylinders/offers'
 import { CostBench } from './CostBench'
 
 export const metadata: Metadata = { title: 'What a fill costs' }

@@ -4,8 +4,8 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { airMarks, type RoomAir } from '@/core/heat/air/roomAir'
 import type { AirMoment } from '@/core/heat/air/airModel'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { StripChart, type StripLine } from '@/ui/StripChart'
-import { useUnits } from '@/ui/UnitsProvider'
+import { StripChart, type StripLine } from '@/ui/figures/StripChart'
+import { useUnits } from '@/ui/state/UnitsProvider'
 
 interface Strip {
   title: string

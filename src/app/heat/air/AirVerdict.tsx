@@ -2,9 +2,9 @@
 
 import type { AirMark, RoomAir } from '@/core/heat/air/roomAir'
 import { airSummary } from '@/core/heat/air/airSummary'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { StateMark } from '@/ui/StateMark'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { StateMark } from '@/ui/figures/StateMark'
 import type { Night } from './nightInput'
 
 const isGrave = ({ of, at }: AirMark): boolean => of === 'oxygen' || (of === 'co2' && at >= 5000)

@@ -2,7 +2,7 @@
 
 import Button from 'react-bootstrap/Button'
 import { openFurther } from '@/core/heat/ventilation/openFurther'
-import { Amount } from '@/ui/Amount'
+import { Amount } from '@/ui/figures/Amount'
 import type { RoomDesk } from '@/app/heat/useRoom'
 
 /** Which windows to open how far, until what the heaters want stands open. */

@@ -1,9 +1,9 @@
 'use client'
 
-import type { StoredHeater } from '@/records/heaters'
-import { Choice } from '@/ui/Choice'
-import { MaybeMeasure } from '@/ui/MaybeMeasure'
-import { Measure } from '@/ui/Measure'
+import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import { Choice } from '@/ui/fields/Choice'
+import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
+import { Measure } from '@/ui/fields/Measure'
 import type { HeaterMode, Night } from './nightInput'
 
 const modeOptions: readonly (readonly [HeaterMode, string])[] = [

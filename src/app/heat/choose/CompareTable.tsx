@@ -3,8 +3,8 @@
 import type { ReactNode } from 'react'
 import type { HeaterCompared } from '@/core/heat/heaters/compareHeater'
 import type { Shelter } from '@/core/heat/room/roomPlan'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
 import type { Candidate } from './candidates'
 import { FitsHere } from './FitsHere'
 

@@ -1,14 +1,14 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { useWorker } from '@/app/useWorker'
+import { useWorker } from '@/ui/state/useWorker'
 import { shelterThread } from '@/workers/threads'
-import type { ShelterWorker } from '@/workers/shelter.worker'
-import { WorkerBar } from '@/app/WorkerBar'
+import type { ShelterWorker } from '@/workers/heat.worker'
+import { WorkerBar } from '@/ui/shell/WorkerBar'
 import type { Heater } from '@/core/heat/heaters/heater'
 import type { Placements } from '@/core/heat/clearance/placements'
 import type { Shelter } from '@/core/heat/room/roomPlan'
-import { Amount } from '@/ui/Amount'
+import { Amount } from '@/ui/figures/Amount'
 
 const GRID_M = 0.1
 

@@ -1,6 +1,6 @@
 import type { Heater } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
-import type { StoredHeater } from '@/records/heaters'
+import type { StoredHeater } from '@/records/repositories/heat/heaters'
 
 /** A heater that could be the one. */
 export interface Candidate {

@@ -3,9 +3,9 @@
 import Form from 'react-bootstrap/Form'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { Clearances, Heater, HeaterBody } from '@/core/heat/heaters/heater'
-import { Choice } from '@/ui/Choice'
-import { MaybeMeasure } from '@/ui/MaybeMeasure'
-import { Measure } from '@/ui/Measure'
+import { Choice } from '@/ui/fields/Choice'
+import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
+import { Measure } from '@/ui/fields/Measure'
 
 /** The numbers of the heater's plate and manual. */
 export function HeaterNumbers({

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { database } from '@/records/database'
-import { listManualPages } from '@/records/photos'
+import { listManualPages } from '@/records/repositories/photos'
 import { heatWorld, type HeatSearch } from '@/app/heat/heatWorld'
 import { HeaterShelf } from './HeaterShelf'
 

@@ -1,13 +1,13 @@
 'use client'
 
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
 import { lookAtEquipmentAction } from '@/actions/equipment'
 import { type Equipment, equipmentEndMonth } from '@/core/cylinders/equipment/equipment'
 import { monthWords } from '@/core/time/months'
-import { Moment } from '@/ui/Moment'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { Moment } from '@/ui/figures/Moment'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 const places: Readonly<Partial<Record<Equipment['kind'], string>>> = {
   'co-alarm': 'at sleeping height',

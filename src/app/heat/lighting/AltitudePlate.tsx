@@ -2,7 +2,7 @@
 
 import { altitudeFigures } from '@/core/heat/heaters/heaterAltitude'
 import type { Heater } from '@/core/heat/heaters/heater'
-import { FigureButton } from '@/ui/FigureButton'
+import { FigureButton } from '@/ui/figures/FigureButton'
 
 /** What the height of the place does to the heater, its gauge and its air. */
 export function AltitudePlate({ name, heater, altitudeM }: { name: string; heater: Heater; altitudeM: number }) {

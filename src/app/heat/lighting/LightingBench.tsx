@@ -1,9 +1,9 @@
 'use client'
 
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import { useState } from 'react'
 import type { HeatWorld } from '@/app/heat/heatWorld'
-import { useTicks, type LoggedTick } from '@/app/useTicks'
+import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import type { Heater } from '@/core/heat/heaters/heater'
 import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
 import {
@@ -12,9 +12,9 @@ import {
   procedureWords,
   type HeaterProcedure,
 } from '@/core/heat/heaters/lightingSteps'
-import { Choice } from '@/ui/Choice'
-import { FindingList } from '@/ui/FindingList'
-import { StepRail } from '@/ui/StepRail'
+import { Choice } from '@/ui/fields/Choice'
+import { FindingList } from '@/ui/figures/FindingList'
+import { StepRail } from '@/ui/shell/StepRail'
 import { Alarms } from './Alarms'
 import { AltitudePlate } from './AltitudePlate'
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { heaterProcedures } from '@/core/heat/heaters/lightingSteps'
-import { ticksGoingOn } from '@/app/ticksGoingOn'
-import { loadWorld } from '@/app/world'
+import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { loadWorld } from '@/app/shared/world'
 import { heatWorld, type HeatSearch } from '@/app/heat/heatWorld'
 import { LightingBench, type HeaterTicks } from './LightingBench'
 

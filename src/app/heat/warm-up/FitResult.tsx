@@ -2,11 +2,11 @@
 
 import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis, YAxis } from 'recharts'
 import type { FittedNumber } from '@/core/heat/warmth/warmUpFit'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { shownIn } from '@/ui/shownIn'
-import { useUnits } from '@/ui/UnitsProvider'
-import { readQuantity } from '@/ui/readQuantity'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { shownIn } from '@/ui/fields/shownIn'
+import { useUnits } from '@/ui/state/UnitsProvider'
+import { readQuantity } from '@/ui/fields/readQuantity'
 import type { LogSetting, LogTexts, ReadLog } from './readLog'
 
 const INK = '#17302b'

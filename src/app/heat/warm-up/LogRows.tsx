@@ -1,8 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { Choice } from '@/ui/Choice'
-import { QuantityField } from '@/ui/QuantityField'
+import { Choice } from '@/ui/fields/Choice'
+import { QuantityField } from '@/ui/fields/QuantityField'
 import { emptyRow, type LogTexts, type RowSetting } from './readLog'
 
 const rowSettings: readonly (readonly [RowSetting, string])[] = [

@@ -1,7 +1,7 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import { InputError } from '@/core/base/InputError'
 import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import type { Room } from '@/core/heat/room/room'
@@ -10,11 +10,11 @@ import { warmthSavings } from '@/core/heat/warmth/warmthSavings'
 import { warmthSlip } from '@/core/heat/warmth/warmthSlip'
 import type { HeatWorld } from '@/app/heat/heatWorld'
 import { COSY_K, MILD_K, NIGHT_S } from '@/app/heat/usualNight'
-import { Choice } from '@/ui/Choice'
-import { FigureButton } from '@/ui/FigureButton'
-import { Measure } from '@/ui/Measure'
-import { SlipPaper } from '@/ui/SlipPaper'
-import { useKept } from '@/ui/useKept'
+import { Choice } from '@/ui/fields/Choice'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { Measure } from '@/ui/fields/Measure'
+import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { useKept } from '@/ui/state/useKept'
 
 const savingWords = {
   curtain: 'With the curtain closed',

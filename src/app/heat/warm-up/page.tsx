@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { History } from '@/app/History'
+import { History } from '@/app/shared/History'
 import { heatWorld, type HeatSearch } from '@/app/heat/heatWorld'
 import { NoRoom } from '@/app/heat/NoRoom'
 import { warmUpHistory } from './warmUpHistory'

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import { warmUpFit, type WarmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { readQuantity } from '@/ui/readQuantity'
+import { readQuantity } from '@/ui/fields/readQuantity'
 
 /** What the heater is set to from a reading on. */
 export type RowSetting = 'high' | 'low' | 'off'

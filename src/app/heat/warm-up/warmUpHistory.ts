@@ -1,7 +1,7 @@
-import type { HistoryEntry } from '@/app/historyEntry'
+import type { HistoryEntry } from '@/app/shared/historyEntry'
 import { InputError } from '@/core/base/InputError'
 import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
-import type { StoredWarmUp } from '@/records/rooms'
+import type { StoredWarmUp } from '@/records/repositories/heat/rooms'
 
 /**
  * Warm-ups of a room as lines of a history.

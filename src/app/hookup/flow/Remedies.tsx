@@ -1,6 +1,6 @@
 import type { ApplianceFlow } from '@/core/hookup/flow/applianceFlow'
 import type { Remedy } from '@/core/hookup/flow/starvationRemedies'
-import { Amount } from '@/ui/Amount'
+import { Amount } from '@/ui/figures/Amount'
 
 /** What mends a line whose appliances starve: each change was tried. */
 export function Remedies({ remedies, starving }: { remedies: readonly Remedy[]; starving: readonly ApplianceFlow[] }) {

@@ -7,9 +7,9 @@ import type { JointState, Line } from '@/core/hookup/line/line'
 import type { HookupWorld } from '@/app/hookup/hookupWorld'
 import { marksOf } from '@/app/hookup/marksOf'
 import { useCheck, useLine } from '@/app/hookup/useLine'
-import { FindingList } from '@/ui/FindingList'
-import { SaveLine } from '@/ui/SaveLine'
-import { StateMark, stateWords, type MarkState } from '@/ui/StateMark'
+import { FindingList } from '@/ui/figures/FindingList'
+import { SaveLine } from '@/ui/fields/SaveLine'
+import { StateMark, stateWords, type MarkState } from '@/ui/figures/StateMark'
 import { jointStateWords } from './jointStateWords'
 
 const verdictWords = {

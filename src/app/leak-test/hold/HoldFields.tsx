@@ -4,7 +4,7 @@ import type { ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { LineSide } from '@/core/hookup/line/lineVolume'
-import { QuantityField } from '@/ui/QuantityField'
+import { QuantityField } from '@/ui/fields/QuantityField'
 import { holdWays, isByGauge, pressureRole, type HoldTexts, type HoldWay } from './readHold'
 
 const wayWords: Readonly<Record<HoldWay, string>> = {

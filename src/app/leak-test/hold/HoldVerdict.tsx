@@ -1,5 +1,5 @@
 import type { HoldOutcome } from '@/core/leak-test/hold/holdOutcome'
-import { StateMark } from '@/ui/StateMark'
+import { StateMark } from '@/ui/figures/StateMark'
 
 const words: Readonly<Record<HoldOutcome, { mark: 'ready' | 'fix-first' | 'stop'; title: string; says: string }>> = {
   held: {

@@ -1,4 +1,4 @@
-import { Amount } from '@/ui/Amount'
+import { Amount } from '@/ui/figures/Amount'
 
 /** Drawing units for a metre of column, and half the tube’s height. */
 const PER_M = 520

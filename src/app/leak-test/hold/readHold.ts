@@ -4,7 +4,7 @@ import type { LineSide } from '@/core/hookup/line/lineVolume'
 import { leakRate, type LeakRate, type LeakRateInput } from '@/core/leak-test/hold/leakRate'
 import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { readQuantity } from '@/ui/readQuantity'
+import { readQuantity } from '@/ui/fields/readQuantity'
 
 /** How the pressure is read. */
 export const holdWays = ['middle', 'ruler', 'gauge'] as const

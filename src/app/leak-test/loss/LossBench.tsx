@@ -1,16 +1,16 @@
 'use client'
 
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import Form from 'react-bootstrap/Form'
 import { InputError } from '@/core/base/InputError'
 import { lossSlip, type LossReading } from '@/core/leak-test/loss/lossSlip'
 import type { Slip } from '@/core/rules/figure'
 import { formatForField, formatQuantity } from '@/core/units/formatQuantity'
-import { QuantityField } from '@/ui/QuantityField'
-import { readQuantity } from '@/ui/readQuantity'
-import { SlipPaper } from '@/ui/SlipPaper'
-import { useUnits } from '@/ui/UnitsProvider'
-import { useKept } from '@/ui/useKept'
+import { QuantityField } from '@/ui/fields/QuantityField'
+import { readQuantity } from '@/ui/fields/readQuantity'
+import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { useUnits } from '@/ui/state/UnitsProvider'
+import { useKept } from '@/ui/state/useKept'
 
 export interface LossVessel {
   id: string

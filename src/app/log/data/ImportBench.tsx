@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { Differing, ImportReport } from '@/records/world/importWorld'
+import type { Differing, ImportReport } from '@/records/archive/import/importArchive'
 import { FilePicker } from './FilePicker'
 import { TakeLine } from './TakeLine'
 import { useFileDesk } from './useFileDesk'

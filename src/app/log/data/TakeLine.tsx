@@ -1,6 +1,6 @@
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
-import { useNotice } from '@/ui/UndoProvider'
+import { useNotice } from '@/ui/state/UndoProvider'
 
 /** Takes the file that is shown, or leaves it. */
 export function TakeLine({

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { worldTables } from '@/records/world/worldTables'
+import { worldTables } from '@/records/archive/format/archiveTables'
 import { ImportBench } from './ImportBench'
 import { RestoreBench } from './RestoreBench'
 

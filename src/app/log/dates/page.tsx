@@ -1,11 +1,11 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { monthWords } from '@/core/time/months'
 import { tripEndDay } from '@/core/time/tripClock'
 import { dueDates } from '@/core/trip/tasks/dueDates'
-import { MarkedItem } from '@/ui/MarkedItem'
-import { remedyHref } from '@/ui/remedyHref'
+import { MarkedItem } from '@/ui/figures/MarkedItem'
+import { remedyHref } from '@/ui/figures/remedyHref'
 
 export const metadata: Metadata = { title: 'Dates' }
 

@@ -3,8 +3,8 @@
 import { format, parseISO } from 'date-fns'
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { formatQuantity, quantityParts } from '@/core/units/formatQuantity'
-import { shownIn } from '@/ui/shownIn'
-import { useUnits } from '@/ui/UnitsProvider'
+import { shownIn } from '@/ui/fields/shownIn'
+import { useUnits } from '@/ui/state/UnitsProvider'
 import type { GasTrip } from './gasWorld'
 
 const INK = '#17302b'

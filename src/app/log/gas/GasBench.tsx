@@ -1,10 +1,10 @@
 'use client'
 
 import { format, parseISO } from 'date-fns'
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import { useState } from 'react'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
 import { DayBars } from './DayBars'
 import type { GasTrip, GasWorld } from './gasWorld'
 

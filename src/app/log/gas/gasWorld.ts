@@ -1,15 +1,15 @@
 import { redirect } from 'next/navigation'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { burnSpans, type CylinderReading, filledKg, paidPerKg, type PaidFill } from '@/core/trip/usage/burnSpans'
 import { tripGas, type TripGas } from '@/core/trip/usage/tripGas'
 import { tripMoments } from '@/core/trip/usage/tripMoments'
-import { listAllCylinders } from '@/records/cylinders'
+import { listAllCylinders } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
-import { listFills } from '@/records/fills'
-import { listReadings } from '@/records/readings'
-import { listTrips } from '@/records/trips'
-import { plannedByTrip } from '@/records/verdicts'
+import { listFills } from '@/records/repositories/cylinders/fills'
+import { listReadings } from '@/records/repositories/cylinders/readings'
+import { listTrips } from '@/records/repositories/trips/trips'
+import { plannedByTrip } from '@/records/repositories/trips/verdicts'
 
 /** A trip with what it burnt. */
 export interface GasTrip extends TripGas {

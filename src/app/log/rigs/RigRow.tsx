@@ -4,8 +4,8 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { archiveRigAction, copyRigAction, renameRigAction, takeRigAction } from '@/actions/rigs'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 /** One rig: to hand, another name, a copy, a file of it, or away. */
 export function RigRow({

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { Link } from '@/ui/Link'
-import { loadWorld } from '@/app/world'
+import { Link } from '@/ui/shell/Link'
+import { loadWorld } from '@/app/shared/world'
 import { database } from '@/records/database'
-import { listArchivedRigs, listRigs } from '@/records/rigs'
+import { listArchivedRigs, listRigs } from '@/records/repositories/rigs/rigs'
 import { RigRow } from './RigRow'
 
 export const metadata: Metadata = { title: 'Rigs' }

@@ -1,6 +1,6 @@
 import { problem } from '@/app/api/v1/problem'
 import { database } from '@/records/database'
-import { readPhoto } from '@/records/photos'
+import { readPhoto } from '@/records/repositories/photos'
 
 /** A picture of the records, as it was kept. */
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {

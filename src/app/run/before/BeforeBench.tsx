@@ -2,16 +2,16 @@
 
 import { supplyWords } from '@/core/cylinders/cylinderKind'
 import { fillBefore, type FillPlan } from '@/core/run/analysis/fillBefore'
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
 import { RunTop } from '@/app/run/RunTop'
 import type { RunWorld } from '@/app/run/runWorld'
 import { useRunDesk } from '@/app/run/useRunDesk'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { SlipPaper } from '@/ui/SlipPaper'
-import { StateMark } from '@/ui/StateMark'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { StateMark } from '@/ui/figures/StateMark'
 
 function Plan({
   plan,

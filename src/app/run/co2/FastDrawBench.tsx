@@ -4,12 +4,12 @@ import { fastDraw } from '@/core/co2/fastDraw'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { gaugePressurePa } from '@/core/fluids/atmosphere'
 import { fromUnit } from '@/core/units/convert'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { Measure } from '@/ui/Measure'
-import { useKept } from '@/ui/useKept'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { Measure } from '@/ui/fields/Measure'
+import { useKept } from '@/ui/state/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from '@/ui/tried'
+import { tried } from '@/ui/state/tried'
 
 /** How cold it gets when much is drawn at once, and when it freezes. */
 export function FastDrawBench({ held }: { held: Co2Held }) {

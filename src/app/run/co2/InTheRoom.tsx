@@ -2,11 +2,11 @@
 
 import { co2InRoom } from '@/core/co2/co2InRoom'
 import { restingLoss } from '@/core/leak-test/loss/restingLoss'
-import { FigureButton } from '@/ui/FigureButton'
-import { Measure } from '@/ui/Measure'
-import { useKept } from '@/ui/useKept'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { Measure } from '@/ui/fields/Measure'
+import { useKept } from '@/ui/state/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from '@/ui/tried'
+import { tried } from '@/ui/state/tried'
 
 const DAY_S = 86_400
 const VAN_M3 = 10

@@ -3,13 +3,13 @@
 import { kegPlan } from '@/core/co2/kegPlan'
 import { kegSlip } from '@/core/co2/kegSlip'
 import { fromUnit } from '@/core/units/convert'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { Measure } from '@/ui/Measure'
-import { SlipPaper } from '@/ui/SlipPaper'
-import { useKept } from '@/ui/useKept'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { Measure } from '@/ui/fields/Measure'
+import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { useKept } from '@/ui/state/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from '@/ui/tried'
+import { tried } from '@/ui/state/tried'
 
 /** Carbonate, then serve: what to set, and what is left. */
 export function KegBench({ held }: { held: Co2Held }) {

@@ -3,12 +3,12 @@
 import { airTools, toolGasKg, type AirTool, timesIn } from '@/core/co2/toolGas'
 import { fromUnit } from '@/core/units/convert'
 import { tyreGas } from '@/core/co2/tireGas'
-import { Choice } from '@/ui/Choice'
-import { FigureButton } from '@/ui/FigureButton'
-import { Measure } from '@/ui/Measure'
-import { useKept } from '@/ui/useKept'
+import { Choice } from '@/ui/fields/Choice'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { Measure } from '@/ui/fields/Measure'
+import { useKept } from '@/ui/state/useKept'
 import type { Co2Held } from './co2Held'
-import { tried } from '@/ui/tried'
+import { tried } from '@/ui/state/tried'
 
 /** How many tyres, and how long a tool runs. */
 export function TyresAndTools({ held }: { held: Co2Held }) {

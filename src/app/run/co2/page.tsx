@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { runWorld } from '@/app/run/runWorld'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { Co2Bench } from './Co2Bench'
 

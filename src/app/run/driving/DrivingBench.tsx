@@ -1,18 +1,18 @@
 'use client'
 
 import { useState } from 'react'
-import { useTicks, type LoggedTick } from '@/app/useTicks'
+import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { alwaysOff, drivingRules } from '@/core/run/travel/drivingRules'
 import { FOOD_K, fridgeWarmUp } from '@/core/run/travel/fridgeWarmUp'
 import { travelProcedures, travelSteps, travelWords, type TravelProcedure } from '@/core/run/travel/travelSteps'
 import { fromUnit } from '@/core/units/convert'
-import { Amount } from '@/ui/Amount'
-import { Choice } from '@/ui/Choice'
-import { FigureButton } from '@/ui/FigureButton'
-import { Measure } from '@/ui/Measure'
-import { StepRail } from '@/ui/StepRail'
-import { tried } from '@/ui/tried'
-import { useKept } from '@/ui/useKept'
+import { Amount } from '@/ui/figures/Amount'
+import { Choice } from '@/ui/fields/Choice'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { Measure } from '@/ui/fields/Measure'
+import { StepRail } from '@/ui/shell/StepRail'
+import { tried } from '@/ui/state/tried'
+import { useKept } from '@/ui/state/useKept'
 
 export type TravelTicks = Readonly<Record<TravelProcedure, readonly LoggedTick[]>>
 

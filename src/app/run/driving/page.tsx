@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { runWorld } from '@/app/run/runWorld'
-import { ticksGoingOn } from '@/app/ticksGoingOn'
-import { loadWorld } from '@/app/world'
+import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { loadWorld } from '@/app/shared/world'
 import type { TravelProcedure } from '@/core/run/travel/travelSteps'
 import { DrivingBench, type TravelTicks } from './DrivingBench'
 

@@ -11,8 +11,8 @@ import {
   spellWords,
   type ForecastSpell,
 } from '@/instruments/simulatedForecast'
-import { Amount } from '@/ui/Amount'
-import { Choice } from '@/ui/Choice'
+import { Amount } from '@/ui/figures/Amount'
+import { Choice } from '@/ui/fields/Choice'
 
 /** A simulated service stands in for one that could be connected. */
 export function AskService({ desk, outlook }: { desk: RunDesk; outlook: RunOutlook }) {

@@ -6,8 +6,8 @@ import { InputError } from '@/core/base/InputError'
 import { nightsOfForecast } from '@/core/run/weather/weatherBand'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import { typedForecast, type TypedNight } from '@/core/run/weather/typedForecast'
-import { Measure } from '@/ui/Measure'
-import { useKept } from '@/ui/useKept'
+import { Measure } from '@/ui/fields/Measure'
+import { useKept } from '@/ui/state/useKept'
 
 /** Each night's low, its day's high and the wind; a longer trip repeats the last. */
 const MOST_ROWS = 14

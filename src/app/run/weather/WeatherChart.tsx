@@ -5,9 +5,9 @@ import type { Forecast } from '@/core/run/weather/forecast'
 import { momentWords } from '@/core/time/tripClock'
 import { weatherBand } from '@/core/run/weather/weatherBand'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { axisMarks } from '@/ui/axisMarks'
-import { shownIn } from '@/ui/shownIn'
-import { useUnits } from '@/ui/UnitsProvider'
+import { axisMarks } from '@/ui/figures/axisMarks'
+import { shownIn } from '@/ui/fields/shownIn'
+import { useUnits } from '@/ui/state/UnitsProvider'
 
 const INK = '#17302b'
 const DAY_S = 86_400

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
-import { TripBench } from '@/app/trips/TripBench'
+import { TripBench } from '@/app/trips/plan/TripBench'
 import { TripFoot } from '@/app/trips/TripFoot'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 
 export const metadata: Metadata = { title: 'Trip' }
 

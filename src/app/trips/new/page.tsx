@@ -1,8 +1,8 @@
 import { addMonths, format } from 'date-fns'
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { TripBench } from '@/app/trips/TripBench'
-import { loadWorld } from '@/app/world'
+import { TripBench } from '@/app/trips/plan/TripBench'
+import { loadWorld } from '@/app/shared/world'
 
 export const metadata: Metadata = { title: 'New trip' }
 

@@ -1,7 +1,7 @@
 import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
-import { backupName, writeBackup } from '@/records/backup'
+import { backupName, writeBackup } from '@/records/archive/backup/backup'
 import { database } from '@/records/database'
 
 /** Everything in one file, pictures too, as it stands at this moment. */

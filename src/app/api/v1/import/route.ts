@@ -1,7 +1,7 @@
 import { takeFile } from '@/app/api/v1/takeFile'
 import { database } from '@/records/database'
-import { differing, importWorld } from '@/records/world/importWorld'
-import { readWorld } from '@/records/world/readWorld'
+import { readWorld } from '@/records/archive/import/readArchive'
+import { differing, importWorld } from '@/records/archive/import/importArchive'
 
 /** Takes a file of the open format in, all or nothing; where both have a thing and differ, `standing` says whose stands. */
 export function POST(request: Request): Promise<Response> {

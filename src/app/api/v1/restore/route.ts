@@ -1,7 +1,7 @@
 import { takeFile } from '@/app/api/v1/takeFile'
 import { database } from '@/records/database'
-import { proveBackup } from '@/records/proveBackup'
-import { restoreBackup } from '@/records/restoreBackup'
+import { proveBackup } from '@/records/archive/backup/verifyBackup'
+import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 
 /** Puts a backup in the place of the records; a trial proves it and says what it holds. */
 export function POST(request: Request): Promise<Response> {

@@ -1,6 +1,6 @@
 'use client'
 
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'

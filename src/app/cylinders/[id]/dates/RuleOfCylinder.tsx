@@ -1,4 +1,4 @@
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import type { RuleSet } from '@/core/rules/dateRules'
 
 /** Which rule holds for this one, and why where it is not the rig's. */

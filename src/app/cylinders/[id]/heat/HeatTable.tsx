@@ -1,7 +1,7 @@
 'use client'
 
 import type { HeatCurve } from '@/core/cylinders/contents/heatCurve'
-import { Amount } from '@/ui/Amount'
+import { Amount } from '@/ui/figures/Amount'
 
 const EVERY = 10
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { HeatBench } from './HeatBench'
 
 export const metadata: Metadata = { title: 'Hot car, cold night' }

@@ -3,12 +3,12 @@
 import { pressureGaugeTells, type GaugeTelling } from '@/core/cylinders/contents/pressureGauge'
 import { InputError } from '@/core/base/InputError'
 import type { Figure } from '@/core/rules/figure'
-import { Amount } from '@/ui/Amount'
-import { FigureButton } from '@/ui/FigureButton'
-import { QuantityField } from '@/ui/QuantityField'
-import { readQuantity } from '@/ui/readQuantity'
-import { useUnits } from '@/ui/UnitsProvider'
-import { useKept } from '@/ui/useKept'
+import { Amount } from '@/ui/figures/Amount'
+import { FigureButton } from '@/ui/figures/FigureButton'
+import { QuantityField } from '@/ui/fields/QuantityField'
+import { readQuantity } from '@/ui/fields/readQuantity'
+import { useUnits } from '@/ui/state/UnitsProvider'
+import { useKept } from '@/ui/state/useKept'
 
 const tellWords: Readonly<Record<GaugeTelling['tells'], string>> = {
   liquid: 'It fits liquid at this temperature: a cupful or a full cylinder.',

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 import { meteredFills } from '@/app/cylinders/meteredFills'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { LevelBench } from './LevelBench'
 
 export const metadata: Metadata = { title: 'Gauge and level' }

@@ -6,7 +6,7 @@ import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { InputError } from '@/core/base/InputError'
 import type { Slip } from '@/core/rules/figure'
 import type { UnitSystem } from '@/core/units/displayRoles'
-import { readQuantity } from '@/ui/readQuantity'
+import { readQuantity } from '@/ui/fields/readQuantity'
 
 /** What stands in the fields, as typed. */
 export interface LevelTexts {

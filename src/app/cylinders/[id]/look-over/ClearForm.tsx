@@ -2,11 +2,11 @@
 
 import Form from 'react-bootstrap/Form'
 import { clearCylinderAction } from '@/actions/condition'
-import { Moment } from '@/ui/Moment'
-import { SaveLine } from '@/ui/SaveLine'
-import { StateMark } from '@/ui/StateMark'
-import { useSave } from '@/ui/useSave'
-import { useKept } from '@/ui/useKept'
+import { Moment } from '@/ui/figures/Moment'
+import { SaveLine } from '@/ui/fields/SaveLine'
+import { StateMark } from '@/ui/figures/StateMark'
+import { useSave } from '@/ui/state/useSave'
+import { useKept } from '@/ui/state/useKept'
 
 /** What put it out of service, and who may say that it is back. */
 export function ClearForm({

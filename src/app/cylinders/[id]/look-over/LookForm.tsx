@@ -6,11 +6,11 @@ import { saveLookAction } from '@/actions/condition'
 import { voidEventAction } from '@/actions/events'
 import type { LookOver } from '@/core/cylinders/cylinderGear'
 import type { LookAnswer, LookAnswers, LookItem } from '@/core/cylinders/inspection/lookOverItems'
-import { Moment } from '@/ui/Moment'
-import { SaveLine } from '@/ui/SaveLine'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
-import { useKept } from '@/ui/useKept'
+import { Moment } from '@/ui/figures/Moment'
+import { SaveLine } from '@/ui/fields/SaveLine'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
+import { useKept } from '@/ui/state/useKept'
 
 const answerWords: readonly [LookAnswer, string][] = [
   ['sound', 'Sound'],

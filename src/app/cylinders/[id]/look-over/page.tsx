@@ -3,7 +3,7 @@ import { judgeLookOver, lookOverItems } from '@/core/cylinders/inspection/lookOv
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 import { DueWords } from '@/app/cylinders/DueWords'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { ClearForm } from './ClearForm'
 import { LookForm } from './LookForm'
 

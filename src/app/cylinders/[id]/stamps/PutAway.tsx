@@ -3,7 +3,7 @@
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
 import { archiveCylinderAction } from '@/actions/cylinders'
-import { useSave } from '@/ui/useSave'
+import { useSave } from '@/ui/state/useSave'
 
 /** Sold, scrapped or given away: off the shelf, its history kept. */
 export function PutAway({ id, version }: { id: string; version: number }) {

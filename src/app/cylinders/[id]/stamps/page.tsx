@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 import { StampForm } from '@/app/cylinders/StampForm'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { PutAway } from './PutAway'
 
 export const metadata: Metadata = { title: 'Stamps' }

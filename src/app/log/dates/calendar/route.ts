@@ -1,5 +1,5 @@
 import { problem } from '@/app/api/v1/problem'
-import { loadWorld } from '@/app/world'
+import { loadWorld } from '@/app/shared/world'
 import { dueDates } from '@/core/trip/tasks/dueDates'
 import { calendarOf } from '@/app/log/dates/calendarOf'
 

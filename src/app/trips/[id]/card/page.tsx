@@ -1,10 +1,9 @@
 import type { Metadata } from 'next'
-import { codePath } from '@/app/trips/codePath'
-import { tripCardOf } from '@/app/trips/tripCardOf'
+import { codePath, tripCardOf } from '@/app/trips/card/tripCardOf'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { formatPhrase } from '@/core/units/formatQuantity'
-import { emergencies } from '@/ui/emergencies'
+import { emergencies } from '@/ui/shell/emergencies'
 import { PrintButton } from './PrintButton'
 
 export const metadata: Metadata = { title: 'Trip card' }

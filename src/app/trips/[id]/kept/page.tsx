@@ -2,10 +2,10 @@ import type { Metadata } from 'next'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { database } from '@/records/database'
-import { listVerdicts } from '@/records/verdicts'
-import { MarkedItem } from '@/ui/MarkedItem'
-import { Moment } from '@/ui/Moment'
-import { stateWords } from '@/ui/StateMark'
+import { listVerdicts } from '@/records/repositories/trips/verdicts'
+import { MarkedItem } from '@/ui/figures/MarkedItem'
+import { Moment } from '@/ui/figures/Moment'
+import { stateWords } from '@/ui/figures/StateMark'
 
 export const metadata: Metadata = { title: 'Verdicts kept' }
 

@@ -1,14 +1,14 @@
 'use client'
 
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import Form from 'react-bootstrap/Form'
-import { useTicks, type LoggedTick, type RunOf } from '@/app/useTicks'
+import { useTicks, type LoggedTick, type RunOf } from '@/app/shared/useTicks'
 import type { DayList, Errand } from '@/core/trip/tasks/dayList'
 import { errandPlaces, errandPlaceWords } from '@/core/trip/tasks/errandFacts'
-import { Amount, BigAmount, PhraseText } from '@/ui/Amount'
-import { Moment } from '@/ui/Moment'
-import { remedyHref } from '@/ui/remedyHref'
-import { StateMark } from '@/ui/StateMark'
+import { Amount, BigAmount, PhraseText } from '@/ui/figures/Amount'
+import { Moment } from '@/ui/figures/Moment'
+import { remedyHref } from '@/ui/figures/remedyHref'
+import { StateMark } from '@/ui/figures/StateMark'
 
 function ErrandRow({
   errand: { id, isStop, what, why, minutes, cost, remedy },

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { ticksGoingOn } from '@/app/ticksGoingOn'
-import { gasPrices } from '@/app/gasPrices'
+import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { gasPrices } from '@/app/shared/gasPrices'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { dayList } from '@/core/trip/tasks/dayList'

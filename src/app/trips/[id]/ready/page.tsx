@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { ReadyView } from '@/app/trips/ReadyView'
+import { ReadyView } from '@/app/trips/verdict/ReadyView'
 import { tripWorld } from '@/app/trips/tripWorld'
 
 export const metadata: Metadata = { title: 'Ready?' }

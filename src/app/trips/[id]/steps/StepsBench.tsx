@@ -1,12 +1,12 @@
 'use client'
 
-import { SwapEntry, type SwapCylinder } from '@/app/trips/SwapEntry'
-import { useTicks, type LoggedTick, type RunOf } from '@/app/useTicks'
+import { SwapEntry, type SwapCylinder } from '@/app/trips/swap/SwapEntry'
+import { useTicks, type LoggedTick, type RunOf } from '@/app/shared/useTicks'
 import { tripProcedures, tripProcedureWords, type TripProcedure } from '@/core/trip/procedures/tripSteps'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
-import { Choice } from '@/ui/Choice'
-import { StepRail } from '@/ui/StepRail'
-import { useKept } from '@/ui/useKept'
+import { Choice } from '@/ui/fields/Choice'
+import { StepRail } from '@/ui/shell/StepRail'
+import { useKept } from '@/ui/state/useKept'
 
 /** One procedure with what of it was ticked. */
 export interface ProcedureRail {

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { ticksGoingOn } from '@/app/ticksGoingOn'
-import { swapCylinders } from '@/app/trips/swapCylinders'
+import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { swapCylinders } from '@/app/trips/swap/swapCylinders'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { stepsFacts } from '@/core/trip/procedures/stepsFacts'

@@ -1,8 +1,8 @@
 'use client'
 
-import { Link } from '@/ui/Link'
+import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
-import { nightsWords } from '@/app/nightsWords'
+import { nightsWords } from '@/app/shared/nightsWords'
 import { voidEventAction } from '@/actions/events'
 import { answerLessonAction } from '@/actions/lesson'
 import { supplies, type Supply, supplyWords } from '@/core/cylinders/cylinderKind'
@@ -10,11 +10,11 @@ import type { LessonAnswer, UseFactors } from '@/core/run/tripPlan'
 import type { LessonFound } from '@/core/trip/usage/usageCalibration'
 import { lessonSlip } from '@/core/trip/usage/calibrationSlip'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
-import { Amount, PhraseText } from '@/ui/Amount'
-import { Moment } from '@/ui/Moment'
-import { SlipPaper } from '@/ui/SlipPaper'
-import { useNotice } from '@/ui/UndoProvider'
-import { useSave } from '@/ui/useSave'
+import { Amount, PhraseText } from '@/ui/figures/Amount'
+import { Moment } from '@/ui/figures/Moment'
+import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
 
 /** An answer that stands. */
 interface AnsweredLesson {

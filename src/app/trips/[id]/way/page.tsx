@@ -1,12 +1,12 @@
 import type { Metadata } from 'next'
-import { lessonsOf } from '@/actions/lessonsOf'
-import { SwapEntry } from '@/app/trips/SwapEntry'
-import { swapCylinders } from '@/app/trips/swapCylinders'
+import { lessonsOf } from '@/actions/shared/lessonsOf'
+import { SwapEntry } from '@/app/trips/swap/SwapEntry'
+import { swapCylinders } from '@/app/trips/swap/swapCylinders'
 import { TripTop } from '@/app/trips/TripTop'
 import { tripWorld } from '@/app/trips/tripWorld'
 import { nightsLeft } from '@/core/trip/usage/remainingTrip'
 import { database } from '@/records/database'
-import { listLessons } from '@/records/lessons'
+import { listLessons } from '@/records/repositories/trips/lessons'
 import { LessonBench } from './LessonBench'
 
 export const metadata: Metadata = { title: 'On the way' }

@@ -1,4 +1,4 @@
-import { worldJsonSchema } from '@/records/world/worldJsonSchema'
+import { worldJsonSchema } from '@/records/archive/format/archiveSchema'
 
 /** The JSON Schema of the open format. */
 export function GET(): Response {

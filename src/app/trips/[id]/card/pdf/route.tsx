@@ -1,6 +1,6 @@
 import { CardDocument } from '@/app/pdf/CardDocument'
 import { pdfResponse } from '@/app/pdf/pdfResponse'
-import { tripCardOf } from '@/app/trips/tripCardOf'
+import { tripCardOf } from '@/app/trips/card/tripCardOf'
 import { tripWorld } from '@/app/trips/tripWorld'
 
 /** The trip card as a PDF of one page. */

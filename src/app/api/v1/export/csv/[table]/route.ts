@@ -1,8 +1,8 @@
 import { download } from '@/app/api/v1/download'
 import { problem } from '@/app/api/v1/problem'
 import { database } from '@/records/database'
-import { tableCsv } from '@/records/world/tableCsv'
-import { worldTables } from '@/records/world/worldTables'
+import { tableCsv } from '@/records/archive/export/tableCsv'
+import { worldTables } from '@/records/archive/format/archiveTables'
 
 /** One table for a spreadsheet. */
 export async function GET(_: Request, { params }: { params: Promise<{ table: string }> }): Promise<Response> {

@@ -1,9 +1,9 @@
 import { download } from '@/app/api/v1/download'
 import { problem } from '@/app/api/v1/problem'
 import { database } from '@/records/database'
-import { findRig } from '@/records/rigs'
-import { exportWorld } from '@/records/world/exportWorld'
-import { writeWorld } from '@/records/world/writeWorld'
+import { exportWorld } from '@/records/archive/export/exportArchive'
+import { findRig } from '@/records/repositories/rigs/rigs'
+import { writeWorld } from '@/records/archive/export/writeArchive'
 
 /** One rig to be given away: its gear without history, trips, prices and pictures. */
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {

@@ -1,6 +1,6 @@
 import { problem } from '@/app/api/v1/problem'
 import { database } from '@/records/database'
-import { findVerdict } from '@/records/verdicts'
+import { findVerdict } from '@/records/repositories/trips/verdicts'
 
 /** A verdict with all that it rested on, as data. */
 export async function GET(

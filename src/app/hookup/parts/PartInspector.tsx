@@ -1,0 +1,213 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import type { LineEdit } from '@/core/hookup/line/editLine'
+import { leverOf, type GraphPart, type LineGraph } from '@/core/hookup/line/lineGraph'
+import { partPlaces, type LinePart, type PartPlace } from '@/core/hookup/line/line'
+import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import { JoinFields } from './JoinFields'
+import { Choice } from '@/ui/fields/Choice'
+import { Measure } from '@/ui/fields/Measure'
+import { Linked, MadeField } from './partFields'
+
+const placeWords: Readonly<Record<PartPlace, string>> = {
+  outside: 'outside, in the open',
+  locker: 'in a locker vented outside',
+  road: 'under the floor',
+  inside: 'in the living space',
+}
+
+const knownWords = [
+  ['not-known', 'not known'],
+  ['yes', 'yes'],
+  ['no', 'no'],
+] as const
+
+/** What is known of the part that is chosen, and what is done with it. */
+export function PartInspector({
+  one,
+  graph,
+  world,
+  edit,
+  findPart,
+}: {
+  one: GraphPart
+  graph: LineGraph
+  world: HookupWorld
+  edit: (...edits: LineEdit[]) => void
+  findPart: () => void
+}) {
+  const { part, type, name } = one
+  const { role } = type
+  const change = (to: Partial<Omit<LinePart, 'id' | 'typeId'>>): void => edit({ do: 'change', id: part.id, to })
+  const field = (key: string): string => `${key}-${part.id}`
+  const isRun = role === 'hose' || role === 'tube'
+  return (
+    <section className="part-inspector" aria-label={`About ${name}`} key={part.id}>
+      <h2>{name}</h2>
+      {name !== type.name && <p className="hint mb-2">{type.name}</p>}
+      <div className="fields">
+        <div>
+          <Form.Label htmlFor={field('name')}>What you call it</Form.Label>
+          <Form.Control
+            id={field('name')}
+            size="sm"
+            value={part.name ?? ''}
+            placeholder={type.name}
+            maxLength={60}
+            onChange={(event) => change({ name: event.target.value })}
+          />
+        </div>
+        <Choice
+          id={field('place')}
+          label="Where it sits"
+          value={part.place}
+          options={partPlaces.map((place) => [place, placeWords[place]] as const)}
+          set={(place) => change({ place: place as PartPlace })}
+        />
+        {role === 'cylinder' || role === 'tank' || role === 'bottle' ? (
+          <Linked
+            id={field('cylinder')}
+            label="Which of the rig’s"
+            things={world.cylinders}
+            value={part.cylinderId}
+            set={(thing) =>
+              change({
+                cylinderId: thing?.id,
+                holdsKg: thing?.holdsKg,
+                ...(thing && !part.name && { name: thing.name }),
+              })
+            }
+          />
+        ) : null}
+        {(role === 'cylinder' || role === 'tank') && (
+          <Choice
+            id={field('leased')}
+            label="Whose it is"
+            value={part.leased ? 'leased' : 'own'}
+            options={[
+              ['own', 'mine'],
+              ['leased', 'leased or rented: its owner repairs it'],
+            ]}
+            set={(whose) => change({ leased: whose === 'leased' })}
+          />
+        )}
+        {role === 'appliance' && (
+          <Linked
+            id={field('appliance')}
+            label="Which of the rig’s"
+            things={world.appliances}
+            value={part.applianceId}
+            set={(thing) =>
+              change({
+                applianceId: thing?.id,
+                ...(thing?.inputW && { inputW: thing.inputW }),
+                ...(thing && !part.name && { name: thing.name }),
+              })
+            }
+          />
+        )}
+        {type.appliance && (
+          <Measure
+            key={`${part.applianceId} input`}
+            label="Heat input"
+            role="power"
+            value={part.inputW ?? type.appliance.inputW}
+            set={(inputW) => change({ inputW })}
+          />
+        )}
+        {isRun && <Measure label="Length" role="run" value={one.lengthM} set={(lengthM) => change({ lengthM })} />}
+        {isRun && <Measure label="Inside diameter" role="bore" value={one.boreM} set={(boreM) => change({ boreM })} />}
+        {type.oldMonths && (
+          <Linked
+            id={field('equipment')}
+            label="Its dates are kept under"
+            things={world.equipment}
+            value={part.equipmentId}
+            set={(thing) => change({ equipmentId: thing?.id })}
+          />
+        )}
+        {type.oldMonths && !part.equipmentId && (
+          <MadeField part={part} latest={world.thisMonth} set={(madeMonth) => change({ madeMonth })} />
+        )}
+        {role === 'hose' && (
+          <Choice
+            id={field('condition')}
+            label="As it looks"
+            value={part.condition ?? 'not-known'}
+            options={[
+              ['not-known', 'not looked at'],
+              ['sound', 'sound'],
+              ['bad', 'stiff, cracked, chafed or kinked'],
+            ]}
+            set={(condition) => change({ condition: condition as NonNullable<LinePart['condition']> })}
+          />
+        )}
+        {type.regulator && type.gas === 'propane' && (
+          <Choice
+            id={field('vent')}
+            label="Vent points down, covered"
+            value={part.ventDown ?? 'not-known'}
+            options={knownWords}
+            set={(ventDown) => change({ ventDown: ventDown as NonNullable<LinePart['ventDown']> })}
+          />
+        )}
+        {role === 'shut-off' && (
+          <Choice
+            id={field('fits')}
+            label="Bracket, cover and hose still fit"
+            value={part.stillFits ?? 'not-known'}
+            options={knownWords}
+            set={(stillFits) => change({ stillFits: stillFits as NonNullable<LinePart['stillFits']> })}
+          />
+        )}
+        {isRun && part.place === 'road' && (
+          <Choice
+            id={field('supported')}
+            label="Clipped, sleeved, out of the road’s reach"
+            value={part.supported ?? 'not-known'}
+            options={knownWords}
+            set={(supported) => change({ supported: supported as NonNullable<LinePart['supported']> })}
+          />
+        )}
+        {role === 'changeover' && (
+          <Choice
+            id={field('lever')}
+            label="Takes its gas from"
+            value={leverOf(one)}
+            options={[
+              ...(type.automatic ? ([['automatic', 'the primary, then the reserve by itself']] as const) : []),
+              ['left', 'the left: the right is the reserve'],
+              ['right', 'the right: the left is the reserve'],
+              ['both', 'both, lever in the middle'],
+            ]}
+            set={(lever) => change({ lever: lever as NonNullable<LinePart['lever']> })}
+          />
+        )}
+        {(role === 'valve' || role === 'cylinder' || role === 'tank') && (
+          <Choice
+            id={field('setting')}
+            label="Its valve stands"
+            value={part.setting ?? 'open'}
+            options={[
+              ['open', 'open'],
+              ['shut', 'shut'],
+              ['between', 'in between'],
+            ]}
+            set={(setting) => change({ setting: setting as NonNullable<LinePart['setting']> })}
+          />
+        )}
+      </div>
+      <JoinFields one={one} graph={graph} edit={edit} />
+      <div className="save-line">
+        <Button size="sm" onClick={findPart}>
+          Add a part after it
+        </Button>
+        <Button size="sm" variant="quiet" onClick={() => edit({ do: 'remove', id: part.id })}>
+          Take it out
+        </Button>
+      </div>
+    </section>
+  )
+}

@@ -1,0 +1,97 @@
+'use client'
+
+import { memo, useId, useState, type RefObject } from 'react'
+import Button from 'react-bootstrap/Button'
+import Form from 'react-bootstrap/Form'
+import { catalogue } from '@/core/hookup/catalogue/catalogue'
+import { partGroups, sourceRoles, type PartType } from '@/core/hookup/catalogue/partType'
+import { OwnPartForm } from './OwnPartForm'
+import { DRAGGED } from '@/app/hookup/diagram/PartBox'
+import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
+
+function Tray({
+  ownTypes,
+  after,
+  add,
+  searchField,
+}: {
+  ownTypes: readonly PartType[]
+  /** Name of the part it goes after; null for the open bench. */
+  after: string | null
+  add: (type: PartType) => void
+  searchField: RefObject<HTMLInputElement | null>
+}) {
+  const [group, setGroup] = useState(partGroups[0]?.name ?? '')
+  const [sought, setSought] = useState('')
+  const [making, setMaking] = useState(false)
+  const fieldId = useId()
+  const known = [...catalogue, ...ownTypes.filter((own, i) => ownTypes.findIndex(({ id }) => id === own.id) === i)]
+  const words = sought.trim().toLowerCase().split(/\s+/).filter(Boolean)
+  const roles = partGroups.find(({ name }) => name === group)?.roles ?? []
+  const shown = known.filter(({ name, role }) =>
+    words.length > 0 ? words.every((word) => name.toLowerCase().includes(word)) : roles.includes(role),
+  )
+  return (
+    <section className="parts-tray" aria-label="Parts">
+      <div className="tray-head">
+        <div>
+          <Form.Label htmlFor={fieldId}>Find a part</Form.Label>
+          <Form.Control
+            id={fieldId}
+            ref={searchField}
+            size="sm"
+            value={sought}
+            placeholder="pigtail, 3/8 flare, tee …"
+            autoComplete="off"
+            onChange={(event) => setSought(event.target.value)}
+          />
+        </div>
+        <p className="hint mb-0" role="status">
+          {after === null ? 'A click puts it on the bench by itself.' : `A click adds it after ${after}.`} Or drag it
+          onto a part of the drawing.
+        </p>
+        <Button variant="quiet" size="sm" aria-expanded={making} onClick={() => setMaking(!making)}>
+          A part of your own
+        </Button>
+      </div>
+      {making && (
+        <OwnPartForm
+          add={(type) => {
+            add(type)
+            setMaking(false)
+          }}
+          close={() => setMaking(false)}
+        />
+      )}
+      {words.length === 0 && (
+        <div className="tray-groups" role="group" aria-label="Kinds of parts">
+          {partGroups.map(({ name }) => (
+            <button key={name} type="button" aria-pressed={group === name} onClick={() => setGroup(name)}>
+              {name}
+            </button>
+          ))}
+        </div>
+      )}
+      <ul className="tray-parts">
+        {shown.map((type) => (
+          <li key={type.id}>
+            <button
+              type="button"
+              draggable
+              aria-label={`${sourceRoles.includes(type.role) ? 'Put on the bench' : 'Add'}: ${type.name}`}
+              onDragStart={(event) => event.dataTransfer.setData(DRAGGED, type.id)}
+              onClick={() => add(type)}
+            >
+              <PartDrawing role={type.role} width={34} />
+              <span>{type.name}</span>
+            </button>
+          </li>
+        ))}
+        {shown.length === 0 && <li className="hint">No part of that name. Draw one of your own.</li>}
+      </ul>
+    </section>
+  )
+}
+
+/** The shelf of parts: a click adds one after the part that is chosen, dragging puts it where it is let go. */
+export const PartsTray = memo(Tray)

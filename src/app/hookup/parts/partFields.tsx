@@ -1,0 +1,61 @@
+'use client'
+
+import { useState } from 'react'
+import type { LinePart } from '@/core/hookup/line/line'
+import { Choice } from '@/ui/fields/Choice'
+import { MonthField } from '@/ui/fields/MonthField'
+import { readMonthField } from '@/ui/fields/readMonthField'
+import type { RigThing } from '@/app/hookup/hookupWorld'
+
+/** When a part was made; what is half typed is not taken. */
+export function MadeField({
+  part,
+  latest,
+  set,
+}: {
+  part: LinePart
+  latest: string
+  set: (month: string | undefined) => void
+}) {
+  const [text, setText] = useState(part.madeMonth ?? '')
+  return (
+    <MonthField
+      label="Made, month and year"
+      text={text}
+      latest={latest}
+      issue={null}
+      hint="printed or pressed into it"
+      onText={(next) => {
+        setText(next)
+        const { month } = readMonthField(next, latest)
+        if (month !== null || next.trim() === '') set(month ?? undefined)
+      }}
+    />
+  )
+}
+
+/** Which thing of the rig’s a part is. */
+export function Linked({
+  id,
+  label,
+  things,
+  value,
+  set,
+}: {
+  id: string
+  label: string
+  things: readonly RigThing[]
+  value: string | undefined
+  set: (thing: RigThing | undefined) => void
+}) {
+  const options = [['', 'none of the rig’s'] as const, ...things.map((thing) => [thing.id, thing.name] as const)]
+  return (
+    <Choice
+      id={id}
+      label={label}
+      value={value ?? ''}
+      options={options}
+      set={(chosen) => set(things.find((thing) => thing.id === chosen))}
+    />
+  )
+}

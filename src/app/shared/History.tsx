@@ -1,0 +1,88 @@
+'use client'
+
+import { Link } from '@/ui/shell/Link'
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { voidEventAction } from '@/actions/events'
+import { PhraseText } from '@/ui/figures/Amount'
+import { Moment } from '@/ui/figures/Moment'
+import { ReasonForm } from '@/ui/fields/ReasonForm'
+import type { HistoryEntry } from './historyEntry'
+
+/** Lines of a history, newest first; a mistake is voided with a reason and stays to be seen. */
+export function HistoryTable({
+  entries,
+  label,
+}: {
+  entries: readonly (HistoryEntry & { subject?: string })[]
+  label: string
+}) {
+  const [voiding, setVoiding] = useState<string | null>(null)
+  const hasSubjects = entries.some(({ subject }) => subject !== undefined)
+  if (entries.length === 0) return null
+  return (
+    <div className="table-scroll history" tabIndex={0} role="region" aria-label={label}>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">When</th>
+            {hasSubjects && <th scope="col">Of</th>}
+            <th scope="col">What</th>
+            <th scope="col">What it came to</th>
+            <th scope="col" />
+          </tr>
+        </thead>
+        <tbody>
+          {entries.map(({ of, id, at, what, says, voidReason, subject }) => (
+            <tr key={`${of} ${id}`} className={voidReason === null ? '' : 'voided'}>
+              <td>
+                <Moment iso={at} />
+              </td>
+              {hasSubjects && <td>{subject}</td>}
+              <td>{what}</td>
+              <td>
+                <PhraseText phrase={says} />
+              </td>
+              <td className="keep">
+                {voidReason !== null && `voided: ${voidReason}`}
+                {of !== null && voidReason === null && voiding !== id && (
+                  <Button variant="bare" size="sm" onClick={() => setVoiding(id)}>
+                    Void
+                  </Button>
+                )}
+                {of !== null && voiding === id && (
+                  <ReasonForm
+                    id={id}
+                    label="Why is it wrong?"
+                    done="Void it"
+                    send={(reason) => voidEventAction({ of, id, reason })}
+                    close={() => setVoiding(null)}
+                  />
+                )}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  )
+}
+
+/** So many lines are a page; the rest stands in the logbook. */
+const A_PAGE = 100
+
+/** All that happened to a thing. */
+export function History({ entries }: { entries: readonly HistoryEntry[] }) {
+  if (entries.length === 0) return null
+  return (
+    <section className="history">
+      <h2>History</h2>
+      <HistoryTable entries={entries} label="History" />
+      {entries.length >= A_PAGE && (
+        <p className="hint">
+          The latest {A_PAGE}. <Link href="/log">All of it in the logbook</Link>
+        </p>
+      )}
+    </section>
+  )
+}

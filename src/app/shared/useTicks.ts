@@ -1,0 +1,46 @@
+'use client'
+
+import { useState } from 'react'
+import { voidEventAction } from '@/actions/events'
+import { tickAction } from '@/actions/fill'
+import { useNotice } from '@/ui/state/UndoProvider'
+
+/** A step as it was logged. */
+export interface LoggedTick {
+  id: string
+  stepId: string
+  tickedAt: string
+}
+
+/** The run of a procedure that a page shows. */
+export interface RunOf {
+  rigId: string
+  procedure: string
+  subjectId: string
+}
+
+/**
+ * The ticks of one procedure, each logged as it is set and voided as it is taken back.
+ *
+ * @param run - the procedure and what it is about
+ * @param logged - those that stand in the records
+ */
+export function useTicks(run: RunOf, logged: readonly LoggedTick[]) {
+  const say = useNotice()
+  const [ticks, setTicks] = useState(logged)
+  const failed = (): void => say({ done: 'Not logged: the server does not answer. Tick it again when it runs.' })
+
+  const tick = async (stepId: string): Promise<void> => {
+    const answer = await tickAction({ ...run, stepId }).catch(() => null)
+    if (!answer?.ok) return failed()
+    setTicks((before) => [...before.filter((other) => other.stepId !== stepId), { ...answer.value, stepId }])
+  }
+  const untick = async (stepId: string): Promise<void> => {
+    const standing = ticks.find((other) => other.stepId === stepId)
+    if (!standing) return
+    const answer = await voidEventAction({ of: 'tick', id: standing.id, reason: 'Taken back' }).catch(() => null)
+    if (!answer?.ok) return failed()
+    setTicks((before) => before.filter((other) => other.stepId !== stepId))
+  }
+  return { ticks, tick: (stepId: string) => void tick(stepId), untick: (stepId: string) => void untick(stepId) }
+}

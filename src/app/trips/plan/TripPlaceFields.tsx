@@ -1,0 +1,106 @@
+'use client'
+
+import type { ReactNode } from 'react'
+import Form from 'react-bootstrap/Form'
+import { QuantityField } from '@/ui/fields/QuantityField'
+import { readNights } from './readNights'
+import type { TripValues } from './tripForm'
+
+/** What of a trip these fields hold, as typed. */
+export type PlaceValues = Pick<TripValues, 'name' | 'startDay' | 'nights' | 'altitude' | 'coldest'>
+
+/** A field of plain text with its sentence. */
+function TextField({
+  id,
+  label,
+  issue,
+  ...more
+}: {
+  id: string
+  label: string
+  issue: string | null
+  value: string
+  onText: (text: string) => void
+  type?: 'date'
+  inputMode?: 'numeric'
+  maxLength?: number
+  placeholder?: string
+}) {
+  const { onText, ...control } = more
+  return (
+    <div>
+      <Form.Label htmlFor={id}>{label}</Form.Label>
+      <Form.Control id={id} {...control} onChange={(event) => onText(event.target.value)} />
+      {issue !== null && <p className="issue">{issue}</p>}
+    </div>
+  )
+}
+
+/** Where, when, for how long, how high and how cold. */
+export function TripPlaceFields({
+  values,
+  set,
+  issueAt,
+  usualName,
+  coldHint,
+  children,
+}: {
+  values: PlaceValues
+  set: (name: keyof PlaceValues, text: string) => void
+  /** What the server refused, by the field's name in the records. */
+  issueAt: (path: 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK') => string | null
+  /** Taken where none is given. */
+  usualName?: string
+  coldHint?: string
+  /** Further fields, between the nights and the height. */
+  children?: ReactNode
+}) {
+  return (
+    <>
+      <TextField
+        id="trip-name"
+        label="Where to"
+        maxLength={60}
+        value={values.name}
+        issue={issueAt('name')}
+        onText={(text) => set('name', text)}
+        {...(usualName !== undefined && { placeholder: usualName })}
+      />
+      <TextField
+        id="trip-day"
+        label="Leaves on"
+        type="date"
+        value={values.startDay}
+        issue={issueAt('startDay')}
+        onText={(text) => set('startDay', text)}
+      />
+      <TextField
+        id="trip-nights"
+        label="Nights"
+        inputMode="numeric"
+        value={values.nights}
+        issue={readNights(values.nights).issue ?? issueAt('nights')}
+        onText={(text) => set('nights', text)}
+      />
+      {children}
+      <QuantityField
+        compact
+        label="Altitude"
+        role="altitude"
+        text={values.altitude}
+        issue={issueAt('altitudeM')}
+        onText={(text) => set('altitude', text)}
+      />
+      <QuantityField
+        compact
+        optional
+        label="Coldest night"
+        role="temperature"
+        text={values.coldest}
+        issue={issueAt('coldestK')}
+        hint={coldHint}
+        onText={(text) => set('coldest', text)}
+      />
+    </>
+  )
+}

@@ -1,0 +1,147 @@
+import { InputError } from '@/core/base/InputError'
+import type { DisplayRole } from '@/core/base/quantity'
+import { judgeTrip, type TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import type { RigGear } from '@/core/trip/readiness/rigGear'
+import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
+import { formatForField } from '@/core/units/formatQuantity'
+import type { UnitSystem } from '@/core/units/displayRoles'
+import { roundTo } from '@/core/units/roundTo'
+import { readQuantity } from '@/ui/fields/readQuantity'
+import { readNights } from './readNights'
+
+/** A stored trip as the form begins from it. */
+export interface StoredTrip {
+  id: string
+  version: number
+  name: string
+  startDay: string
+  nights: number
+  altitudeM: number
+  coldestK: number | null
+  reserveShare: number
+}
+
+export type TripAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
+
+/** What of a stored trip the form leaves as it is: the Run station changes it. */
+export type KeptPlan = Pick<TripPlan, 'uses' | 'settings' | 'forecast' | 'learned'>
+
+export const nothingKept: KeptPlan = { uses: [] }
+
+/** Whether habit and weather decide how long it burns, rather than hours that are typed. */
+export function isByHabit({ uses }: KeptPlan, id: string): boolean {
+  const habit = uses.find((use) => use.id === id)?.habit
+  return habit !== undefined && habit !== null && habit.way !== 'hours'
+}
+
+/** What stands in the fields, as typed. Hours by appliance. */
+export interface TripValues {
+  name: string
+  startDay: string
+  nights: string
+  altitude: string
+  coldest: string
+  reserve: string
+  hours: Record<string, string>
+}
+
+const USUAL_RESERVE = 0.2
+
+function field(value: number | null, role: DisplayRole, system: UnitSystem): string {
+  return value === null ? '' : formatForField({ value, role }, system)
+}
+
+/** Fields of a stored trip, or of a new one. */
+export function tripValues(
+  stored: StoredTrip | null,
+  uses: readonly ApplianceUse[],
+  appliances: readonly TripAppliance[],
+  suggestedDay: string,
+  system: UnitSystem,
+): TripValues {
+  const hoursOf = (id: string): string => {
+    const use = uses.find((candidate) => candidate.id === id)
+    return use ? field(use.burnPerDayS, 'duration', system) : ''
+  }
+  return {
+    name: stored?.name ?? '',
+    startDay: stored?.startDay ?? suggestedDay,
+    nights: String(stored?.nights ?? 3),
+    altitude: field(stored?.altitudeM ?? 0, 'altitude', system),
+    coldest: field(stored?.coldestK ?? null, 'temperature', system),
+    reserve: String(roundTo((stored?.reserveShare ?? USUAL_RESERVE) * 100, 1)),
+    hours: Object.fromEntries(appliances.map(({ id }) => [id, hoursOf(id)])),
+  }
+}
+
+/** What the fields come to: a plan, and a sentence at each field that cannot be read. */
+export interface TripReading {
+  plan: TripPlan
+  readable: boolean
+  issues: Readonly<Partial<Record<'nights' | 'reserve', string>>>
+}
+
+/** An appliance of the trip, with its typed hours or the habit it has. */
+function useOf(appliance: TripAppliance, burnPerDayS: number, kept: KeptPlan): ApplianceUse {
+  const stored = kept.uses.find(({ id }) => id === appliance.id)
+  if (stored && isByHabit(kept, appliance.id)) return { ...stored, ...appliance, burnPerDayS: 0 }
+  const habit = stored?.habit?.way === 'hours' ? { ...stored.habit, burnPerDayS } : null
+  return { ...appliance, burnPerDayS, habit, byNight: stored?.byNight ?? null }
+}
+
+/** Reads the fields; a field left empty counts as its usual value, one that cannot be read makes it unreadable. */
+export function readTrip(
+  values: TripValues,
+  id: string,
+  appliances: readonly TripAppliance[],
+  system: UnitSystem,
+  kept: KeptPlan = nothingKept,
+): TripReading {
+  const { nights, issue: nightsIssue } = readNights(values.nights)
+  const reserve = Number(values.reserve.replace('%', '').replace(',', '.').trim())
+  const reserveWrong = values.reserve.trim() === '' || !(reserve >= 0 && reserve <= 100)
+  const altitude = readQuantity(values.altitude, 'altitude', system)
+  const coldest = readQuantity(values.coldest, 'temperature', system)
+  const hours = appliances.map((appliance) => ({
+    appliance,
+    reading: readQuantity(values.hours[appliance.id] ?? '', 'duration', system),
+  }))
+  const quantitiesWrong = [altitude, coldest, ...hours.map(({ reading }) => reading)].some(({ issue }) => issue)
+  return {
+    readable: nightsIssue === null && !reserveWrong && !quantitiesWrong,
+    issues: {
+      ...(nightsIssue !== null && { nights: nightsIssue }),
+      ...(reserveWrong && { reserve: 'Enter a share from 0 to 100 %.' }),
+    },
+    plan: {
+      id,
+      name: values.name,
+      startDay: values.startDay,
+      nights,
+      reserveShare: reserve / 100,
+      altitudeM: altitude.value ?? 0,
+      coldestK: coldest.value,
+      uses: hours
+        .filter(({ appliance, reading }) => (reading.value ?? 0) > 0 || isByHabit(kept, appliance.id))
+        .map(({ appliance, reading }) => useOf(appliance, reading.value ?? 0, kept)),
+      settings: kept.settings ?? null,
+      forecast: kept.forecast ?? null,
+      learned: kept.learned ?? {},
+    },
+  }
+}
+
+/** The judgement of what is typed, and what core refuses of it. */
+export function judgeTyped(
+  { plan, readable }: TripReading,
+  rig: RigGear,
+  nowIso: string,
+): { judgement: TripJudgement | null; refusal: InputError | null } {
+  if (!readable) return { judgement: null, refusal: null }
+  try {
+    return { judgement: judgeTrip(rig, plan, nowIso), refusal: null }
+  } catch (error) {
+    if (error instanceof InputError) return { judgement: null, refusal: error }
+    throw error
+  }
+}

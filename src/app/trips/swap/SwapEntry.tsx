@@ -1,0 +1,153 @@
+'use client'
+
+import { useId, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { voidEventAction } from '@/actions/events'
+import { recordSwapAction } from '@/actions/swap'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import { swapFinds, swapFindWords, type SwapFind } from '@/core/trip/usage/swap'
+import { Amount } from '@/ui/figures/Amount'
+import { Choice } from '@/ui/fields/Choice'
+import { SaveLine } from '@/ui/fields/SaveLine'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
+
+/** A cylinder that may give out, with what it held when it was last told. */
+export interface SwapCylinder {
+  id: string
+  name: string
+  supply: Supply
+  netKg: number | null
+  small: boolean
+}
+
+const shutWords = [
+  ['not-known', 'not known'],
+  ['shut', 'shut'],
+  ['open', 'open too'],
+] as const
+
+type Shut = (typeof shutWords)[number][0]
+
+const NONE = 'none'
+
+/** The moment as a field of the browser gives it, in the owner's own hours. */
+function isoOf(text: string): string | null {
+  const ms = Date.parse(text)
+  return Number.isFinite(ms) ? new Date(ms).toISOString() : null
+}
+
+/** Logs that a cylinder gave out and which took its place: it tells what was burnt until then. */
+export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] }) {
+  const id = useId()
+  const [cylinderId, setCylinderId] = useState(cylinders[0]?.id ?? '')
+  const gone = cylinders.find((one) => one.id === cylinderId)
+  const others = cylinders.filter((one) => one.id !== cylinderId && one.supply === gone?.supply)
+  const [chosenId, setOtherId] = useState<string | null>(null)
+  const otherId = [NONE, ...others.map((one) => one.id)].find((one) => one === chosenId) ?? others[0]?.id ?? NONE
+  const [found, setFound] = useState<SwapFind>('empty')
+  const [shut, setShut] = useState<Shut>('not-known')
+  const [at, setAt] = useState('')
+  const { save, saving, issueAt, settle } = useSave(recordSwapAction)
+  const say = useNotice()
+  if (!gone) return <p className="hint">No cylinder is aboard that an appliance burns from.</p>
+  const other = others.find((one) => one.id === otherId)
+  const touched =
+    <Value,>(set: (value: Value) => void) =>
+    (value: Value) => {
+      settle()
+      set(value)
+    }
+  return (
+    <form
+      noValidate
+      aria-label="A swap"
+      className="mt-4 mb-3"
+      onSubmit={async (event) => {
+        event.preventDefault()
+        const saved = await save({
+          cylinderId,
+          otherId: other?.id ?? null,
+          found,
+          otherShut: other && shut !== 'not-known' ? shut === 'shut' : null,
+          // What a browser cannot read as a moment is sent as it stands, to be refused at its field.
+          swappedAt: at === '' ? null : (isoOf(at) ?? at),
+        })
+        if (!saved) return
+        const { id: swapId } = saved.value
+        setAt('')
+        say({
+          done: `Swap of ${gone.name} saved`,
+          undo: async () =>
+            (await voidEventAction({ of: 'swap', id: swapId, reason: 'Undone right after it was saved' })).ok,
+        })
+      }}
+    >
+      <h2>A swap</h2>
+      <p className="hint">
+        One found empty tells as much as a weigh-in, and so does the other where it had stayed shut. One that is only
+        cold tells nothing: by day it gives again.
+      </p>
+      <div className="fields narrow">
+        <div>
+          <Choice
+            id={`${id}-gone`}
+            label="Gave out"
+            value={cylinderId}
+            options={cylinders.map((one) => [one.id, one.name] as const)}
+            set={touched(setCylinderId)}
+          />
+          <p className="hint">
+            {gone.netKg === null ? (
+              'never weighed'
+            ) : (
+              <>
+                last told: <Amount quantity={{ value: gone.netKg, role: gone.small ? 'bottleMass' : 'cylinderMass' }} />
+              </>
+            )}
+          </p>
+          {issueAt('cylinderId') && <p className="issue">{issueAt('cylinderId')}</p>}
+        </div>
+        <Choice
+          id={`${id}-found`}
+          label="Lifted, it was"
+          value={found}
+          options={swapFinds.map((one) => [one, swapFindWords[one]] as const)}
+          set={touched(setFound)}
+        />
+        <div>
+          <Choice
+            id={`${id}-other`}
+            label="Opened instead"
+            value={otherId}
+            options={[...others.map((one) => [one.id, one.name] as const), [NONE, 'none'] as const]}
+            set={touched(setOtherId)}
+          />
+          {issueAt('otherId') && <p className="issue">{issueAt('otherId')}</p>}
+        </div>
+        {other && (
+          <Choice
+            id={`${id}-shut`}
+            label="Its valve until then"
+            value={shut}
+            options={shutWords}
+            set={touched(setShut)}
+          />
+        )}
+        <div>
+          <Form.Label htmlFor={`${id}-at`}>When (empty: just now)</Form.Label>
+          <Form.Control
+            id={`${id}-at`}
+            size="sm"
+            type="datetime-local"
+            value={at}
+            aria-invalid={issueAt('swappedAt') !== null}
+            onChange={(event) => touched(setAt)(event.target.value)}
+          />
+          {issueAt('swappedAt') && <p className="issue">{issueAt('swappedAt')}</p>}
+        </div>
+      </div>
+      <SaveLine label="Save the swap" saving={saving} dirty={false} />
+    </form>
+  )
+}

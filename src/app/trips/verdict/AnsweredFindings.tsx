@@ -1,0 +1,85 @@
+'use client'
+
+import { useState } from 'react'
+import Button from 'react-bootstrap/Button'
+import { voidEventAction } from '@/actions/events'
+import { acceptFindingAction } from '@/actions/readiness'
+import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
+import { PhraseText } from '@/ui/figures/Amount'
+import { FindingItem } from '@/ui/figures/FindingList'
+import { Moment } from '@/ui/figures/Moment'
+import { ReasonForm } from '@/ui/fields/ReasonForm'
+import { useNotice } from '@/ui/state/UndoProvider'
+
+/** What an owner said to a finding, and the way to say it. */
+function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFinding }) {
+  const { key, finding, accepted, lapsed } = answered
+  const [asking, setAsking] = useState(false)
+  const say = useNotice()
+  const takeBack = async (id: string, reason: string): Promise<boolean> =>
+    (await voidEventAction({ of: 'acceptance', id, reason }).catch(() => null))?.ok === true
+
+  if (finding.severity === 'stop') return <p className="answer">Ends only when the fact changes.</p>
+  if (finding.severity === 'note') return null
+  if (accepted) {
+    return (
+      <p className="answer">
+        Accepted <Moment iso={accepted.acceptedAt} />: “{accepted.reason}”{' '}
+        <Button
+          variant="bare"
+          size="sm"
+          onClick={async () => {
+            const held = await takeBack(accepted.id, 'Not accepted any more')
+            say({ done: held ? 'Counts again' : 'Not taken back: the server does not answer' })
+          }}
+        >
+          Count it again
+        </Button>
+      </p>
+    )
+  }
+  return (
+    <>
+      {lapsed && (
+        <p className="answer">
+          Accepted <Moment iso={lapsed.acceptedAt} /> when it read “<PhraseText phrase={lapsed.sentence} />
+          ”. It reads otherwise now: that counts no longer.
+        </p>
+      )}
+      {asking ? (
+        <ReasonForm
+          id={key}
+          label="Why may it stay so?"
+          done="Accept it"
+
+          send={async (reason) => {
+            const answer = await acceptFindingAction({ tripId, key, reason })
+            if (answer.ok) {
+              const { id } = answer.value
+              say({ done: 'Accepted as it is', undo: () => takeBack(id, 'Taken back') })
+            }
+            return answer.ok ? { ok: true, value: null } : answer
+          }}
+          close={() => setAsking(false)}
+        />
+      ) : (
+        <Button variant="bare" size="sm" onClick={() => setAsking(true)}>
+          Leave it as it is, with a reason
+        </Button>
+      )}
+    </>
+  )
+}
+
+/** The findings of a trip, gravest first; a “fix first” may be accepted with a reason, a stop never. */
+export function AnsweredFindings({ tripId, answered }: { tripId: string; answered: readonly AnsweredFinding[] }) {
+  return (
+    <ul className="findings">
+      {answered.map((one) => (
+        <FindingItem key={one.key} finding={one.finding}>
+          <Answer tripId={tripId} answered={one} />
+        </FindingItem>
+      ))}
+    </ul>
+  )
+}

@@ -1,0 +1,71 @@
+import path from 'node:path'
+import { PHOTO_TABLE, stampOf, writeBackup } from './backup'
+import type { Database } from '@/records/databaseType'
+import { restorePhoto } from '@/records/repositories/photos'
+import { proveBackup, type BackupHead } from './verifyBackup'
+import { facts } from '@/records/schema/schema'
+import { getTableName } from 'drizzle-orm'
+import { worldTables } from '@/records/archive/format/archiveTables'
+
+interface Trigger {
+  name: string
+  sql: string
+}
+
+function restorePhotos(database: Database): void {
+  const client = database.$client
+  if (!client.prepare('SELECT 1 FROM restored.sqlite_master WHERE name = ?').get(PHOTO_TABLE)) return
+  const rows = client.prepare(`SELECT id, bytes FROM restored.${PHOTO_TABLE}`).all() as { id: string; bytes: Buffer }[]
+  for (const { id, bytes } of rows) restorePhoto(database, id, bytes)
+}
+
+/** One transaction: whatever ends it half-way, the records are the old ones or the new ones. */
+function replaceRows(database: Database): void {
+  const client = database.$client
+  const tables = [getTableName(facts), ...worldTables.map(({ name }) => name)]
+  client
+    .transaction(() => {
+      const triggers = client
+        .prepare(`SELECT name, sql FROM main.sqlite_master WHERE type = 'trigger'`)
+        .all() as Trigger[]
+      // They keep history from being erased; here the whole of it is replaced.
+      for (const { name } of triggers) client.exec(`DROP TRIGGER ${name}`)
+      for (const table of tables.toReversed()) client.exec(`DELETE FROM main.${table}`)
+      for (const table of tables) {
+        const columns = (client.pragma(`main.table_info(${table})`) as { name: string }[])
+          .map(({ name }) => `"${name}"`)
+          .join(', ')
+        client.exec(`INSERT INTO main.${table} (${columns}) SELECT ${columns} FROM restored.${table} ORDER BY rowid`)
+      }
+      for (const { sql } of triggers) client.exec(sql)
+    })
+    .immediate()
+}
+
+/**
+ * Puts a backup in the place of the records: the file is proved first, and what stood here is kept as a backup beside
+ * the database.
+ *
+ * @param bytes - of the backup
+ * @param nowIso - for the name of the copy
+ * @returns what was put in place, and where the old records lie
+ * @throws RecordsError with a sentence; then nothing was changed
+ */
+export function restoreBackup(database: Database, bytes: Buffer, nowIso: string): BackupHead & { before: string } {
+  const proved = proveBackup(bytes)
+  const client = database.$client
+  try {
+    const before = path.join(path.dirname(client.name), 'backups', `before-restore-${stampOf(nowIso)}.db`)
+    writeBackup(database, before)
+    client.prepare('ATTACH ? AS restored').run(proved.file)
+    try {
+      restorePhotos(database)
+      replaceRows(database)
+    } finally {
+      client.exec('DETACH restored')
+    }
+    return { rigs: proved.rigs, rows: proved.rows, photos: proved.photos, before }
+  } finally {
+    proved.discard()
+  }
+}

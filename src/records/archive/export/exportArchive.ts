@@ -1,0 +1,61 @@
+import { type World, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
+import { worldTables } from '@/records/archive/format/archiveTables'
+import { references } from '@/records/archive/format/references'
+import type { Database } from '@/records/databaseType'
+import { readPhoto } from '@/records/repositories/photos'
+import { rowsOf } from './rowsOf'
+
+/**
+ * What one rig has: its gear with dates and warm-ups, without what happened, trips, prices and pictures.
+ *
+ * @param tables - of the whole world
+ * @param rigId - the rig
+ */
+function ofRig(tables: World['tables'], rigId: string): World['tables'] {
+  const taken = new Map<string, Set<unknown>>([['rigs', new Set([rigId])]])
+  return Object.fromEntries(
+    worldTables.map(({ name, table, isGear }) => {
+      if (!isGear) return [name, []]
+      const refers = references(table)
+      const rows = (tables[name] ?? []).flatMap((row) => {
+        if (name === 'rigs') return row.id === rigId ? [row] : []
+        const isOurs = refers.some(({ key, to }) => row[key] !== null && taken.get(to)?.has(row[key]))
+        // A mark gives its picture up; a heater that names an appliance keeps it, since that goes along.
+        const lone = refers.filter(({ key, to }) => row[key] !== null && !taken.get(to)?.has(row[key]))
+        return isOurs ? [{ ...row, ...Object.fromEntries(lone.map(({ key }) => [key, null])) }] : []
+      })
+      taken.set(name, new Set(rows.map((row) => (row as Record<string, unknown>).id)))
+      return [name, rows]
+    }),
+  )
+}
+
+function filesOf(database: Database, tables: World['tables']): Record<string, string> {
+  const ids = [...(tables.photos ?? []), ...(tables.manual_pages ?? [])].map(({ id }) => String(id))
+  return Object.fromEntries(
+    ids.flatMap((id) => {
+      const photo = readPhoto(database, id)
+      return photo ? [[id, photo.bytes.toString('base64')]] : []
+    }),
+  )
+}
+
+/**
+ * Everything of an owner as one structure, in an order that does not depend on when or how it came in.
+ *
+ * @param database - the records
+ * @param rigId - only what this rig has, to give it away: no trips, history, prices or pictures
+ */
+export function exportWorld(database: Database, rigId?: string): World {
+  return database.transaction(() => {
+    const all = Object.fromEntries(worldTables.map((table) => [table.name, rowsOf(database, table)]))
+    const tables = rigId === undefined ? all : ofRig(all, rigId)
+    return {
+      format: FORMAT,
+      version: FORMAT_VERSION,
+      part: rigId === undefined ? 'all' : 'rig',
+      tables,
+      files: filesOf(database, tables),
+    }
+  })
+}

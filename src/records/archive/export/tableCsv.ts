@@ -1,0 +1,23 @@
+import { getTableColumns } from 'drizzle-orm'
+import Papa from 'papaparse'
+import type { Database } from '@/records/databaseType'
+import { canonicalJson } from '@/records/archive/format/canonicalJson'
+import { rowsOf } from './rowsOf'
+import type { WorldTable } from '@/records/archive/format/archiveTables'
+
+/** Structures as JSON in their cell, the rest as it is. */
+function cell(value: unknown): string | number | boolean | null {
+  if (value === null || typeof value === 'number' || typeof value === 'boolean') return value
+  return typeof value === 'string' ? value : canonicalJson(value)
+}
+
+/**
+ * A table as a spreadsheet reads it; a text that a spreadsheet would take for a formula is defused by an apostrophe.
+ *
+ * @see RFC 4180
+ */
+export function tableCsv(database: Database, one: WorldTable): string {
+  const fields = Object.keys(getTableColumns(one.table))
+  const data = rowsOf(database, one).map((row) => fields.map((field) => cell(row[field])))
+  return `${Papa.unparse({ fields, data }, { newline: '\r\n', escapeFormulae: true })}\r\n`
+}

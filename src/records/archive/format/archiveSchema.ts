@@ -1,0 +1,32 @@
+import { z } from '@/core/base/zod'
+import { FORMAT, FORMAT_VERSION } from './Archive'
+import { worldTables } from './archiveTables'
+import { idField } from './columnSchemas'
+import { rowSchema } from './rowSchema'
+
+/** More rows than this no owner writes in a life. */
+const MOST_ROWS = 500_000
+
+const tables = Object.fromEntries(
+  worldTables.map(({ name, table }) => [name, z.array(rowSchema(table)).max(MOST_ROWS)]),
+)
+
+/** The open format, version 1. */
+export const worldSchema = z.strictObject({
+  format: z.literal(FORMAT),
+  version: z.literal(FORMAT_VERSION),
+  part: z.enum(['all', 'rig']),
+  tables: z.strictObject(tables),
+  /** Pictures, base64. */
+  files: z.record(idField, z.string().max(1024 * 1024)),
+})
+
+/** The open format as a JSON Schema, for other programs. */
+export function worldJsonSchema(): object {
+  return {
+    title: 'Gold Kettle: an owner’s records, version 1',
+    description:
+      'SI units, named in each field; months are 2031-03, days 2026-12-04, moments ISO 8601. A row a line; keys in order.',
+    ...z.toJSONSchema(worldSchema, { io: 'output', reused: 'ref', unrepresentable: 'any' }),
+  }
+}

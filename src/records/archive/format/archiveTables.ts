@@ -1,0 +1,84 @@
+import { getTableName } from 'drizzle-orm'
+import type { AnySQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core'
+import { heaters, manualPages, rooms, warmUps } from '@/records/schema/heatTables'
+import { holdTests, leakClosings, leakReadings, leakTests, lineChanges, lines } from '@/records/schema/lineTables'
+import {
+  appliances,
+  cylinders,
+  equipment,
+  equipmentLooks,
+  fills,
+  levels,
+  looks,
+  marks,
+  offers,
+  photos,
+  rigs,
+  ticks,
+  trips,
+  tripUses,
+  weighings,
+} from '@/records/schema/schema'
+import { acceptances, lessons, swaps, verdicts } from '@/records/schema/tripTables'
+
+/** A table as the open format knows it. */
+export interface WorldTable {
+  /** As in the file: the table's own name. */
+  name: string
+  table: SQLiteTable
+  /**
+   * - `gear`: what the owner has; a newer row may take its place
+   * - `event`: what happened; it may be voided, never changed
+   * - `kept`: never changed at all
+   */
+  kind: 'gear' | 'event' | 'kept'
+  /** When it happened, for the order of events. */
+  at?: AnySQLiteColumn
+  /** What of a rig is given away with it. */
+  isGear: boolean
+}
+
+function gear(table: SQLiteTable, isGear = true): WorldTable {
+  return { name: getTableName(table), table, kind: 'gear', isGear }
+}
+
+function event(table: SQLiteTable, at: AnySQLiteColumn, isGear = false): WorldTable {
+  return { name: getTableName(table), table, kind: 'event', at, isGear }
+}
+
+function kept(table: SQLiteTable, at: AnySQLiteColumn): WorldTable {
+  return { name: getTableName(table), table, kind: 'kept', at, isGear: false }
+}
+
+/** Every table that holds an owner's data, each after those it refers to. */
+export const worldTables: readonly WorldTable[] = [
+  gear(rigs),
+  gear(cylinders),
+  kept(photos, photos.takenAt),
+  event(weighings, weighings.weighedAt),
+  event(levels, levels.readAt),
+  event(marks, marks.enteredAt, true),
+  event(looks, looks.lookedAt),
+  event(fills, fills.filledAt),
+  event(swaps, swaps.swappedAt),
+  gear(equipment),
+  event(equipmentLooks, equipmentLooks.lookedAt),
+  gear(offers, false),
+  gear(appliances),
+  gear(lines),
+  event(lineChanges, lineChanges.changedAt),
+  event(leakTests, leakTests.startedAt),
+  event(leakReadings, leakReadings.readAt),
+  event(leakClosings, leakClosings.closedAt),
+  event(holdTests, holdTests.heldAt),
+  gear(rooms),
+  gear(heaters),
+  kept(manualPages, manualPages.takenAt),
+  event(warmUps, warmUps.loggedAt, true),
+  event(ticks, ticks.tickedAt),
+  gear(trips, false),
+  gear(tripUses, false),
+  event(acceptances, acceptances.acceptedAt),
+  event(lessons, lessons.learnedAt),
+  kept(verdicts, verdicts.judgedAt),
+]

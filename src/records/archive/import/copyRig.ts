@@ -1,0 +1,60 @@
+import { eq } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Database } from '@/records/databaseType'
+import { rigs } from '@/records/schema/schema'
+import { exportWorld } from '@/records/archive/export/exportArchive'
+import { references } from '@/records/archive/format/references'
+import { importWorld } from './importArchive'
+import type { WorldRow } from '@/records/archive/format/Archive'
+import { worldTables } from '@/records/archive/format/archiveTables'
+
+/** Fields inside a drawing that name a row; the others, such as the kind of a part, may look alike and are not. */
+const NAMING = new Set(['cylinderId', 'applianceId', 'equipmentId', 'heaterId'])
+
+/** The same structure with the rows it names under their new names. */
+function renamedInside(value: unknown, names: ReadonlyMap<string, string>): unknown {
+  if (Array.isArray(value)) return value.map((one) => renamedInside(one, names))
+  if (value === null || typeof value !== 'object') return value
+  return Object.fromEntries(
+    Object.entries(value).map(([key, held]) => [
+      key,
+      typeof held === 'string' && NAMING.has(key) ? (names.get(held) ?? held) : renamedInside(held, names),
+    ]),
+  )
+}
+
+/** A row under its new name, naming others by theirs. */
+function renamed(row: WorldRow, keys: readonly string[], names: ReadonlyMap<string, string>): WorldRow {
+  return Object.fromEntries(
+    Object.entries(row).map(([key, held]) => [
+      key,
+      typeof held === 'string' && keys.includes(key) ? (names.get(held) ?? held) : renamedInside(held, names),
+    ]),
+  )
+}
+
+/**
+ * A second rig with the same gear, as for one that is built alike; its history begins anew.
+ *
+ * @param name - of the new rig
+ * @returns its identifier
+ */
+export function copyRig(database: Database, rigId: string, name: string): string {
+  const world = exportWorld(database, rigId)
+  const ids = Object.values(world.tables).flatMap((rows) =>
+    rows.flatMap(({ id }) => (typeof id === 'string' ? [id] : [])),
+  )
+  const names = new Map(ids.map((id) => [id, randomUUID()]))
+  const tables = Object.fromEntries(
+    worldTables.map(({ name: table, table: stored }) => {
+      const keys = ['id', ...references(stored).map(({ key }) => key)]
+      return [table, (world.tables[table] ?? []).map((row) => renamed(row, keys, names))]
+    }),
+  )
+  const newId = names.get(rigId) ?? rigId
+  database.transaction(() => {
+    importWorld(database, { ...world, tables }, 'mine', false)
+    database.update(rigs).set({ name, version: 1, archivedAt: null }).where(eq(rigs.id, newId)).run()
+  })
+  return newId
+}

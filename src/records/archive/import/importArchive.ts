@@ -1,0 +1,180 @@
+import { and, eq, getTableColumns, type SQL } from 'drizzle-orm'
+import type { Database } from '@/records/databaseType'
+import { restorePhoto } from '@/records/repositories/photos'
+import { tripUses } from '@/records/schema/schema'
+import { canonicalJson } from '@/records/archive/format/canonicalJson'
+import { FileError } from './FileError'
+import { proveRecords } from './validateRecords'
+import { references, rowName } from '@/records/archive/format/references'
+import type { World, WorldRow } from '@/records/archive/format/Archive'
+import { worldTables, type WorldTable } from '@/records/archive/format/archiveTables'
+
+/** What is to stand where file and records differ. */
+export const differing = ['mine', 'theirs'] as const
+
+export type Differing = (typeof differing)[number]
+
+/** What one table gets. */
+export interface TableChange {
+  table: string
+  added: number
+  /** Voided in the file, and now here too. */
+  voided: number
+  same: number
+  /** Rows of which file and records differ, with the fields. */
+  differing: readonly { id: string; name: string; fields: readonly string[] }[]
+}
+
+export type ImportReport = readonly TableChange[]
+
+type Records = Parameters<Parameters<Database['transaction']>[0]>[0]
+
+/** Thrown to leave everything as it was. */
+class DryRun extends Error {}
+
+function keyOf({ table }: WorldTable, row: WorldRow): SQL | undefined {
+  const columns = getTableColumns(table)
+  if (columns.id) return eq(columns.id, row.id)
+  return and(
+    ...references(table).flatMap(({ key }) => {
+      const column = columns[key]
+      return column ? [eq(column, row[key])] : []
+    }),
+  )
+}
+
+/** Rows of one statement. */
+const CHUNK = 200
+
+function refuse(name: string, i: number, message: string): never {
+  throw new FileError([{ path: `tables.${name}.${i}`, message, line: null }])
+}
+
+/** An event that happened stays as it is; only that it was voided may be learned. */
+function takeEvent(records: Records, one: WorldTable, here: WorldRow, row: WorldRow, i: number): 'same' | 'voided' {
+  const bare = ({ voidedAt: _, voidReason: __, ...rest }: WorldRow): string => canonicalJson(rest)
+  if (bare(here) !== bare(row)) {
+    refuse(one.name, i, 'This happened here otherwise; what happened is never changed. Nothing was taken in.')
+  }
+  if (one.kind === 'kept' || here.voidedAt !== null || row.voidedAt === null) return 'same'
+  records.update(one.table).set({ voidedAt: row.voidedAt, voidReason: row.voidReason }).where(keyOf(one, row)).run()
+  return 'voided'
+}
+
+/** A version later than both, so that a form that is open elsewhere is told. */
+function nextVersion(here: WorldRow, row: WorldRow): Record<string, number> {
+  return typeof here.version === 'number' ? { version: Math.max(here.version + 1, Number(row.version)) } : {}
+}
+
+/** Takes a row over; what the tables themselves forbid is told with its place. */
+function write(name: string, i: number, run: () => unknown): void {
+  try {
+    run()
+  } catch (error) {
+    const { code = '' } = error as { code?: string }
+    if (!code.startsWith('SQLITE_CONSTRAINT')) throw error
+    refuse(name, i, 'This row cannot be: its numbers contradict each other.')
+  }
+}
+
+/** A trip taken from the file has the file's uses and no others. */
+function dropOtherUses(records: Records, world: World): void {
+  const key = (tripId: unknown, applianceId: unknown): string => JSON.stringify([tripId, applianceId])
+  const kept = new Set((world.tables.trip_uses ?? []).map((row) => key(row.tripId, row.applianceId)))
+  for (const { id } of world.tables.trips ?? []) {
+    const uses = records
+      .select()
+      .from(tripUses)
+      .where(eq(tripUses.tripId, String(id)))
+      .all()
+    for (const { tripId, applianceId } of uses) {
+      if (kept.has(key(tripId, applianceId))) continue
+      records
+        .delete(tripUses)
+        .where(and(eq(tripUses.tripId, tripId), eq(tripUses.applianceId, applianceId)))
+        .run()
+    }
+  }
+}
+
+/** Rows of a table by what names each. */
+function rowsByName(records: Records, { table }: WorldTable): Map<string, WorldRow> {
+  const rows = records.select().from(table).all() as WorldRow[]
+  return new Map(rows.map((row) => [rowName(table, row), row]))
+}
+
+/** New rows, some hundred at a time; where the tables forbid one of them, that one is looked for. */
+function addRows(records: Records, one: WorldTable, fresh: readonly { row: WorldRow; i: number }[]): void {
+  for (let from = 0; from < fresh.length; from += CHUNK) {
+    const chunk = fresh.slice(from, from + CHUNK)
+    try {
+      records
+        .insert(one.table)
+        .values(chunk.map(({ row }) => row))
+        .run()
+    } catch {
+      for (const { row, i } of chunk) write(one.name, i, () => records.insert(one.table).values(row).run())
+    }
+  }
+}
+
+function takeTable(records: Records, one: WorldTable, rows: readonly WorldRow[], standing: Differing): TableChange {
+  const change = { added: 0, voided: 0, same: 0 }
+  const differs: TableChange['differing'][number][] = []
+  const standingHere = rowsByName(records, one)
+  const fresh: { row: WorldRow; i: number }[] = []
+  for (const [i, row] of rows.entries()) {
+    const here = standingHere.get(rowName(one.table, row))
+    if (here === undefined) {
+      fresh.push({ row, i })
+      change.added += 1
+    } else if (canonicalJson(here) === canonicalJson(row)) {
+      change.same += 1
+    } else if (one.kind !== 'gear') {
+      change[takeEvent(records, one, here, row, i)] += 1
+    } else {
+      const fields = Object.keys(row).filter((key) => canonicalJson(here[key]) !== canonicalJson(row[key]))
+      differs.push({ id: String(row.id ?? row.tripId), name: String(row.name ?? row.place ?? ''), fields })
+      if (standing === 'theirs') {
+        const taken = { ...row, ...nextVersion(here, row) }
+        write(one.name, i, () => records.update(one.table).set(taken).where(keyOf(one, row)).run())
+      }
+    }
+  }
+  addRows(records, one, fresh)
+  return { table: one.name, ...change, differing: differs }
+}
+
+/**
+ * Takes a world in, all of it or nothing; nothing that is here only is taken away.
+ *
+ * @param database - the records
+ * @param world - from readWorld
+ * @param standing - whether mine or theirs stands where both have the thing and differ
+ * @param isTrial - only find out what would change
+ * @returns what changed, or would
+ * @throws FileError where the file tells of an event that happened here otherwise, or comes to what cannot be judged
+ */
+export function importWorld(database: Database, world: World, standing: Differing, isTrial: boolean): ImportReport {
+  let report: ImportReport = []
+  const take = (): void =>
+    database.transaction(
+      (records) => {
+        report = worldTables.map((one) => takeTable(records, one, world.tables[one.name] ?? [], standing))
+        if (standing === 'theirs') dropOtherUses(records, world)
+        proveRecords(database)
+        if (isTrial) throw new DryRun()
+        // Last of all: a picture without its row is only a file too many.
+        for (const [id, base64] of Object.entries(world.files)) {
+          restorePhoto(database, id, Buffer.from(base64, 'base64'))
+        }
+      },
+      { behavior: 'immediate' },
+    )
+  try {
+    take()
+  } catch (error) {
+    if (!(error instanceof DryRun)) throw error
+  }
+  return report
+}

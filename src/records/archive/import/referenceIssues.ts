@@ -1,0 +1,32 @@
+import type { InputIssue } from '@/core/base/InputError'
+import { references, rowName } from '@/records/archive/format/references'
+import type { World } from '@/records/archive/format/Archive'
+import { worldTables } from '@/records/archive/format/archiveTables'
+
+/**
+ * Rows that stand twice, and rows that name what is not in the file.
+ *
+ * @param world - whose rows are each right in themselves
+ */
+export function referenceIssues({ tables }: World): InputIssue[] {
+  const ids = new Map(worldTables.map(({ name }) => [name, new Set((tables[name] ?? []).map(({ id }) => id))]))
+  return worldTables.flatMap(({ name, table }) => {
+    const refers = references(table)
+    const seen = new Set<string>()
+    return (tables[name] ?? []).flatMap((row, i): InputIssue[] => {
+      const path = `tables.${name}.${i}`
+      const key = rowName(table, row)
+      const isTwice = seen.has(key)
+      seen.add(key)
+      return [
+        ...(isTwice ? [{ path, message: 'This row stands here twice.' }] : []),
+        ...refers
+          .filter((reference) => row[reference.key] !== null && !ids.get(reference.to)?.has(row[reference.key]))
+          .map((reference) => ({
+            path: `${path}.${reference.key}`,
+            message: `There is no row of this name among the ${reference.to.replaceAll('_', ' ')} of the file.`,
+          })),
+      ]
+    })
+  })
+}

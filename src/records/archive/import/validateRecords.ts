@@ -1,0 +1,41 @@
+import { format } from 'date-fns'
+import { InputError } from '@/core/base/InputError'
+import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
+import type { TripPlan } from '@/core/run/tripPlan'
+import type { Database } from '@/records/databaseType'
+import { listRigs } from '@/records/repositories/rigs/rigs'
+import { loadGear } from '@/records/repositories/rigs/rigGear'
+import { nextTrip } from '@/records/repositories/trips/trips'
+import { FileError } from './FileError'
+
+/** Without a trip the gear is judged all the same. */
+const anyPlan: TripPlan = {
+  id: 'any',
+  name: '',
+  startDay: '2026-01-01',
+  nights: 1,
+  reserveShare: 0,
+  altitudeM: 0,
+  coldestK: null,
+  uses: [],
+}
+
+/**
+ * Sees that every page could show what stands in the records: each rig with its next trip is judged once.
+ *
+ * @throws FileError for what core refuses
+ */
+export function proveRecords(database: Database): void {
+  const now = new Date()
+  for (const rig of listRigs(database)) {
+    try {
+      const trip = nextTrip(database, rig.id, format(now, 'yyyy-MM-dd'))
+      const gear = loadGear(database, rig)
+      judgeTrip(gear, trip?.plan ?? anyPlan, now.toISOString())
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+      const path = error.issues[0]?.path ?? ''
+      throw new FileError([{ path, message: `The rig ${rig.name} could not be judged: ${error.message}`, line: null }])
+    }
+  }
+}

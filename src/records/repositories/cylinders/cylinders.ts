@@ -1,0 +1,135 @@
+import { and, asc, eq, isNull } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { CylinderGear, LevelReading, Weighing } from '@/core/cylinders/cylinderGear'
+import { loadFitness } from './cylinderFitness'
+import type { Database } from '@/records/databaseType'
+import { lastLevels } from './levels'
+import { requireSaved } from '@/records/repositories/requireSaved'
+import { findRig } from '@/records/repositories/rigs/rigs'
+import { cylinders } from '@/records/schema/schema'
+import { shutUntil } from '@/records/repositories/trips/swaps'
+import { lastWeighings } from './weighings'
+
+export type Cylinder = typeof cylinders.$inferSelect
+
+/** What an owner enters of a cylinder. */
+export type CylinderEntry = Omit<Cylinder, 'id' | 'rigId' | 'position' | 'archivedAt' | 'version'>
+
+/** What a cylinder is when nothing more is told. */
+export const plainCylinder = {
+  labelNetKg: null,
+  manufacturedMonth: null,
+  specification: null,
+  stampsText: null,
+  overfillStop: 'unknown',
+  labelIntervalMonths: null,
+  endOfLifeMonth: null,
+  ruleSetId: null,
+  ruleReason: null,
+  reliefGaugePa: null,
+  fullMark: null,
+  aboard: true,
+} as const satisfies Partial<CylinderEntry>
+
+/** A cylinder with its last standing weighing, reading and marks, as core judges it. */
+export interface CylinderWithGear {
+  row: Cylinder
+  gear: CylinderGear
+}
+
+function weighingOf(stored: Weighing | undefined): Weighing | null {
+  return stored ? { grossKg: stored.grossKg, hangingKg: stored.hangingKg, weighedAt: stored.weighedAt } : null
+}
+
+function levelOf(stored: LevelReading | undefined): LevelReading | null {
+  if (!stored) return null
+  const { liquidFraction, temperatureK, readAt } = stored
+  return { liquidFraction, temperatureK, readAt }
+}
+
+function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGear[] {
+  const ids = rows.map(({ id }) => id)
+  const rig = rows[0] && findRig(database, rows[0].rigId)
+  if (!rig) return []
+  const weighings = lastWeighings(database, ids)
+  const levels = lastLevels(database, ids)
+  const shut = shutUntil(database, ids)
+  const fitness = loadFitness(database, rig, rows)
+  return rows.flatMap((row) => {
+    const own = fitness.get(row.id)
+    if (!own) return []
+    const { id, name, kind, tareKg, waterCapacityKg, labelNetKg, aboard } = row
+    const gear: CylinderGear = {
+      id,
+      name,
+      kind,
+      tareKg,
+      waterCapacityKg,
+      labelNetKg,
+      aboard,
+      lastWeighing: weighingOf(weighings.get(id)),
+      lastLevel: levelOf(levels.get(id)),
+      shutUntil: shut.get(id) ?? null,
+      fitness: own,
+    }
+    return [{ row, gear }]
+  })
+}
+
+/** The rig's cylinders in the owner's order, without those put away. */
+export function listCylinders(database: Database, rigId: string): CylinderWithGear[] {
+  const rows = database
+    .select()
+    .from(cylinders)
+    .where(and(eq(cylinders.rigId, rigId), isNull(cylinders.archivedAt)))
+    .orderBy(asc(cylinders.position), asc(cylinders.name))
+    .all()
+  return withGear(database, rows)
+}
+
+/** The rig's cylinders, those put away too. */
+export function listAllCylinders(database: Database, rigId: string): CylinderWithGear[] {
+  return withGear(database, database.select().from(cylinders).where(eq(cylinders.rigId, rigId)).all())
+}
+
+export function findCylinder(database: Database, id: string): CylinderWithGear | undefined {
+  return withGear(database, database.select().from(cylinders).where(eq(cylinders.id, id)).all())[0]
+}
+
+/** How a cylinder is called, for words about something else. */
+export function cylinderName(database: Database, id: string): string | undefined {
+  return database.select({ name: cylinders.name }).from(cylinders).where(eq(cylinders.id, id)).get()?.name
+}
+
+export function addCylinder(
+  database: Database,
+  rigId: string,
+  entry: CylinderEntry,
+  id: string = randomUUID(),
+): Cylinder {
+  const position = database.$count(cylinders, eq(cylinders.rigId, rigId))
+  return database
+    .insert(cylinders)
+    .values({ ...entry, id, rigId, position })
+    .returning()
+    .get()
+}
+
+/**
+ * Saves over version `version` of a cylinder.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveCylinder(
+  database: Database,
+  id: string,
+  version: number,
+  entry: Partial<CylinderEntry & Pick<Cylinder, 'archivedAt'>>,
+): void {
+  const { changes } = database
+    .update(cylinders)
+    .set({ ...entry, version: version + 1 })
+    .where(and(eq(cylinders.id, id), eq(cylinders.version, version)))
+    .run()
+  requireSaved(changes, database.select().from(cylinders).where(eq(cylinders.id, id)).get(), 'cylinder')
+}

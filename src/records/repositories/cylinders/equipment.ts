@@ -1,0 +1,85 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import type { Database } from '@/records/databaseType'
+import { requireSaved } from '@/records/repositories/requireSaved'
+import { equipment, equipmentLooks } from '@/records/schema/schema'
+
+export type StoredEquipment = typeof equipment.$inferSelect
+export type StoredEquipmentLook = typeof equipmentLooks.$inferSelect
+
+/** What an owner enters of it. */
+export type EquipmentEntry = Pick<StoredEquipment, 'kind' | 'name' | 'madeMonth' | 'replaceByMonth'>
+
+/** One thing with its row's version, as core judges it. */
+export type EquipmentWithVersion = Equipment & Pick<StoredEquipment, 'version'>
+
+/** The rig's regulators, hoses, alarms and extinguishers with their last looks. */
+export function listEquipment(database: Database, rigId: string): EquipmentWithVersion[] {
+  const rows = database
+    .select()
+    .from(equipment)
+    .where(and(eq(equipment.rigId, rigId), isNull(equipment.archivedAt)))
+    .orderBy(asc(equipment.position))
+    .all()
+  return rows.map(({ id, kind, name, madeMonth, replaceByMonth, version }) => {
+    const look = database
+      .select()
+      .from(equipmentLooks)
+      .where(and(eq(equipmentLooks.equipmentId, id), isNull(equipmentLooks.voidedAt)))
+      .orderBy(desc(equipmentLooks.lookedAt), desc(sql`rowid`))
+      .limit(1)
+      .get()
+    const lastLook = look ? { sound: look.sound, lookedAt: look.lookedAt, note: look.note } : null
+    return { id, kind, name, madeMonth, replaceByMonth, version, lastLook }
+  })
+}
+
+export function findEquipment(database: Database, id: string): StoredEquipment | undefined {
+  return database.select().from(equipment).where(eq(equipment.id, id)).get()
+}
+
+export function addEquipment(
+  database: Database,
+  rigId: string,
+  entry: EquipmentEntry,
+  id: string = randomUUID(),
+): StoredEquipment {
+  const position = database.$count(equipment, eq(equipment.rigId, rigId))
+  return database
+    .insert(equipment)
+    .values({ ...entry, id, rigId, position })
+    .returning()
+    .get()
+}
+
+/**
+ * Saves over version `version`.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveEquipment(
+  database: Database,
+  id: string,
+  version: number,
+  entry: Partial<EquipmentEntry & Pick<StoredEquipment, 'archivedAt'>>,
+): void {
+  const { changes } = database
+    .update(equipment)
+    .set({ ...entry, version: version + 1 })
+    .where(and(eq(equipment.id, id), eq(equipment.version, version)))
+    .run()
+  requireSaved(changes, findEquipment(database, id), 'thing')
+}
+
+export function addEquipmentLook(
+  database: Database,
+  entry: Omit<StoredEquipmentLook, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredEquipmentLook {
+  return database
+    .insert(equipmentLooks)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}

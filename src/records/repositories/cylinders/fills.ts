@@ -1,0 +1,65 @@
+import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import { lastOfEach } from './byCylinder'
+import type { Database } from '@/records/databaseType'
+import { addLevel, type StoredLevel } from './levels'
+import { fills } from '@/records/schema/schema'
+import { addWeighing, type StoredWeighing } from './weighings'
+
+export type StoredFill = typeof fills.$inferSelect
+
+/** What is told of a fill; how it was measured afterwards comes with it. */
+export type FillEntry = Omit<StoredFill, 'id' | 'weighingId' | 'levelId' | 'voidedAt' | 'voidReason'>
+
+type Afterwards =
+  | { weighing: Pick<StoredWeighing, 'grossKg' | 'hangingKg' | 'source'> }
+  | { level: Pick<StoredLevel, 'shown' | 'liquidFraction' | 'temperatureK'> }
+  | null
+
+/** The last standing fill of each cylinder. */
+export function lastFills(database: Database, cylinderIds: readonly string[]): Map<string, StoredFill> {
+  return lastOfEach(cylinderIds, (id) =>
+    database
+      .select()
+      .from(fills)
+      .where(and(eq(fills.cylinderId, id), isNull(fills.voidedAt)))
+      .orderBy(desc(fills.filledAt), desc(sql`rowid`))
+      .limit(1)
+      .get(),
+  )
+}
+
+/** Every fill of a cylinder, newest first, the voided ones too. */
+export function listFills(database: Database, cylinderId: string): StoredFill[] {
+  return database
+    .select()
+    .from(fills)
+    .where(eq(fills.cylinderId, cylinderId))
+    .orderBy(desc(fills.filledAt), desc(sql`rowid`))
+    .all()
+}
+
+/** Appends a fill, together with the weighing or the reading after it: both or neither. */
+export function addFill(
+  database: Database,
+  entry: FillEntry,
+  afterwards: Afterwards,
+  id: string = randomUUID(),
+): StoredFill {
+  return database.transaction((records) => {
+    const { cylinderId, filledAt } = entry
+    const weighing =
+      afterwards && 'weighing' in afterwards
+        ? addWeighing(database, { cylinderId, weighedAt: filledAt, ...afterwards.weighing })
+        : null
+    const level =
+      afterwards && 'level' in afterwards
+        ? addLevel(database, { cylinderId, readAt: filledAt, way: 'fill', ...afterwards.level })
+        : null
+    return records
+      .insert(fills)
+      .values({ ...entry, id, weighingId: weighing?.id ?? null, levelId: level?.id ?? null })
+      .returning()
+      .get()
+  })
+}

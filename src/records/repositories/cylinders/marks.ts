@@ -1,0 +1,41 @@
+import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import { byCylinder } from './byCylinder'
+import type { Database } from '@/records/databaseType'
+import { marks } from '@/records/schema/schema'
+
+export type StoredMark = typeof marks.$inferSelect
+
+/** The standing marks of each cylinder, latest first. */
+export function standingMarks(database: Database, cylinderIds: readonly string[]): Map<string, StoredMark[]> {
+  return byCylinder(
+    database
+      .select()
+      .from(marks)
+      .where(and(inArray(marks.cylinderId, [...cylinderIds]), isNull(marks.voidedAt)))
+      .orderBy(desc(marks.month), desc(sql`rowid`))
+      .all(),
+  )
+}
+
+/** Every mark of a cylinder, latest first, the voided ones too. */
+export function listMarks(database: Database, cylinderId: string): StoredMark[] {
+  return database
+    .select()
+    .from(marks)
+    .where(eq(marks.cylinderId, cylinderId))
+    .orderBy(desc(marks.month), desc(sql`rowid`))
+    .all()
+}
+
+export function addMark(
+  database: Database,
+  entry: Omit<StoredMark, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredMark {
+  return database
+    .insert(marks)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}

@@ -1,0 +1,55 @@
+import { and, inArray, isNull } from 'drizzle-orm'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import type { CylinderReading } from '@/core/trip/usage/burnSpans'
+import { swapReadings } from '@/core/trip/usage/swap'
+import type { Database } from '@/records/databaseType'
+import { fills, levels, weighings } from '@/records/schema/schema'
+import { listSwaps } from '@/records/repositories/trips/swaps'
+
+/** What the rig's cylinders held whenever somebody weighed, read, filled or swapped them; what was voided does not count. */
+export function listReadings(database: Database, cylinders: readonly CylinderGear[]): CylinderReading[] {
+  const gears = new Map(cylinders.map((gear) => [gear.id, gear]))
+  const ids = [...gears.keys()]
+  const filled = database
+    .select()
+    .from(fills)
+    .where(and(inArray(fills.cylinderId, ids), isNull(fills.voidedAt)))
+    .all()
+  const brought = new Set(filled.flatMap(({ weighingId, levelId }) => [weighingId, levelId]))
+  const weighed = database
+    .select()
+    .from(weighings)
+    .where(and(inArray(weighings.cylinderId, ids), isNull(weighings.voidedAt)))
+    .all()
+    .filter(({ id }) => !brought.has(id))
+    .flatMap((weighing): CylinderReading[] => {
+      const gear = gears.get(weighing.cylinderId)
+      if (!gear) return []
+      // The bare difference: years of weighings are read at once, and what else is in a cylinder's contents is not asked.
+      const netKg = weighing.grossKg - weighing.hangingKg - gear.tareKg
+      return netKg < 0 ? [] : [{ cylinderId: gear.id, at: weighing.weighedAt, netKg, isFill: false }]
+    })
+  const read = database
+    .select()
+    .from(levels)
+    .where(and(inArray(levels.cylinderId, ids), isNull(levels.voidedAt)))
+    .all()
+    .filter(({ id }) => !brought.has(id))
+    .flatMap((level): CylinderReading[] => {
+      const gear = gears.get(level.cylinderId)
+      if (!gear) return []
+      const { gas } = kindFacts[gear.kind]
+      const netKg = massOfLevelKg(gas, gear.waterCapacityKg, level.liquidFraction, level.temperatureK)
+      return [{ cylinderId: gear.id, at: level.readAt, netKg, isFill: false }]
+    })
+  const refilled = filled.map(({ cylinderId, filledAt, netKg }): CylinderReading => ({
+    cylinderId,
+    at: filledAt,
+    netKg,
+    isFill: true,
+  }))
+  const told = [...weighed, ...read, ...refilled]
+  return [...told, ...swapReadings(told, listSwaps(database, ids))]
+}

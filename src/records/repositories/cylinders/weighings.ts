@@ -1,0 +1,46 @@
+import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import { lastOfEach } from './byCylinder'
+import type { Database } from '@/records/databaseType'
+import { weighings } from '@/records/schema/schema'
+
+export type StoredWeighing = typeof weighings.$inferSelect
+
+/** Newest first; of two at one moment the later entered. */
+const newestFirst = [desc(weighings.weighedAt), desc(sql`rowid`)]
+
+/** The last standing weighing of each cylinder. */
+export function lastWeighings(database: Database, cylinderIds: readonly string[]): Map<string, StoredWeighing> {
+  return lastOfEach(cylinderIds, (id) =>
+    database
+      .select()
+      .from(weighings)
+      .where(and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt)))
+      .orderBy(...newestFirst)
+      .limit(1)
+      .get(),
+  )
+}
+
+/** Every weighing of a cylinder, newest first, the voided ones too. */
+export function listWeighings(database: Database, cylinderId: string): StoredWeighing[] {
+  return database
+    .select()
+    .from(weighings)
+    .where(eq(weighings.cylinderId, cylinderId))
+    .orderBy(...newestFirst)
+    .all()
+}
+
+/** Appends a weighing. */
+export function addWeighing(
+  database: Database,
+  entry: Omit<StoredWeighing, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredWeighing {
+  return database
+    .insert(weighings)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}

@@ -1,0 +1,96 @@
+import { and, asc, eq, isNull } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import { InputError } from '@/core/base/InputError'
+import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
+import type { HeatOfRig } from '@/core/heat/heatFindings'
+import type { Database } from '@/records/databaseType'
+import { heaters } from '@/records/schema/heatTables'
+import { requireSaved } from '@/records/repositories/requireSaved'
+import { findRig } from '@/records/repositories/rigs/rigs'
+import { listRooms, listWarmUps, type StoredRoom } from './rooms'
+
+export type StoredHeater = typeof heaters.$inferSelect
+
+/** What an owner enters of a heater. */
+export type HeaterEntry = Pick<StoredHeater, 'name' | 'applianceId' | 'heater' | 'price' | 'lastsNights'>
+
+/** The rig's heaters in the owner's order, without those put away. */
+export function listHeaters(database: Database, rigId: string): StoredHeater[] {
+  return database
+    .select()
+    .from(heaters)
+    .where(and(eq(heaters.rigId, rigId), isNull(heaters.archivedAt)))
+    .orderBy(asc(heaters.position))
+    .all()
+}
+
+export function findHeater(database: Database, id: string): StoredHeater | undefined {
+  return database.select().from(heaters).where(eq(heaters.id, id)).get()
+}
+
+export function addHeater(
+  database: Database,
+  rigId: string,
+  entry: HeaterEntry,
+  id: string = randomUUID(),
+): StoredHeater {
+  const position = database.$count(heaters, eq(heaters.rigId, rigId))
+  return database
+    .insert(heaters)
+    .values({ ...entry, id, rigId, position })
+    .returning()
+    .get()
+}
+
+/**
+ * Saves over version `version` of a heater.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveHeater(
+  database: Database,
+  id: string,
+  version: number,
+  entry: Partial<HeaterEntry & Pick<StoredHeater, 'archivedAt'>>,
+): void {
+  const { changes } = database
+    .update(heaters)
+    .set({ ...entry, version: version + 1 })
+    .where(and(eq(heaters.id, id), eq(heaters.version, version)))
+    .run()
+  requireSaved(changes, findHeater(database, id), 'heater')
+}
+
+/** Loss and capacity by the room’s newest log; by its shape without one, or where the log says nothing. */
+function warmthOf(database: Database, { id, shelter }: StoredRoom): RoomWarmth | null {
+  const log = listWarmUps(database, id).find(({ voidedAt }) => voidedAt === null)?.log ?? null
+  for (const one of log === null ? [null] : [log, null]) {
+    try {
+      const { lossWPerK, capacityJPerK } = roomWarmth(shelter.room, one)
+      return { lossWPerK, capacityJPerK }
+    } catch (error) {
+      if (!(error instanceof InputError)) throw error
+    }
+  }
+  return null
+}
+
+/** What heats the rig and where, as core judges it. */
+export function listHeat(
+  database: Database,
+  rigId: string,
+): Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> & { warmth: RoomWarmth | null } {
+  const rooms = listRooms(database, rigId)
+  return {
+    rooms: rooms.map(({ id, name, shelter }) => ({ id, name, shelter })),
+    warmth: rooms[0] ? warmthOf(database, rooms[0]) : null,
+    heaters: listHeaters(database, rigId).map(({ id, name, applianceId, heater }) => ({
+      id,
+      name,
+      applianceId,
+      heater,
+    })),
+    heatless: findRig(database, rigId)?.heatless ?? false,
+  }
+}

@@ -1,0 +1,75 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Database } from '@/records/databaseType'
+import { rooms, warmUps } from '@/records/schema/heatTables'
+import { requireSaved } from '@/records/repositories/requireSaved'
+
+export type StoredRoom = typeof rooms.$inferSelect
+export type StoredWarmUp = typeof warmUps.$inferSelect
+
+/** What an owner enters of a room. */
+export type RoomEntry = Pick<StoredRoom, 'name' | 'shelter'>
+
+/** The rig's rooms in the owner's order, without those put away. */
+export function listRooms(database: Database, rigId: string): StoredRoom[] {
+  return database
+    .select()
+    .from(rooms)
+    .where(and(eq(rooms.rigId, rigId), isNull(rooms.archivedAt)))
+    .orderBy(asc(rooms.position))
+    .all()
+}
+
+export function findRoom(database: Database, id: string): StoredRoom | undefined {
+  return database.select().from(rooms).where(eq(rooms.id, id)).get()
+}
+
+export function addRoom(database: Database, rigId: string, entry: RoomEntry, id: string = randomUUID()): StoredRoom {
+  const position = database.$count(rooms, eq(rooms.rigId, rigId))
+  return database
+    .insert(rooms)
+    .values({ ...entry, id, rigId, position })
+    .returning()
+    .get()
+}
+
+/**
+ * Saves over version `version` of a room.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveRoom(
+  database: Database,
+  id: string,
+  version: number,
+  entry: Partial<RoomEntry & Pick<StoredRoom, 'archivedAt'>>,
+): void {
+  const { changes } = database
+    .update(rooms)
+    .set({ ...entry, version: version + 1 })
+    .where(and(eq(rooms.id, id), eq(rooms.version, version)))
+    .run()
+  requireSaved(changes, findRoom(database, id), 'room')
+}
+
+/** Warm-ups of a room, newest first, the voided ones too. */
+export function listWarmUps(database: Database, roomId: string): StoredWarmUp[] {
+  return database
+    .select()
+    .from(warmUps)
+    .where(eq(warmUps.roomId, roomId))
+    .orderBy(desc(warmUps.loggedAt), desc(sql`rowid`))
+    .all()
+}
+
+export function addWarmUp(
+  database: Database,
+  entry: Omit<StoredWarmUp, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredWarmUp {
+  return database
+    .insert(warmUps)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}

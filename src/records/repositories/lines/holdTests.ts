@@ -1,0 +1,28 @@
+import { desc, eq, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Database } from '@/records/databaseType'
+import { holdTests } from '@/records/schema/lineTables'
+
+export type StoredHoldTest = typeof holdTests.$inferSelect
+
+/** Hold tests of a line, newest first, the voided ones too. */
+export function listHoldTests(database: Database, lineId: string): StoredHoldTest[] {
+  return database
+    .select()
+    .from(holdTests)
+    .where(eq(holdTests.lineId, lineId))
+    .orderBy(desc(holdTests.heldAt), desc(sql`rowid`))
+    .all()
+}
+
+export function addHoldTest(
+  database: Database,
+  entry: Omit<StoredHoldTest, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredHoldTest {
+  return database
+    .insert(holdTests)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}

@@ -1,0 +1,55 @@
+import { lineFingerprint } from '@/core/hookup/line/lineChanges'
+import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
+import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
+import type { Database } from '@/records/databaseType'
+import { lastFills } from '@/records/repositories/cylinders/fills'
+import { listHoldTests } from './holdTests'
+import { lastLeakTest, type LeakTest } from './leakTests'
+import { listLines, type StoredLine } from './lines'
+
+function lastHoldOf(database: Database, lineId: string): LineTightness['lastHold'] {
+  for (const { outcome, heldAt, openBranches, voidedAt } of listHoldTests(database, lineId)) {
+    // A hold with branches shut off clears nothing; one that was no good test tells nothing.
+    if (voidedAt !== null || openBranches !== null) continue
+    if (outcome === 'held' || outcome === 'fell') return { outcome, heldAt }
+  }
+  return null
+}
+
+function recordOf(test: LeakTest | null): LineTightness['lastTest'] {
+  if (!test) return null
+  const { startedAt, fingerprint, sheet, readings, closedAt } = test
+  return {
+    startedAt,
+    fingerprint,
+    sheet,
+    readings: readings.map(({ itemId, grade, leftForTechnician, readAt }) => ({
+      itemId,
+      grade,
+      leftForTechnician,
+      readAt,
+    })),
+    closedAt,
+  }
+}
+
+function tightnessOf(database: Database, { id, name, line }: StoredLine): LineTightness {
+  const cylinderIds = line.parts.flatMap(({ cylinderId }) => cylinderId ?? [])
+  const filled = [...lastFills(database, cylinderIds).values()].map(({ filledAt }) => filledAt)
+  return {
+    lineId: id,
+    name,
+    fingerprint: lineFingerprint(line),
+    lastTest: recordOf(lastLeakTest(database, id)),
+    lastHold: lastHoldOf(database, id),
+    refilledAt: filled.toSorted().at(-1) ?? null,
+  }
+}
+
+/** The rig's lines with what is known of their tightness, as core judges them. */
+export function listJudgedLines(database: Database, rigId: string): JudgedLine[] {
+  return listLines(database, rigId).map((row) => ({
+    gear: { id: row.id, name: row.name, line: row.line },
+    tightness: tightnessOf(database, row),
+  }))
+}

@@ -1,0 +1,106 @@
+import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { LeakTestRecord } from '@/core/leak-test/sheet/leakFindings'
+import type { Database } from '@/records/databaseType'
+import { leakClosings, leakReadings, leakTests } from '@/records/schema/lineTables'
+
+export type StoredLeakTest = typeof leakTests.$inferSelect
+export type StoredLeakReading = typeof leakReadings.$inferSelect
+export type StoredLeakClosing = typeof leakClosings.$inferSelect
+
+/** A walk with its standing soapings and its end. */
+export interface LeakTest extends LeakTestRecord {
+  id: string
+  lineId: string
+  readings: readonly StoredLeakReading[]
+  closing: StoredLeakClosing | null
+  voidedAt: string | null
+  voidReason: string | null
+}
+
+function withReadings(database: Database, tests: readonly StoredLeakTest[]): LeakTest[] {
+  const ids = tests.map(({ id }) => id)
+  const readings = database
+    .select()
+    .from(leakReadings)
+    .where(and(inArray(leakReadings.testId, ids), isNull(leakReadings.voidedAt)))
+    .orderBy(asc(leakReadings.readAt), asc(sql`rowid`))
+    .all()
+  const closings = database
+    .select()
+    .from(leakClosings)
+    .where(and(inArray(leakClosings.testId, ids), isNull(leakClosings.voidedAt)))
+    .all()
+  return tests.map((test) => {
+    const closing = closings.find(({ testId }) => testId === test.id) ?? null
+    return {
+      ...test,
+      readings: readings.filter(({ testId }) => testId === test.id),
+      closing,
+      closedAt: closing?.closedAt ?? null,
+    }
+  })
+}
+
+/** Walks along a line, newest first, the voided ones too. */
+export function listLeakTests(database: Database, lineId: string): LeakTest[] {
+  const tests = database
+    .select()
+    .from(leakTests)
+    .where(eq(leakTests.lineId, lineId))
+    .orderBy(desc(leakTests.startedAt), desc(sql`rowid`))
+    .all()
+  return withReadings(database, tests)
+}
+
+/** The last standing walk along a line. */
+export function lastLeakTest(database: Database, lineId: string): LeakTest | null {
+  const test = database
+    .select()
+    .from(leakTests)
+    .where(and(eq(leakTests.lineId, lineId), isNull(leakTests.voidedAt)))
+    .orderBy(desc(leakTests.startedAt), desc(sql`rowid`))
+    .limit(1)
+    .all()
+  return withReadings(database, test)[0] ?? null
+}
+
+export function findLeakTest(database: Database, id: string): LeakTest | undefined {
+  return withReadings(database, database.select().from(leakTests).where(eq(leakTests.id, id)).all())[0]
+}
+
+export function addLeakTest(
+  database: Database,
+  entry: Omit<StoredLeakTest, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredLeakTest {
+  return database
+    .insert(leakTests)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}
+
+export function addLeakReading(
+  database: Database,
+  entry: Omit<StoredLeakReading, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredLeakReading {
+  return database
+    .insert(leakReadings)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}
+
+export function addLeakClosing(
+  database: Database,
+  entry: Omit<StoredLeakClosing, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredLeakClosing {
+  return database
+    .insert(leakClosings)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}

@@ -1,0 +1,90 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Line } from '@/core/hookup/line/line'
+import { lineChangeWords } from '@/core/hookup/line/lineChanges'
+import type { Database } from '@/records/databaseType'
+import { lineChanges, lines } from '@/records/schema/lineTables'
+import { requireSaved } from '@/records/repositories/requireSaved'
+
+export type StoredLine = typeof lines.$inferSelect
+export type StoredLineChange = typeof lineChanges.$inferSelect
+
+/** What an owner enters of a line. */
+export type LineEntry = Pick<StoredLine, 'name' | 'line'>
+
+/** The rig's lines in the owner's order, without those put away. */
+export function listLines(database: Database, rigId: string): StoredLine[] {
+  return database
+    .select()
+    .from(lines)
+    .where(and(eq(lines.rigId, rigId), isNull(lines.archivedAt)))
+    .orderBy(asc(lines.position))
+    .all()
+}
+
+export function findLine(database: Database, id: string): StoredLine | undefined {
+  return database.select().from(lines).where(eq(lines.id, id)).get()
+}
+
+/** Changes of a line, newest first. */
+export function listLineChanges(database: Database, lineId: string): StoredLineChange[] {
+  return database
+    .select()
+    .from(lineChanges)
+    .where(eq(lineChanges.lineId, lineId))
+    .orderBy(desc(lineChanges.changedAt), desc(sql`rowid`))
+    .all()
+}
+
+function noteChange(database: Database, lineId: string, changedAt: string, before: Line | null, after: Line): void {
+  const words = lineChangeWords(before, after)
+  if (words.length === 0) return
+  database
+    .insert(lineChanges)
+    .values({ id: randomUUID(), lineId, changedAt, words: words.join('; ') })
+    .run()
+}
+
+/** Adds a line, its history beginning at `changedAt`. */
+export function addLine(
+  database: Database,
+  rigId: string,
+  entry: LineEntry,
+  changedAt: string,
+  id: string = randomUUID(),
+): StoredLine {
+  return database.transaction(() => {
+    const position = database.$count(lines, eq(lines.rigId, rigId))
+    const added = database
+      .insert(lines)
+      .values({ ...entry, id, rigId, position })
+      .returning()
+      .get()
+    noteChange(database, id, changedAt, null, entry.line)
+    return added
+  })
+}
+
+/**
+ * Saves over version `version` of a line and notes in its history what was changed.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveLine(
+  database: Database,
+  id: string,
+  version: number,
+  entry: Partial<LineEntry & Pick<StoredLine, 'archivedAt'>>,
+  changedAt: string,
+): void {
+  database.transaction(() => {
+    const before = findLine(database, id)
+    const { changes } = database
+      .update(lines)
+      .set({ ...entry, version: version + 1 })
+      .where(and(eq(lines.id, id), eq(lines.version, version)))
+      .run()
+    requireSaved(changes, before, 'line')
+    if (before && entry.line) noteChange(database, id, changedAt, before.line, entry.line)
+  })
+}

@@ -1,0 +1,106 @@
+import { desc, eq, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import fs from 'node:fs'
+import path from 'node:path'
+import { InputError } from '@/core/base/InputError'
+import type { Database } from '@/records/databaseType'
+import { manualPages } from '@/records/schema/heatTables'
+import { photos } from '@/records/schema/schema'
+
+export type StoredPhoto = typeof photos.$inferSelect
+export type StoredManualPage = typeof manualPages.$inferSelect
+
+const LARGEST = 700 * 1024
+
+/** First bytes of the kinds that are kept. */
+const signatures: readonly [StoredPhoto['type'], (bytes: Buffer) => boolean][] = [
+  ['image/jpeg', (bytes) => bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff]))],
+  ['image/png', (bytes) => bytes.subarray(0, 8).equals(Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'))],
+  ['image/webp', (bytes) => bytes.toString('latin1', 0, 4) === 'RIFF' && bytes.toString('latin1', 8, 12) === 'WEBP'],
+]
+
+/** What picture some bytes are, by their content; undefined for what is none. */
+export function photoTypeOf(bytes: Buffer): StoredPhoto['type'] | undefined {
+  return signatures.find(([, fits]) => fits(bytes))?.[0]
+}
+
+/** Pictures lie in a folder beside the database. */
+function placeOf(database: Database, id: string): string {
+  return path.join(/* turbopackIgnore: true */ path.dirname(database.$client.name), 'photos', id)
+}
+
+/** What a picture is, and its bytes written down; told by its content and not by its name. */
+function keep(database: Database, id: string, bytes: Buffer): Pick<StoredPhoto, 'type' | 'bytes'> {
+  if (bytes.length > LARGEST) throw new InputError('photo', 'The picture is too large: 700 KiB at most.')
+  const type = photoTypeOf(bytes)
+  if (!type) throw new InputError('photo', 'This is no picture: a JPEG, PNG or WebP is wanted.')
+  restorePhoto(database, id, bytes)
+  return { type, bytes: bytes.length }
+}
+
+/** Writes the bytes of a picture whose row is known down where it is looked for. */
+export function restorePhoto(database: Database, id: string, bytes: Buffer): void {
+  const place = placeOf(database, id)
+  fs.mkdirSync(path.dirname(place), { recursive: true })
+  fs.writeFileSync(place, bytes, { flush: true })
+}
+
+/**
+ * Keeps a picture of a cylinder's collar beside the database.
+ *
+ * @throws InputError at `photo` for what is no picture, or too large
+ */
+export function addPhoto(
+  database: Database,
+  cylinderId: string,
+  bytes: Buffer,
+  takenAt: string,
+  id: string = randomUUID(),
+): StoredPhoto {
+  return database
+    .insert(photos)
+    .values({ id, cylinderId, takenAt, ...keep(database, id, bytes) })
+    .returning()
+    .get()
+}
+
+/**
+ * Keeps a picture of a page of a heater's manual.
+ *
+ * @throws InputError as addPhoto does
+ */
+export function addManualPage(
+  database: Database,
+  heaterId: string,
+  bytes: Buffer,
+  takenAt: string,
+  id: string = randomUUID(),
+): StoredManualPage {
+  return database
+    .insert(manualPages)
+    .values({ id, heaterId, takenAt, ...keep(database, id, bytes) })
+    .returning()
+    .get()
+}
+
+/** Pages of each heater's manual, newest first. */
+export function listManualPages(database: Database, heaterId: string): StoredManualPage[] {
+  return database
+    .select()
+    .from(manualPages)
+    .where(eq(manualPages.heaterId, heaterId))
+    .orderBy(desc(manualPages.takenAt), desc(sql`rowid`))
+    .all()
+}
+
+/** A picture with its bytes; undefined when it is not in the records or its file is gone. */
+export function readPhoto(
+  database: Database,
+  id: string,
+): { row: Pick<StoredPhoto, 'id' | 'type'>; bytes: Buffer } | undefined {
+  const row =
+    database.select().from(photos).where(eq(photos.id, id)).get() ??
+    database.select().from(manualPages).where(eq(manualPages.id, id)).get()
+  const place = row && placeOf(database, row.id)
+  return row && place && fs.existsSync(place) ? { row, bytes: fs.readFileSync(place) } : undefined
+}

@@ -1,0 +1,106 @@
+import { typicalSizes } from '@/core/cylinders/typicalSizes'
+import { equipmentFacts, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
+import { contents } from '@/core/cylinders/contents/contents'
+import { contentsInput } from '@/core/cylinders/contents/gearContents'
+import type { HeaterKind } from '@/core/heat/heaters/heater'
+import { InputError } from '@/core/base/InputError'
+import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import type { ApplianceKind } from '@/core/appliances/habit'
+import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
+import { addAppliance } from '@/records/repositories/trips/appliances'
+import { addCylinder, findCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
+import type { Database } from '@/records/databaseType'
+import { addEquipment } from '@/records/repositories/cylinders/equipment'
+import { addHeater } from '@/records/repositories/heat/heaters'
+import { addRig, findRig, saveRig, takeRig } from './rigs'
+import { addTrip, type TripEntry } from '@/records/repositories/trips/trips'
+import { addWeighing } from '@/records/repositories/cylinders/weighings'
+
+/** What an owner who begins says of the rig; null is what is left for later. */
+export interface Beginning {
+  rigName: string
+  cylinder: { sizeId: string; grossKg: number | null; madeMonth: string | null } | null
+  heater: HeaterKind | 'none' | null
+  burns: readonly ApplianceKind[]
+  /** What of the ageing things is there; one not known is entered without a date, so that it is asked for. */
+  equipment: readonly { kind: EquipmentKind; madeMonth: string | null }[]
+  trip: Omit<TripEntry, 'uses' | 'settings' | 'forecast'> | null
+}
+
+const applianceOf: Readonly<Record<HeaterKind, ApplianceKind>> = {
+  'catalytic-panel': 'panel-heater',
+  'portable-radiant': 'portable-heater',
+  furnace: 'furnace',
+  other: 'other',
+}
+
+/** Burns from a bottle screwed onto it. */
+const onBottle: readonly ApplianceKind[] = ['portable-heater']
+
+function beginCylinder(
+  records: Database,
+  rigId: string,
+  said: NonNullable<Beginning['cylinder']>,
+  nowIso: string,
+): void {
+  const size = typicalSizes.find(({ id }) => id === said.sizeId)
+  if (!size) throw new InputError('cylinder.sizeId', 'There is no such size. Choose one of those drawn.')
+  const { name, kind, tareKg, waterCapacityKg, labelNetKg } = size
+  const entry = { ...plainCylinder, name, kind, tareKg, waterCapacityKg, labelNetKg, manufacturedMonth: said.madeMonth }
+  const { id } = addCylinder(records, rigId, entry)
+  const { grossKg } = said
+  const gear = findCylinder(records, id)?.gear
+  if (grossKg === null || !gear) return
+  try {
+    contents(contentsInput(gear, { grossKg, hangingKg: 0 }))
+  } catch (error) {
+    if (error instanceof InputError) throw new InputError('cylinder.grossKg', error.message)
+    throw error
+  }
+  addWeighing(records, { cylinderId: id, grossKg, hangingKg: 0, weighedAt: nowIso, source: 'typed' })
+}
+
+function beginAppliance(records: Database, rigId: string, kind: ApplianceKind): string {
+  const { name, inputW, pilotW, currentA, needsBattery } = applianceTemplates[kind]
+  const supply = onBottle.includes(kind) ? 'bottles' : 'line'
+  return addAppliance(records, rigId, { name, inputW, supply, kind, pilotW, currentA, needsBattery }).id
+}
+
+/**
+ * A rig from what its owner says at the beginning, all of it or nothing: usual sizes and inputs, to be replaced by
+ * what stands on the things themselves.
+ *
+ * @param said - by the owner
+ * @param nowIso - the moment
+ * @throws InputError with the path of what cannot be
+ */
+export function beginRig(
+  database: Database,
+  said: Beginning,
+  nowIso: string,
+): { rigId: string; tripId: string | null } {
+  return database.transaction(() => {
+    const { id: rigId, version } = addRig(database, said.rigName)
+    takeRig(database, rigId)
+    if (said.cylinder) beginCylinder(database, rigId, said.cylinder, nowIso)
+    const kinds = [...new Set(said.burns)]
+    const burning = new Map(kinds.map((kind) => [kind, beginAppliance(database, rigId, kind)]))
+    if (said.heater === 'none') saveRig(database, rigId, version, { heatless: true })
+    else if (said.heater !== null) {
+      const kind = applianceOf[said.heater]
+      const applianceId = burning.get(kind) ?? beginAppliance(database, rigId, kind)
+      burning.set(kind, applianceId)
+      const { name, heater } = heaterTemplates[said.heater]
+      addHeater(database, rigId, { name, applianceId, heater, price: null, lastsNights: null })
+    }
+    for (const { kind, madeMonth } of said.equipment) {
+      addEquipment(database, rigId, { kind, name: equipmentFacts[kind].name, madeMonth, replaceByMonth: null })
+    }
+    if (!said.trip || !findRig(database, rigId)) return { rigId, tripId: null }
+    const uses = [...burning].map(([kind, applianceId]) => {
+      const { habit } = applianceTemplates[kind]
+      return { applianceId, burnPerDayS: habit.way === 'hours' ? habit.burnPerDayS : 0, habit }
+    })
+    return { rigId, tripId: addTrip(database, rigId, { ...said.trip, uses }).id }
+  })
+}

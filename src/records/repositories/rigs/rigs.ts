@@ -1,0 +1,74 @@
+import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Database } from '@/records/databaseType'
+import { requireSaved } from '@/records/repositories/requireSaved'
+import { facts, rigs } from '@/records/schema/schema'
+
+export type Rig = typeof rigs.$inferSelect
+
+/** All rigs by name, without those put away. */
+export function listRigs(database: Database): Rig[] {
+  return database.select().from(rigs).where(isNull(rigs.archivedAt)).orderBy(asc(rigs.name)).all()
+}
+
+/** Rigs put away, by name. */
+export function listArchivedRigs(database: Database): Rig[] {
+  return database.select().from(rigs).where(isNotNull(rigs.archivedAt)).orderBy(asc(rigs.name)).all()
+}
+
+const AT_HAND = 'rig at hand'
+
+/** The rig one works at: the one chosen last, else the one that was there first. */
+export function rigAtHand(database: Database): Rig | undefined {
+  const all = database
+    .select()
+    .from(rigs)
+    .where(isNull(rigs.archivedAt))
+    .orderBy(sql`rowid`)
+    .all()
+  const chosen = readFact(database, AT_HAND)
+  return all.find(({ id }) => id === chosen) ?? all[0]
+}
+
+/** Takes another rig to hand. */
+export function takeRig(database: Database, id: string): void {
+  writeFact(database, AT_HAND, id)
+}
+
+/** The rig by its identifier. */
+export function findRig(database: Database, id: string): Rig | undefined {
+  return database.select().from(rigs).where(eq(rigs.id, id)).get()
+}
+
+/** A new rig; its identifier is made up when none is given. */
+export function addRig(database: Database, name: string, id: string = randomUUID()): Rig {
+  return database.insert(rigs).values({ id, name }).returning().get()
+}
+
+/**
+ * Saves over version `version` of a rig.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveRig(
+  database: Database,
+  id: string,
+  version: number,
+  entry: Partial<Omit<Rig, 'id' | 'version'>>,
+): void {
+  const { changes } = database
+    .update(rigs)
+    .set({ ...entry, version: version + 1 })
+    .where(and(eq(rigs.id, id), eq(rigs.version, version)))
+    .run()
+  requireSaved(changes, findRig(database, id), 'rig')
+}
+
+/** A fact about the whole file, such as `demo`. */
+export function readFact(database: Database, key: string): string | undefined {
+  return database.select().from(facts).where(eq(facts.key, key)).get()?.value
+}
+
+export function writeFact(database: Database, key: string, value: string): void {
+  database.insert(facts).values({ key, value }).onConflictDoUpdate({ target: facts.key, set: { value } }).run()
+}

@@ -1,0 +1,35 @@
+import { and, asc, eq, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Acceptance } from '@/core/trip/readiness/readiness'
+import type { Database } from '@/records/databaseType'
+import { acceptances } from '@/records/schema/tripTables'
+
+export type StoredAcceptance = typeof acceptances.$inferSelect
+
+/** What stands accepted on a trip, oldest first. */
+export function standingAcceptances(database: Database, tripId: string): Acceptance[] {
+  return database
+    .select({
+      id: acceptances.id,
+      findingKey: acceptances.findingKey,
+      sentence: acceptances.sentence,
+      reason: acceptances.reason,
+      acceptedAt: acceptances.acceptedAt,
+    })
+    .from(acceptances)
+    .where(and(eq(acceptances.tripId, tripId), isNull(acceptances.voidedAt)))
+    .orderBy(asc(acceptances.acceptedAt), asc(sql`rowid`))
+    .all()
+}
+
+export function addAcceptance(
+  database: Database,
+  entry: Omit<StoredAcceptance, 'id' | 'voidedAt' | 'voidReason'>,
+  id: string = randomUUID(),
+): StoredAcceptance {
+  return database
+    .insert(acceptances)
+    .values({ ...entry, id })
+    .returning()
+    .get()
+}

@@ -1,0 +1,56 @@
+import { and, desc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import { ranOutLevel } from '@/core/cylinders/contents/liquidLevel'
+import type { Database } from '@/records/databaseType'
+import { addLevel } from '@/records/repositories/cylinders/levels'
+import { swaps } from '@/records/schema/tripTables'
+
+export type StoredSwap = typeof swaps.$inferSelect
+export type SwapEntry = Omit<StoredSwap, 'id' | 'levelId' | 'voidedAt' | 'voidReason'>
+
+/** Standing swaps from any of these cylinders, newest first. */
+export function listSwaps(database: Database, cylinderIds: readonly string[]): StoredSwap[] {
+  return database
+    .select()
+    .from(swaps)
+    .where(and(inArray(swaps.cylinderId, [...cylinderIds]), isNull(swaps.voidedAt)))
+    .orderBy(desc(swaps.swappedAt))
+    .all()
+}
+
+/** Every swap from a cylinder, newest first, the voided ones too. */
+export function listSwapsOf(database: Database, cylinderId: string): StoredSwap[] {
+  return database.select().from(swaps).where(eq(swaps.cylinderId, cylinderId)).orderBy(desc(swaps.swappedAt)).all()
+}
+
+/** For each of these cylinders the last standing swap until which it had stayed shut. */
+export function shutUntil(database: Database, cylinderIds: readonly string[]): Map<string, string> {
+  const found = database
+    .select({ otherId: swaps.otherId, at: max(swaps.swappedAt) })
+    .from(swaps)
+    .where(
+      and(
+        inArray(swaps.otherId, [...cylinderIds]),
+        isNotNull(swaps.otherId),
+        eq(swaps.otherShut, true),
+        isNull(swaps.voidedAt),
+      ),
+    )
+    .groupBy(swaps.otherId)
+    .all()
+  return new Map(found.flatMap(({ otherId, at }) => (otherId && at ? [[otherId, at]] : [])))
+}
+
+/** Appends a swap, together with what is left in a cylinder found empty: both or neither. */
+export function addSwap(database: Database, entry: SwapEntry, id: string = randomUUID()): StoredSwap {
+  return database.transaction((records) => {
+    const { cylinderId, swappedAt, found } = entry
+    const level =
+      found === 'empty' ? addLevel(database, { cylinderId, way: 'swap', shown: 0, ...ranOutLevel(swappedAt) }) : null
+    return records
+      .insert(swaps)
+      .values({ ...entry, id, levelId: level?.id ?? null })
+      .returning()
+      .get()
+  })
+}

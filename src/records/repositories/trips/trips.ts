@@ -1,0 +1,163 @@
+import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { randomUUID } from 'node:crypto'
+import type { Energy, Habit } from '@/core/appliances/habit'
+import type { TripPlan } from '@/core/run/tripPlan'
+import type { Database } from '@/records/databaseType'
+import { learnedFactors } from './lessons'
+import { requireSaved } from '@/records/repositories/requireSaved'
+import { appliances, trips, tripUses } from '@/records/schema/schema'
+
+export type Trip = typeof trips.$inferSelect
+
+/** Hours or habit of one appliance. */
+export interface TripUseEntry {
+  applianceId: string
+  burnPerDayS: number
+  habit?: Habit | null
+  byNight?: readonly Energy[] | null
+}
+
+/** What an owner enters of a trip; hours by appliance. */
+export type TripEntry = Pick<Trip, 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK' | 'reserveShare'> &
+  Partial<Pick<Trip, 'settings' | 'forecast'>> & {
+    uses: readonly TripUseEntry[]
+  }
+
+/** What an owner entered of a trip, to be saved anew. */
+export function tripFields({
+  name,
+  startDay,
+  nights,
+  altitudeM,
+  coldestK,
+  reserveShare,
+}: Trip): Omit<TripEntry, 'uses'> {
+  return { name, startDay, nights, altitudeM, coldestK, reserveShare }
+}
+
+/** A trip with its appliance hours, as core judges it. */
+export interface TripWithPlan {
+  row: Trip
+  plan: TripPlan
+}
+
+function withPlan(database: Database, row: Trip): TripWithPlan {
+  const uses = database
+    .select({
+      id: appliances.id,
+      name: appliances.name,
+      inputW: appliances.inputW,
+      supply: appliances.supply,
+      kind: appliances.kind,
+      pilotW: appliances.pilotW,
+      currentA: appliances.currentA,
+      needsBattery: appliances.needsBattery,
+      cylinderId: appliances.cylinderId,
+      burnPerDayS: tripUses.burnPerDayS,
+      habit: tripUses.habit,
+      byNight: tripUses.byNight,
+    })
+    .from(tripUses)
+    .innerJoin(appliances, eq(tripUses.applianceId, appliances.id))
+    .where(and(eq(tripUses.tripId, row.id), isNull(appliances.archivedAt)))
+    .orderBy(asc(appliances.position))
+    .all()
+  const { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast } = row
+  const learned = learnedFactors(database, row)
+  const plan = { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast, uses, learned }
+  return { row, plan }
+}
+
+/** The rig's trips, the latest first. */
+export function listTrips(database: Database, rigId: string): Trip[] {
+  return database
+    .select()
+    .from(trips)
+    .where(and(eq(trips.rigId, rigId), isNull(trips.archivedAt)))
+    .orderBy(desc(trips.startDay))
+    .all()
+}
+
+export function findTrip(database: Database, id: string): TripWithPlan | undefined {
+  const row = database.select().from(trips).where(eq(trips.id, id)).get()
+  return row && withPlan(database, row)
+}
+
+/**
+ * The trip to get ready for: the one under way, else the first that is to come, else the latest there was.
+ *
+ * @param day - today where the owner is, `2026-11-24`
+ */
+export function nextTrip(database: Database, rigId: string, day: string): TripWithPlan | undefined {
+  const coming = database
+    .select()
+    .from(trips)
+    .where(
+      and(
+        eq(trips.rigId, rigId),
+        isNull(trips.archivedAt),
+        sql`date(${trips.startDay}, '+' || ${trips.nights} || ' days') >= ${day}`,
+      ),
+    )
+    .orderBy(asc(trips.startDay))
+    .limit(1)
+    .get()
+  const row = coming ?? listTrips(database, rigId)[0]
+  return row && withPlan(database, row)
+}
+
+function replaceUses(database: Pick<Database, 'delete' | 'insert'>, tripId: string, uses: TripEntry['uses']): void {
+  database.delete(tripUses).where(eq(tripUses.tripId, tripId)).run()
+  const burning = uses.filter(({ burnPerDayS, habit }) => burnPerDayS > 0 || habit)
+  if (burning.length > 0) {
+    database
+      .insert(tripUses)
+      .values(burning.map((use) => ({ ...use, tripId })))
+      .run()
+  }
+}
+
+export function addTrip(database: Database, rigId: string, entry: TripEntry, id: string = randomUUID()): Trip {
+  const { uses, ...fields } = entry
+  return database.transaction((transaction) => {
+    const row = transaction
+      .insert(trips)
+      .values({ ...fields, id, rigId })
+      .returning()
+      .get()
+    replaceUses(transaction, id, uses)
+    return row
+  })
+}
+
+/**
+ * Saves over version `version` of a trip, its hours with it: all or nothing.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function saveTrip(database: Database, id: string, version: number, entry: TripEntry): void {
+  const { uses, ...fields } = entry
+  database.transaction((transaction) => {
+    const { changes } = transaction
+      .update(trips)
+      .set({ ...fields, version: version + 1 })
+      .where(and(eq(trips.id, id), eq(trips.version, version)))
+      .run()
+    requireSaved(changes, findTrip(database, id)?.row, 'trip')
+    replaceUses(transaction, id, uses)
+  })
+}
+
+/**
+ * Puts version `version` of a trip away, or takes it out again with null.
+ *
+ * @throws ConflictError when a newer version stands there
+ */
+export function archiveTrip(database: Database, id: string, version: number, archivedAt: string | null): void {
+  const { changes } = database
+    .update(trips)
+    .set({ archivedAt, version: version + 1 })
+    .where(and(eq(trips.id, id), eq(trips.version, version)))
+    .run()
+  requireSaved(changes, findTrip(database, id)?.row, 'trip')
+}

@@ -1,0 +1,51 @@
+'use client'
+
+import { useState, type ReactNode } from 'react'
+import type { DisplayRole } from '@/core/base/quantity'
+import { formatForField } from '@/core/units/formatQuantity'
+import { QuantityField } from './QuantityField'
+import { readQuantity } from './readQuantity'
+import { useUnits } from '@/ui/state/UnitsProvider'
+
+/** A number that always has a value: what is typed counts as soon as it can be read, and what moves it shows in the field. */
+export function Measure({
+  label,
+  role,
+  value,
+  set,
+  mayBeZero = false,
+  issue = null,
+  hint,
+}: {
+  label: string
+  role: DisplayRole
+  value: number
+  set: (value: number) => void
+  mayBeZero?: boolean
+  issue?: string | null
+  hint?: ReactNode
+}) {
+  const { system } = useUnits()
+  // What was typed stands while the value is the one it meant.
+  const [typed, setTyped] = useState<{ text: string; value: number } | null>(null)
+  const text = typed?.value === value ? typed.text : formatForField({ value, role }, system)
+  const read = readQuantity(text, role, system).value
+  const isRefused = read !== null && (mayBeZero ? read < 0 : read <= 0)
+  const refusal = mayBeZero ? 'It cannot be less than nothing.' : 'It is more than nothing.'
+  return (
+    <QuantityField
+      compact
+      label={label}
+      role={role}
+      text={text}
+      issue={isRefused ? refusal : issue}
+      {...(hint !== undefined && { hint })}
+      onText={(next) => {
+        const number = readQuantity(next, role, system).value
+        const isTaken = number !== null && (mayBeZero ? number >= 0 : number > 0)
+        setTyped({ text: next, value: isTaken ? number : value })
+        if (isTaken) set(number)
+      }}
+    />
+  )
+}

@@ -1,0 +1,47 @@
+'use client'
+
+import { Link } from './Link'
+import { usePathname, useRouter } from 'next/navigation'
+import Form from 'react-bootstrap/Form'
+
+/** Which of the rig's lines or rooms lies on the bench. */
+export function BenchPicker({
+  of,
+  things,
+  chosenId,
+  addAt,
+}: {
+  of: 'line' | 'room'
+  things: readonly { id: string; name: string }[]
+  chosenId: string | null
+  /** Where another one is begun; null where none can be. */
+  addAt: string | null
+}) {
+  const router = useRouter()
+  const here = usePathname()
+  if (things.length === 0) return null
+  return (
+    <div className="line-picker">
+      <div>
+        <Form.Label htmlFor={`${of}-picker`}>On the bench</Form.Label>
+        <Form.Select
+          id={`${of}-picker`}
+          value={chosenId ?? ''}
+          onChange={(event) => router.push(`${here}?${of}=${event.target.value}`)}
+        >
+          {chosenId === null && <option value="">a new {of}</option>}
+          {things.map(({ id, name }) => (
+            <option key={id} value={id}>
+              {name}
+            </option>
+          ))}
+        </Form.Select>
+      </div>
+      {addAt !== null && chosenId !== null && (
+        <Link className="btn btn-quiet" href={`${addAt}?${of}=new`}>
+          Another {of}
+        </Link>
+      )}
+    </div>
+  )
+}
