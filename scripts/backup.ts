@@ -3,7 +3,7 @@ import { backupName, writeBackup } from '@/records/archive/backup/backup'
 import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
-import { storageSentence } from '@/records/storageSentence'
+import { storageErrorMessage } from '@/records/storageErrorMessage'
 
 // `npm run backup [file]`: everything in one file, while the program runs or not.
 try {
@@ -14,7 +14,7 @@ try {
   records.$client.close()
   console.log(`Backup written: ${file}`)
 } catch (error) {
-  const sentence = error instanceof RecordsError ? error.message : storageSentence(error)
+  const sentence = error instanceof RecordsError ? error.message : storageErrorMessage(error)
   if (sentence === null) throw error
   console.error(sentence)
   process.exitCode = 1

@@ -7,7 +7,7 @@ import { readStamps } from '@/core/cylinders/stamps/readStamps'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { saturation } from '@/core/fluids/saturation'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
-import { ruleSetOf } from '@/core/rules/dateRules'
+import { findRuleSet } from '@/core/rules/dateRules'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { parseQuantity } from '@/core/units/parseQuantity'
@@ -21,8 +21,8 @@ import { starvationRemedies } from '@/core/hookup/flow/starvationRemedies'
 import { leakRate } from '@/core/leak-test/hold/leakRate'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { coldDraw } from '@/core/vaporization/coldDraw'
-import { tripSpread } from '@/core/run/analysis/tripSpread'
-import { vaporisation, vaporisationSchema } from '@/core/vaporization/vaporization'
+import { monteCarlo } from '@/core/run/analysis/monteCarlo'
+import { vaporization, vaporizationSchema } from '@/core/vaporization/vaporization'
 import { benchLine } from './benchLine'
 import { benchLog } from './benchLog'
 import { benchRoom } from './benchRoom'
@@ -49,7 +49,7 @@ const gear: CylinderGear = {
     labelIntervalMonths: null,
     endOfLifeMonth: null,
     overfillStop: 'yes',
-    rule: ruleSetOf('us-dot'),
+    rule: findRuleSet('us-dot'),
     lastLook: null,
     retiredBy: null,
     refilledAt: null,
@@ -121,8 +121,8 @@ async function benchCore(): Promise<void> {
     .add('7 nights in steps of 60 s', () => runTrip({ ...benchTrip, altitudeM: 2000 + walk }))
     .add('7 nights in steps of 300 s', () => runTrip({ ...benchTrip, stepS: 300, altitudeM: 2000 + walk }))
     .add('draw a cylinder keeps up', () =>
-      vaporisation(
-        vaporisationSchema.parse({
+      vaporization(
+        vaporizationSchema.parse({
           vessel: { waterCapacityKg: 108 },
           liquidKg: 27,
           airTemperatureK: kelvin(),
@@ -168,7 +168,7 @@ async function benchCore(): Promise<void> {
 /** 500 runs of the seven nights, and how long a cylinder’s steps take of it. */
 function benchSpread(): void {
   const before = performance.now()
-  const { coarse, fine } = tripSpread(benchTrip, 500, Math.random)
+  const { coarse, fine } = monteCarlo(benchTrip, 500, Math.random)
   const tookS = (performance.now() - before) / 1000
   const off = (coarse.usedKg / fine.usedKg - 1) * 100
   console.log(

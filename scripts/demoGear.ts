@@ -1,4 +1,4 @@
-import { lookOverItems, type LookAnswers } from '@/core/cylinders/inspection/lookOverItems'
+import { inspectionItems, type InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
 import type { EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import { fromUnit } from '@/core/units/convert'
@@ -25,8 +25,8 @@ export interface DemoCylinder {
 }
 
 /** Every item looked at; all sound but those named. */
-export function answersOf(kind: CylinderKind, bad: readonly string[]): LookAnswers {
-  return Object.fromEntries(lookOverItems(kind).map(({ id }) => [id, bad.includes(id) ? 'bad' : 'sound']))
+export function answersOf(kind: CylinderKind, bad: readonly string[]): InspectionAnswers {
+  return Object.fromEntries(inspectionItems(kind).map(({ id }) => [id, bad.includes(id) ? 'bad' : 'sound']))
 }
 
 const steel = {

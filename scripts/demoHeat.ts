@@ -2,7 +2,7 @@ import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { newThing } from '@/core/heat/room/thing'
 import { fromUnit } from '@/core/units/convert'
 import { roomSchema } from '@/core/heat/room/room'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import type { Database } from '@/records/databaseType'
 import { addHeater } from '@/records/repositories/heat/heaters'
 import { addRoom, addWarmUp } from '@/records/repositories/heat/rooms'
@@ -12,7 +12,7 @@ const btuh = (value: number): number => fromUnit(value, 'power', 'btuh')
 const fahrenheit = (value: number): number => fromUnit(value, 'temperature', 'F')
 
 /** The saloon of the retired mobile library: reading benches, star charts, and curtains too near the panel. */
-const saloon: Shelter = {
+const saloon: RoomPlan = {
   room: roomSchema.parse({
     shape: 'motorhome',
     lengthM: 5.2,

@@ -1,13 +1,13 @@
 import { addDays, format, subDays } from 'date-fns'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { keptVerdict } from '@/core/trip/readiness/keptVerdict'
+import { verdictSnapshot } from '@/core/trip/readiness/verdictSnapshot'
 import { readiness } from '@/core/trip/readiness/readiness'
 import { fromUnit } from '@/core/units/convert'
 import type { Database } from '@/records/databaseType'
 import { addFill } from '@/records/repositories/cylinders/fills'
-import { loadGear } from '@/records/repositories/rigs/rigGear'
+import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { addTrip, findTrip } from '@/records/repositories/trips/trips'
-import { keepVerdict } from '@/records/repositories/trips/verdicts'
+import { saveVerdict } from '@/records/repositories/trips/verdicts'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { demoAppliances } from './demoRun'
 
@@ -61,13 +61,13 @@ export function loadDemoPast(records: Database, rigId: string, now: Date): void 
   const trip = findTrip(records, id)
   if (!trip) throw new RangeError(id)
   const judgedAt = at(0, '08:20')
-  const gear = loadGear(records, { id: rigId, battery: null })
+  const gear = loadRigGear(records, { id: rigId, battery: null })
   const judgement = judgeTrip(gear, trip.plan, judgedAt)
-  keepVerdict(records, {
+  saveVerdict(records, {
     tripId: id,
     judgedAt,
     verdict: readiness(judgement.findings, []).verdict,
     fingerprint: 'demo',
-    kept: keptVerdict({ gear, plan: trip.plan, acceptances: [], judgement }, '0.6.0'),
+    kept: verdictSnapshot({ gear, plan: trip.plan, acceptances: [], judgement }, '0.6.0'),
   })
 }

@@ -6,7 +6,7 @@ import { addCylinder } from '@/records/repositories/cylinders/cylinders'
 import type { Database } from '@/records/databaseType'
 import { addEquipment, addEquipmentLook } from '@/records/repositories/cylinders/equipment'
 import { addFill } from '@/records/repositories/cylinders/fills'
-import { addLook } from '@/records/repositories/cylinders/looks'
+import { addInspection } from '@/records/repositories/cylinders/inspections'
 import { addMark } from '@/records/repositories/cylinders/marks'
 import { addOffer } from '@/records/repositories/cylinders/offers'
 import { addRig, saveRig, writeFact } from '@/records/repositories/rigs/rigs'
@@ -28,7 +28,7 @@ function loadCylinder(records: Database, rigId: string, demo: DemoCylinder, ago:
   }
   if (look) {
     const answers = answersOf(entry.kind, look.bad)
-    addLook(records, { cylinderId, lookedAt: ago(look.daysAgo), answers, note: null, clearedBy: null })
+    addInspection(records, { cylinderId, lookedAt: ago(look.daysAgo), answers, note: null, clearedBy: null })
   }
   for (const { grossKg, daysAgo } of weighings) {
     addWeighing(records, { cylinderId, grossKg, hangingKg: 0, source: 'scale', weighedAt: ago(daysAgo) })

@@ -1,10 +1,10 @@
 import fs from 'node:fs'
 import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
-import { proveBackup } from '@/records/archive/backup/verifyBackup'
+import { verifyBackup } from '@/records/archive/backup/verifyBackup'
 import { RecordsError } from '@/records/RecordsError'
 import { restoreBackup } from '@/records/archive/backup/restoreBackup'
-import { storageSentence } from '@/records/storageSentence'
+import { storageErrorMessage } from '@/records/storageErrorMessage'
 import { InputError } from '@/core/base/InputError'
 
 // `npm run restore -- file`: says what a backup holds; with `--yes` puts it in the place of the records.
@@ -12,7 +12,7 @@ import { InputError } from '@/core/base/InputError'
 function sentenceOf(error: unknown): string | null {
   if (error instanceof RecordsError || error instanceof InputError) return error.message
   const { code } = error as NodeJS.ErrnoException
-  return code === 'ENOENT' ? 'There is no such file.' : storageSentence(error)
+  return code === 'ENOENT' ? 'There is no such file.' : storageErrorMessage(error)
 }
 
 try {
@@ -25,7 +25,7 @@ try {
     records.$client.close()
     console.log(`Restored ${databasePath()}: ${rigs.join(', ')}, ${rows} rows. What was there before: ${before}`)
   } else {
-    const { rigs, rows, photos, discard } = proveBackup(bytes)
+    const { rigs, rows, photos, discard } = verifyBackup(bytes)
     discard()
     console.log(`Whole and ours: ${rigs.join(', ')}, ${rows} rows, ${photos} pictures. Nothing was changed; add --yes.`)
   }

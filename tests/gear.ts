@@ -1,8 +1,8 @@
 import type { CylinderFitness, CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
 import { type Equipment, equipmentKinds } from '@/core/cylinders/equipment/equipment'
-import { lookOverItems, type LookAnswers } from '@/core/cylinders/inspection/lookOverItems'
-import { ruleSetOf } from '@/core/rules/dateRules'
+import { inspectionItems, type InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
+import { findRuleSet } from '@/core/rules/dateRules'
 import type { Line } from '@/core/hookup/line/line'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
@@ -13,8 +13,8 @@ export const NOW = '2026-12-01T18:00:00.000Z'
 export const TODAY = '2026-12-01'
 
 /** Every item looked at; all sound but those named. */
-export function answers(kind: CylinderKind, bad: readonly string[] = []): LookAnswers {
-  return Object.fromEntries(lookOverItems(kind).map(({ id }) => [id, bad.includes(id) ? 'bad' : 'sound']))
+export function answers(kind: CylinderKind, bad: readonly string[] = []): InspectionAnswers {
+  return Object.fromEntries(inspectionItems(kind).map(({ id }) => [id, bad.includes(id) ? 'bad' : 'sound']))
 }
 
 /** In date and looked over the day before; change what a test is about. */
@@ -26,7 +26,7 @@ export function fitness(kind: CylinderKind, change: Partial<CylinderFitness> = {
     labelIntervalMonths: null,
     endOfLifeMonth: null,
     overfillStop: 'yes',
-    rule: ruleSetOf('ten-then-five'),
+    rule: findRuleSet('ten-then-five'),
     lastLook: { answers: answers(kind), lookedAt: '2026-11-30T09:00:00.000Z' },
     retiredBy: null,
     refilledAt: null,

@@ -3,7 +3,7 @@ import type { Heater, HeaterBody, Pose } from '@/core/heat/heaters/heater'
 import { thingSchema, type Thing } from '@/core/heat/room/thing'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { openingSchema, roomSchema, type Opening, type Room, type RoomInput } from '@/core/heat/room/room'
-import type { HeaterGear, Shelter, ShelterGear } from '@/core/heat/room/roomPlan'
+import type { HeaterGear, RoomPlan, RoomGear } from '@/core/heat/room/roomPlan'
 import { soundEquipment } from './gear'
 import { inches } from './tradeUnits'
 
@@ -85,7 +85,7 @@ export function heaterGear(change: Partial<Heater> = {}, id = 'panel'): HeaterGe
 }
 
 /** A panel well placed in a room with a bed, a door and enough open in two places; change what a test is about. */
-export function shelterGear(change: Partial<Shelter> = {}): ShelterGear {
+export function roomGear(change: Partial<RoomPlan> = {}): RoomGear {
   const room = bareRoom({
     openings: [
       door(),

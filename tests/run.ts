@@ -1,5 +1,5 @@
 import { tripRunSchema, type TripRunInput } from '@/core/run/simulation/tripRun'
-import type { RunRig } from '@/core/run/simulation/runInput'
+import type { RunRig } from '@/core/run/simulation/buildRunInput'
 import { typedForecast } from '@/core/run/weather/typedForecast'
 import { cylinderGear } from './gear'
 import { BTU_PER_HOUR_W, POUND_KG } from './tradeUnits'

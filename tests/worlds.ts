@@ -12,8 +12,8 @@ import { applianceKinds } from '@/core/appliances/habit'
 import { usualRunSettings } from '@/core/run/runSettings'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { readyRooms } from '@/core/heat/room/readyRooms'
-import { FORMAT, FORMAT_VERSION, type World, type WorldRow } from '@/records/archive/format/Archive'
-import { worldTables } from '@/records/archive/format/archiveTables'
+import { FORMAT, FORMAT_VERSION, type World, type ArchiveRow } from '@/records/archive/format/Archive'
+import { archiveTables } from '@/records/archive/format/archiveTables'
 
 /** Texts as people and rogues type them. */
 const text = (most: number): fc.Arbitrary<string> =>
@@ -36,12 +36,12 @@ const voided = fc.oneof(
 )
 
 /** Rows that each name one of their owners; a world without owners has none of them. */
-function rowsOf<Row extends WorldRow>(
+function rowsOf<Row extends ArchiveRow>(
   name: string,
-  owners: readonly WorldRow[],
+  owners: readonly ArchiveRow[],
   most: number,
   make: (owner: string) => fc.Arbitrary<Row>,
-): fc.Arbitrary<WorldRow[]> {
+): fc.Arbitrary<ArchiveRow[]> {
   const ids = owners.flatMap(({ id }) => (typeof id === 'string' ? [id] : []))
   if (ids.length === 0) return fc.constant([])
   return fc
@@ -273,12 +273,12 @@ export const anyWorld: fc.Arbitrary<World> = fc
       .map((more) => ({ ...owned, ...more }))
   })
   .map((filled): World => {
-    const rows: Readonly<Record<string, readonly WorldRow[]>> = filled
-    const tables = worldTables.map(({ name, table, at }) => {
+    const rows: Readonly<Record<string, readonly ArchiveRow[]>> = filled
+    const tables = archiveTables.map(({ name, table, at }) => {
       const keys = Object.keys(getTableColumns(table))
       const atKey = keys.find((key) => getTableColumns(table)[key] === at)
       const held = (rows[name] ?? []).toSorted((a, b) => {
-        const by = (row: WorldRow): string => (atKey ? String(row[atKey]) : String(row.id ?? ''))
+        const by = (row: ArchiveRow): string => (atKey ? String(row[atKey]) : String(row.id ?? ''))
         return by(a) < by(b) ? -1 : by(a) > by(b) ? 1 : 0
       })
       return [name, held] as const

@@ -1,16 +1,16 @@
 'use server'
 
 import { revalidatePath } from 'next/cache'
-import { lookOverItems } from '@/core/cylinders/inspection/lookOverItems'
+import { inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
 import { requalification } from '@/core/cylinders/dates/requalification'
-import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
+import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { z } from '@/core/base/zod'
-import { ruleSetOf, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
+import { findRuleSet, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
 import { InputError } from '@/core/base/InputError'
 import { findCylinder, type CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
-import { addLook } from '@/records/repositories/cylinders/looks'
+import { addInspection } from '@/records/repositories/cylinders/inspections'
 import { addMark } from '@/records/repositories/cylinders/marks'
 import { addPhoto } from '@/records/repositories/photos'
 import { NotFoundError } from '@/records/RecordsError'
@@ -40,7 +40,7 @@ export async function addMarkAction(input: unknown): Promise<ActionResult<{ id: 
   return act(markSchema, input, ({ photo, ...entry }) => {
     const { gear } = requireCylinder(entry.cylinderId)
     const { fitness, kind } = gear
-    const dateClass = dateClassOf(kind, fitness.specification)
+    const dateClass = findDateClass(kind, fitness.specification)
     if (dateClass === 'non-refillable') {
       throw new InputError('month', 'A bottle that is not refillable is never requalified.')
     }
@@ -68,15 +68,15 @@ const lookSchema = z.strictObject({
 })
 
 /** Keeps a look-over; what was found bad decides whether the cylinder stays in service. */
-export async function saveLookAction(input: unknown): Promise<ActionResult<{ id: string }>> {
+export async function saveInspectionAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(lookSchema, input, ({ cylinderId, answers, note }) => {
     const { gear } = requireCylinder(cylinderId)
-    const known = lookOverItems(gear.kind).map(({ id }) => id)
+    const known = inspectionItems(gear.kind).map(({ id }) => id)
     const asked = Object.entries(answers).filter(([id]) => known.includes(id))
     if (asked.length === 0) throw new InputError('answers', 'Look at something first.')
     const lookedAt = new Date().toISOString()
     const entry = { cylinderId, lookedAt, answers: Object.fromEntries(asked), note, clearedBy: null }
-    const { id } = addLook(database(), entry)
+    const { id } = addInspection(database(), entry)
     revalidatePath('/', 'layout')
     return { id }
   })
@@ -93,7 +93,7 @@ export async function clearCylinderAction(input: unknown): Promise<ActionResult>
   return act(clearSchema, input, ({ cylinderId, clearedBy, note }) => {
     const { gear } = requireCylinder(cylinderId)
     if (gear.fitness.retiredBy === null) throw new InputError('clearedBy', 'It is in service.')
-    addLook(database(), { cylinderId, lookedAt: new Date().toISOString(), answers: {}, note, clearedBy })
+    addInspection(database(), { cylinderId, lookedAt: new Date().toISOString(), answers: {}, note, clearedBy })
     revalidatePath('/', 'layout')
     return null
   })
@@ -109,7 +109,7 @@ const ruleSchema = z.strictObject({
 /** Picks the date rules for the rig's cylinders. */
 export async function saveRuleAction(input: unknown): Promise<ActionResult> {
   return act(ruleSchema, input, ({ rigId, version, ruleSetId, ownRule }) => {
-    ruleSetOf(ruleSetId, ownRule)
+    findRuleSet(ruleSetId, ownRule)
     // An own rule's numbers stay when another is picked, so that nothing is lost by trying.
     saveRig(database(), rigId, version, { ruleSetId, ...(ruleSetId === OWN_RULE_ID && { ownRule }) })
     revalidatePath('/', 'layout')

@@ -5,10 +5,10 @@ import { contents } from '@/core/cylinders/contents/contents'
 import { cylinderKinds, kindFacts } from '@/core/cylinders/cylinderKind'
 import { fullMarks } from '@/core/cylinders/contents/liquidLevel'
 import { requalification } from '@/core/cylinders/dates/requalification'
-import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
+import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { z } from '@/core/base/zod'
-import { stampDoubts } from '@/core/cylinders/stamps/stampDoubts'
+import { stampWarnings } from '@/core/cylinders/stamps/stampWarnings'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
 import { InputError } from '@/core/base/InputError'
 import { ruleOf } from '@/records/repositories/cylinders/cylinderFitness'
@@ -67,7 +67,7 @@ function requireSense(entry: Checked, thisMonth: string): void {
   if (manufacturedMonth !== null && manufacturedMonth > thisMonth) {
     throw new InputError('manufacturedMonth', 'That month has not come yet. Check the year.')
   }
-  const [doubt] = stampDoubts(entry)
+  const [doubt] = stampWarnings(entry)
   if (doubt && !entry.confirmed) {
     throw new InputError(doubt.path, 'Look at the collar again, and confirm that it is stamped so.')
   }
@@ -90,7 +90,7 @@ export async function saveCylinderAction(input: unknown): Promise<ActionResult<{
     const rig = findRig(records, rigId)
     if (!rig) throw new NotFoundError('rig')
     const entry = { ...rest, tareKg: rest.kind === 'onboard' ? 0 : rest.tareKg }
-    const dates = { ...entry, dateClass: dateClassOf(entry.kind, entry.specification), marks }
+    const dates = { ...entry, dateClass: findDateClass(entry.kind, entry.specification), marks }
     requalification(dates, ruleOf(rig, entry), today().slice(0, 7))
     const stored = id === null ? undefined : findCylinder(records, id)
     if (entry.aboard && stored?.gear.fitness.refilledAt) {

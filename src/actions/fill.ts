@@ -3,14 +3,14 @@
 import { revalidatePath } from 'next/cache'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
-import { fullMarks, gaugeLevel, massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
-import { isStopped } from '@/core/findings/verdict'
+import { fullMarks, gaugeLevel, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import { hasStop } from '@/core/findings/verdict'
 import { z } from '@/core/base/zod'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { priceWays } from '@/core/fill/cost/fillCosts'
 import { InputError } from '@/core/base/InputError'
 import { fillFindings } from '@/core/fill/fillFindings'
-import { bottleSchools, fillModes } from '@/core/fill/fillModes'
+import { bottleFillRules, fillModes } from '@/core/fill/fillModes'
 import { findCylinder, saveCylinder, type CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
 import { addFill } from '@/records/repositories/cylinders/fills'
@@ -53,7 +53,7 @@ function requireFillable({ gear, row }: CylinderWithGear, { mode, by }: Fill): v
   const rig = findRig(database(), row.rigId)
   if (!rig) throw new NotFoundError('rig')
   const findings = fillFindings(gear, { mode, by, school: rig.bottleSchool }, today())
-  if (isStopped(findings)) {
+  if (hasStop(findings)) {
     throw new InputError('', 'It may not be filled; the reason stands above. Nothing was saved.')
   }
 }
@@ -62,7 +62,7 @@ function requireFillable({ gear, row }: CylinderWithGear, { mode, by }: Fill): v
 function netAfterKg({ gear }: CylinderWithGear, { after }: Fill): number | null {
   if (after === null) return null
   if (after.way === 'weighed') return contents(contentsInput(gear, after)).netKg
-  return massOfLevelKg('propane', gear.waterCapacityKg, gaugeLevel(after.shown, after.fullMark), SIXTY_F_K)
+  return massAtLevelKg('propane', gear.waterCapacityKg, gaugeLevel(after.shown, after.fullMark), SIXTY_F_K)
 }
 
 /** Appends a fill with the weighing or the reading after it. A non-refillable bottle stays at home from then on. */
@@ -105,10 +105,10 @@ export async function tickAction(input: unknown): Promise<ActionResult<{ id: str
   })
 }
 
-const schoolSchema = z.strictObject({ rigId: idField, version: versionField, bottleSchool: z.enum(bottleSchools) })
+const schoolSchema = z.strictObject({ rigId: idField, version: versionField, bottleSchool: z.enum(bottleFillRules) })
 
 /** Picks the school of filling one-pound bottles. */
-export async function saveSchoolAction(input: unknown): Promise<ActionResult> {
+export async function saveBottleFillRuleAction(input: unknown): Promise<ActionResult> {
   return act(schoolSchema, input, ({ rigId, version, bottleSchool }) => {
     saveRig(database(), rigId, version, { bottleSchool })
     revalidatePath('/', 'layout')

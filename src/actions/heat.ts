@@ -6,7 +6,7 @@ import { z } from '@/core/base/zod'
 import { heaterSchema } from '@/core/heat/heaters/heater'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { warmUpFit, warmUpFitSchema } from '@/core/heat/warmth/warmUpFit'
-import { shelterSchema } from '@/core/heat/room/roomPlan'
+import { roomPlanSchema } from '@/core/heat/room/roomPlan'
 import { findAppliance } from '@/records/repositories/trips/appliances'
 import { database } from '@/records/database'
 import { addHeater, findHeater, saveHeater } from '@/records/repositories/heat/heaters'
@@ -22,7 +22,7 @@ const roomSchema = z.strictObject({
   rigId: idField,
   version: versionField.nullable(),
   name: nameField,
-  shelter: shelterSchema,
+  shelter: roomPlanSchema,
 })
 
 /** Saves a room with what stands in it: a new one without an identifier, else over the version named. */

@@ -3,7 +3,7 @@
 import { revalidatePath } from 'next/cache'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
-import { fullMarks, gaugeLevel, massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import { fullMarks, gaugeLevel, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import { z } from '@/core/base/zod'
 import { heightLevel } from '@/core/cylinders/contents/heightLevel'
 import { addLevel } from '@/records/repositories/cylinders/levels'
@@ -57,7 +57,7 @@ export async function recordLevelAction(input: unknown): Promise<ActionResult<{ 
     if (!cylinder) throw new NotFoundError('cylinder')
     const liquidFraction =
       read.way === 'gauge' ? gaugeLevel(read.shown, read.fullMark) : heightLevel(read, read.heightM)
-    massOfLevelKg('propane', cylinder.gear.waterCapacityKg, liquidFraction, temperatureK)
+    massAtLevelKg('propane', cylinder.gear.waterCapacityKg, liquidFraction, temperatureK)
     const shown = read.way === 'gauge' ? read.shown : read.heightM
     const readAt = new Date().toISOString()
     const { id } = addLevel(records, { cylinderId, readAt, way: read.way, shown, liquidFraction, temperatureK })

@@ -4,11 +4,11 @@ import { createHash } from 'node:crypto'
 import { revalidatePath } from 'next/cache'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
-import { keptVerdict } from '@/core/trip/readiness/keptVerdict'
+import { verdictSnapshot } from '@/core/trip/readiness/verdictSnapshot'
 import { addAcceptance } from '@/records/repositories/trips/acceptances'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { keepVerdict } from '@/records/repositories/trips/verdicts'
+import { saveVerdict } from '@/records/repositories/trips/verdicts'
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { idField, reasonField } from '@/actions/shared/fields'
 import { judgedTrip } from '@/actions/shared/judgedTrip'
@@ -39,13 +39,13 @@ export async function acceptFindingAction(input: unknown): Promise<ActionResult<
 }
 
 /** Keeps the verdict of this moment with all that it rests on, unless the last one kept rests on the same. */
-export async function keepVerdictAction(input: unknown): Promise<ActionResult<{ id: string; judgedAt: string }>> {
+export async function saveVerdictAction(input: unknown): Promise<ActionResult<{ id: string; judgedAt: string }>> {
   return act(z.strictObject({ tripId: idField }), input, ({ tripId }) => {
     const judged = judgedTrip(tripId)
     if (!judged) throw new NotFoundError('trip')
-    const kept = keptVerdict(judged, programVersion())
+    const kept = verdictSnapshot(judged, programVersion())
     const fingerprint = createHash('sha256').update(canonicalJson(kept)).digest('hex')
-    const { id, judgedAt } = keepVerdict(database(), {
+    const { id, judgedAt } = saveVerdict(database(), {
       tripId,
       judgedAt: new Date().toISOString(),
       verdict: judged.ready.verdict,

@@ -4,7 +4,7 @@ import { revalidatePath } from 'next/cache'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { findRig, rigAtHand, saveRig, takeRig, type Rig } from '@/records/repositories/rigs/rigs'
+import { findRig, activeRig, saveRig, activateRig, type Rig } from '@/records/repositories/rigs/rigs'
 import { copyRig } from '@/records/archive/import/copyRig'
 import { idField, nameField, versionField } from '@/actions/shared/fields'
 import { act, type ActionResult } from '@/actions/shared/result'
@@ -16,10 +16,10 @@ function requireRig(id: string): Rig {
 }
 
 /** Takes another rig to hand: every station shows that one from now on. */
-export async function takeRigAction(input: unknown): Promise<ActionResult> {
+export async function activateRigAction(input: unknown): Promise<ActionResult> {
   return act(z.strictObject({ id: idField }), input, ({ id }) => {
     requireRig(id)
-    takeRig(database(), id)
+    activateRig(database(), id)
     revalidatePath('/', 'layout')
     return null
   })
@@ -54,8 +54,8 @@ export async function archiveRigAction(input: unknown): Promise<ActionResult> {
     const records = database()
     saveRig(records, id, version, { archivedAt: away ? new Date().toISOString() : null })
     // What is put away is not to hand when it comes back.
-    const next = away ? rigAtHand(records) : undefined
-    if (next) takeRig(records, next.id)
+    const next = away ? activeRig(records) : undefined
+    if (next) activateRig(records, next.id)
     revalidatePath('/', 'layout')
     return null
   })

@@ -2,7 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from '@/core/base/zod'
-import { keptUses } from '@/core/run/tripPlan'
+import { storedUses } from '@/core/run/tripPlan'
 import { InputError } from '@/core/base/InputError'
 import { listAppliances } from '@/records/repositories/trips/appliances'
 import { database } from '@/records/database'
@@ -49,7 +49,7 @@ export async function copyTripAction(input: unknown): Promise<ActionResult<{ id:
       ...tripFields(trip.row),
       settings,
       startDay,
-      uses: keptUses(trip.plan.uses),
+      uses: storedUses(trip.plan.uses),
     })
     revalidatePath('/', 'layout')
     return { id: copied.id }

@@ -6,19 +6,19 @@ import { format, parseISO } from 'date-fns'
 import type { Metadata, Viewport } from 'next'
 import { Link } from '@/ui/shell/Link'
 import type { ReactNode } from 'react'
-import { nightsWords } from '@/app/shared/nightsWords'
+import { formatNights } from '@/app/shared/formatNights'
 import { CaptureProvider } from '@/ui/instruments/CaptureProvider'
 import { Emergency } from '@/ui/shell/Emergency'
 import { GasLine } from '@/ui/shell/GasLine'
-import { KeepEarlyTyping } from '@/ui/shell/KeepEarlyTyping'
-import { HelpAndFind, type Place } from '@/ui/shell/HelpAndFind'
+import { PreserveEarlyTyping } from '@/ui/shell/PreserveEarlyTyping'
+import { HelpAndFind, type SearchPlace } from '@/ui/shell/HelpAndFind'
 import { InstrumentsTray, type Load } from '@/ui/instruments/InstrumentsTray'
 import { ManometerProvider } from '@/ui/instruments/ManometerProvider'
 import { ScaleProvider } from '@/ui/instruments/ScaleProvider'
 import { UndoProvider } from '@/ui/state/UndoProvider'
 import { UnitsProvider } from '@/ui/state/UnitsProvider'
 import { UnitsSwitch } from '@/ui/shell/UnitsSwitch'
-import { chosenUnits, loadWorld, stationStates, type World } from '@/app/shared/world'
+import { chosenUnits, loadRigSnapshot, stationStates, type World } from '@/app/shared/rigSnapshot'
 
 export const metadata: Metadata = {
   title: { default: 'Gold Kettle', template: '%s · Gold Kettle' },
@@ -30,13 +30,13 @@ export const viewport: Viewport = { themeColor: '#17302b' }
 /** Each page is made of the records as they stand when it is asked for, never of those found while building. */
 export const dynamic = 'force-dynamic'
 
-function tripWords({ trip }: World): string {
+function describeTrip({ trip }: World): string {
   if (!trip) return 'no trip planned'
   const { name, startDay, nights } = trip.row
-  return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${nightsWords(nights)}`
+  return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${formatNights(nights)}`
 }
 
-function places({ cylinders, appliances, lines, heat }: World): Place[] {
+function places({ cylinders, appliances, lines, heat }: World): SearchPlace[] {
   return [
     ...cylinders.map(({ row }) => ({ name: row.name, kind: 'cylinder', href: `/cylinders/${row.id}` })),
     ...lines.map(({ gear }) => ({ name: gear.name, kind: 'line', href: `/hookup?line=${gear.id}` })),
@@ -52,7 +52,7 @@ function loads({ cylinders }: World): Load[] {
 }
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const world = loadWorld()
+  const world = loadRigSnapshot()
   return (
     <html lang="en">
       <body>
@@ -69,7 +69,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
                       <Link className="rig-name" href="/">
                         {world.rig?.name ?? 'Gold Kettle'}
                       </Link>
-                      <span className="rig-trip">{world.rig ? tripWords(world) : 'before each trip'}</span>
+                      <span className="rig-trip">{world.rig ? describeTrip(world) : 'before each trip'}</span>
                       <div className="masthead-tools">
                         <Emergency />
                         <UnitsSwitch />
@@ -87,7 +87,7 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
             </ScaleProvider>
           </CaptureProvider>
         </UnitsProvider>
-        <KeepEarlyTyping />
+        <PreserveEarlyTyping />
       </body>
     </html>
   )

@@ -1,8 +1,8 @@
 const HOME_NAMES = ['localhost', '127.0.0.1', '[::1]']
 const READING = ['GET', 'HEAD', 'OPTIONS']
-const LONGEST_BODY = 1024 * 1024
+const MAX_BODY_BYTES = 1024 * 1024
 /** A whole world comes in one piece. */
-const LONGEST_FILE = 65 * 1024 * 1024
+const MAX_FILE_BYTES = 65 * 1024 * 1024
 const TAKES_FILES = ['/api/v1/import', '/api/v1/restore']
 
 /** What is looked at in a request before anything else is. */
@@ -44,7 +44,7 @@ export function requestGuard({ method, path, header }: Arrival, furtherHosts: st
   }
   // A body that does not say its length is cut off by Next at the same size; its own forwarded actions come so.
   const length = header('content-length')
-  const longest = TAKES_FILES.includes(path) ? LONGEST_FILE : LONGEST_BODY
+  const longest = TAKES_FILES.includes(path) ? MAX_FILE_BYTES : MAX_BODY_BYTES
   if (length !== null && !(Number(length) <= longest)) {
     return { status: 413, sentence: 'The body is too large.' }
   }

@@ -16,7 +16,7 @@ export const forecastSpells = ['usual', 'clear-cold', 'storm', 'thaw', 'heat'] a
 
 export type ForecastSpell = (typeof forecastSpells)[number]
 
-export const spellWords: Readonly<Record<ForecastSpell, string>> = {
+export const spellLabels: Readonly<Record<ForecastSpell, string>> = {
   usual: 'as usual',
   'clear-cold': 'clear and cold',
   storm: 'a storm coming through',

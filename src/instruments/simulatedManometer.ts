@@ -13,7 +13,7 @@ const LOCKUP_PA = fromUnit(12.6, 'gaugePressure', 'inWC')
 const WATER_PA_M = fromUnit(1, 'gaugePressure', 'inWC') / fromUnit(1, 'length', 'in')
 const BURNER_KG_S = 4e-6
 const REGULATOR_S = 1.2
-const LONGEST_STEP_S = 0.25
+const MAX_STEP_S = 0.25
 /** The eye reads a column to a millimetre. */
 const READ_TO_M = 0.001
 
@@ -74,7 +74,7 @@ export function simulatedManometer(lineVolumeM3: number, temperatureK: number): 
     read: (nowMs) => {
       const elapsedS = lastMs === null ? 0 : Math.max(0, (nowMs - lastMs) / 1000)
       lastMs = nowMs
-      for (let left = elapsedS; left > 0; left -= LONGEST_STEP_S) step(Math.min(left, LONGEST_STEP_S))
+      for (let left = elapsedS; left > 0; left -= MAX_STEP_S) step(Math.min(left, MAX_STEP_S))
       if (Math.abs(halfM() - restingM) > READ_TO_M / 2) {
         restingM = halfM()
         restingSinceMs = nowMs

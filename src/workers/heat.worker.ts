@@ -2,13 +2,14 @@ import { expose } from 'comlink'
 import { placements, type Placements } from '@/core/heat/clearance/placements'
 import { roomAir, type RoomAir } from '@/core/heat/air/roomAir'
 import type { RoomAirInput } from '@/core/heat/air/roomAirInput'
-import { answerOf, seldom, type Progress, type WorkerAnswer } from './askWorker'
+import { runInWorker, throttleProgress, type Progress, type WorkerAnswer } from './startWorkerJob'
 
 const worker = {
   placements: (input: Parameters<typeof placements>[0], tell: Progress): WorkerAnswer<Placements> =>
-    answerOf(() => placements(input, seldom(tell))),
-  roomAir: (input: RoomAirInput, tell: Progress): WorkerAnswer<RoomAir> => answerOf(() => roomAir(input, seldom(tell))),
+    runInWorker(() => placements(input, throttleProgress(tell))),
+  roomAir: (input: RoomAirInput, tell: Progress): WorkerAnswer<RoomAir> =>
+    runInWorker(() => roomAir(input, throttleProgress(tell))),
 }
-export type ShelterWorker = typeof worker
+export type HeatWorker = typeof worker
 
 expose(worker)

@@ -8,7 +8,7 @@ export interface Box {
   heightPx: number
 }
 
-export interface Place {
+export interface BoxPosition {
   x: number
   y: number
 }
@@ -18,7 +18,7 @@ const elk = new ELK()
 async function layout(
   boxes: readonly Box[],
   edges: readonly (readonly [string, string])[],
-): Promise<Record<string, Place>> {
+): Promise<Record<string, BoxPosition>> {
   const placed = await elk.layout({
     id: 'line',
     layoutOptions: {

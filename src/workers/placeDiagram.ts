@@ -1,7 +1,7 @@
 import { wrap, type Remote } from 'comlink'
-import type { Box, LayoutWorker, Place } from './layout.worker'
+import type { Box, LayoutWorker, BoxPosition } from './layout.worker'
 
-export type { Box, Place }
+export type { Box, BoxPosition }
 
 let remote: Remote<LayoutWorker> | null = null
 
@@ -9,7 +9,7 @@ let remote: Remote<LayoutWorker> | null = null
 export function placeDiagram(
   boxes: readonly Box[],
   edges: readonly (readonly [string, string])[],
-): Promise<Record<string, Place>> {
+): Promise<Record<string, BoxPosition>> {
   remote ??= wrap<LayoutWorker>(new Worker(new URL('./layout.worker.ts', import.meta.url), { type: 'module' }))
   return remote.layout(boxes, edges)
 }

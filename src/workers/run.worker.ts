@@ -2,16 +2,16 @@ import { expose } from 'comlink'
 import { compareChangeovers, type ChangeoverOutcome } from '@/core/run/analysis/compareChangeovers'
 import { tripRemedies, type TripRemedy } from '@/core/run/analysis/tripRemedies'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
-import { tripSpread, type TripSpread } from '@/core/run/analysis/tripSpread'
-import { answerOf, seldom, type Progress, type WorkerAnswer } from './askWorker'
+import { monteCarlo, type MonteCarloResult } from '@/core/run/analysis/monteCarlo'
+import { runInWorker, throttleProgress, type Progress, type WorkerAnswer } from './startWorkerJob'
 
 const worker = {
-  spread: (input: TripRunInput, runs: number, tell: Progress): WorkerAnswer<TripSpread> =>
-    answerOf(() => tripSpread(input, runs, Math.random, seldom(tell))),
+  spread: (input: TripRunInput, runs: number, tell: Progress): WorkerAnswer<MonteCarloResult> =>
+    runInWorker(() => monteCarlo(input, runs, Math.random, throttleProgress(tell))),
   changeovers: (input: TripRunInput, sourceId: string): WorkerAnswer<ChangeoverOutcome[]> =>
-    answerOf(() => compareChangeovers(input, sourceId)),
+    runInWorker(() => compareChangeovers(input, sourceId)),
   remedies: (input: TripRunInput, fillable: readonly string[]): WorkerAnswer<TripRemedy[]> =>
-    answerOf(() => tripRemedies(input, fillable)),
+    runInWorker(() => tripRemedies(input, fillable)),
 }
 export type RunWorker = typeof worker
 

@@ -1,8 +1,8 @@
 import { call } from './call'
-import { panel, pose, shelterGear, thing, window } from '@tests/heat'
+import { panel, pose, roomGear, thing, window } from '@tests/heat'
 import { fahrenheit, inches } from '@tests/tradeUnits'
 
-const { room, things } = shelterGear().shelter
+const { room, things } = roomGear().shelter
 const heater = panel.body
 
 describe('clearance-check', () => {

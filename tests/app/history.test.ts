@@ -9,7 +9,7 @@ import { database } from '@/records/database'
 import { voidEvent } from '@/records/repositories/events'
 import { addFill } from '@/records/repositories/cylinders/fills'
 import { addLevel } from '@/records/repositories/cylinders/levels'
-import { addLook } from '@/records/repositories/cylinders/looks'
+import { addInspection } from '@/records/repositories/cylinders/inspections'
 import { addMark } from '@/records/repositories/cylinders/marks'
 import { addRig } from '@/records/repositories/rigs/rigs'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
@@ -43,15 +43,27 @@ beforeAll(() => {
     liquidFraction: 0.4,
     temperatureK: 288.7,
   })
-  addLook(records, {
+  addInspection(records, {
     cylinderId: 'left',
     lookedAt: at(4),
     answers: answers('removable', ['bulge']),
     note: null,
     clearedBy: null,
   })
-  addLook(records, { cylinderId: 'left', lookedAt: at(5), answers: {}, note: 'a shadow', clearedBy: 'the dealer' })
-  addLook(records, { cylinderId: 'left', lookedAt: at(6), answers: { bulge: 'sound' }, note: null, clearedBy: null })
+  addInspection(records, {
+    cylinderId: 'left',
+    lookedAt: at(5),
+    answers: {},
+    note: 'a shadow',
+    clearedBy: 'the dealer',
+  })
+  addInspection(records, {
+    cylinderId: 'left',
+    lookedAt: at(6),
+    answers: { bulge: 'sound' },
+    note: null,
+    clearedBy: null,
+  })
   addMark(records, {
     cylinderId: 'left',
     enteredAt: at(7),

@@ -1,7 +1,7 @@
-import { keepSame } from '@/app/hookup/diagram/keepSame'
+import { reuseUnchanged } from '@/app/hookup/diagram/reuseUnchanged'
 
 test('what is the same stays the same thing; what changed, came or went does not', () => {
-  const keep = keepSame<{ id: string; name: string }>(({ name }) => name)
+  const keep = reuseUnchanged<{ id: string; name: string }>(({ name }) => name)
   const [left, right] = keep([
     { id: 'a', name: 'left' },
     { id: 'b', name: 'right' },

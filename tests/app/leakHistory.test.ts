@@ -1,7 +1,7 @@
 import { temporaryDatabase } from '@tests/records/temporary'
 import { testedLine } from '@tests/records/testedLine'
 import { leakHistory } from '@/app/leak-test/leakHistory'
-import type { LeakWorld } from '@/app/leak-test/leakWorld'
+import type { LeakPageData } from '@/app/leak-test/leakPageData'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import type { Database } from '@/records/databaseType'
 import { voidEvent } from '@/records/repositories/events'
@@ -20,7 +20,7 @@ beforeEach(() => {
 })
 afterEach(() => records.$client.close())
 
-function world(): LeakWorld {
+function world(): LeakPageData {
   return {
     rigId: 'rig',
     lines: [{ id: 'house', name: 'House line' }],

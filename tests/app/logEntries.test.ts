@@ -7,7 +7,7 @@ import { database } from '@/records/database'
 import type { Database } from '@/records/databaseType'
 import { voidEvent } from '@/records/repositories/events'
 import { addHoldTest } from '@/records/repositories/lines/holdTests'
-import { addLesson } from '@/records/repositories/trips/lessons'
+import { addCalibration } from '@/records/repositories/trips/calibrations'
 import { addLevel } from '@/records/repositories/cylinders/levels'
 import { logNames, logPage } from '@/records/repositories/logbook'
 import { addSwap } from '@/records/repositories/trips/swaps'
@@ -56,8 +56,8 @@ beforeAll(() => {
   })
   voidEvent(records, 'acceptance', id, NOW, 'counts again')
   addSwap(records, { cylinderId: 'left', otherId: 'right', swappedAt: NOW, found: 'empty', otherShut: true })
-  const learned = { factor: 1.2, burntKg: 1.2, plannedKg: 1, untilAt: NOW, learnedAt: NOW }
-  addLesson(records, { tripId: 'larkspur', supply: 'line', answer: 'taken', ...learned })
+  const learned = { factor: 1.2, burnedKg: 1.2, plannedKg: 1, untilAt: NOW, learnedAt: NOW }
+  addCalibration(records, { tripId: 'larkspur', supply: 'line', answer: 'taken', ...learned })
 })
 afterAll(() => {
   records.$client.close()

@@ -1,6 +1,6 @@
 import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
-import { stationStates, type World } from '@/app/shared/world'
+import { stationStates, type World } from '@/app/shared/rigSnapshot'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'

@@ -57,11 +57,11 @@ test('the trip card: one page on paper, black on white, with a code; the leak sh
   await page.emulateMedia({ media: 'print' })
   await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden()
   await expect(page.getByRole('navigation', { name: 'Views of the trip' })).toBeHidden()
-  const colours = await card.evaluate((element) => {
+  const colors = await card.evaluate((element) => {
     const shown = [element, ...element.querySelectorAll('h2, h3, li, p')].map((one) => getComputedStyle(one))
     return [...new Set(shown.map(({ color }) => color)), getComputedStyle(element).backgroundColor]
   })
-  expect(colours).toEqual(['rgb(0, 0, 0)', 'rgb(255, 255, 255)'])
+  expect(colors).toEqual(['rgb(0, 0, 0)', 'rgb(255, 255, 255)'])
   const printed = (await page.pdf({ format: 'Letter' })).toString('latin1')
   expect(printed.match(/\/Type\s*\/Page\b/g)).toHaveLength(1)
 

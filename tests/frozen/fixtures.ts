@@ -8,8 +8,8 @@ import { GET as calculationIndex } from '@/app/api/v1/calc/route'
 import { openApi } from '@/app/api/v1/openApi'
 import type { Database } from '@/records/databaseType'
 import { openDatabase } from '@/records/openDatabase'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
 const folder = path.resolve('tests/frozen')
 
@@ -31,7 +31,7 @@ export function openFrozen(name: 'demo.db.gz' | 'five-years.db.gz'): Database {
   return openDatabase(file)
 }
 
-export const exportText = (database: Database): string => writeWorld(exportWorld(database))
+export const exportText = (database: Database): string => serializeArchive(exportArchive(database))
 
 /** Tables, indexes and triggers as SQLite holds them. */
 export function schemaText(database: Database): string {

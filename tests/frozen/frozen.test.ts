@@ -8,8 +8,8 @@ import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { Database } from '@/records/databaseType'
 import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 import { findVerdict, listVerdicts } from '@/records/repositories/trips/verdicts'
-import { importWorld } from '@/records/archive/import/importArchive'
-import { readWorld } from '@/records/archive/import/readArchive'
+import { importArchive } from '@/records/archive/import/importArchive'
+import { readArchive } from '@/records/archive/import/readArchive'
 import {
   calculationLines,
   exportText,
@@ -41,7 +41,7 @@ test('the five-year records of 0.6.0 export the same bytes', () => {
 
 test('the export of 0.6.0 imports into empty records and exports the same bytes', () => {
   using(temporaryDatabase(), (records) => {
-    importWorld(records, readWorld(Buffer.from(readFixture('export.json'))), 'mine', false)
+    importArchive(records, readArchive(Buffer.from(readFixture('export.json'))), 'mine', false)
     expect(exportText(records)).toBe(readFixture('export.json'))
   })
 })

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { fahrenheit, PSI_PA } from '@tests/tradeUnits'
 import { carbonationGaugePa } from '@/core/co2/carbonation'
 import { fastDraw, TRIPLE_POINT } from '@/core/co2/fastDraw'
-import { tyreGas } from '@/core/co2/tireGas'
+import { tireGas } from '@/core/co2/tireGas'
 import { saturation } from '@/core/fluids/saturation'
 
 describe('carbonation', () => {
@@ -46,7 +46,7 @@ describe('carbonation', () => {
 })
 
 describe('a tyre from 28 to 50 psi', () => {
-  const tyre = {
+  const tire = {
     volumeM3: 0.045,
     fromGaugePa: 28 * PSI_PA,
     toGaugePa: 50 * PSI_PA,
@@ -56,20 +56,20 @@ describe('a tyre from 28 to 50 psi', () => {
 
   test('by the ideal gas Δp·V/(R·T), worked by hand: 123 g', () => {
     // 22 psi = 151,685 Pa; × 0.045 m³ = 6,825.8 J; ÷ (8.31451 × 293.15) = 2.8004 mol; × 44.0098 g.
-    expect(tyreGas(tyre).idealKg).toBeCloseTo(0.12325, 4)
+    expect(tireGas(tire).idealKg).toBeCloseTo(0.12325, 4)
   })
 
   test('by the density data some hundredths more, since CO2 is easily pressed', () => {
-    const { gasKg, idealKg } = tyreGas(tyre)
+    const { gasKg, idealKg } = tireGas(tire)
     expect(gasKg / idealKg).toBeGreaterThan(1.02)
     expect(gasKg / idealKg).toBeLessThan(1.08)
   })
 
   test('what cannot be is refused at its field', () => {
-    expect(() => tyreGas({ ...tyre, volumeM3: 0 })).toThrow('more than nothing')
-    expect(() => tyreGas({ ...tyre, toGaugePa: tyre.fromGaugePa })).toThrow('end with more')
-    expect(() => tyreGas({ ...tyre, fromGaugePa: -1 })).toThrow('shows 0, not less')
-    expect(() => tyreGas({ ...tyre, toGaugePa: 5e6 })).toThrow('Check the unit')
+    expect(() => tireGas({ ...tire, volumeM3: 0 })).toThrow('more than nothing')
+    expect(() => tireGas({ ...tire, toGaugePa: tire.fromGaugePa })).toThrow('end with more')
+    expect(() => tireGas({ ...tire, fromGaugePa: -1 })).toThrow('shows 0, not less')
+    expect(() => tireGas({ ...tire, toGaugePa: 5e6 })).toThrow('Check the unit')
   })
 })
 

@@ -9,7 +9,7 @@ import { fillLimit } from '@/core/cylinders/limits/fillLimit'
 import { onboardSlip } from '@/core/fill/onboardSlip'
 
 const GALLON_M3 = 0.003785411784
-const LITRE_WATER_KG = 0.999016
+const LITER_WATER_KG = 0.999016
 
 /** 49 CFR 173.304a(d)(1) and (a)(2) [from memory]. */
 test.each([
@@ -66,7 +66,7 @@ test.each([
     supplyTemperatureK: fahrenheit(70),
     bottleTemperatureK: fahrenheit(bottleF),
     bottleTareKg: 0.41,
-    bottleWaterCapacityKg: 1.108 * LITRE_WATER_KG,
+    bottleWaterCapacityKg: 1.108 * LITER_WATER_KG,
   })
   expect(Math.abs((expectedNetKg / (16.4 * OUNCE_KG)) * 100 - percent)).toBeLessThan(3)
 })
@@ -77,7 +77,7 @@ test('vented first it goes over 100 %', () => {
     supplyTemperatureK: fahrenheit(70),
     bottleTemperatureK: fahrenheit(70),
     bottleTareKg: 0.41,
-    bottleWaterCapacityKg: 1.108 * LITRE_WATER_KG,
+    bottleWaterCapacityKg: 1.108 * LITER_WATER_KG,
     ventedFirst: true,
   })
   expect(vented.fractionOfLimit).toBeGreaterThan(1)

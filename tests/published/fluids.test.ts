@@ -39,11 +39,11 @@ describe('check values', () => {
     [60, 107.71, 506.7, 16.052],
     [100, 188.62, 471.4, 28.535],
     [130, 273.39, 439.9, 43.11],
-  ])('propane at %d °F', (degrees, psia, liquid, vapour) => {
+  ])('propane at %d °F', (degrees, psia, liquid, vapor) => {
     const state = saturation('propane', fahrenheit(degrees))
     expect(off(state.pressurePa, psia * PSI_PA)).toBeLessThan(0.0025)
     expect(off(state.liquidDensityKgM3, liquid)).toBeLessThan(0.003)
-    expect(off(state.vapourDensityKgM3, vapour)).toBeLessThan(0.006)
+    expect(off(state.vapourDensityKgM3, vapor)).toBeLessThan(0.006)
   })
 
   test.each([
@@ -53,11 +53,11 @@ describe('check values', () => {
     [50, 652.99, 861.1, 135.157],
     [70, 852.84, 761.2, 203.256],
     [80, 969.57, 682.6, 265.667],
-  ])('CO2 at %d °F', (degrees, psia, liquid, vapour) => {
+  ])('CO2 at %d °F', (degrees, psia, liquid, vapor) => {
     const state = saturation('co2', fahrenheit(degrees))
     expect(off(state.pressurePa, psia * PSI_PA)).toBeLessThan(0.002)
     expect(off(state.liquidDensityKgM3, liquid)).toBeLessThan(0.003)
-    expect(off(state.vapourDensityKgM3, vapour)).toBeLessThan(0.012)
+    expect(off(state.vapourDensityKgM3, vapor)).toBeLessThan(0.012)
   })
 
   test.each([

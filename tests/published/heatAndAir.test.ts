@@ -1,7 +1,7 @@
 import { bareRoom, window } from '@tests/heat'
 import { BTU_PER_HOUR_W, fahrenheit, inches, SQUARE_INCH_M2 } from '@tests/tradeUnits'
-import { airMarks } from '@/core/heat/air/roomAir'
-import { peopleGive } from '@/core/heat/air/airModel'
+import { airThresholds } from '@/core/heat/air/roomAir'
+import { occupantEmissions } from '@/core/heat/air/airModel'
 import { ventilationCheck } from '@/core/heat/ventilation/ventilationCheck'
 import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
 import { perKgPropane } from '@/core/heat/air/combustion'
@@ -52,7 +52,7 @@ test('24 in² for a panel of 3,000 BTU/h; two windows of 24 in opened half an in
 
 // OSHA 29 CFR 1910.1000 table Z-1 and 1910.146; NIOSH Pocket Guide, carbon dioxide. [from memory]
 test('the marks are those of OSHA and NIOSH', () => {
-  const at = Object.fromEntries(airMarks.map((mark) => [mark.id, [mark.at, mark.source]]))
+  const at = Object.fromEntries(airThresholds.map((mark) => [mark.id, [mark.at, mark.source]]))
   expect(at['eight-hours']).toEqual([5000, 'OSHA'])
   expect(at['fifteen-minutes']).toEqual([30_000, 'NIOSH'])
   expect(at.danger).toEqual([40_000, 'NIOSH'])
@@ -61,10 +61,10 @@ test('the marks are those of OSHA and NIOSH', () => {
 
 // ASHRAE Fundamentals and Standard 62.1. [from memory]
 test('a person gives 0.0052 L/s of CO2 seated, about 0.0035 asleep, and 40 to 50 g/h of water', () => {
-  const litres = (molS: number): number => molS * 24.05
-  const [seated, asleep] = [peopleGive({ awake: 1, asleep: 0 }), peopleGive({ awake: 0, asleep: 1 })]
-  expect(litres(seated.co2MolS)).toBeCloseTo(0.0052, 6)
-  expect(litres(asleep.co2MolS)).toBeCloseTo(0.0035, 6)
+  const liters = (molS: number): number => molS * 24.05
+  const [seated, asleep] = [occupantEmissions({ awake: 1, asleep: 0 }), occupantEmissions({ awake: 0, asleep: 1 })]
+  expect(liters(seated.co2MolS)).toBeCloseTo(0.0052, 6)
+  expect(liters(asleep.co2MolS)).toBeCloseTo(0.0035, 6)
   for (const { waterMolS, heatW } of [seated, asleep]) {
     const gramsPerHour = waterMolS * 18.0153 * 3600
     expect(gramsPerHour).toBeGreaterThanOrEqual(40 - 1e-9)

@@ -14,11 +14,11 @@ test.each([
   [280, 4.1607, 883.58, 121.74],
   [290, 5.3177, 804.67, 171.96],
   [300, 6.7131, 679.24, 268.58],
-])('CO2 at %d K', (temperatureK, pressureMPa, liquid, vapour) => {
+])('CO2 at %d K', (temperatureK, pressureMPa, liquid, vapor) => {
   const state = saturation('co2', temperatureK)
   expect(state.pressurePa / 1e6 / pressureMPa).toBeCloseTo(1, 2)
   expect(Math.abs(state.liquidDensityKgM3 / liquid - 1)).toBeLessThan(0.004)
-  expect(Math.abs(state.vapourDensityKgM3 / vapour - 1)).toBeLessThan(0.012)
+  expect(Math.abs(state.vapourDensityKgM3 / vapor - 1)).toBeLessThan(0.012)
 })
 
 /** Propane along saturation: Lemmon, McLinden, Wagner, J. Chem. Eng. Data 54 (2009) 3141 [from memory]. Temperature K, pressure MPa. */

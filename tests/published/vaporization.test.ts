@@ -1,8 +1,8 @@
 import { BTU_PER_HOUR_W, fahrenheit, OUNCE_KG, POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import { coldDraw } from '@/core/vaporization/coldDraw'
-import { dlkRuleW, vaporisationSlip } from '@/core/vaporization/vaporizationSlip'
+import { dlkRuleW, vaporizationSlip } from '@/core/vaporization/vaporizationSlip'
 import { runtimeS } from '@/core/appliances/runtime'
-import { vaporisation, vaporisationSchema } from '@/core/vaporization/vaporization'
+import { vaporization, vaporizationSchema } from '@/core/vaporization/vaporization'
 
 const INCH_M = 0.0254
 const hundred = { waterCapacityKg: 238 * POUND_KG, diameterM: 14.5 * INCH_M }
@@ -21,8 +21,8 @@ const table = [
 const airs = [0, 20, 40, 60, 70] as const
 
 function keptUp(pounds: number, airF: number, minimumGaugePa = 0): number {
-  const { continuousW } = vaporisation(
-    vaporisationSchema.parse({
+  const { continuousW } = vaporization(
+    vaporizationSchema.parse({
       vessel: hundred,
       liquidKg: pounds * POUND_KG,
       airTemperatureK: fahrenheit(airF),
@@ -72,13 +72,13 @@ describe('lying tanks by diameter × length × K', () => {
 
   /** A tank of 30 gal of water, half full: the rule beside the simulation, and where they part. */
   const both = (airF: number): { rule: number; model: number } => {
-    const input = vaporisationSchema.parse({
+    const input = vaporizationSchema.parse({
       vessel: { waterCapacityKg: 250 * POUND_KG, stands: 'lying', diameterM: 14 * INCH_M },
       liquidKg: 55,
       airTemperatureK: fahrenheit(airF),
       minimumGaugePa: 0,
     })
-    const slip = vaporisationSlip(input, null)
+    const slip = vaporizationSlip(input, null)
     const rule = slip.further.find(({ figure }) => figure.basis === 'dlk-rule')?.figure.quantity.value ?? NaN
     return { rule, model: slip.result.figure.quantity.value }
   }

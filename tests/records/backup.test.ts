@@ -5,13 +5,13 @@ import { backupName, writeBackup } from '@/records/archive/backup/backup'
 import type { Database } from '@/records/databaseType'
 import { listCylinders } from '@/records/repositories/cylinders/cylinders'
 import { addPhoto, readPhoto } from '@/records/repositories/photos'
-import { proveBackup } from '@/records/archive/backup/verifyBackup'
+import { verifyBackup } from '@/records/archive/backup/verifyBackup'
 import { RecordsError } from '@/records/RecordsError'
 import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 import { addRig, listRigs } from '@/records/repositories/rigs/rigs'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 import { olderFile } from './olderFile'
 import { temporaryDatabase, temporaryFile } from './temporary'
@@ -26,7 +26,7 @@ beforeEach(() => {
 })
 afterEach(() => records.$client.close())
 
-const text = (): string => writeWorld(exportWorld(records))
+const text = (): string => serializeArchive(exportArchive(records))
 
 function backupOf(database: Database): Buffer {
   const file = path.join(path.dirname(temporaryFile()), backupName(NOW))
@@ -116,7 +116,7 @@ describe('refused, with nothing changed', () => {
 
 test('to prove one leaves nothing behind', () => {
   const before = text()
-  const { file, discard, rows } = proveBackup(backupOf(records))
+  const { file, discard, rows } = verifyBackup(backupOf(records))
   expect(rows).toBeGreaterThan(80)
   discard()
   expect(fs.existsSync(path.dirname(file))).toBe(false)

@@ -4,8 +4,8 @@ import { heaterKinds } from '@/core/heat/heaters/heater'
 import { POUND_KG } from '@tests/tradeUnits'
 import { beginRig, type Beginning } from '@/records/repositories/rigs/beginRig'
 import type { Database } from '@/records/databaseType'
-import { loadGear } from '@/records/repositories/rigs/rigGear'
-import { findRig, listRigs, rigAtHand } from '@/records/repositories/rigs/rigs'
+import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
+import { findRig, listRigs, activeRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
 import { temporaryDatabase } from './temporary'
 
@@ -25,7 +25,7 @@ function verdictOf(said: Beginning) {
   const rig = findRig(records, rigId)
   const plan = tripId && findTrip(records, tripId)?.plan
   if (!rig || !plan) throw new Error('no trip')
-  return judgeTrip(loadGear(records, rig), plan, NOW)
+  return judgeTrip(loadRigGear(records, rig), plan, NOW)
 }
 
 test('one cylinder, one heater, one trip: judged by usual figures, and what is not known is asked for', () => {
@@ -45,7 +45,7 @@ test('one cylinder, one heater, one trip: judged by usual figures, and what is n
   const codes = judged.findings.map(({ code }) => code)
   expect(codes).toEqual(expect.arrayContaining(['equipment-date-unknown', 'heater-not-placed', 'no-line-drawn']))
   expect(codes).not.toContain('cylinder-not-weighed')
-  expect(rigAtHand(records)?.name).toBe('Heron')
+  expect(activeRig(records)?.name).toBe('Heron')
 })
 
 test('everything left for later is no error, and nothing is called ready', () => {
@@ -56,7 +56,7 @@ test('everything left for later is no error, and nothing is called ready', () =>
 
 test.each([...heaterKinds])('heated by a %s: it is an appliance and a heater in one', (heater) => {
   const { rigId } = beginRig(records, { ...nothing, heater, trip }, NOW)
-  const { heat } = loadGear(records, { id: rigId, battery: null })
+  const { heat } = loadRigGear(records, { id: rigId, battery: null })
   expect(heat.heaters).toHaveLength(1)
   expect(heat.heaters[0]?.applianceId).not.toBeNull()
 })

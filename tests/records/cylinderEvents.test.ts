@@ -21,14 +21,14 @@ import {
   saveEquipment,
 } from '@/records/repositories/cylinders/equipment'
 import { addAcceptance } from '@/records/repositories/trips/acceptances'
-import { addLesson } from '@/records/repositories/trips/lessons'
+import { addCalibration } from '@/records/repositories/trips/calibrations'
 import { addTrip } from '@/records/repositories/trips/trips'
 import { testedLine } from './testedLine'
 import { warmedRoom } from './warmedRoom'
 import { eventNames, eventTables, voidEvent } from '@/records/repositories/events'
 import { addFill, listFills } from '@/records/repositories/cylinders/fills'
 import { addLevel, listLevels } from '@/records/repositories/cylinders/levels'
-import { addLook, listLooks } from '@/records/repositories/cylinders/looks'
+import { addInspection, listInspections } from '@/records/repositories/cylinders/inspections'
 import { addMark, listMarks } from '@/records/repositories/cylinders/marks'
 import { addOffer, listOffers, saveOffer } from '@/records/repositories/cylinders/offers'
 import { addPhoto, readPhoto } from '@/records/repositories/photos'
@@ -73,7 +73,13 @@ const mark = (month: string, day = 1) =>
     photoId: null,
   })
 const look = (day: number, bad: readonly string[], clearedBy: string | null = null) =>
-  addLook(records, { cylinderId: 'left', lookedAt: at(day), answers: answers('removable', bad), note: null, clearedBy })
+  addInspection(records, {
+    cylinderId: 'left',
+    lookedAt: at(day),
+    answers: answers('removable', bad),
+    note: null,
+    clearedBy,
+  })
 
 describe('dates', () => {
   test('an overdue date ends with a new mark, and comes back when the mark is voided', () => {
@@ -114,7 +120,7 @@ describe('look-overs', () => {
     expect(gear().fitness.lastLook?.lookedAt).toBe(at(2))
     look(4, ['fire'])
     expect(gear().fitness.retiredBy?.lookedAt).toBe(at(4))
-    expect(listLooks(records, 'left')).toHaveLength(4)
+    expect(listInspections(records, 'left')).toHaveLength(4)
   })
   test('a mistaken one is voided', () => {
     const { id } = look(1, ['bulge'])
@@ -299,12 +305,12 @@ test('the file itself lets no event of any kind be changed or erased', () => {
   const learned = {
     answer: 'taken',
     factor: 1.1,
-    burntKg: 1.1,
+    burnedKg: 1.1,
     plannedKg: 1,
     untilAt: at(1),
     learnedAt: at(1),
   } as const
-  addLesson(records, { tripId, supply: 'line', ...learned })
+  addCalibration(records, { tripId, supply: 'line', ...learned })
   addSwap(records, { cylinderId: 'left', otherId: null, swappedAt: at(6), found: 'not-told', otherShut: null })
   const sql = records.$client
   for (const name of eventNames) {

@@ -1,11 +1,11 @@
 import { gzipSync } from 'node:zlib'
 import type { Database } from '@/records/databaseType'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { readWorld } from '@/records/archive/import/readArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { readArchive } from '@/records/archive/import/readArchive'
 import { FileError } from '@/records/archive/import/FileError'
-import { importWorld } from '@/records/archive/import/importArchive'
-import { MOST_BYTES } from '@/records/archive/import/unpack'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { importArchive } from '@/records/archive/import/importArchive'
+import { MAX_BYTES } from '@/records/archive/import/unpack'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 import { temporaryDatabase } from './temporary'
 
@@ -15,13 +15,13 @@ let whole: string
 beforeAll(() => {
   records = temporaryDatabase()
   loadDemoWorld(records, new Date('2026-11-24T12:00:00Z'))
-  whole = writeWorld(exportWorld(records))
+  whole = serializeArchive(exportArchive(records))
 })
 afterAll(() => records.$client.close())
 
 function refused(bytes: Buffer): FileError {
   try {
-    importWorld(records, readWorld(bytes), 'theirs', false)
+    importArchive(records, readArchive(bytes), 'theirs', false)
   } catch (error) {
     expect(error).toBeInstanceOf(FileError)
     return error as FileError
@@ -71,7 +71,7 @@ const spoils: readonly Spoil[] = [
 ]
 
 test('two hundred files spoilt in one row each: refused, the place named with its line, nothing changed', () => {
-  const before = writeWorld(exportWorld(records))
+  const before = serializeArchive(exportArchive(records))
   const plain = JSON.parse(whole) as { tables: Record<string, Record<string, unknown>[]> }
   const places = Object.entries(plain.tables).flatMap(([name, rows]) => rows.map((_, i) => [name, i] as const))
   let count = 0
@@ -81,7 +81,7 @@ test('two hundred files spoilt in one row each: refused, the place named with it
     const row = world.tables[name]?.[index]
     if (!row || !spoils[i % spoils.length]?.(row, Object.keys(row), i)) continue
     // As our own files are written: a row a line.
-    const text = writeWorld(world as never)
+    const text = serializeArchive(world as never)
     const { issues } = refused(Buffer.from(text))
     const own = issues.filter(({ path }) => path.startsWith(`tables.${name}.${index}`))
     const isByReference = spoils[i % spoils.length] === spoils[6]
@@ -92,7 +92,7 @@ test('two hundred files spoilt in one row each: refused, the place named with it
     expect(issues.every(({ message }) => message.length > 10)).toBe(true)
     count += 1
   }
-  expect(writeWorld(exportWorld(records))).toBe(before)
+  expect(serializeArchive(exportArchive(records))).toBe(before)
 }, 120_000)
 
 test.each(Array.from({ length: 40 }, (_, i) => i))('cut off or broken at place %d: refused with the line', (i) => {
@@ -124,35 +124,35 @@ test.each([
 })
 
 test('one far too large, and a bomb that unpacks to it from a few kilobytes', () => {
-  expect(refused(Buffer.alloc(MOST_BYTES + 1, 0x20)).message).toMatch(/too large/)
-  const bomb = gzipSync(Buffer.alloc(MOST_BYTES + 1024, 0x20))
+  expect(refused(Buffer.alloc(MAX_BYTES + 1, 0x20)).message).toMatch(/too large/)
+  const bomb = gzipSync(Buffer.alloc(MAX_BYTES + 1024, 0x20))
   expect(bomb.length).toBeLessThan(100_000)
   expect(refused(bomb).message).toMatch(/too large/)
 })
 
 test('a row twice; a picture that is none; a picture that belongs to nothing', () => {
-  const world = exportWorld(records)
+  const world = exportArchive(records)
   const [rig] = world.tables.rigs ?? []
   const twice = { ...world, tables: { ...world.tables, rigs: [rig, rig] } } as typeof world
-  expect(refused(Buffer.from(writeWorld(twice))).issues[0]).toMatchObject({
+  expect(refused(Buffer.from(serializeArchive(twice))).issues[0]).toMatchObject({
     path: 'tables.rigs.1',
     message: expect.stringContaining('twice') as string,
   })
   const lone = { ...world, files: { nowhere: 'AAAA' } }
-  expect(refused(Buffer.from(writeWorld(lone))).issues[0]?.path).toBe('files.nowhere')
+  expect(refused(Buffer.from(serializeArchive(lone))).issues[0]?.path).toBe('files.nowhere')
   const photo = { id: 'p', cylinderId: 'left', takenAt: '2026-11-01T00:00:00Z', type: 'image/png', bytes: 3 }
   const fake = { ...world, tables: { ...world.tables, photos: [photo] }, files: { p: 'AAAA' } }
-  expect(refused(Buffer.from(writeWorld(fake))).issues[0]?.message).toMatch(/no picture of the kind/)
+  expect(refused(Buffer.from(serializeArchive(fake))).issues[0]?.message).toMatch(/no picture of the kind/)
 })
 
 test('what no page could show is refused, though each row is right by itself', () => {
-  const world = exportWorld(records)
+  const world = exportArchive(records)
   const lines = (world.tables.lines ?? []).map((row) => {
     const line = row.line as { parts: { typeId: string }[] }
     return { ...row, line: { ...line, parts: line.parts.map((part) => ({ ...part, typeId: 'unheard-of' })) } }
   })
   const odd = { ...world, tables: { ...world.tables, lines } }
-  const before = writeWorld(exportWorld(records))
-  expect(refused(Buffer.from(writeWorld(odd))).message).toMatch(/could not be judged/)
-  expect(writeWorld(exportWorld(records))).toBe(before)
+  const before = serializeArchive(exportArchive(records))
+  expect(refused(Buffer.from(serializeArchive(odd))).message).toMatch(/could not be judged/)
+  expect(serializeArchive(exportArchive(records))).toBe(before)
 })

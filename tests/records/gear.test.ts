@@ -2,7 +2,7 @@ import { answers } from '@tests/gear'
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
 import { contentsFindings } from '@/core/cylinders/contents/contentsFindings'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { shelfFigures } from '@/core/cylinders/contents/shelfFigures'
+import { cylinderSummary } from '@/core/cylinders/contents/cylinderSummary'
 import {
   addCylinder,
   listCylinders,
@@ -11,7 +11,7 @@ import {
 } from '@/records/repositories/cylinders/cylinders'
 import type { Database } from '@/records/databaseType'
 import { addLevel } from '@/records/repositories/cylinders/levels'
-import { addLook } from '@/records/repositories/cylinders/looks'
+import { addInspection } from '@/records/repositories/cylinders/inspections'
 import { addMark } from '@/records/repositories/cylinders/marks'
 import { addRig, saveRig } from '@/records/repositories/rigs/rigs'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
@@ -62,7 +62,7 @@ describe('two rigs in one file', () => {
       form: 'stamp',
       photoId: null,
     })
-    addLook(records, {
+    addInspection(records, {
       cylinderId: 'tank-a',
       lookedAt: NOW,
       answers: answers('onboard', ['bulge']),
@@ -121,7 +121,7 @@ describe('a fixed tank', () => {
   })
   test('unread it is unknown, and the remedy is its gauge', () => {
     expect(contentsFindings(gear(), NOW)).toMatchObject([{ code: 'cylinder-not-weighed', remedy: { page: 'level' } }])
-    expect(shelfFigures(gear(), NOW)).toMatchObject({ net: null, level: null, due: { status: 'no-date' } })
+    expect(cylinderSummary(gear(), NOW)).toMatchObject({ net: null, level: null, due: { status: 'no-date' } })
   })
   test('by its last reading, and a reading of weeks ago is told', () => {
     read(0.4)
@@ -135,6 +135,6 @@ describe('a fixed tank', () => {
   test('past its stop it is overfilled, and a stop', () => {
     read(0.88)
     expect(contentsFindings(gear(), NOW)[0]).toMatchObject({ code: 'cylinder-overfilled', severity: 'stop' })
-    expect(shelfFigures(gear(), NOW).mark).toBe('stop')
+    expect(cylinderSummary(gear(), NOW).mark).toBe('stop')
   })
 })

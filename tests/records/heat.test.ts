@@ -1,6 +1,6 @@
 import fs from 'node:fs'
 import path from 'node:path'
-import { heaterGear, panel, shelterGear } from '@tests/heat'
+import { heaterGear, panel, roomGear } from '@tests/heat'
 import { NOW } from '@tests/gear'
 import { temporaryDatabase } from './temporary'
 import { warmUpLog } from './warmedRoom'
@@ -14,7 +14,7 @@ import { addRoom, addWarmUp, findRoom, listRooms, listWarmUps, saveRoom } from '
 
 let records: Database
 
-const { shelter } = shelterGear()
+const { shelter } = roomGear()
 const entry = { name: 'Panel', applianceId: null, heater: panel, price: 240, lastsNights: null }
 beforeEach(() => {
   records = temporaryDatabase()

@@ -6,8 +6,8 @@ import type { Database } from '@/records/databaseType'
 import { openDatabase } from '@/records/openDatabase'
 import { saveCylinder } from '@/records/repositories/cylinders/cylinders'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 import { bundled } from './bundled'
 import { temporaryFile } from './temporary'
@@ -76,7 +76,7 @@ function twoWorlds(): { texts: string[]; exports: string[]; backups: string[] } 
         `${name} ${i}`,
       )
     }
-    const text = writeWorld(exportWorld(records))
+    const text = serializeArchive(exportArchive(records))
     texts.push(text)
     exports.push(path.join(folder, `${name}.json`))
     backups.push(path.join(folder, `${name}.db`))
@@ -124,7 +124,7 @@ test('killed at 10 moments of an import, and at 10 of a restore: one world or th
       await killed(file, way, files, afterMs)
       const records = sound(file)
       if (way === 'restore') {
-        expect(texts).toContain(writeWorld(exportWorld(records)))
+        expect(texts).toContain(serializeArchive(exportArchive(records)))
       } else {
         const client = records.$client
         const count = (name: string) =>

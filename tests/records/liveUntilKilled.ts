@@ -1,5 +1,5 @@
 import fs from 'node:fs'
-import { keptUses } from '@/core/run/tripPlan'
+import { storedUses } from '@/core/run/tripPlan'
 import { addAcceptance } from '@/records/repositories/trips/acceptances'
 import { addFill } from '@/records/repositories/cylinders/fills'
 import { openDatabase } from '@/records/openDatabase'
@@ -7,8 +7,8 @@ import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 import { addTick } from '@/records/repositories/trips/ticks'
 import { findTrip, saveTrip, tripFields } from '@/records/repositories/trips/trips'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
-import { importWorld } from '@/records/archive/import/importArchive'
-import { readWorld } from '@/records/archive/import/readArchive'
+import { importArchive } from '@/records/archive/import/importArchive'
+import { readArchive } from '@/records/archive/import/readArchive'
 
 // Run by kill.test.ts: does one kind of writing without end, and names each change once it is saved.
 const [file = '', way = '', ...files] = process.argv.slice(2)
@@ -54,7 +54,7 @@ function write(i: number): void {
     default: {
       const trip = findTrip(records, 'larkspur')
       if (!trip) return
-      saveTrip(records, 'larkspur', trip.row.version, { ...tripFields(trip.row), uses: keptUses(trip.plan.uses) })
+      saveTrip(records, 'larkspur', trip.row.version, { ...tripFields(trip.row), uses: storedUses(trip.plan.uses) })
       return say(`version ${trip.row.version + 1}`)
     }
   }
@@ -63,8 +63,8 @@ function write(i: number): void {
 for (let i = 0; ; i += 1) {
   if (way === 'write') write(i)
   else if (way === 'import') {
-    const world = readWorld(fs.readFileSync(files[i % files.length] ?? ''))
-    importWorld(records, world, 'theirs', false)
+    const world = readArchive(fs.readFileSync(files[i % files.length] ?? ''))
+    importArchive(records, world, 'theirs', false)
     say(`taken ${i % files.length}`)
   } else {
     restoreBackup(records, fs.readFileSync(files[i % files.length] ?? ''), new Date().toISOString())

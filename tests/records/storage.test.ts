@@ -2,10 +2,10 @@ import { z } from '@/core/base/zod'
 import { act } from '@/actions/shared/result'
 import type { Database } from '@/records/databaseType'
 import { addRig, listRigs } from '@/records/repositories/rigs/rigs'
-import { storageSentence } from '@/records/storageSentence'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { importWorld } from '@/records/archive/import/importArchive'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { storageErrorMessage } from '@/records/storageErrorMessage'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { importArchive } from '@/records/archive/import/importArchive'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 import { temporaryDatabase } from './temporary'
 
@@ -40,12 +40,12 @@ test('a full disk is a sentence, not a breakdown, and what stood there stands', 
 test('an import that does not find room leaves nothing of itself', () => {
   const other = temporaryDatabase()
   loadDemoWorld(other, new Date('2026-11-24T12:00:00Z'))
-  const world = exportWorld(other)
+  const world = exportArchive(other)
   other.$client.close()
-  const before = writeWorld(exportWorld(records))
+  const before = serializeArchive(exportArchive(records))
   fillDisk()
-  expect(() => importWorld(records, world, 'mine', false)).toThrow(/full/)
-  expect(writeWorld(exportWorld(records))).toBe(before)
+  expect(() => importArchive(records, world, 'mine', false)).toThrow(/full/)
+  expect(serializeArchive(exportArchive(records))).toBe(before)
 })
 
 test('records that may only be read are told so', () => {
@@ -64,12 +64,12 @@ test.each([
   ['ENOSPC', /disk is full/],
   ['EROFS', /only be read/],
 ])('%s has its sentence', (code, sentence) => {
-  expect(storageSentence(Object.assign(new Error('x'), { code }))).toMatch(sentence)
+  expect(storageErrorMessage(Object.assign(new Error('x'), { code }))).toMatch(sentence)
 })
 
 test('a fault of the program is not put on the disk', () => {
-  expect(storageSentence(new TypeError('x'))).toBeNull()
-  expect(storageSentence('SQLITE_FULL')).toBeNull()
+  expect(storageErrorMessage(new TypeError('x'))).toBeNull()
+  expect(storageErrorMessage('SQLITE_FULL')).toBeNull()
   expect(() =>
     act(z.unknown(), null, () => {
       throw new TypeError('x')

@@ -1,23 +1,28 @@
-import { addAcceptance, standingAcceptances } from '@/records/repositories/trips/acceptances'
+import { addAcceptance, activeAcceptances } from '@/records/repositories/trips/acceptances'
 import type { Database } from '@/records/databaseType'
 import { voidEvent } from '@/records/repositories/events'
-import { addLesson, learnedFactors, listLessons, type LessonEntry } from '@/records/repositories/trips/lessons'
+import {
+  addCalibration,
+  learnedFactors,
+  listCalibrations,
+  type CalibrationEntry,
+} from '@/records/repositories/trips/calibrations'
 import { listReadings } from '@/records/repositories/cylinders/readings'
-import { loadGear } from '@/records/repositories/rigs/rigGear'
+import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { ConflictError } from '@/records/RecordsError'
 import {
   findRig,
   listArchivedRigs,
   listRigs,
-  rigAtHand,
+  activeRig,
   saveRig,
-  takeRig,
+  activateRig,
   addRig,
 } from '@/records/repositories/rigs/rigs'
 import { archiveTrip, findTrip, listTrips, nextTrip } from '@/records/repositories/trips/trips'
 import {
   findVerdict,
-  keepVerdict,
+  saveVerdict,
   lastVerdict,
   listVerdicts,
   plannedByTrip,
@@ -39,10 +44,10 @@ test('acceptances stand until they are voided, in the order they were given', ()
   const entry = { tripId: 'larkspur', findingKey: 'a', sentence: { text: 'x' }, reason: 'known', acceptedAt: NOW }
   const { id } = addAcceptance(records, entry)
   addAcceptance(records, { ...entry, findingKey: 'b', reason: 'also' })
-  expect(standingAcceptances(records, 'larkspur').map(({ findingKey }) => findingKey)).toEqual(['a', 'b'])
+  expect(activeAcceptances(records, 'larkspur').map(({ findingKey }) => findingKey)).toEqual(['a', 'b'])
   voidEvent(records, 'acceptance', id, NOW, 'counts again')
-  expect(standingAcceptances(records, 'larkspur').map(({ reason }) => reason)).toEqual(['also'])
-  expect(standingAcceptances(records, 'quarry-lake')).toEqual([])
+  expect(activeAcceptances(records, 'larkspur').map(({ reason }) => reason)).toEqual(['also'])
+  expect(activeAcceptances(records, 'quarry-lake')).toEqual([])
 })
 
 describe('verdicts', () => {
@@ -53,11 +58,11 @@ describe('verdicts', () => {
   }
 
   test('the same is kept once; what differs is kept beside it', () => {
-    const first = keepVerdict(records, entry())
-    expect(keepVerdict(records, { ...entry(), judgedAt: '2026-11-25T12:00:00.000Z' }).id).toBe(first.id)
-    keepVerdict(records, { ...entry(), judgedAt: '2026-11-26T12:00:00.000Z', fingerprint: 'two', verdict: 'ready' })
+    const first = saveVerdict(records, entry())
+    expect(saveVerdict(records, { ...entry(), judgedAt: '2026-11-25T12:00:00.000Z' }).id).toBe(first.id)
+    saveVerdict(records, { ...entry(), judgedAt: '2026-11-26T12:00:00.000Z', fingerprint: 'two', verdict: 'ready' })
     // Back to what it was before: kept again, since it was so at another time.
-    keepVerdict(records, { ...entry(), judgedAt: '2026-11-27T12:00:00.000Z' })
+    saveVerdict(records, { ...entry(), judgedAt: '2026-11-27T12:00:00.000Z' })
     expect(listVerdicts(records, 'larkspur').map(({ verdict }) => verdict)).toEqual(['stop', 'ready', 'stop'])
     expect(lastVerdict(records, 'larkspur', 'ready')?.fingerprint).toBe('two')
     expect(findVerdict(records, first.id)?.kept.findings.length).toBeGreaterThan(5)
@@ -69,18 +74,18 @@ describe('verdicts', () => {
       Object.values(lastVerdict(records, 'quarry-lake')?.kept.neededKg ?? {}).reduce((sum, kg) => sum + kg, 0),
       9,
     )
-    keepVerdict(records, { ...entry(), tripId: 'quarry-lake', fingerprint: 'late' })
+    saveVerdict(records, { ...entry(), tripId: 'quarry-lake', fingerprint: 'late' })
     expect(plannedByTrip(records, 'marigold')).toEqual(planned)
   })
 })
 
 describe('lessons', () => {
-  const lesson: LessonEntry = {
+  const lesson: CalibrationEntry = {
     tripId: 'quarry-lake',
     supply: 'line',
     answer: 'taken',
     factor: 1.2,
-    burntKg: 1.2,
+    burnedKg: 1.2,
     plannedKg: 1,
     untilAt: NOW,
     learnedAt: NOW,
@@ -91,27 +96,27 @@ describe('lessons', () => {
   }
 
   test('taken, it holds for its trip and those after it; refused or voided, for none', () => {
-    const { id } = addLesson(records, lesson)
+    const { id } = addCalibration(records, lesson)
     expect(learned('quarry-lake')).toEqual({ line: 1.2 })
     expect(findTrip(records, 'larkspur')?.plan.learned).toEqual({ line: 1.2 })
-    addLesson(records, { ...lesson, answer: 'refused', factor: 3, learnedAt: '2026-11-25T12:00:00.000Z' })
+    addCalibration(records, { ...lesson, answer: 'refused', factor: 3, learnedAt: '2026-11-25T12:00:00.000Z' })
     expect(learned('larkspur')).toEqual({ line: 1.2 })
     voidEvent(records, 'lesson', id, NOW, 'taken back')
     expect(learned('larkspur')).toEqual({})
-    expect(listLessons(records, 'quarry-lake')).toHaveLength(2)
+    expect(listCalibrations(records, 'quarry-lake')).toHaveLength(2)
   })
 
   test('what is learned on a later trip does not change an earlier one; the last of a supply holds', () => {
-    addLesson(records, { ...lesson, tripId: 'larkspur' })
+    addCalibration(records, { ...lesson, tripId: 'larkspur' })
     expect(learned('quarry-lake')).toEqual({})
-    addLesson(records, { ...lesson, tripId: 'larkspur', factor: 0.8, learnedAt: '2026-11-25T12:00:00.000Z' })
-    addLesson(records, { ...lesson, tripId: 'larkspur', supply: 'bottles', factor: 1.5 })
+    addCalibration(records, { ...lesson, tripId: 'larkspur', factor: 0.8, learnedAt: '2026-11-25T12:00:00.000Z' })
+    addCalibration(records, { ...lesson, tripId: 'larkspur', supply: 'bottles', factor: 1.5 })
     expect(learned('larkspur')).toEqual({ line: 0.8, bottles: 1.5 })
   })
 })
 
 test('readings: weighings, gauges and fills; what a fill brought along is not read twice, what was voided not at all', () => {
-  const { cylinders } = loadGear(records, { id: 'marigold', battery: null })
+  const { cylinders } = loadRigGear(records, { id: 'marigold', battery: null })
   const left = cylinders.filter(({ id }) => id === 'left')
   const readings = listReadings(records, left)
   expect(readings.filter(({ isFill }) => isFill)).toHaveLength(1)
@@ -127,19 +132,19 @@ test('readings: weighings, gauges and fills; what a fill brought along is not re
 test('what the routes accept is exactly what the records give', () => {
   const rig = findRig(records, 'marigold')
   if (!rig) throw new Error('no rig')
-  const sent = { rig: loadGear(records, rig), trip: findTrip(records, 'larkspur')?.plan, now: NOW }
+  const sent = { rig: loadRigGear(records, rig), trip: findTrip(records, 'larkspur')?.plan, now: NOW }
   expect(readinessSchema.parse(JSON.parse(JSON.stringify(sent)))).toEqual(JSON.parse(JSON.stringify(sent)))
 })
 
 describe('several rigs', () => {
   test('the one taken to hand, else the one that was there first; one put away is neither', () => {
     addRig(records, 'Heron', 'heron')
-    expect(rigAtHand(records)?.id).toBe('marigold')
-    takeRig(records, 'heron')
-    expect(rigAtHand(records)?.id).toBe('heron')
-    takeRig(records, 'marigold')
+    expect(activeRig(records)?.id).toBe('marigold')
+    activateRig(records, 'heron')
+    expect(activeRig(records)?.id).toBe('heron')
+    activateRig(records, 'marigold')
     saveRig(records, 'marigold', 2, { archivedAt: NOW })
-    expect(rigAtHand(records)?.id).toBe('heron')
+    expect(activeRig(records)?.id).toBe('heron')
     expect(listRigs(records).map(({ id }) => id)).toEqual(['heron'])
     expect(listArchivedRigs(records).map(({ id }) => id)).toEqual(['marigold'])
   })

@@ -1,4 +1,4 @@
-import { shelterGear } from '@tests/heat'
+import { roomGear } from '@tests/heat'
 import { fahrenheit } from '@tests/tradeUnits'
 import type { Database } from '@/records/databaseType'
 import { addRoom, addWarmUp } from '@/records/repositories/heat/rooms'
@@ -13,6 +13,6 @@ export const warmUpLog = {
 
 /** A room with one warm-up. */
 export function warmedRoom(records: Database, rigId: string, loggedAt: string): void {
-  const { id: roomId } = addRoom(records, rigId, { name: 'Saloon', shelter: shelterGear().shelter })
+  const { id: roomId } = addRoom(records, rigId, { name: 'Saloon', shelter: roomGear().shelter })
   addWarmUp(records, { roomId, loggedAt, log: warmUpLog, settingKnown: true })
 }

@@ -9,15 +9,15 @@ import { addRig, findRig, listRigs } from '@/records/repositories/rigs/rigs'
 import { addTrip, findTrip, saveTrip } from '@/records/repositories/trips/trips'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
 import { copyRig } from '@/records/archive/import/copyRig'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { readWorld } from '@/records/archive/import/readArchive'
-import { worldJsonSchema } from '@/records/archive/format/archiveSchema'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { readArchive } from '@/records/archive/import/readArchive'
+import { archiveJsonSchema } from '@/records/archive/format/archiveSchema'
 import { FileError } from '@/records/archive/import/FileError'
-import { importWorld, type Differing } from '@/records/archive/import/importArchive'
+import { importArchive, type ConflictChoice } from '@/records/archive/import/importArchive'
 import { rowSchema } from '@/records/archive/format/rowSchema'
 import { tableCsv } from '@/records/archive/export/tableCsv'
-import { worldTables } from '@/records/archive/format/archiveTables'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { archiveTables } from '@/records/archive/format/archiveTables'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { loadDemoWorld } from '../../scripts/demoWorld'
 import { temporaryDatabase } from './temporary'
 
@@ -35,9 +35,9 @@ afterEach(() => {
   theirs.$client.close()
 })
 
-const out = (records: Database): string => writeWorld(exportWorld(records))
-const take = (records: Database, text: string, standing: Differing = 'mine', isTrial = false) =>
-  importWorld(records, readWorld(Buffer.from(text)), standing, isTrial)
+const out = (records: Database): string => serializeArchive(exportArchive(records))
+const take = (records: Database, text: string, standing: ConflictChoice = 'mine', isTrial = false) =>
+  importArchive(records, readArchive(Buffer.from(text)), standing, isTrial)
 const total = (report: ReturnType<typeof take>, what: 'added' | 'same' | 'voided'): number =>
   report.reduce((sum, change) => sum + change[what], 0)
 
@@ -53,7 +53,7 @@ test('out, into nothing, and out again: the same bytes, pictures too', () => {
 
 test('packed by gzip it is the same file', () => {
   const text = out(mine)
-  expect(writeWorld(readWorld(gzipSync(text)))).toBe(text)
+  expect(serializeArchive(readArchive(gzipSync(text)))).toBe(text)
 })
 
 test('every table that holds an owner’s data goes out, and every column of it', () => {
@@ -63,8 +63,8 @@ test('every table that holds an owner’s data goes out, and every column of it'
     .all()
   // Facts are of the file, such as that it is the demo; migrations are of the program.
   const inside = named.filter((name) => name !== 'facts' && name !== '__drizzle_migrations')
-  expect(worldTables.map(({ name }) => name).toSorted()).toEqual(inside.toSorted())
-  for (const { name, table } of worldTables) {
+  expect(archiveTables.map(({ name }) => name).toSorted()).toEqual(inside.toSorted())
+  for (const { name, table } of archiveTables) {
     const columns = mine.$client.prepare(`SELECT count(*) FROM pragma_table_info(?)`).pluck().get(name)
     expect(Object.keys(rowSchema(table).shape)).toHaveLength(Number(columns))
   }
@@ -165,7 +165,7 @@ describe('a rig alone', () => {
   test('has its gear, dates and warm-ups, and no history, trips, prices or pictures', () => {
     addPhoto(mine, 'left', PNG, '2026-11-20T10:00:00Z')
     addRig(mine, 'Other', 'other')
-    const { tables, files, part } = exportWorld(mine, 'marigold')
+    const { tables, files, part } = exportArchive(mine, 'marigold')
     expect(part).toBe('rig')
     expect(tables.rigs?.map(({ id }) => id)).toEqual(['marigold'])
     for (const name of ['cylinders', 'marks', 'lines', 'rooms', 'heaters', 'appliances', 'equipment', 'warm_ups']) {
@@ -173,7 +173,7 @@ describe('a rig alone', () => {
     }
     for (const name of ['weighings', 'trips', 'offers', 'ticks', 'verdicts', 'photos']) expect(tables[name]).toEqual([])
     expect(files).toEqual({})
-    take(theirs, writeWorld(exportWorld(mine, 'marigold')))
+    take(theirs, serializeArchive(exportArchive(mine, 'marigold')))
     expect(listCylinders(theirs, 'marigold')).toHaveLength(7)
   })
 
@@ -182,9 +182,9 @@ describe('a rig alone', () => {
     const id = copyRig(mine, 'marigold', 'Marigold the second')
     expect(listRigs(mine).map(({ name }) => name)).toEqual(['Marigold', 'Marigold the second'])
     expect(findRig(mine, id)).toMatchObject({ version: 1, ruleSetId: 'ten-then-five' })
-    const first = exportWorld(mine, 'marigold').tables
-    const second = exportWorld(mine, id).tables
-    for (const { name } of worldTables) expect([name, second[name]?.length]).toEqual([name, first[name]?.length])
+    const first = exportArchive(mine, 'marigold').tables
+    const second = exportArchive(mine, id).tables
+    for (const { name } of archiveTables) expect([name, second[name]?.length]).toEqual([name, first[name]?.length])
     // Alike names of other things, such as the kind of a part, stay what they are.
     const house = ({ lines = [] }: typeof first) => lines.find((row) => row.name === 'House line')
     const kinds = (row: ReturnType<typeof house>): string[] =>
@@ -194,8 +194,8 @@ describe('a rig alone', () => {
     const old = new Set(Object.values(first).flatMap((rows) => rows.map((row) => row.id)))
     expect(named.length).toBeGreaterThan(20)
     expect(named.filter(([, name]) => old.has(name))).toEqual([])
-    expect(writeWorld(exportWorld(mine, 'marigold'))).toBe(
-      writeWorld({ ...exportWorld(mine, 'marigold'), tables: first }),
+    expect(serializeArchive(exportArchive(mine, 'marigold'))).toBe(
+      serializeArchive({ ...exportArchive(mine, 'marigold'), tables: first }),
     )
     expect(out(mine)).not.toBe(before)
   })
@@ -203,7 +203,7 @@ describe('a rig alone', () => {
 
 describe('tables for a spreadsheet', () => {
   const csv = (name: string): string => {
-    const one = worldTables.find((table) => table.name === name)
+    const one = archiveTables.find((table) => table.name === name)
     if (!one) throw new Error(name)
     return tableCsv(mine, one)
   }
@@ -212,7 +212,7 @@ describe('tables for a spreadsheet', () => {
     const lines = csv('weighings').split('\r\n')
     expect(lines[0]).toBe('id,cylinderId,weighedAt,grossKg,hangingKg,source,voidedAt,voidReason')
     expect(lines.at(-1)).toBe('')
-    expect(lines).toHaveLength(exportWorld(mine).tables.weighings!.length + 2)
+    expect(lines).toHaveLength(exportArchive(mine).tables.weighings!.length + 2)
   })
 
   test('a name that a spreadsheet would take for a formula is defused; quotes and commas are kept', () => {
@@ -231,7 +231,7 @@ describe('tables for a spreadsheet', () => {
 })
 
 test('the published schema accepts what goes out, by name and version, and says what each table holds', () => {
-  const schema = worldJsonSchema() as { properties: Record<string, { properties?: object }>; required: string[] }
+  const schema = archiveJsonSchema() as { properties: Record<string, { properties?: object }>; required: string[] }
   expect(schema.required).toEqual(['format', 'version', 'part', 'tables', 'files'])
-  expect(Object.keys(schema.properties.tables?.properties ?? {})).toEqual(worldTables.map(({ name }) => name))
+  expect(Object.keys(schema.properties.tables?.properties ?? {})).toEqual(archiveTables.map(({ name }) => name))
 })

@@ -1,11 +1,11 @@
 import fc from 'fast-check'
 import { anyWorld } from '@tests/worlds'
 import { openDatabase } from '@/records/openDatabase'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { readWorld } from '@/records/archive/import/readArchive'
-import { importWorld } from '@/records/archive/import/importArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { readArchive } from '@/records/archive/import/readArchive'
+import { importArchive } from '@/records/archive/import/importArchive'
 import type { World } from '@/records/archive/format/Archive'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
 // Run by worlds.test.ts, where a runner of tests around every call would take five times as long.
 const records = openDatabase(process.argv[2] ?? '')
@@ -18,8 +18,8 @@ function throughEmpty(world: World): string {
   let text = ''
   try {
     records.transaction(() => {
-      importWorld(records, world, 'mine', false)
-      text = writeWorld(exportWorld(records))
+      importArchive(records, world, 'mine', false)
+      text = serializeArchive(exportArchive(records))
       throw new Undo()
     })
   } catch (error) {
@@ -32,7 +32,7 @@ let rows = 0
 fc.assert(
   fc.property(anyWorld, (world) => {
     const first = throughEmpty(world)
-    const read = readWorld(Buffer.from(first))
+    const read = readArchive(Buffer.from(first))
     rows += Object.values(read.tables).flat().length
     const isWhole = Object.values(world.tables).flat().length === Object.values(read.tables).flat().length
     return isWhole && throughEmpty(read) === first

@@ -1,8 +1,8 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import type { ReactElement } from 'react'
-import { FormFoot } from '@/ui/fields/FormFoot'
+import { FormActions } from '@/ui/fields/FormActions'
 import { Behind, DrawingSave } from '@/ui/fields/DrawingParts'
-import type { Drawing } from '@/ui/state/useDrawing'
+import type { Drawing } from '@/ui/state/useDocumentDraft'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { CaptureProvider } from '@/ui/instruments/CaptureProvider'
 import { Choice } from '@/ui/fields/Choice'
@@ -73,7 +73,7 @@ describe('the foot of a form', () => {
   const saving = { state: 'idle', issues: [], conflict: null } as const
   const foot = (stored: { id: string; version: number } | null, away?: string) =>
     drawn(
-      <FormFoot
+      <FormActions
         label="Save the heater"
         saving={saving}
         leave={nothing}

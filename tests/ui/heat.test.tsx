@@ -1,6 +1,6 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import type { ReactElement } from 'react'
-import { alarms, bareRoom, body, door, heaterGear, panel, pose, radiant, shelterGear, thing, window } from '@tests/heat'
+import { alarms, bareRoom, body, door, heaterGear, panel, pose, radiant, roomGear, thing, window } from '@tests/heat'
 import { fahrenheit } from '@tests/tradeUnits'
 import { AirVerdict } from '@/app/heat/air/AirVerdict'
 import { heaterModes, nightInput, type Night } from '@/app/heat/air/nightInput'
@@ -11,7 +11,7 @@ import { Elevation } from '@/app/heat/plan/Elevation'
 import { lastLog } from '@/app/heat/lastLog'
 import { AltitudePlate } from '@/app/heat/lighting/AltitudePlate'
 import { PlanSketch } from '@/app/heat/plan/PlanSketch'
-import { thingOptions, useWords } from '@/app/heat/thingWords'
+import { thingOptions, useLabels } from '@/app/heat/thingWords'
 import { readLog, type LogTexts } from '@/app/heat/warm-up/readLog'
 import { warmUpHistory } from '@/app/heat/warm-up/warmUpHistory'
 import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
@@ -22,14 +22,14 @@ import { compareHeater } from '@/core/heat/heaters/compareHeater'
 import { readyRooms } from '@/core/heat/room/readyRooms'
 import { openingConditions, openingKinds, roomSides } from '@/core/heat/room/room'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
-import { shelterFindings } from '@/core/heat/heatFindings'
+import { heatFindings } from '@/core/heat/heatFindings'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import type { StoredWarmUp } from '@/records/repositories/heat/rooms'
 import { axisMarks } from '@/ui/figures/axisMarks'
 import { FindingList } from '@/ui/figures/FindingList'
-import { issueOf } from '@/ui/fields/issueOf'
-import { shownIn } from '@/ui/fields/shownIn'
+import { findIssue } from '@/ui/fields/findIssue'
+import { displayedIn } from '@/ui/fields/displayedIn'
 import { UnitsProvider } from '@/ui/state/UnitsProvider'
 import { InputError } from '@/core/base/InputError'
 
@@ -75,7 +75,7 @@ describe('words for every choice', () => {
     expect(sideOptions.map(([side]) => side).toSorted()).toEqual([...roomSides].toSorted())
     expect(kindOptions.map(([kind]) => kind).toSorted()).toEqual([...openingKinds].toSorted())
     expect(conditionOptions.map(([one]) => one)).toEqual([...openingConditions])
-    for (const use of heaterUses) expect(useWords[use].length).toBeGreaterThan(5)
+    for (const use of heaterUses) expect(useLabels[use].length).toBeGreaterThan(5)
   })
 })
 
@@ -150,7 +150,7 @@ describe('choosing', () => {
         { gasPerKg: null, price: null, lastsNights: null },
       ),
     }))
-    const table = drawn(<CompareTable rows={rows} shelter={shelterGear().shelter} openM2={0.01} />, 'metric')
+    const table = drawn(<CompareTable rows={rows} shelter={roomGear().shelter} openM2={0.01} />, 'metric')
     expect(table).toContain('stops short by')
     expect(table).toContain('turned on and off')
     expect(table).toContain(': not for this trip')
@@ -231,8 +231,8 @@ test('at a height the limit, the input and the air stand there', () => {
 
 test('findings lead to the plan, to the openings and to the heater’s numbers', () => {
   const things = [thing({ id: 'curtain', xM: 4.8, yM: 1 })]
-  const findings = shelterFindings({
-    rooms: [shelterGear({ things, room: bareRoom({ openings: [door()] }) })],
+  const findings = heatFindings({
+    rooms: [roomGear({ things, room: bareRoom({ openings: [door()] }) })],
     heaters: [heaterGear({ clearancesFrom: 'common' })],
     heatless: false,
     altitudeM: 0,
@@ -252,18 +252,18 @@ describe('small parts', () => {
     for (const mark of axisMarks(-7, 93)) expect(mark % 20).toBe(0)
   })
   test('a number for an axis is in the units one reads in', () => {
-    expect(shownIn({ value: 273.15, role: 'temperature' }, 'us')).toBeCloseTo(32, 9)
-    expect(shownIn({ value: 0.195, role: 'oxygen' }, 'metric')).toBeCloseTo(19.5, 9)
+    expect(displayedIn({ value: 273.15, role: 'temperature' }, 'us')).toBeCloseTo(32, 9)
+    expect(displayedIn({ value: 0.195, role: 'oxygen' }, 'metric')).toBeCloseTo(19.5, 9)
   })
   test('what core says against an input is caught, and nothing else', () => {
-    expect(issueOf(() => undefined)).toBeNull()
+    expect(findIssue(() => undefined)).toBeNull()
     const refuse = () => {
       throw new InputError('a', 'No.')
     }
-    expect(issueOf(refuse)).toEqual({ path: 'a', message: 'No.' })
+    expect(findIssue(refuse)).toEqual({ path: 'a', message: 'No.' })
     const broken = () => {
       throw new Error('broken')
     }
-    expect(() => issueOf(broken)).toThrow('broken')
+    expect(() => findIssue(broken)).toThrow('broken')
   })
 })

@@ -1,13 +1,13 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { chain, check, edited, change, soundStart } from '@tests/lines'
-import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import type { HookupPageData } from '@/app/hookup/hookupPageData'
 import { JoinFields } from '@/app/hookup/parts/JoinFields'
 import { PartInspector } from '@/app/hookup/parts/PartInspector'
 import type { Line } from '@/core/hookup/line/line'
 import { CaptureProvider } from '@/ui/instruments/CaptureProvider'
 import { UnitsProvider } from '@/ui/state/UnitsProvider'
 
-const world: HookupWorld = {
+const world: HookupPageData = {
   rigId: 'rig',
   lines: [],
   chosen: null,

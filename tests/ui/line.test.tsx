@@ -4,12 +4,12 @@ import { change, check, edited, made, soundStart } from '@tests/lines'
 import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
 import { PartList } from '@/app/hookup/parts/PartList'
 import { Remedies } from '@/app/hookup/flow/Remedies'
-import { jointStateWords } from '@/app/hookup/joints/jointStateWords'
+import { jointStateLabels } from '@/app/hookup/joints/jointStateWords'
 import { lineSvg } from '@/app/hookup/diagram/lineSvg'
 import { marksOf } from '@/app/hookup/marksOf'
 import { chosenPart, faceOf } from '@/app/hookup/diagram/PartBox'
 import { partPressure } from '@/app/hookup/parts/partPressure'
-import { roleWords } from '@/app/hookup/parts/roleWords'
+import { roleLabels } from '@/app/hookup/parts/roleWords'
 import { ActionSteps } from '@/app/leak-test/ActionSteps'
 import { HoldVerdict } from '@/app/leak-test/hold/HoldVerdict'
 import { UTube } from '@/app/leak-test/hold/UTube'
@@ -38,7 +38,7 @@ const taped = edited(two, made('cooktop-in', 'taped'), change('left-pigtail', { 
 describe('the drawing', () => {
   test.each(partRoles)('%s has a picture and a word', (role) => {
     expect(drawn(<PartDrawing role={role} />)).toMatch(/<svg.*<path/)
-    expect(roleWords[role].length).toBeGreaterThan(2)
+    expect(roleLabels[role].length).toBeGreaterThan(2)
   })
 
   test('the worst that is said of a part or a joint marks it; a note marks nothing', () => {
@@ -137,7 +137,7 @@ describe('the list', () => {
   })
 
   test('every way a joint may have been made has its words, none twice', () => {
-    const words = jointStates.map((state) => jointStateWords[state])
+    const words = jointStates.map((state) => jointStateLabels[state])
     expect(new Set(words).size).toBe(jointStates.length)
   })
 })

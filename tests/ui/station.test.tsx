@@ -2,7 +2,7 @@ import { renderToStaticMarkup } from 'react-dom/server'
 import type { ReactElement } from 'react'
 import { cylinderGear, fitness, TODAY } from '@tests/gear'
 import { fahrenheit } from '@tests/tradeUnits'
-import { dueText, DueWords } from '@/app/cylinders/DueWords'
+import { dueText, DueText } from '@/app/cylinders/DueText'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
 import { DecantResult } from '@/app/fill/bottles/DecantResult'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
@@ -86,7 +86,7 @@ describe('until when, in words, with a mark of its own shape', () => {
     [{ manufacturedMonth: null }, 'date not known', 'M0 -11 11 0'],
   ] as const)('%j: %s', (change, words, shape) => {
     expect(dueText(due(change))).toBe(words)
-    const markup = drawn(<DueWords {...due(change)} />)
+    const markup = drawn(<DueText {...due(change)} />)
     expect(markup).toContain(words)
     expect(markup).toContain(shape)
   })

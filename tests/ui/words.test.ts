@@ -3,7 +3,7 @@ import path from 'node:path'
 import { stations } from '@/core/findings/Finding'
 import { emergencies } from '@/ui/shell/emergencies'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { stateWords } from '@/ui/figures/StateMark'
+import { stateLabels } from '@/ui/figures/StateMark'
 import { stationFacts } from '@/ui/shell/stationFacts'
 import { terms } from '@/ui/figures/terms'
 
@@ -49,7 +49,7 @@ describe('the emergency sheets', () => {
 })
 
 test('every state but none reads in a word, and no two alike', () => {
-  const { none, ...spoken } = stateWords
+  const { none, ...spoken } = stateLabels
   expect(none).toBe('')
   expect(new Set(Object.values(spoken)).size).toBe(Object.keys(spoken).length)
 })

@@ -10,11 +10,11 @@ export const noteField = z.string().trim().max(300).nullable()
 export const sourceField = z.enum(['typed', 'scale'])
 
 /** Heaviest thing anyone weighs here: a 420 lb cylinder with its gas is under half of this. */
-const HEAVIEST_KG = 1000
+const MAX_KG = 1000
 export const massField = z
   .number()
   .positive('This must weigh more than nothing.')
-  .max(HEAVIEST_KG, 'That is heavier than any cylinder. Check the unit.')
+  .max(MAX_KG, 'That is heavier than any cylinder. Check the unit.')
 export const hangingField = z
   .number()
   .min(0, 'This cannot weigh less than nothing.')

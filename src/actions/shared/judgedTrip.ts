@@ -3,10 +3,10 @@ import { judgeTrip, type TripJudgement } from '@/core/trip/readiness/judgeTrip'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { readiness, type Acceptance, type Readiness } from '@/core/trip/readiness/readiness'
 import type { TripPlan } from '@/core/run/tripPlan'
-import { standingAcceptances } from '@/records/repositories/trips/acceptances'
+import { activeAcceptances } from '@/records/repositories/trips/acceptances'
 import { withClockChanges } from '@/records/repositories/trips/clockChanges'
 import { database } from '@/records/database'
-import { loadGear } from '@/records/repositories/rigs/rigGear'
+import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { findRig, type Rig } from '@/records/repositories/rigs/rigs'
 import { findTrip, type Trip, type TripWithPlan } from '@/records/repositories/trips/trips'
 
@@ -28,7 +28,7 @@ export function withVerdict(rig: Rig, trip: TripWithPlan, gear: RigGear, nowIso:
   const { row } = trip
   const plan = withClockChanges(trip.plan)
   const judgement = judgeTrip(gear, plan, nowIso)
-  const acceptances = standingAcceptances(database(), row.id)
+  const acceptances = activeAcceptances(database(), row.id)
   return { rig, row, plan, gear, judgement, acceptances, ready: readiness(judgement.findings, acceptances), nowIso }
 }
 
@@ -41,5 +41,5 @@ export function judgedTrip(id: string): JudgedTrip | undefined {
   const records = database()
   const trip = findTrip(records, id)
   const rig = trip && findRig(records, trip.row.rigId)
-  return trip && rig && withVerdict(rig, trip, loadGear(records, rig), formatISO(new Date()))
+  return trip && rig && withVerdict(rig, trip, loadRigGear(records, rig), formatISO(new Date()))
 }

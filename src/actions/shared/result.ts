@@ -1,7 +1,7 @@
 import { InputError, type InputIssue } from '@/core/base/InputError'
 import { type z, zodIssues } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
-import { storageSentence } from '@/records/storageSentence'
+import { storageErrorMessage } from '@/records/storageErrorMessage'
 
 /** What an action says: done, with what came of it, or not, with a sentence at each field. */
 export type ActionResult<Value = null> =
@@ -33,7 +33,7 @@ export function act<Schema extends z.ZodType, Value>(
         conflict: error.current as Record<string, unknown>,
       }
     }
-    const stored = storageSentence(error)
+    const stored = storageErrorMessage(error)
     if (stored !== null) return { ok: false, issues: [{ path: '', message: stored }] }
     throw error
   }

@@ -3,12 +3,12 @@
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
 import { beginAction } from '@/actions/begin'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { BeginCylinder } from './BeginCylinder'
 import { BeginFound } from './BeginFound'
-import { beginSteps, beginStepWords, beginValues, readBegin, type BeginStep, type BeginValues } from './beginForm'
+import { beginSteps, beginStepLabels, beginValues, readBegin, type BeginStep, type BeginValues } from './beginForm'
 import { BeginHeat } from './BeginHeat'
 import { BeginName } from './BeginName'
 import type { BeginPart } from './beginPart'
@@ -33,7 +33,7 @@ export function BeginBench({
 }) {
   const router = useRouter()
   const { system } = useUnits()
-  const [values, keep, forget] = useKept<BeginValues>('begin', beginValues(suggestedDay))
+  const [values, keep, forget] = useSessionState<BeginValues>('begin', beginValues(suggestedDay))
   const { save, saving, issueAt, settle } = useSave(beginAction)
   const set = (next: Partial<BeginValues>): void => {
     settle()
@@ -76,7 +76,7 @@ export function BeginBench({
       <ol className="begin-steps" aria-label="Pages">
         {beginSteps.map((step, i) => (
           <li key={step} aria-current={step === values.step ? 'step' : undefined} className={i < here ? 'done' : ''}>
-            {beginStepWords[step]}
+            {beginStepLabels[step]}
           </li>
         ))}
       </ol>
@@ -89,7 +89,7 @@ export function BeginBench({
         {refusedAt && (
           <p className="issue">
             {stepOf(refusedAt.path) !== values.step && refusedAt.path !== ''
-              ? `${beginStepWords[stepOf(refusedAt.path)]}: `
+              ? `${beginStepLabels[stepOf(refusedAt.path)]}: `
               : ''}
             {refusedAt.message}
           </p>

@@ -10,7 +10,7 @@ export const beginSteps = ['rig', 'cylinder', 'heat', 'found', 'trip'] as const
 
 export type BeginStep = (typeof beginSteps)[number]
 
-export const beginStepWords: Readonly<Record<BeginStep, string>> = {
+export const beginStepLabels: Readonly<Record<BeginStep, string>> = {
   rig: 'The rig',
   cylinder: 'A cylinder',
   heat: 'What burns',

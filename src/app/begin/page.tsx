@@ -1,6 +1,6 @@
 import { addDays, format } from 'date-fns'
 import type { Metadata } from 'next'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { BeginBench } from './BeginBench'
 
 export const metadata: Metadata = { title: 'Begin' }
@@ -9,7 +9,7 @@ export const metadata: Metadata = { title: 'Begin' }
 const USUAL_DAYS = 7
 
 export default function BeginPage() {
-  const { rig, nowIso } = loadWorld()
+  const { rig, nowIso } = loadRigSnapshot()
   return (
     <BeginBench
       isFirst={!rig}

@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import type { FullMark } from '@/core/cylinders/contents/liquidLevel'
-import { OWN_RULE_ID, ruleSets } from '@/core/rules/dateRules'
+import { OWN_RULE_ID, dateRuleSets } from '@/core/rules/dateRules'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import type { StampFieldsProps } from './stampValues'
 
@@ -41,7 +41,7 @@ export function RareFields({ values, set, issueAt }: Pick<StampFieldsProps, 'val
           onChange={(event) => set({ ruleSetId: event.target.value })}
         >
           <option value="">the rig’s</option>
-          {ruleSets.map(({ id, name }) => (
+          {dateRuleSets.map(({ id, name }) => (
             <option key={id} value={id}>
               {name}
             </option>

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { readSizeWords } from '@/core/cylinders/readSizeWords'
+import { parseSizeName } from '@/core/cylinders/parseSizeName'
 import type { TypicalSize } from '@/core/cylinders/typicalSizes'
 import { Amount } from '@/ui/figures/Amount'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
@@ -18,7 +18,7 @@ function drawnWidth({ waterCapacityKg }: TypicalSize): number {
 /** A size as people call it: “five gallon”, “20 lb”, “100”; where two are meant, both are drawn with what tells them apart. */
 export function SizePicker({ take }: { take: (size: TypicalSize) => void }) {
   const [words, setWords] = useState('')
-  const meant = readSizeWords(words)
+  const meant = parseSizeName(words)
   return (
     <div className="size-picker">
       <Form.Label htmlFor="size">What people call it</Form.Label>

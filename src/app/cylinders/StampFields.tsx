@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import { cylinderKinds, kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
-import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
+import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { MonthField } from '@/ui/fields/MonthField'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { Term } from '@/ui/figures/Term'
@@ -15,7 +15,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
   const { kind } = values
   const { system } = useUnits()
   const { small } = kindFacts[kind]
-  const dateClass = dateClassOf(kind, values.specification)
+  const dateClass = findDateClass(kind, values.specification)
   const massRole = massRoleOf(kind)
   const quantity = (name: 'tare' | 'water' | 'label') => ({
     text: values[name],

@@ -11,7 +11,7 @@ import type { TypicalSize } from '@/core/cylinders/typicalSizes'
 import { PhraseText } from '@/ui/figures/Amount'
 import { CollarDrawing } from '@/ui/drawings/CollarDrawing'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useDraft } from '@/ui/state/useDraft'
 import { useSave } from '@/ui/state/useSave'
@@ -29,7 +29,7 @@ import {
   type StoredStamps,
 } from './stampValues'
 
-const LONGEST_COLLAR = 400
+const MAX_COLLAR = 400
 
 /** Type the collar as stamped and see what was read; every field can be corrected by hand. */
 export function StampForm({
@@ -49,7 +49,7 @@ export function StampForm({
   const values = { ...stampValues(stored, system), ...useWatch({ control: form.control }) }
   const { save, saving, issueAt, settle } = useSave(saveCylinderAction)
   const [asked, setAsked] = useState(false)
-  const reading = readStamps(values.collar.slice(0, LONGEST_COLLAR), thisMonth)
+  const reading = readStamps(values.collar.slice(0, MAX_COLLAR), thisMonth)
   const { issues, doubts } = readStampFields(values, thisMonth, system)
 
   const set = (change: Partial<StampValues>): void => {
@@ -100,7 +100,7 @@ export function StampForm({
             as="textarea"
             rows={2}
             value={values.collar}
-            maxLength={LONGEST_COLLAR}
+            maxLength={MAX_COLLAR}
             spellCheck={false}
             autoComplete="off"
             placeholder="TW 17.8 WC 47.6 DOT-4BA240 06-11 E 05-25"
@@ -145,7 +145,7 @@ export function StampForm({
           </li>
         </ul>
       )}
-      <SaveLine label="Save the stamps" saving={saving} dirty={form.formState.isDirty} />
+      <SaveBar label="Save the stamps" saving={saving} dirty={form.formState.isDirty} />
       {theirs && (
         <ConflictNote
           rows={[

@@ -1,4 +1,4 @@
-import type { MeteredFill } from '@/core/cylinders/contents/learnedGauge'
+import type { MeteredFill } from '@/core/cylinders/contents/calibrateGauge'
 import { database } from '@/records/database'
 import { listFills } from '@/records/repositories/cylinders/fills'
 

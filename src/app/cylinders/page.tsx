@@ -1,20 +1,20 @@
 import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
-import { inOrder } from '@/core/findings/Finding'
+import { sortFindings } from '@/core/findings/Finding'
 import { tripEndDay } from '@/core/time/tripClock'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { FindingList } from '@/ui/figures/FindingList'
-import { ShelfCylinder } from './ShelfCylinder'
+import { CylinderCard } from './CylinderCard'
 import { StationTabs } from './StationTabs'
 
 export const metadata: Metadata = { title: 'Cylinders' }
 
 export default function CylindersPage() {
-  const { rig, cylinders, trip, nowIso } = loadWorld()
+  const { rig, cylinders, trip, nowIso } = loadRigSnapshot()
   if (!rig) return <FirstStep />
   const untilDay = trip ? tripEndDay(trip.row.startDay, trip.row.nights) : nowIso.slice(0, 10)
-  const findings = inOrder(cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso, untilDay)))
+  const findings = sortFindings(cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso, untilDay)))
   return (
     <>
       <h1>
@@ -25,7 +25,7 @@ export default function CylindersPage() {
       <ul className="shelf">
         {cylinders.map(({ gear }) => (
           <li key={gear.id}>
-            <ShelfCylinder gear={gear} nowIso={nowIso} />
+            <CylinderCard gear={gear} nowIso={nowIso} />
           </li>
         ))}
       </ul>

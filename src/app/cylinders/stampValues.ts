@@ -1,9 +1,9 @@
 import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
 import type { FullMark } from '@/core/cylinders/contents/liquidLevel'
-import { readMarks, writeMarks } from '@/core/cylinders/stamps/marks'
-import { waterCapacityOfVolumeKg, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { parseMarks, formatMarks } from '@/core/cylinders/stamps/marks'
+import { waterCapacityForVolumeKg, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { formatForField } from '@/core/units/formatQuantity'
-import { stampDoubts, type StampDoubt } from '@/core/cylinders/stamps/stampDoubts'
+import { stampWarnings, type StampWarning } from '@/core/cylinders/stamps/stampWarnings'
 import type { StampReading } from '@/core/cylinders/stamps/stampReading'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
@@ -73,7 +73,7 @@ function field(value: number | null, role: DisplayRole, system: UnitSystem): str
 
 /** What a field of the water capacity comes to. */
 function waterKgOf(typed: number, kind: CylinderKind): number {
-  return kind === 'onboard' ? waterCapacityOfVolumeKg(typed) : typed
+  return kind === 'onboard' ? waterCapacityForVolumeKg(typed) : typed
 }
 
 export function waterField(waterCapacityKg: number, kind: CylinderKind, system: UnitSystem): string {
@@ -130,7 +130,7 @@ export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, sys
     ...(reading.waterCapacityKg !== null && { water: waterField(reading.waterCapacityKg, kind, system) }),
     ...(reading.labelNetKg !== null && { label: field(reading.labelNetKg, role, system) }),
     ...(reading.manufacturedMonth !== null && { month: reading.manufacturedMonth }),
-    ...(reading.marks.length > 0 && { marks: writeMarks(reading.marks) }),
+    ...(reading.marks.length > 0 && { marks: formatMarks(reading.marks) }),
     ...(reading.specification !== null && { specification: reading.specification }),
     ...(reading.overfillStop && { overfillStop: 'yes' as const }),
     confirmed: false,
@@ -141,12 +141,12 @@ export interface StampsRead {
   /** What the action is sent, without identifiers; null while a field cannot be read. */
   entry: object | null
   issues: Readonly<Partial<Record<'month' | 'marks' | 'labelYears' | 'endOfLife', string>>>
-  doubts: readonly StampDoubt[]
+  doubts: readonly StampWarning[]
 }
 
-function marksOf(text: string, thisMonth: string): { marks: ReturnType<typeof readMarks>; issue: string | null } {
+function marksOf(text: string, thisMonth: string): { marks: ReturnType<typeof parseMarks>; issue: string | null } {
   try {
-    return { marks: readMarks(text, thisMonth), issue: null }
+    return { marks: parseMarks(text, thisMonth), issue: null }
   } catch (error) {
     if (error instanceof InputError) return { marks: [], issue: error.message }
     throw error
@@ -181,7 +181,7 @@ export function readStampFields(values: StampValues, thisMonth: string, system: 
     small ? label.issue : null,
     relief.issue,
   ].some(Boolean)
-  const doubts = waterCapacityKg > 0 && tareKg > 0 ? stampDoubts({ kind, tareKg, waterCapacityKg, labelNetKg }) : []
+  const doubts = waterCapacityKg > 0 && tareKg > 0 ? stampWarnings({ kind, tareKg, waterCapacityKg, labelNetKg }) : []
   return {
     issues,
     doubts,

@@ -2,7 +2,7 @@
 
 import { usePathname, useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
-import { kindWords } from '@/core/cylinders/cylinderKind'
+import { kindInSentence } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 /** Which cylinder stands on the bench. Those of another kind can be chosen too: the bench then says why not. */
@@ -19,7 +19,7 @@ export function CylinderPicker({ gear, chosenId }: { gear: readonly CylinderGear
       >
         {gear.map(({ id, name, kind }) => (
           <option key={id} value={id}>
-            {name} · {kindWords(kind)}
+            {name} · {kindInSentence(kind)}
           </option>
         ))}
       </Form.Select>

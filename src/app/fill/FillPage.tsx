@@ -2,7 +2,7 @@ import type { ReactNode } from 'react'
 import type { FillMode } from '@/core/fill/fillModes'
 import { CylinderPicker } from './CylinderPicker'
 import { FillSteps } from './FillSteps'
-import type { FillWorld } from './fillWorld'
+import type { FillPageData } from './fillPageData'
 
 /** One mode of the bench: what is chosen above it, its procedure and cautions below. */
 export function FillPage({
@@ -13,7 +13,7 @@ export function FillPage({
   children,
 }: {
   mode: FillMode
-  world: FillWorld
+  world: FillPageData
   cylinderId: string
   stopped: boolean
   children: ReactNode

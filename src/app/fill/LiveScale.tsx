@@ -8,7 +8,7 @@ import { Amount, BigAmount } from '@/ui/figures/Amount'
 import { useScaleReading } from '@/ui/instruments/ScaleProvider'
 import { useAlarm } from '@/ui/instruments/useAlarm'
 
-const stageWords: Readonly<Record<ScaleStage['stage'], string>> = {
+const stageLabels: Readonly<Record<ScaleStage['stage'], string>> = {
   idle: 'nothing on the scale that is heavy enough',
   under: 'filling',
   slow: 'slow down',
@@ -43,7 +43,7 @@ export function LiveScale({
           <BigAmount quantity={{ value: grossKg, role }} />
         </p>
         <p className="mb-0" role={stage === 'over' ? 'alert' : 'status'}>
-          <strong>{stageWords[stage]}</strong>
+          <strong>{stageLabels[stage]}</strong>
           {!idle && toGoKg > 0 && (
             <>
               , <Amount quantity={{ value: toGoKg, role }} /> to go

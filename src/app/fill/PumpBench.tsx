@@ -3,10 +3,10 @@
 import { useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { drawnLevels } from '@/core/cylinders/contents/drawnLevels'
+import { drawingLevels } from '@/core/cylinders/contents/drawingLevels'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { Finding } from '@/core/findings/Finding'
-import { isStopped } from '@/core/findings/verdict'
+import { hasStop } from '@/core/findings/verdict'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { InputError } from '@/core/base/InputError'
 import { pumpSlip, type PumpFill } from '@/core/fill/pumpSlip'
@@ -14,10 +14,10 @@ import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { useFill } from './useFill'
 
 /** How attendants know that it is full. */
@@ -53,14 +53,14 @@ export function PumpBench({
 }) {
   const { system } = useUnits()
   const [way, setWay] = useState<(typeof pumpWays)[number]['id']>('bleeder')
-  const [temperature, setTemperature] = useKept(`fill pump ${gear.id} temperature`, '')
-  const [metered, setMetered] = useKept(`fill pump ${gear.id} metered`, '')
-  const [paid, setPaid] = useKept(`fill pump ${gear.id} paid`, '')
-  const [gross, setGross] = useKept(`fill pump ${gear.id} gross`, '')
+  const [temperature, setTemperature] = useSessionState(`fill pump ${gear.id} temperature`, '')
+  const [metered, setMetered] = useSessionState(`fill pump ${gear.id} metered`, '')
+  const [paid, setPaid] = useSessionState(`fill pump ${gear.id} paid`, '')
+  const [gross, setGross] = useSessionState(`fill pump ${gear.id} gross`, '')
   const [source, setSource] = useState<'typed' | 'scale'>('typed')
   const { saveFill, saving, issueAt, settle } = useFill(gear.name)
   const held = gearContents(gear)
-  const stopped = isStopped(findings)
+  const stopped = hasStop(findings)
   const read = {
     temperature: readQuantity(temperature, 'temperature', system),
     metered: readQuantity(metered, 'liquidVolume', system),
@@ -107,7 +107,7 @@ export function PumpBench({
             <CylinderDrawing
               kind={gear.kind}
               waterCapacityKg={gear.waterCapacityKg}
-              level={drawnLevels('propane', held, gear.waterCapacityKg, read.temperature.value).level}
+              level={drawingLevels('propane', held, gear.waterCapacityKg, read.temperature.value).level}
               limitLevel={pump?.volumeLimitFraction ?? null}
               title={`${gear.name} with its level`}
             />
@@ -170,7 +170,7 @@ export function PumpBench({
                     }}
                   />
                 </div>
-                <SaveLine label="Save the fill" saving={saving} dirty={metered + paid + gross !== ''} />
+                <SaveBar label="Save the fill" saving={saving} dirty={metered + paid + gross !== ''} />
               </>
             )}
           </div>

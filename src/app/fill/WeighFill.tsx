@@ -3,12 +3,12 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { drawnLevels } from '@/core/cylinders/contents/drawnLevels'
+import { drawingLevels } from '@/core/cylinders/contents/drawingLevels'
 import { gearContents, contentsInput } from '@/core/cylinders/contents/gearContents'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contents, type Contents } from '@/core/cylinders/contents/contents'
 import type { Finding } from '@/core/findings/Finding'
-import { isStopped } from '@/core/findings/verdict'
+import { hasStop } from '@/core/findings/verdict'
 import { formatForField } from '@/core/units/formatQuantity'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { InputError } from '@/core/base/InputError'
@@ -20,11 +20,11 @@ import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { LiveScale } from './LiveScale'
 import { useFill } from './useFill'
 
@@ -54,13 +54,13 @@ export function WeighFill({
   const { system } = useUnits()
   const { gas, small } = kindFacts[gear.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
-  const [gross, setGross] = useKept(`fill ${mode} ${gear.id} gross`, '')
+  const [gross, setGross] = useSessionState(`fill ${mode} ${gear.id} gross`, '')
   const [source, setSource] = useState<'typed' | 'scale'>('typed')
-  const [hanging, setHanging] = useKept(`fill ${mode} ${gear.id} hanging`, '')
-  const [temperature, setTemperature] = useKept(`fill ${mode} ${gear.id} temperature`, '')
+  const [hanging, setHanging] = useSessionState(`fill ${mode} ${gear.id} hanging`, '')
+  const [temperature, setTemperature] = useSessionState(`fill ${mode} ${gear.id} temperature`, '')
   const [live, setLive] = useState(false)
   const { saveFill, saving, issueAt, settle } = useFill(gear.name)
-  const stopped = isStopped(findings)
+  const stopped = hasStop(findings)
 
   const grossRead = readQuantity(gross, role, system)
   const hangingRead = readQuantity(hanging, role, system)
@@ -82,7 +82,7 @@ export function WeighFill({
   })()
   const wrongAt = (path: string): string | null =>
     worked.issues?.issues.find((issue) => issue.path === path)?.message ?? null
-  const { level, limitLevel } = drawnLevels(gas, worked.held, gear.waterCapacityKg, temperatureRead.value)
+  const { level, limitLevel } = drawingLevels(gas, worked.held, gear.waterCapacityKg, temperatureRead.value)
 
   return (
     <form
@@ -183,7 +183,7 @@ export function WeighFill({
                 <StateMark state="stop" /> Not to be filled. A weight alone is kept under Cylinders.
               </p>
             ) : (
-              <SaveLine label="Save the fill" saving={saving} dirty={gross !== ''} />
+              <SaveBar label="Save the fill" saving={saving} dirty={gross !== ''} />
             )}
           </div>
         </div>

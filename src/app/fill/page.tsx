@@ -1,25 +1,25 @@
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
-import { isStopped } from '@/core/findings/verdict'
+import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { FindingList } from '@/ui/figures/FindingList'
 import { FillPage } from './FillPage'
-import { fillWorld, type FillSearch } from './fillWorld'
-import { NoCylinder } from './NoCylinder'
+import { fillPageData, type FillSearch } from './fillPageData'
+import { NoCylinderYet } from './NoCylinderYet'
 import { PumpBench } from './PumpBench'
 
 export const metadata: Metadata = { title: 'Fill at the pump' }
 
 export default async function PumpPage({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillWorld('pump', searchParams, ({ kind }) => kind === 'removable')
-  if (!world.chosen) return <NoCylinder />
+  const world = await fillPageData('pump', searchParams, ({ kind }) => kind === 'removable')
+  if (!world.chosen) return <NoCylinderYet />
   const { gear, row } = world.chosen
   const findings = fillFindings(gear, { mode: 'pump' }, world.today)
-  const onTheLine = (loadWorld().judged?.judgement.findings ?? []).filter(({ station }) => station === 'fill')
+  const onTheLine = (loadRigSnapshot().judged?.judgement.findings ?? []).filter(({ station }) => station === 'fill')
   return (
-    <FillPage mode="pump" world={world} cylinderId={row.id} stopped={isStopped(findings)}>
+    <FillPage mode="pump" world={world} cylinderId={row.id} stopped={hasStop(findings)}>
       <PumpBench key={row.id} gear={gear} findings={findings}>
         <PumpPlate answer={pumpAnswer(gear, world.today)} name={gear.name} />
       </PumpBench>

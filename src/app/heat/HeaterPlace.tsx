@@ -4,12 +4,12 @@ import { RotateCw } from 'lucide-react'
 import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
 import { heaterUses, type Pose } from '@/core/heat/heaters/heater'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
-import { useWords } from './thingWords'
-import type { RoomDesk } from './useRoom'
+import { useLabels } from './thingWords'
+import type { RoomEditor } from './useRoom'
 
 /** Where the heater stands and what it is meant for; the plan moves it too. */
 export function HeaterPlace({
@@ -19,8 +19,8 @@ export function HeaterPlace({
   refused,
 }: {
   heater: StoredHeater
-  desk: RoomDesk
-  placed: Shelter['placed'][number] | undefined
+  desk: RoomEditor
+  placed: RoomPlan['placed'][number] | undefined
   refused: string | null
 }) {
   const { id, name } = heater
@@ -54,7 +54,7 @@ export function HeaterPlace({
         id="heater-use"
         label="It is meant to burn"
         value={use}
-        options={heaterUses.map((one) => [one, useWords[one]] as const)}
+        options={heaterUses.map((one) => [one, useLabels[one]] as const)}
         set={(value) => desk.setPlaced(id, { use: value })}
       />
       {refused && (

@@ -3,14 +3,14 @@
 import { readyRooms } from '@/core/heat/room/readyRooms'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import { Amount } from '@/ui/figures/Amount'
-import { useKept } from '@/ui/state/useKept'
-import type { HeatWorld } from './heatWorld'
+import { useSessionState } from '@/ui/state/useSessionState'
+import type { HeatPageData } from './heatPageData'
 import { PlanSketch } from '@/app/heat/plan/PlanSketch'
 import { RoomBench } from './RoomBench'
 
 /** A new room: from the shape that is most like yours. */
-export function NewRoom({ world }: { world: HeatWorld }) {
-  const [chosen, begin, leave] = useKept<string | null>('new room begun', null, true)
+export function NewRoom({ world }: { world: HeatPageData }) {
+  const [chosen, begin, leave] = useSessionState<string | null>('new room begun', null, true)
   const start = readyRooms.find(({ shape }) => shape === chosen)
   if (start) {
     return (

@@ -4,18 +4,18 @@ import Button from 'react-bootstrap/Button'
 import type { Placement, Placements } from '@/core/heat/clearance/placements'
 import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import { Amount } from '@/ui/figures/Amount'
-import type { RoomDesk } from './useRoom'
+import type { RoomEditor } from './useRoom'
 import { useWorker } from '@/ui/state/useWorker'
-import { shelterThread } from '@/workers/threads'
-import type { ShelterWorker } from '@/workers/heat.worker'
+import { createHeatWorker } from '@/workers/threads'
+import type { HeatWorker } from '@/workers/heat.worker'
 import { WorkerBar } from '@/ui/shell/WorkerBar'
 
 const GRID_M = 0.05
 const facing: Readonly<Record<number, string>> = { 0: 'the front', 90: 'the right', 180: 'the back', 270: 'the left' }
 
 /** Every place for this heater, best first; or what would have to move. */
-export function PlacementSearch({ heater, desk }: { heater: StoredHeater; desk: RoomDesk }) {
-  const { work, start, stop } = useWorker<ShelterWorker, Placements>(shelterThread)
+export function PlacementSearch({ heater, desk }: { heater: StoredHeater; desk: RoomEditor }) {
+  const { work, start, stop } = useWorker<HeatWorker, Placements>(createHeatWorker)
   const { room, things } = desk.shelter
   const search = (): void =>
     start((worker, tell) =>

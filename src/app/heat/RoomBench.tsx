@@ -7,19 +7,24 @@ import Form from 'react-bootstrap/Form'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import { Behind, DrawingSave, DrawingTools, NameField } from '@/ui/fields/DrawingParts'
 import { clearanceSlip } from '@/core/heat/clearance/clearanceSlip'
-import { checkPlaced, placedFindings, type PlacedHeater, placedHeaters } from '@/core/heat/clearance/placedFindings'
+import {
+  checkPlacedHeater,
+  placedFindings,
+  type PlacedHeater,
+  placedHeaters,
+} from '@/core/heat/clearance/placedFindings'
 import { roomFindings } from '@/core/heat/roomFindings'
-import type { Shelter } from '@/core/heat/room/roomPlan'
-import { snapped } from '@/core/heat/room/snapToRoom'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
+import { snapToRoom } from '@/core/heat/room/snapToRoom'
 import { FindingList } from '@/ui/figures/FindingList'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import type { DrawnHeater } from '@/app/heat/plan/drawnRoom'
 import { Elevation } from '@/app/heat/plan/Elevation'
-import type { HeatWorld } from './heatWorld'
+import type { HeatPageData } from './heatPageData'
 import { HeaterPlace } from './HeaterPlace'
 import { PlacementSearch } from './PlacementSearch'
 import { Plan } from '@/app/heat/plan/Plan'
-import { PutRoomAway } from './PutRoomAway'
+import { ArchiveRoomButton } from './ArchiveRoomButton'
 import { RoomFields } from './RoomFields'
 import { ThingInspector } from './ThingInspector'
 import { ThingList } from './ThingList'
@@ -32,7 +37,7 @@ function drawnOf({ heater: { id, name, heater }, placed }: PlacedHeater): DrawnH
 /** The heater that what the address names is too near to. */
 function heaterAbout(about: string | null, standing: readonly PlacedHeater[]): string | undefined {
   return standing.find((one) => {
-    const check = checkPlaced(one)
+    const check = checkPlacedHeater(one)
     return typeof check !== 'string' && check.violations.some(({ id }) => id === about)
   })?.heater.id
 }
@@ -43,8 +48,8 @@ export function RoomBench({
   begin,
   leave,
 }: {
-  world: HeatWorld
-  begin: { name: string; shelter: Shelter }
+  world: HeatPageData
+  begin: { name: string; shelter: RoomPlan }
   /** Of a new room: lets go of what it began from. */
   leave?: () => void
 }) {
@@ -69,11 +74,11 @@ export function RoomBench({
 
   const moveTo = (id: string, xM: number, yM: number): void => {
     const moved = shelter.things.find((one) => one.id === id)
-    if (moved) desk.setThing(id, snapped(shelter.room, { ...moved, xM, yM }), `move ${id}`)
+    if (moved) desk.setThing(id, snapToRoom(shelter.room, { ...moved, xM, yM }), `move ${id}`)
     else if (heater && placed && id === heater.id) {
       const { depthM, widthM } = heater.heater.body
       const box = { xM, yM, lengthM: depthM, widthM, turnDeg: placed.pose.turnDeg }
-      desk.setPlaced(id, { pose: { ...placed.pose, ...snapped(shelter.room, box) } }, `move ${id}`)
+      desk.setPlaced(id, { pose: { ...placed.pose, ...snapToRoom(shelter.room, box) } }, `move ${id}`)
     }
   }
   const shown = {
@@ -176,7 +181,9 @@ export function RoomBench({
         </div>
       </div>
       <RoomFields desk={desk} />
-      {world.chosen && <PutRoomAway id={world.chosen.id} version={world.chosen.version} name={world.chosen.name} />}
+      {world.chosen && (
+        <ArchiveRoomButton id={world.chosen.id} version={world.chosen.version} name={world.chosen.name} />
+      )}
     </div>
   )
 }

@@ -5,14 +5,14 @@ import { glassClasses, shellClasses } from '@/core/heat/room/room'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { glassFacts, shellFacts } from '@/core/heat/warmth/shapeEstimate'
 import { Choice } from '@/ui/fields/Choice'
-import { issueOf } from '@/ui/fields/issueOf'
+import { findIssue } from '@/ui/fields/findIssue'
 import { Measure } from '@/ui/fields/Measure'
-import type { RoomDesk } from './useRoom'
+import type { RoomEditor } from './useRoom'
 
 /** Length, width and height of the room, and what it is made of. */
-export function RoomFields({ desk }: { desk: RoomDesk }) {
+export function RoomFields({ desk }: { desk: RoomEditor }) {
   const { room } = desk.shelter
-  const issue = issueOf(() => requireRoom(room))
+  const issue = findIssue(() => requireRoom(room))
   const at = (field: string): string | null => (issue?.path === `room.${field}` ? issue.message : null)
   const isElsewhere = issue !== null && issue.path.startsWith('room.openings')
   const size = (key: 'lengthM' | 'widthM' | 'heightM' | 'lowHeightM', label: string) => (

@@ -7,16 +7,16 @@ import type { Thing } from '@/core/heat/room/thing'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
 import { thingOptions } from './thingWords'
-import type { RoomDesk } from './useRoom'
+import type { RoomEditor } from './useRoom'
 
-const reachWords: Partial<Record<Thing['kind'], string>> = {
+const reachLabels: Partial<Record<Thing['kind'], string>> = {
   curtain: 'Blows to each side by',
   bed: 'Bedding hangs over by',
   sleeper: 'Feet and arms reach by',
 }
 
 /** What is known of one thing: how it is called, where it lies, how large and how high. */
-export function ThingInspector({ thing, desk, gone }: { thing: Thing; desk: RoomDesk; gone: () => void }) {
+export function ThingInspector({ thing, desk, gone }: { thing: Thing; desk: RoomEditor; gone: () => void }) {
   const { id, kind, turnDeg } = thing
   const set = (change: Partial<Thing>, field: string): void => desk.setThing(id, change, `${field} ${id}`)
   const size = (
@@ -62,7 +62,7 @@ export function ThingInspector({ thing, desk, gone }: { thing: Thing; desk: Room
         {size('widthM', 'Width')}
         {size('lowM', 'Lower edge above floor')}
         {size('highM', 'Upper edge above floor')}
-        {kind !== 'door-swing' && size('reachM', reachWords[kind] ?? 'Can move by', 'judged where it can reach')}
+        {kind !== 'door-swing' && size('reachM', reachLabels[kind] ?? 'Can move by', 'judged where it can reach')}
         <Measure
           label="Turned"
           role="count"

@@ -8,7 +8,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { newId } from '@/ui/state/newId'
 import { thingOptions } from './thingWords'
-import type { RoomDesk } from './useRoom'
+import type { RoomEditor } from './useRoom'
 
 /** The things of the room with their margins, and one more from a list. */
 export function ThingList({
@@ -17,7 +17,7 @@ export function ThingList({
   chosen,
   choose,
 }: {
-  desk: RoomDesk
+  desk: RoomEditor
   check: ClearanceCheck | null
   chosen: string | null
   choose: (id: string) => void

@@ -2,17 +2,17 @@
 
 import { useMemo } from 'react'
 import { saveRoomAction } from '@/actions/heat'
-import { useDrawing } from '@/ui/state/useDrawing'
+import { useDocumentDraft } from '@/ui/state/useDocumentDraft'
 import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
 import type { Pose } from '@/core/heat/heaters/heater'
-import { checkPlaced } from '@/core/heat/clearance/placedFindings'
+import { checkPlacedHeater } from '@/core/heat/clearance/placedFindings'
 import type { Thing } from '@/core/heat/room/thing'
 import type { Opening, Room } from '@/core/heat/room/room'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import type { StoredHeater } from '@/records/repositories/heat/heaters'
-import type { HeatWorld } from './heatWorld'
+import type { HeatPageData } from './heatPageData'
 
-export type RoomDesk = ReturnType<typeof useRoom>
+export type RoomEditor = ReturnType<typeof useRoom>
 
 /**
  * The room on the bench: drawn, undone and redone, saved.
@@ -20,17 +20,17 @@ export type RoomDesk = ReturnType<typeof useRoom>
  * @param world - of the page
  * @param begin - a new room to begin from, where none is saved
  */
-export function useRoom(world: HeatWorld, begin: { name: string; shelter: Shelter }) {
+export function useRoom(world: HeatPageData, begin: { name: string; shelter: RoomPlan }) {
   const { chosen, rigId } = world
   const { name, shelter } = chosen ?? begin
-  const drawing = useDrawing<Shelter>({
+  const drawing = useDocumentDraft<RoomPlan>({
     slot: `room ${chosen?.id ?? `new ${begin.name}`}`,
     id: chosen?.id ?? null,
     saved: { version: chosen?.version ?? 0, name, value: shelter },
     send: ({ value, ...entry }) => saveRoomAction({ ...entry, rigId, shelter: value }),
   })
   const now = drawing.value
-  const put = (change: Partial<Shelter>, field?: string): void => drawing.put({ ...now, ...change }, field)
+  const put = (change: Partial<RoomPlan>, field?: string): void => drawing.put({ ...now, ...change }, field)
   return {
     ...drawing,
     shelter: now,
@@ -46,7 +46,7 @@ export function useRoom(world: HeatWorld, begin: { name: string; shelter: Shelte
       put({ things: now.things.map((one) => (one.id === id ? { ...one, ...change } : one)) }, field),
     addThing: (thing: Thing): void => put({ things: [...now.things, thing] }),
     dropThing: (id: string): void => put({ things: now.things.filter((one) => one.id !== id) }),
-    setPlaced: (heaterId: string, change: Partial<Shelter['placed'][number]>, field?: string): void => {
+    setPlaced: (heaterId: string, change: Partial<RoomPlan['placed'][number]>, field?: string): void => {
       const before = now.placed.find((one) => one.heaterId === heaterId)
       const pose: Pose = { xM: now.room.lengthM / 2, yM: now.room.widthM / 2, turnDeg: 0, bottomM: 0 }
       const next = { heaterId, pose, use: 'warm-up' as const, ...before, ...change }
@@ -59,13 +59,13 @@ export function useRoom(world: HeatWorld, begin: { name: string; shelter: Shelte
 
 /** A heater against the room it stands in, anew with each change; a sentence where it cannot be judged. */
 export function useClearances(
-  shelter: Shelter,
+  shelter: RoomPlan,
   heater: StoredHeater | undefined,
-): { check: ClearanceCheck | null; refused: string | null; placed: Shelter['placed'][number] | undefined } {
+): { check: ClearanceCheck | null; refused: string | null; placed: RoomPlan['placed'][number] | undefined } {
   return useMemo(() => {
     const placed = shelter.placed.find(({ heaterId }) => heaterId === heater?.id)
     if (!heater || !placed) return { check: null, refused: null, placed }
-    const check = checkPlaced({ gear: { id: '', name: '', shelter }, heater, placed })
+    const check = checkPlacedHeater({ gear: { id: '', name: '', shelter }, heater, placed })
     return typeof check === 'string' ? { check: null, refused: check, placed } : { check, refused: null, placed }
   }, [shelter, heater])
 }

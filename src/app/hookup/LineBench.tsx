@@ -8,9 +8,9 @@ import { sourceRoles, type PartType } from '@/core/hookup/catalogue/partType'
 import type { LineEdit } from '@/core/hookup/line/editLine'
 import { Behind, DrawingSave, DrawingTools, NameField } from '@/ui/fields/DrawingParts'
 import { newId } from '@/ui/state/newId'
-import { useStable } from '@/ui/state/useKept'
+import { useStableValue } from '@/ui/state/useSessionState'
 import type { Connection } from '@xyflow/react'
-import type { HookupWorld } from './hookupWorld'
+import type { HookupPageData } from './hookupPageData'
 import { LineDiagram } from '@/app/hookup/diagram/LineDiagram'
 import { LineFiles } from './LineFiles'
 import { LineFindings } from './LineFindings'
@@ -19,7 +19,7 @@ import { marksOf } from './marksOf'
 import { PartInspector } from '@/app/hookup/parts/PartInspector'
 import { PartList } from '@/app/hookup/parts/PartList'
 import { PartsTray } from '@/app/hookup/parts/PartsTray'
-import { PutLineAway } from './PutLineAway'
+import { ArchiveLineButton } from './ArchiveLineButton'
 import { useCheck, useLine } from './useLine'
 
 /** The line drawn part by part, judged as it is drawn. */
@@ -28,7 +28,7 @@ export function LineBench({
   begin,
   leave,
 }: {
-  world: HookupWorld
+  world: HookupPageData
   begin: { name: string; line: Line }
   /** Of a new line: lets go of what it began from. */
   leave?: () => void
@@ -45,14 +45,14 @@ export function LineBench({
   const chosen = asked === null ? undefined : check.graph.byId.get(asked)
 
   const ownTypes = useMemo(() => [...world.ownTypes, ...desk.line.types], [world.ownTypes, desk.line.types])
-  const add = useStable((type: PartType, after: string | null): void => {
+  const add = useStableValue((type: PartType, after: string | null): void => {
     const id = newId(type.role)
     // What holds gas begins a line; it stands after nothing.
     desk.edit({ do: 'add', type, id, after: sourceRoles.includes(type.role) ? null : after })
     setChosen(id)
   })
   const edit = (...edits: LineEdit[]): void => desk.edit(...edits)
-  const join = useStable(({ source, target, sourceHandle, targetHandle }: Connection): void => {
+  const join = useStableValue(({ source, target, sourceHandle, targetHandle }: Connection): void => {
     if (!sourceHandle || !targetHandle || source === target) return
     const id = newId('joint')
     edit({
@@ -62,11 +62,11 @@ export function LineBench({
       to: { partId: target, portId: targetHandle },
     })
   })
-  const dropOn = useStable((typeId: string, after: string | null): void => {
+  const dropOn = useStableValue((typeId: string, after: string | null): void => {
     const type = [...catalogue, ...ownTypes].find(({ id }) => id === typeId)
     if (type) add(type, after)
   })
-  const addAfterChosen = useStable((type: PartType): void => add(type, chosen?.part.id ?? null))
+  const addAfterChosen = useStableValue((type: PartType): void => add(type, chosen?.part.id ?? null))
   return (
     <div className="line-bench">
       <div className="line-head">
@@ -116,7 +116,9 @@ export function LineBench({
           </section>
         </div>
       </div>
-      {world.chosen && <PutLineAway id={world.chosen.id} version={world.chosen.version} name={world.chosen.name} />}
+      {world.chosen && (
+        <ArchiveLineButton id={world.chosen.id} version={world.chosen.version} name={world.chosen.name} />
+      )}
     </div>
   )
 }

@@ -7,10 +7,10 @@ import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import { readLineFile, writeLineFile } from '@/core/hookup/line/lineFile'
 import { lineSvg } from '@/app/hookup/diagram/lineSvg'
 import { placesOf } from '@/app/hookup/diagram/usePlaces'
-import type { LineDesk } from './useLine'
+import type { LineEditor } from './useLine'
 
 /** Largest file that is read: a line of hundreds of parts is a tenth of it. */
-const MOST_BYTES = 1_000_000
+const MAX_BYTES = 1_000_000
 
 function download(name: string, type: string, text: string): void {
   const link = document.createElement('a')
@@ -27,13 +27,13 @@ const fileName = (name: string): string =>
     .replace(/[^a-z0-9]+/g, '-') || 'line'
 
 /** The line out as a drawing or as data, and in as data: all of it or nothing. */
-export function LineFiles({ desk, check }: { desk: LineDesk; check: LineCheck }) {
+export function LineFiles({ desk, check }: { desk: LineEditor; check: LineCheck }) {
   const [issues, setIssues] = useState<readonly InputIssue[]>([])
   const id = useId()
 
   const take = async (file: File): Promise<void> => {
     try {
-      if (file.size > MOST_BYTES) throw new InputError('', 'This file is too large to be a line.')
+      if (file.size > MAX_BYTES) throw new InputError('', 'This file is too large to be a line.')
       const { name, line } = readLineFile(await file.text())
       desk.replace(line)
       if (desk.id === null) desk.rename(name, line)

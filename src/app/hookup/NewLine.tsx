@@ -4,16 +4,16 @@ import type { Line } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import type { PartRole } from '@/core/hookup/catalogue/partType'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
-import type { HookupWorld } from './hookupWorld'
+import type { HookupPageData } from './hookupPageData'
 import { LineBench } from './LineBench'
 import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 const EMPTY: Line = { parts: [], joints: [], types: [] }
 
 /** A new line: from one that is like yours, or part by part. */
-export function NewLine({ world }: { world: HookupWorld }) {
-  const [chosen, begin, leave] = useKept<string | null>('new line begun', null, true)
+export function NewLine({ world }: { world: HookupPageData }) {
+  const [chosen, begin, leave] = useSessionState<string | null>('new line begun', null, true)
   const start = readyMadeLines.find(({ id }) => id === chosen)
   if (chosen !== null) {
     return (
@@ -56,6 +56,6 @@ const tellingRoles: readonly PartRole[] = ['cylinder', 'tank', 'regulator', 'cha
 
 function StartDrawing({ line }: { line: Line }) {
   return lineGraph(line)
-    .inOrder.filter(({ type }) => tellingRoles.includes(type.role))
+    .sortFindings.filter(({ type }) => tellingRoles.includes(type.role))
     .map(({ part, type }) => <PartDrawing key={part.id} role={type.role} width={40} />)
 }

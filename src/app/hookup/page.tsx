@@ -1,13 +1,13 @@
 import type { Metadata } from 'next'
 import { History } from '@/app/shared/History'
-import { hookupWorld, type LineSearch } from './hookupWorld'
+import { hookupPageData, type LineSearch } from './hookupPageData'
 import { LineBench } from './LineBench'
 import { NewLine } from './NewLine'
 
 export const metadata: Metadata = { title: 'Hook-up' }
 
 export default async function HookupPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await hookupWorld(searchParams)
+  const world = await hookupPageData(searchParams)
   const { chosen } = world
   return (
     <>

@@ -2,13 +2,13 @@
 
 import { useMemo } from 'react'
 import { saveLineAction } from '@/actions/hookup'
-import { useDrawing } from '@/ui/state/useDrawing'
+import { useDocumentDraft } from '@/ui/state/useDocumentDraft'
 import { checkLine, type LineCheck, type LineConditions } from '@/core/hookup/checks/checkLine'
 import { editLine, type LineEdit } from '@/core/hookup/line/editLine'
 import type { Line } from '@/core/hookup/line/line'
-import type { HookupWorld } from './hookupWorld'
+import type { HookupPageData } from './hookupPageData'
 
-export type LineDesk = ReturnType<typeof useLine>
+export type LineEditor = ReturnType<typeof useLine>
 
 /**
  * The line on the bench: drawn, judged at once, undone and redone, saved.
@@ -16,10 +16,10 @@ export type LineDesk = ReturnType<typeof useLine>
  * @param world - of the page
  * @param begin - a new line to begin from, where none is saved
  */
-export function useLine(world: HookupWorld, begin: { name: string; line: Line }) {
+export function useLine(world: HookupPageData, begin: { name: string; line: Line }) {
   const { chosen, rigId } = world
   const { name, line } = chosen ?? begin
-  const drawing = useDrawing<Line>({
+  const drawing = useDocumentDraft<Line>({
     slot: `line ${chosen?.id ?? `new ${begin.name}`}`,
     id: chosen?.id ?? null,
     saved: { version: chosen?.version ?? 0, name, value: line },
@@ -30,7 +30,7 @@ export function useLine(world: HookupWorld, begin: { name: string; line: Line })
 }
 
 /** The line judged, anew with each change of it or of what burns. */
-export function useCheck(desk: LineDesk, world: HookupWorld, conditions?: Partial<LineConditions>): LineCheck {
+export function useCheck(desk: LineEditor, world: HookupPageData, conditions?: Partial<LineConditions>): LineCheck {
   const { temperatureK, atmospherePa, untilMonth } = world
   const { temperatureK: atK = temperatureK, demandsW } = conditions ?? {}
   return useMemo(

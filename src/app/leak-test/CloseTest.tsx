@@ -4,7 +4,7 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { voidEventAction } from '@/actions/events'
 import { closeLeakTestAction } from '@/actions/leakTest'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
@@ -63,7 +63,7 @@ export function CloseTest({ testId, users }: { testId: string; users: GasUsers }
             : 'Choose what took gas: only then the test is closed.'}
         </p>
       )}
-      <SaveLine label="Close the test" saving={saving} dirty={burned !== ''} />
+      <SaveBar label="Close the test" saving={saving} dirty={burned !== ''} />
     </form>
   )
 }

@@ -1,7 +1,7 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { gradeWords, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/figures/StateMark'
 
 /** What leaks still, the gravest first. */
@@ -19,7 +19,7 @@ export function OpenLeaks({ open, again }: { open: readonly LeakItemState[]; aga
                 {item.inside ? ', inside' : ''}
               </strong>
               <p className="hint">
-                {last && gradeWords[last.grade].name}
+                {last && gradeLabels[last.grade].name}
                 {state === 'left' ? '; left for a technician' : ''}
               </p>
             </div>

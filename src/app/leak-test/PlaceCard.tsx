@@ -4,7 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
-import { gradeWords, leakGrades, type LeakGrade, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels, leakGrades, type LeakGrade, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { ActionSteps } from './ActionSteps'
 
 /** One place: what to expect there, and five large buttons for what the soap shows. */
@@ -38,7 +38,7 @@ export function PlaceCard({
       <p>{item.expect}</p>
       {action && last && (
         <div className="place-leak">
-          <strong>{gradeWords[last.grade].name}. Do this:</strong>
+          <strong>{gradeLabels[last.grade].name}. Do this:</strong>
           <ActionSteps action={action} />
           {!action.technicianOnly && <p className="mb-1">Repaired? Soap it again and say what it shows now.</p>}
           <Button variant="quiet" size="sm" disabled={busy} onClick={() => void say(last.grade, true)}>
@@ -49,8 +49,8 @@ export function PlaceCard({
       <div className="grade-buttons" role="group" aria-label="What the soap shows">
         {leakGrades.map((grade) => (
           <button key={grade} type="button" className={grade} disabled={busy} onClick={() => void say(grade)}>
-            <strong>{gradeWords[grade].name}</strong>
-            <span>{gradeWords[grade].looks}</span>
+            <strong>{gradeLabels[grade].name}</strong>
+            <span>{gradeLabels[grade].looks}</span>
           </button>
         ))}
       </div>

@@ -1,6 +1,6 @@
 'use client'
 
-import { type LeakItemState, gradeWords } from '@/core/leak-test/sheet/leakTestState'
+import { type LeakItemState, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/figures/StateMark'
 
 const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as const
@@ -8,7 +8,7 @@ const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as c
 function words({ state, last, repaired }: LeakItemState): string {
   if (state === 'unread') return 'not yet'
   if (state === 'none') return repaired ? 'none, repaired' : 'none'
-  return `${last ? gradeWords[last.grade].name.toLowerCase() : ''}${state === 'left' ? ', technician' : ''}`
+  return `${last ? gradeLabels[last.grade].name.toLowerCase() : ''}${state === 'left' ? ', technician' : ''}`
 }
 
 /** Every place of the line, upstream first; any can be taken again. */

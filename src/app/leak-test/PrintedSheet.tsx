@@ -1,5 +1,5 @@
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
-import { gradeWords, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 
 /** The sheet for paper, black on white, with room to write. */
 export function PrintedSheet({ lineName, items }: { lineName: string; items: readonly LeakItemState[] }) {
@@ -29,7 +29,7 @@ export function PrintedSheet({ lineName, items }: { lineName: string; items: rea
                 {item.inside ? ' (inside)' : ''}
               </td>
               <td>{zoneFacts[item.zone].name}</td>
-              <td>{last ? gradeWords[last.grade].name : ''}</td>
+              <td>{last ? gradeLabels[last.grade].name : ''}</td>
               <td />
             </tr>
           ))}

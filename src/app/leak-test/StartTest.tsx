@@ -3,7 +3,7 @@
 import Button from 'react-bootstrap/Button'
 import { startLeakTestAction } from '@/actions/leakTest'
 import type { LeakTest } from '@/records/repositories/lines/leakTests'
-import { Moment } from '@/ui/figures/Moment'
+import { DateTime } from '@/ui/figures/DateTime'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useSave } from '@/ui/state/useSave'
 
@@ -28,8 +28,8 @@ export function StartTest({
           <p>
             {last?.closing ? (
               <>
-                Last closed <Moment iso={last.closing.closedAt} />, every place read none and {last.closing.burned} ran.
-                It holds until a joint is touched, a cylinder is filled, or the road was rough.
+                Last closed <DateTime iso={last.closing.closedAt} />, every place read none and {last.closing.burned}{' '}
+                ran. It holds until a joint is touched, a cylinder is filled, or the road was rough.
               </>
             ) : (
               'After every connection, every refill and rough roads, each joint, stem and crimp is soaped.'

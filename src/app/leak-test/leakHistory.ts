@@ -1,10 +1,10 @@
-import { gradeWords, leakTestState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels, leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import type { HistoryEntry } from '@/app/shared/historyEntry'
 import { pressureRole } from './hold/readHold'
-import type { LeakWorld } from './leakWorld'
+import type { LeakPageData } from './leakPageData'
 import type { StoredHoldTest } from '@/records/repositories/lines/holdTests'
 
-const outcomeWords = {
+const outcomeLabels = {
   held: 'held',
   fell: 'fell: it leaks',
   rose: 'rose: no good test',
@@ -14,7 +14,7 @@ const outcomeWords = {
 } as const
 
 /** A hold test as a line of a history. */
-export function holdWords({
+export function describeHold({
   id,
   heldAt,
   side,
@@ -32,7 +32,7 @@ export function holdWords({
       text: '{side} side: {outcome}, {from} to {to} in {time}',
       parts: {
         side: side === 'low' ? 'Low' : 'Cylinder',
-        outcome: outcomeWords[outcome],
+        outcome: outcomeLabels[outcome],
         from: { value: input.startGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
         to: { value: input.endGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
         time: { value: input.durationS, role: 'minutes' },
@@ -47,7 +47,7 @@ export function holdWords({
  *
  * @param world - of the page
  */
-export function leakHistory({ tests, holds }: Pick<LeakWorld, 'tests' | 'holds'>): HistoryEntry[] {
+export function leakHistory({ tests, holds }: Pick<LeakPageData, 'tests' | 'holds'>): HistoryEntry[] {
   const walks = tests.flatMap((test): HistoryEntry[] => {
     const { items, repaired, open, unread } = leakTestState(test.sheet, test.readings)
     const names = new Map(items.map(({ item }) => [item.id, item.name]))
@@ -79,12 +79,12 @@ export function leakHistory({ tests, holds }: Pick<LeakWorld, 'tests' | 'holds'>
         what: leftForTechnician ? 'Left for a technician' : 'Leak found',
         says: {
           text: '{place}: {grade}',
-          parts: { place: names.get(itemId) ?? itemId, grade: gradeWords[grade].name.toLowerCase() },
+          parts: { place: names.get(itemId) ?? itemId, grade: gradeLabels[grade].name.toLowerCase() },
         },
         voidReason: test.voidReason,
       })),
     ]
   })
-  const held = holds.map(holdWords)
+  const held = holds.map(describeHold)
   return [...walks, ...held].toSorted((a, b) => b.at.localeCompare(a.at))
 }

@@ -1,20 +1,20 @@
 import type { Metadata } from 'next'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
-import type { LineSearch } from '@/app/hookup/hookupWorld'
+import type { LineSearch } from '@/app/hookup/hookupPageData'
 import { LinePicker } from '@/app/hookup/LinePicker'
-import { NoLine } from '@/app/hookup/NoLine'
+import { NoLineYet } from '@/app/hookup/NoLineYet'
 import { History } from '@/app/shared/History'
 import { leakHistory } from './leakHistory'
-import { leakWorld } from './leakWorld'
+import { leakPageData } from './leakPageData'
 import { SoapWalk } from './SoapWalk'
 import { StartTest } from './StartTest'
 
 export const metadata: Metadata = { title: 'Leak test' }
 
 export default async function LeakTestPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await leakWorld(searchParams)
+  const world = await leakPageData(searchParams)
   const { chosen, tests, changedSince } = world
-  if (!chosen) return <NoLine />
+  if (!chosen) return <NoLineYet />
   const last = tests.find(({ voidedAt }) => voidedAt === null) ?? null
   const running = last && last.closing === null ? last : null
   const users = lineGraph(chosen.line).parts.filter(

@@ -1,9 +1,15 @@
 import { inArray } from 'drizzle-orm'
 import type { HistoryEntry } from '@/app/shared/historyEntry'
-import { leakHistory, holdWords } from '@/app/leak-test/leakHistory'
+import { leakHistory, describeHold } from '@/app/leak-test/leakHistory'
 import { warmUpHistory } from '@/app/heat/warm-up/warmUpHistory'
-import { fillEntry, levelWords, lookWords, markWords, weighingWords } from '@/app/shared/cylinderWords'
-import { swapWords } from '@/app/shared/swapWords'
+import {
+  fillEntry,
+  describeLevel,
+  describeInspection,
+  describeMark,
+  describeWeighing,
+} from '@/app/shared/describeCylinderEvents'
+import { describeSwap } from '@/app/shared/describeSwap'
 import { findCylinder } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
 import { warmUps } from '@/records/schema/heatTables'
@@ -72,12 +78,12 @@ function cylinderEntries(rows: readonly LogRow[]): HistoryEntry[] {
     .where(inArray(swaps.id, idsOf(rows, 'swap')))
     .all()
   return [
-    ...entry(weighed, weighingWords),
-    ...entry(read, levelWords),
+    ...entry(weighed, describeWeighing),
+    ...entry(read, describeLevel),
     ...entry(filled, fillEntry),
-    ...entry(looked, lookWords),
-    ...entry(marked, (_, mark) => markWords(mark)),
-    ...swapped.map(swapWords),
+    ...entry(looked, describeInspection),
+    ...entry(marked, (_, mark) => describeMark(mark)),
+    ...swapped.map(describeSwap),
   ]
 }
 
@@ -97,7 +103,7 @@ function testEntries(rows: readonly LogRow[]): HistoryEntry[] {
     .all()
   return [
     ...leakHistory({ tests, holds: [] }).filter(({ of }) => of === 'leak-test'),
-    ...held.map(holdWords),
+    ...held.map(describeHold),
     ...warmUpHistory(warmed),
   ]
 }

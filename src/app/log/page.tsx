@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
 import { redirect } from 'next/navigation'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { database } from '@/records/database'
 import { logPage } from '@/records/repositories/logbook'
 import { logEntries } from './logEntries'
@@ -25,7 +25,7 @@ export default async function LogPage({
 }: {
   searchParams: Promise<Record<string, string | string[] | undefined>>
 }) {
-  const { rig } = loadWorld()
+  const { rig } = loadRigSnapshot()
   if (!rig) redirect('/')
   const search = readLogSearch(await searchParams)
   const { rows, count } = logPage(database(), rig.id, filterOf(search), search.page, PAGE_SIZE)

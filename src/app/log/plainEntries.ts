@@ -1,13 +1,13 @@
 import { getTableColumns, inArray } from 'drizzle-orm'
 import type { HistoryEntry } from '@/app/shared/historyEntry'
 import type { Phrase } from '@/core/base/quantity'
-import { leakGrades, gradeWords } from '@/core/leak-test/sheet/leakTestState'
+import { leakGrades, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
 import { database } from '@/records/database'
 import { eventTables } from '@/records/repositories/events'
 import type { LogRow } from '@/records/repositories/logbook'
 import { lineChanges } from '@/records/schema/lineTables'
 import { verdicts } from '@/records/schema/tripTables'
-import { stateWords } from '@/ui/figures/StateMark'
+import { stateLabels } from '@/ui/figures/StateMark'
 import { logKey, logTitles } from './logKinds'
 
 type Stored = Readonly<Record<string, unknown>>
@@ -24,7 +24,7 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
     text: leftForTechnician === true ? '{place}: {grade}, left for a technician' : '{place}: {grade}',
     parts: {
       place: text(itemId),
-      grade: gradeWords[leakGrades.find((one) => one === grade) ?? 'none'].name.toLowerCase(),
+      grade: gradeLabels[leakGrades.find((one) => one === grade) ?? 'none'].name.toLowerCase(),
     },
   }),
   closing: ({ burned }) => ({ text: 'All read none; {burned} burned', parts: { burned: text(burned) } }),
@@ -33,11 +33,11 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
     const { text: said, parts } = sentence as Phrase
     return { text: `${said} “{acceptedReason}”`, parts: { ...parts, acceptedReason: text(reason) } }
   },
-  lesson: ({ answer, factor, burntKg }) => ({
+  lesson: ({ answer, factor, burnedKg }) => ({
     text: '{answer}: {burnt} burnt, {factor} of the habits',
     parts: {
       answer: text(answer),
-      burnt: { value: Number(burntKg), role: 'cylinderMass' },
+      burnt: { value: Number(burnedKg), role: 'cylinderMass' },
       factor: { value: Number(factor), role: 'share' },
     },
   }),
@@ -72,7 +72,7 @@ function saysOf(row: LogRow, stored: Stored): Phrase {
   if (row.of === 'line-change') return { text: '{words}', parts: { words: text(stored.words) } }
   if (row.of === 'verdict') {
     const state = stored.verdict === 'stop' ? 'stop' : stored.verdict === 'ready' ? 'ready' : 'fix-first'
-    return { text: stateWords[state] }
+    return { text: stateLabels[state] }
   }
   return sayings[row.of]?.(stored) ?? { text: '' }
 }

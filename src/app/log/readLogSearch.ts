@@ -10,7 +10,7 @@ export interface LogSearch {
   page: number
 }
 
-type Asked = Readonly<Record<string, string | string[] | undefined>>
+type WorkerJob = Readonly<Record<string, string | string[] | undefined>>
 
 const DAY = /^\d{4}-\d\d-\d\d$/
 const LONGEST = 100
@@ -18,7 +18,7 @@ const BEGINNING = '0000'
 const END = '9999'
 
 /** Reads the address; what cannot be read counts as not asked. */
-export function readLogSearch(asked: Asked): LogSearch {
+export function readLogSearch(asked: WorkerJob): LogSearch {
   const one = (name: string): string => {
     const value = asked[name]
     return typeof value === 'string' ? value.slice(0, LONGEST) : ''

@@ -21,7 +21,7 @@ const styles = StyleSheet.create({
 })
 
 /** Lines of one block that are printed; that there are more is said. */
-const MOST_LINES = 14
+const MAX_LINES = 14
 
 /** Letters that a page bears at each size, large ones first. [by trying] */
 const sizes: readonly (readonly [letters: number, points: number])[] = [
@@ -67,12 +67,12 @@ export function CardDocument({ head, blocks, system, code }: DrawnCard) {
                 style={isSmall ? [styles.block, styles.small, { fontSize: fontSize - 1.4 }] : styles.block}
               >
                 <Text style={styles.heading}>{plainText(title)}</Text>
-                {lines.slice(0, MOST_LINES).map((phrase) => (
+                {lines.slice(0, MAX_LINES).map((phrase) => (
                   <Text key={phrase.text + JSON.stringify(phrase.parts)} style={styles.line}>
                     {plainText(`• ${formatPhrase(phrase, system)}`)}
                   </Text>
                 ))}
-                {lines.length > MOST_LINES && <Text>… and more, in the program.</Text>}
+                {lines.length > MAX_LINES && <Text>… and more, in the program.</Text>}
               </View>
             ))}
           </View>

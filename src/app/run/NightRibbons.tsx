@@ -6,7 +6,7 @@ import { formatQuantity } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
-const causeWords = {
+const causeLabels = {
   empty: 'empty',
   cold: 'too cold to boil',
   regulator: 'more than the regulator passes',
@@ -14,18 +14,18 @@ const causeWords = {
   lever: 'nobody turns the lever',
 } as const
 
-const stateWords = { nothing: 'nothing burns', well: 'comes through', weak: 'near its limit', short: 'short' } as const
+const stateLabels = { nothing: 'nothing burns', well: 'comes through', weak: 'near its limit', short: 'short' } as const
 
 /** Hours of the clock that are written under a ribbon. */
 const clockMarks: Readonly<Record<number, string>> = { 0: 'midnight', 6: '6 am', 12: 'noon', 18: '6 pm' }
 
 /** One hour in words. */
-function hourWords(hour: RibbonHour, system: UnitSystem): string {
+function formatHour(hour: RibbonHour, system: UnitSystem): string {
   const show = (value: number, role: 'cylinderPressure' | 'power' | 'temperature'): string =>
     formatQuantity({ value, role }, system)
   return [
     hour.words,
-    `${stateWords[hour.state]}${hour.causes.length > 0 ? `: ${hour.causes.map((cause) => causeWords[cause]).join(', ')}` : ''}`,
+    `${stateLabels[hour.state]}${hour.causes.length > 0 ? `: ${hour.causes.map((cause) => causeLabels[cause]).join(', ')}` : ''}`,
     `${show(hour.gaugePa, 'cylinderPressure')} before the regulator`,
     `${show(hour.wantedW, 'power')} wanted`,
     `${show(hour.outsideK, 'temperature')} outside`,
@@ -64,7 +64,7 @@ export function NightRibbons({ ribbons }: { ribbons: readonly NightRibbon[] }) {
           </li>
         ))}
       </ol>
-      <p className="ribbon-words">{shown ? hourWords(shown, system) : 'Point at an hour to read it.'}</p>
+      <p className="ribbon-words">{shown ? formatHour(shown, system) : 'Point at an hour to read it.'}</p>
       <p className="ribbon-key hint">
         <span className="hour well">
           <i />

@@ -1,6 +1,6 @@
 'use client'
 
-import { supplyWords } from '@/core/cylinders/cylinderKind'
+import { supplyLabels } from '@/core/cylinders/cylinderKind'
 import type { Finding } from '@/core/findings/Finding'
 import { nightRibbons } from '@/core/run/analysis/nightRibbons'
 import { useState } from 'react'
@@ -12,11 +12,11 @@ import { NightRibbons } from './NightRibbons'
 import { Remedies } from './Remedies'
 import { RunCharts } from './RunCharts'
 import { RunSettingsFields } from './RunSettingsFields'
-import { RunTop } from './RunTop'
-import type { RunWorld } from './runWorld'
-import { Schools } from './Schools'
+import { RunHeader } from './RunHeader'
+import type { RunPageData } from './runPageData'
+import { ChangeoverComparison } from './ChangeoverComparison'
 import { Spread } from './Spread'
-import { useRunDesk } from './useRunDesk'
+import { useRunEditor } from './useRunEditor'
 
 /** The trip’s nights hour by hour: what is weak, what mends it, and how sure that is. */
 export function NightsBench({
@@ -24,11 +24,11 @@ export function NightsBench({
   trip,
   findings,
 }: {
-  world: RunWorld
-  trip: NonNullable<RunWorld['trip']>
+  world: RunPageData
+  trip: NonNullable<RunPageData['trip']>
   findings: readonly Finding[]
 }) {
-  const desk = useRunDesk(world, trip)
+  const desk = useRunEditor(world, trip)
   const { outlook } = desk
   const [asked, setAsked] = useState<string | null>(null)
   const burning = outlook?.run.sources.filter(({ id }) =>
@@ -39,7 +39,7 @@ export function NightsBench({
   const ribbons = outlook && sourceId !== null ? nightRibbons(outlook.run, outlook.input.startISO, sourceId) : []
   return (
     <>
-      <RunTop desk={desk} world={world} />
+      <RunHeader desk={desk} world={world} />
       {outlook && burning && sourceId !== null && (
         <div className="bench-and-slip">
           <div>
@@ -55,7 +55,7 @@ export function NightsBench({
             <NightRibbons ribbons={ribbons} />
             {outlook.run.outages.length > 0 && <Remedies desk={desk} input={outlook.input} fillable={world.fillable} />}
             <RunSettingsFields desk={desk} world={world} />
-            <Schools desk={desk} input={outlook.input} />
+            <ChangeoverComparison desk={desk} input={outlook.input} />
             <RunCharts outlook={outlook} sourceId={sourceId} />
             <HoursTable outlook={outlook} ribbons={ribbons} />
           </div>
@@ -65,7 +65,7 @@ export function NightsBench({
               .map((balance) => (
                 <SlipPaper
                   key={balance.supply}
-                  title={supplyWords[balance.supply]}
+                  title={supplyLabels[balance.supply]}
                   sub="by habit and weather; as it is aboard now"
                   slip={tripSlip(balance, outlook.trip.nights, outlook.trip.reserveShare)}
                 />

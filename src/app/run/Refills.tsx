@@ -2,15 +2,15 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import { Choice } from '@/ui/fields/Choice'
-import type { RunWorld } from './runWorld'
-import type { RunDesk } from './useRunDesk'
+import type { RunPageData } from './runPageData'
+import type { RunEditor } from './useRunEditor'
 
 const DAY_S = 86_400
 
 /** Cylinders that are filled on the way. */
-export function Refills({ desk, world }: { desk: RunDesk; world: RunWorld }) {
+export function Refills({ desk, world }: { desk: RunEditor; world: RunPageData }) {
   const { refills } = desk.draft.settings
   const nights = desk.outlook?.trip.nights ?? 1
   const may = world.rig.cylinders.filter(({ id, aboard }) => aboard && world.fillable.includes(id))
@@ -25,7 +25,7 @@ export function Refills({ desk, world }: { desk: RunDesk; world: RunWorld }) {
       <ul>
         {refills.map(({ cylinderId: id, atS }) => (
           <li key={`${id} ${atS}`}>
-            {nameOf(id)}, as {momentWords(atS, startISO)} begins{' '}
+            {nameOf(id)}, as {formatTripTime(atS, startISO)} begins{' '}
             <Button
               variant="bare"
               size="sm"

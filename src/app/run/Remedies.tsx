@@ -4,15 +4,15 @@ import { useEffect } from 'react'
 import Button from 'react-bootstrap/Button'
 import { useWorker } from '@/ui/state/useWorker'
 import { WorkerBar } from '@/ui/shell/WorkerBar'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
 import type { TripRemedy } from '@/core/run/analysis/tripRemedies'
 import { Amount } from '@/ui/figures/Amount'
 import { StateMark } from '@/ui/figures/StateMark'
-import { useStable } from '@/ui/state/useKept'
+import { useStableValue } from '@/ui/state/useSessionState'
 import type { RunWorker } from '@/workers/run.worker'
-import { runThread } from '@/workers/threads'
-import type { RunDesk } from './useRunDesk'
+import { createRunWorker } from '@/workers/threads'
+import type { RunEditor } from './useRunEditor'
 
 /** Changes are let come to rest before remedies are tried. */
 const REST_MS = 350
@@ -23,13 +23,13 @@ export function Remedies({
   input,
   fillable,
 }: {
-  desk: RunDesk
+  desk: RunEditor
   input: TripRunInput
   fillable: readonly string[]
 }) {
-  const { work, start, stop } = useWorker<RunWorker, TripRemedy[]>(runThread)
+  const { work, start, stop } = useWorker<RunWorker, TripRemedy[]>(createRunWorker)
   const isSmall = desk.outlook?.run.outages[0]?.sourceId === 'bottles'
-  const begin = useStable((): void => start((worker) => worker.remedies(input, fillable)))
+  const begin = useStableValue((): void => start((worker) => worker.remedies(input, fillable)))
   useEffect(() => {
     const timer = setTimeout(begin, REST_MS)
     return () => clearTimeout(timer)
@@ -52,7 +52,7 @@ export function Remedies({
                 ) : (
                   <>
                     {remedy.removes ? 'mends this one; the next: ' : 'then first '}
-                    {momentWords(remedy.firstOutageS, input.startISO)}
+                    {formatTripTime(remedy.firstOutageS, input.startISO)}
                   </>
                 )}
                 {' · '}

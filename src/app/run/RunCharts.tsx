@@ -1,7 +1,7 @@
 'use client'
 
 import type { DisplayRole } from '@/core/base/quantity'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripMoment } from '@/core/run/simulation/tripRun'
 import { axisMarks } from '@/ui/figures/axisMarks'
@@ -83,7 +83,7 @@ export function RunCharts({ outlook, sourceId }: { outlook: RunOutlook; sourceId
               words: (days) => (days === 0 ? 'start' : `${days} d`),
               ticks: axisMarks(0, nights, Math.min(7, nights)),
             }}
-            tipOf={({ timeS }) => momentWords(timeS, outlook.input.startISO)}
+            tipOf={({ timeS }) => formatTripTime(timeS, outlook.input.startISO)}
           />
         ))}
     </div>

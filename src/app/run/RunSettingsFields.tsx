@@ -1,16 +1,16 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { changeovers, changeoverWords, type Changeover } from '@/core/run/runSettings'
-import { cylinderSites, siteWords } from '@/core/vaporization/heatTransfer'
+import { changeovers, changeoverLabels, type Changeover } from '@/core/run/runSettings'
+import { cylinderSites, siteLabels } from '@/core/vaporization/heatTransfer'
 import { Choice } from '@/ui/fields/Choice'
 import { ClockField } from './ClockField'
 import { Refills } from './Refills'
-import type { RunWorld } from './runWorld'
-import type { RunDesk } from './useRunDesk'
+import type { RunPageData } from './runPageData'
+import type { RunEditor } from './useRunEditor'
 
 /** How the cylinders are used, where they stand, and who is awake. */
-export function RunSettingsFields({ desk, world }: { desk: RunDesk; world: RunWorld }) {
+export function RunSettingsFields({ desk, world }: { desk: RunEditor; world: RunPageData }) {
   const { settings } = desk.draft
   const line = desk.outlook?.run.sources.find(({ id }) => id === 'line')
   return (
@@ -22,8 +22,8 @@ export function RunSettingsFields({ desk, world }: { desk: RunDesk; world: RunWo
           label="Changeover"
           value={settings.changeover ?? ''}
           options={[
-            ['', line && settings.changeover === null ? `as drawn: ${changeoverWords[line.changeover]}` : 'as drawn'],
-            ...changeovers.map((one) => [one, changeoverWords[one]] as const),
+            ['', line && settings.changeover === null ? `as drawn: ${changeoverLabels[line.changeover]}` : 'as drawn'],
+            ...changeovers.map((one) => [one, changeoverLabels[one]] as const),
           ]}
           set={(value) => desk.setSettings({ changeover: value === '' ? null : (value as Changeover) })}
         />
@@ -31,7 +31,9 @@ export function RunSettingsFields({ desk, world }: { desk: RunDesk; world: RunWo
           id="cylinder-site"
           label="Cylinders stand"
           value={settings.site}
-          options={cylinderSites.filter((site) => site !== 'on-heater').map((site) => [site, siteWords[site]] as const)}
+          options={cylinderSites
+            .filter((site) => site !== 'on-heater')
+            .map((site) => [site, siteLabels[site]] as const)}
           set={(site) => desk.setSettings({ site })}
         />
         <ClockField

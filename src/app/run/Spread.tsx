@@ -3,13 +3,13 @@
 import Button from 'react-bootstrap/Button'
 import { useWorker } from '@/ui/state/useWorker'
 import { WorkerBar } from '@/ui/shell/WorkerBar'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
-import type { Percentiles, TripSpread } from '@/core/run/analysis/tripSpread'
+import type { Percentiles, MonteCarloResult } from '@/core/run/analysis/monteCarlo'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import type { RunWorker } from '@/workers/run.worker'
-import { runThread } from '@/workers/threads'
+import { createRunWorker } from '@/workers/threads'
 
 const RUNS = 500
 const shares = [
@@ -18,7 +18,7 @@ const shares = [
   ['p90', 'nine in ten'],
 ] as const satisfies readonly (readonly [keyof Percentiles<number>, string])[]
 
-function Result({ spread, startISO }: { spread: TripSpread; startISO: string }) {
+function Result({ spread, startISO }: { spread: MonteCarloResult; startISO: string }) {
   const { coarse, fine } = spread
   return (
     <>
@@ -56,7 +56,7 @@ function Result({ spread, startISO }: { spread: TripSpread; startISO: string }) 
                     }}
                   />
                 </td>
-                <td>{atS === null ? 'none' : momentWords(atS, startISO)}</td>
+                <td>{atS === null ? 'none' : formatTripTime(atS, startISO)}</td>
               </tr>
             )
           })}
@@ -69,8 +69,8 @@ function Result({ spread, startISO }: { spread: TripSpread; startISO: string }) 
         <Amount quantity={{ value: fine.stepS, role: 'minutes' }} />
         {coarse.firstOutageS !== null && fine.firstOutageS !== null && (
           <>
-            ; its first outage is {momentWords(coarse.firstOutageS, startISO)} against{' '}
-            {momentWords(fine.firstOutageS, startISO)}
+            ; its first outage is {formatTripTime(coarse.firstOutageS, startISO)} against{' '}
+            {formatTripTime(fine.firstOutageS, startISO)}
           </>
         )}
         .
@@ -81,7 +81,7 @@ function Result({ spread, startISO }: { spread: TripSpread; startISO: string }) 
 
 /** Many runs with weather and habits off by what they usually are. */
 export function Spread({ input }: { input: TripRunInput }) {
-  const { work, start, stop } = useWorker<RunWorker, { spread: TripSpread; of: TripRunInput }>(runThread)
+  const { work, start, stop } = useWorker<RunWorker, { spread: MonteCarloResult; of: TripRunInput }>(createRunWorker)
   const run = (): void =>
     start(async (worker, tell) => {
       const answer = await worker.spread(input, RUNS, tell)

@@ -5,7 +5,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { voidEventAction } from '@/actions/events'
 import { PhraseText } from '@/ui/figures/Amount'
-import { Moment } from '@/ui/figures/Moment'
+import { DateTime } from '@/ui/figures/DateTime'
 import { ReasonForm } from '@/ui/fields/ReasonForm'
 import type { HistoryEntry } from './historyEntry'
 
@@ -36,7 +36,7 @@ export function HistoryTable({
           {entries.map(({ of, id, at, what, says, voidReason, subject }) => (
             <tr key={`${of} ${id}`} className={voidReason === null ? '' : 'voided'}>
               <td>
-                <Moment iso={at} />
+                <DateTime iso={at} />
               </td>
               {hasSubjects && <td>{subject}</td>}
               <td>{what}</td>

@@ -2,7 +2,7 @@ import { database } from '@/records/database'
 import { ticksSince, type ProcedureRun, type StoredTick } from '@/records/repositories/trips/ticks'
 
 /** A procedure begun longer ago than this is not the one going on, unless it takes longer by its nature. */
-const LONGEST_RUN_MS = 3 * 3_600_000
+const MAX_RUN_MS = 3 * 3_600_000
 
 /**
  * Steps ticked in the run of a procedure that is going on.
@@ -12,12 +12,7 @@ const LONGEST_RUN_MS = 3 * 3_600_000
  * @param longestMs - how long a run may take
  * @param notBefore - a moment that ended the run before, such as a fill that was saved
  */
-export function ticksGoingOn(
-  run: ProcedureRun,
-  nowIso: string,
-  longestMs = LONGEST_RUN_MS,
-  notBefore = '',
-): StoredTick[] {
+export function ticksGoingOn(run: ProcedureRun, nowIso: string, longestMs = MAX_RUN_MS, notBefore = ''): StoredTick[] {
   const earliest = new Date(Date.parse(nowIso) - longestMs).toISOString()
   return ticksSince(database(), run, notBefore > earliest ? notBefore : earliest)
 }

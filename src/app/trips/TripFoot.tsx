@@ -5,12 +5,12 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { archiveTripAction, copyTripAction } from '@/actions/trip'
-import { PutAway } from '@/ui/shell/PutAway'
+import { ArchiveButton } from '@/ui/shell/ArchiveButton'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
 /** Copies a trip to another day, or puts it away. */
-export function TripFoot({
+export function TripActions({
   trip: { id, version, name },
   suggestedDay,
 }: {
@@ -54,7 +54,7 @@ export function TripFoot({
           Copy this trip
         </Button>
       </form>
-      <PutAway id={id} version={version} name={name} what="trip" home="/trips" archive={archiveTripAction} />
+      <ArchiveButton id={id} version={version} name={name} what="trip" home="/trips" archive={archiveTripAction} />
     </section>
   )
 }

@@ -2,15 +2,15 @@ import { format, parseISO } from 'date-fns'
 import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
 import { redirect } from 'next/navigation'
-import { nightsWords } from '@/app/shared/nightsWords'
-import { loadWorld } from '@/app/shared/world'
+import { formatNights } from '@/app/shared/formatNights'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { database } from '@/records/database'
 import { listTrips } from '@/records/repositories/trips/trips'
 
 export const metadata: Metadata = { title: 'Trips' }
 
 export default function TripsPage() {
-  const { rig } = loadWorld()
+  const { rig } = loadRigSnapshot()
   if (!rig) redirect('/')
   const trips = listTrips(database(), rig.id)
   return (
@@ -23,7 +23,7 @@ export default function TripsPage() {
           <li key={id} className="mb-2">
             <Link href={`/trips/${id}`}>{name}</Link>{' '}
             <span className="hint">
-              leaves {format(parseISO(startDay), 'EEE d MMM yyyy')}, {nightsWords(nights)}
+              leaves {format(parseISO(startDay), 'EEE d MMM yyyy')}, {formatNights(nights)}
             </span>
           </li>
         ))}

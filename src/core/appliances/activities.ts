@@ -1,5 +1,5 @@
 /** One thing that is cooked or washed, with its gas or its water. [common practice] */
-interface Act {
+interface Activity {
   id: string
   /** Words an owner may use for it, singular; plurals are known. */
   words: readonly string[]
@@ -8,13 +8,13 @@ interface Act {
   /** One burner, for so long. */
   burnS?: number
   /** Hot water at 40 °C. */
-  litres?: number
+  liters?: number
 }
 
 const MINUTE_S = 60
 
 /** What one does in a day, in the order of the day. */
-export const acts: readonly Act[] = [
+export const activities: readonly Activity[] = [
   { id: 'coffee', words: ['coffee', 'espresso'], atH: 7.5, burnS: 6 * MINUTE_S },
   { id: 'tea', words: ['tea', 'cocoa', 'kettle'], atH: 16, burnS: 5 * MINUTE_S },
   { id: 'breakfast', words: ['breakfast', 'porridge', 'pancake', 'egg'], atH: 8, burnS: 15 * MINUTE_S },
@@ -22,14 +22,14 @@ export const acts: readonly Act[] = [
   { id: 'soup', words: ['soup'], atH: 18, burnS: 20 * MINUTE_S },
   { id: 'dinner', words: ['dinner', 'supper', 'meal', 'stew'], atH: 18.5, burnS: 40 * MINUTE_S },
   { id: 'bread', words: ['bread', 'baking', 'pizza', 'roast', 'cake'], atH: 17, burnS: 60 * MINUTE_S },
-  { id: 'shower', words: ['shower'], atH: 7, litres: 20 },
-  { id: 'dishes', words: ['dish', 'dishe', 'washing-up'], atH: 19.5, litres: 6 },
-  { id: 'wash', words: ['wash', 'shave'], atH: 8, litres: 3 },
+  { id: 'shower', words: ['shower'], atH: 7, liters: 20 },
+  { id: 'dishes', words: ['dish', 'dishe', 'washing-up'], atH: 19.5, liters: 6 },
+  { id: 'wash', words: ['wash', 'shave'], atH: 8, liters: 3 },
 ]
 
 /** What was read out of the owner’s words. */
-interface ActsRead {
-  done: readonly { act: Act; count: number }[]
+interface ActivitiesRead {
+  done: readonly { act: Activity; count: number }[]
   /** Words nothing here answers to. */
   unknown: readonly string[]
 }
@@ -72,7 +72,7 @@ const idle = new Set([
 ])
 
 /** Most of one thing in a day that is believed. */
-const MOST = 50
+const MAX = 50
 
 function countOf(word: string): number | null {
   const named = numbers[word]
@@ -81,9 +81,9 @@ function countOf(word: string): number | null {
   return Number.isFinite(number) && word !== '' ? number : null
 }
 
-function actOf(word: string): Act | undefined {
+function findActivity(word: string): Activity | undefined {
   const bare = word.replace(/s$/, '')
-  return acts.find(({ words }) => words.includes(word) || words.includes(bare))
+  return activities.find(({ words }) => words.includes(word) || words.includes(bare))
 }
 
 /**
@@ -92,8 +92,8 @@ function actOf(word: string): Act | undefined {
  * @param text - as an owner writes it; commas, “and” and a line’s end part the things
  * @returns each thing with its count; words that say nothing here, for the owner to change
  */
-export function readActs(text: string): ActsRead {
-  const counts = new Map<Act, number>()
+export function readActivities(text: string): ActivitiesRead {
+  const counts = new Map<Activity, number>()
   const unknown: string[] = []
   let count: number | null = null
   for (const word of text.toLowerCase().split(/[\s,;+&.]+/u)) {
@@ -101,11 +101,11 @@ export function readActs(text: string): ActsRead {
     const number = countOf(word)
     if (number !== null) {
       count = number
-      if (number > MOST || number < 0) unknown.push(word)
+      if (number > MAX || number < 0) unknown.push(word)
       continue
     }
-    const act = actOf(word)
-    if (act) counts.set(act, (counts.get(act) ?? 0) + Math.min(MOST, Math.max(0, count ?? 1)))
+    const act = findActivity(word)
+    if (act) counts.set(act, (counts.get(act) ?? 0) + Math.min(MAX, Math.max(0, count ?? 1)))
     else unknown.push(word)
     count = null
   }

@@ -1,5 +1,5 @@
 import { fromUnit } from '@/core/units/convert'
-import { readActs } from './activities'
+import { readActivities } from './activities'
 import type { Habit } from './habit'
 
 /** A fridge burns so much at 4 °C around it, and all the time at 38 °C. [common practice] */
@@ -62,13 +62,13 @@ export function clockStretches({ habit, inputW, useFactor }: ClockedAppliance, c
     return around({ fromS, toS: fromS + Math.min(DAY_S, habit.burnPerDayS * useFactor), inputW })
   }
   if (habit.way !== 'acts') return []
-  return readActs(habit.words).done.flatMap(({ act, count }) => {
+  return readActivities(habit.words).done.flatMap(({ act, count }) => {
     const fromS = act.atH * HOUR_S
     if (act.burnS !== undefined) {
       const toS = fromS + Math.min(DAY_S, act.burnS * count * useFactor)
       return around({ fromS, toS, inputW: inputW * BURNER_SHARE })
     }
-    const heatJ = ((act.litres ?? 0) * count * WATER_J_L_K * Math.max(0, HOT_K - coldWaterK)) / WATER_SHARE
+    const heatJ = ((act.liters ?? 0) * count * WATER_J_L_K * Math.max(0, HOT_K - coldWaterK)) / WATER_SHARE
     return inputW > 0 ? around({ fromS, toS: fromS + Math.min(DAY_S, (heatJ * useFactor) / inputW), inputW }) : []
   })
 }

@@ -32,7 +32,7 @@ export function runtimeS(massKg: number, inputW: number): number {
  * @returns kg
  * @throws InputError when either is less than nothing
  */
-export function gasBurntKg(inputW: number, durationS: number): number {
+export function burnedGasKg(inputW: number, durationS: number): number {
   if (!(inputW >= 0)) throw new InputError('inputW', 'The heat input cannot be less than nothing.')
   if (!(durationS >= 0)) throw new InputError('durationS', 'The time cannot be less than nothing.')
   return (inputW * durationS) / heatingValueJPerKg()

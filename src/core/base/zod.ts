@@ -1,7 +1,7 @@
 import { z } from 'zod'
 import type { InputIssue } from './InputError'
 
-const typeWords: Readonly<Record<string, string>> = {
+const typeLabels: Readonly<Record<string, string>> = {
   number: 'a number',
   string: 'a text',
   boolean: 'yes or no',
@@ -14,7 +14,7 @@ const typeWords: Readonly<Record<string, string>> = {
 function sentence(issue: z.core.$ZodRawIssue): string | undefined {
   switch (issue.code) {
     case 'invalid_type': {
-      const wanted = typeWords[issue.expected] ?? issue.expected
+      const wanted = typeLabels[issue.expected] ?? issue.expected
       return issue.input === undefined ? `This is missing; it wants ${wanted}.` : `This wants ${wanted}.`
     }
     case 'unrecognized_keys':

@@ -11,8 +11,8 @@ export const carbonationSchema = z.strictObject({
 
 const COLDEST_F = 30
 const WARMEST_F = 90
-const LEAST_VOLUMES = 0.5
-const MOST_VOLUMES = 6
+const MIN_VOLUMES = 0.5
+const MAX_VOLUMES = 6
 
 /**
  * Gauge pressure at which a drink takes up and keeps so much CO2.
@@ -33,7 +33,7 @@ export function carbonationGaugePa(temperatureK: number, volumes: number, altitu
   if (!(t >= COLDEST_F && t <= WARMEST_F)) {
     throw new InputError('temperatureK', 'The table goes from 30 to 90 °F (−1 to 32 °C).')
   }
-  if (!(volumes >= LEAST_VOLUMES && volumes <= MOST_VOLUMES)) {
+  if (!(volumes >= MIN_VOLUMES && volumes <= MAX_VOLUMES)) {
     throw new InputError('volumes', 'Drinks hold from half a volume to six.')
   }
   const psi =

@@ -65,8 +65,8 @@ export function fastDraw({ volumeM3, massKg, wallKg, temperatureK, drawnKg }: Fa
       'Above 88 °F (31 °C) it holds no liquid: the gas simply gets thinner. Let it cool first.',
     )
   }
-  const seam = saturation('co2', temperatureK)
-  if (massKg <= seam.vapourDensityKgM3 * volumeM3) {
+  const phaseBoundary = saturation('co2', temperatureK)
+  if (massKg <= phaseBoundary.vapourDensityKgM3 * volumeM3) {
     throw new InputError('massKg', 'It holds no liquid any more: what is left is gas alone.')
   }
   let [atK, leftKg, goneKg, mostKg] = [temperatureK, massKg, 0, 0]

@@ -4,7 +4,7 @@ import { GAS_CONSTANT_J_MOL_K, propertyData } from '@/core/fluids/fluidData'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 
 /** A tyre that is pumped up. */
-export interface Tyre {
+export interface Tire {
   volumeM3: number
   fromGaugePa: number
   toGaugePa: number
@@ -12,7 +12,7 @@ export interface Tyre {
   altitudeM: number
 }
 
-export interface TyreGas {
+export interface TireGas {
   /** By the fluid’s own data. */
   gasKg: number
   /** Δp·V/(R·T), the sum by hand. */
@@ -26,7 +26,7 @@ export interface TyreGas {
  * @throws InputError for a tyre of nothing, or one that would lose pressure
  * @see ideal gas law; the short Helmholtz equation of CO2 for its density
  */
-export function tyreGas({ volumeM3, fromGaugePa, toGaugePa, temperatureK, altitudeM }: Tyre): TyreGas {
+export function tireGas({ volumeM3, fromGaugePa, toGaugePa, temperatureK, altitudeM }: Tire): TireGas {
   if (!(volumeM3 > 0 && volumeM3 <= 5))
     throw new InputError('volumeM3', 'A tyre holds more than nothing, and at most 5,000 L.')
   if (!(fromGaugePa >= 0)) throw new InputError('fromGaugePa', 'A flat tyre shows 0, not less.')

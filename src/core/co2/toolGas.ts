@@ -27,7 +27,7 @@ export function toolGasKg(tool: AirTool, durationS: number, temperatureK: number
 }
 
 /** More than this is as good as without end. */
-const MOST = 9999
+const MAX = 9999
 
 /**
  * How many whole times a use is in what is left.
@@ -35,6 +35,6 @@ const MOST = 9999
  * @param gasKg - in the cylinder
  * @param useKg - for one time
  */
-export function timesIn(gasKg: number, useKg: number): number {
-  return useKg > 0 ? Math.min(MOST, Math.floor(gasKg / useKg + 1e-9)) : MOST
+export function usesLeft(gasKg: number, useKg: number): number {
+  return useKg > 0 ? Math.min(MAX, Math.floor(gasKg / useKg + 1e-9)) : MAX
 }

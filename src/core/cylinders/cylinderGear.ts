@@ -1,6 +1,6 @@
 import type { RuleSet } from '@/core/rules/dateRules'
 import type { CylinderKind } from './cylinderKind'
-import type { LookAnswers } from '@/core/cylinders/inspection/lookOverItems'
+import type { InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
 
 /** One standing weighing. */
@@ -20,8 +20,8 @@ export interface LevelReading {
 }
 
 /** One look-over; what was not looked at is missing. */
-export interface LookOver {
-  answers: LookAnswers
+export interface Inspection {
+  answers: InspectionAnswers
   /** Moment, ISO 8601. */
   lookedAt: string
 }
@@ -37,9 +37,9 @@ export interface CylinderFitness {
   overfillStop: 'yes' | 'no' | 'unknown'
   /** The date rules that hold for it. */
   rule: RuleSet
-  lastLook: LookOver | null
+  lastLook: Inspection | null
   /** The look-over that put it out of service, while nobody has cleared it. */
-  retiredBy: LookOver | null
+  retiredBy: Inspection | null
   /** Moment it was refilled at home, for one that is not refillable. */
   refilledAt: string | null
 }

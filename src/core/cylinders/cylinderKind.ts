@@ -11,7 +11,7 @@ export const supplies = ['line', 'bottles'] as const
 export type Supply = (typeof supplies)[number]
 
 /** How each supply is called at the head of a sum. */
-export const supplyWords: Readonly<Record<Supply, string>> = {
+export const supplyLabels: Readonly<Record<Supply, string>> = {
   line: 'The rig’s line',
   bottles: 'Small bottles',
 }
@@ -34,7 +34,7 @@ export const kindFacts: Readonly<Record<CylinderKind, KindFacts>> = {
 }
 
 /** A kind's name within a sentence: only its first word's capital goes, an abbreviation's stay. */
-export function kindWords(kind: CylinderKind): string {
+export function kindInSentence(kind: CylinderKind): string {
   const { name } = kindFacts[kind]
   return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name
 }

@@ -3,14 +3,14 @@ import type { Finding, Severity } from '@/core/findings/Finding'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { pumpAnswer, type PumpReason } from '@/core/cylinders/fitness/pumpAnswer'
 import type { BasisId } from '@/core/rules/basis/basis'
-import type { BottleSchool, FillMode } from './fillModes'
+import type { BottleFillRule, FillMode } from './fillModes'
 
 /** What an owner says of a fill before it begins. */
 export interface FillIntent {
   mode: FillMode
   /** How it is metered; CO2 by pressure is refused. */
   by?: 'weight' | 'pressure'
-  school?: BottleSchool
+  school?: BottleFillRule
 }
 
 interface Said {

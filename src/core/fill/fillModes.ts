@@ -10,11 +10,11 @@ export type FillMode = (typeof fillModes)[number]
  * - `home`: any bottle, for use at home, to three quarters, never carried
  * - `refillable`: only bottles marked refillable
  */
-export const bottleSchools = ['never', 'home', 'refillable'] as const
+export const bottleFillRules = ['never', 'home', 'refillable'] as const
 
-export type BottleSchool = (typeof bottleSchools)[number]
+export type BottleFillRule = (typeof bottleFillRules)[number]
 
 /** The home school's mark: three quarters of the net weight; common practice. */
 export const HOME_SHARE = 0.75
 
-export const DEFAULT_BOTTLE_SCHOOL: BottleSchool = 'refillable'
+export const DEFAULT_BOTTLE_FILL_RULE: BottleFillRule = 'refillable'

@@ -14,7 +14,7 @@ export interface OnboardFill {
   pricePerM3: number | null
 }
 
-const fullMarkWords: Readonly<Record<FullMark, string>> = {
+const fullMarkLabels: Readonly<Record<FullMark, string>> = {
   usable: 'its full is 80 % of the inside',
   eighths: 'its eighths are of 80 % of the inside',
   whole: 'it shows the whole inside',
@@ -51,7 +51,7 @@ export function onboardSlip({ waterCapacityKg, shown, fullMark, learnedM3, price
     },
     {
       sign: '−',
-      label: learnedM3 === null ? `In it: ${fullMarkWords[fullMark]}` : 'In it, as learned from fills',
+      label: learnedM3 === null ? `In it: ${fullMarkLabels[fullMark]}` : 'In it, as learned from fills',
       figure: {
         basis: learnedM3 === null ? 'gauge-level' : 'learned-gauge',
         quantity: volume(nowM3),

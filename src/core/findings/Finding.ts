@@ -17,7 +17,7 @@ export const severities = ['stop', 'fix-first', 'note'] as const
 export type Severity = (typeof severities)[number]
 
 /** Where a finding is mended: the words on the button, and the thing it opens. */
-export interface Remedy {
+export interface FindingRemedy {
   label: string
   station: Station
   /** Identifier of the cylinder, appliance or trip to open; the station itself when absent. */
@@ -36,7 +36,7 @@ export interface Finding {
   severity: Severity
   sentence: Phrase
   reason: Phrase
-  remedy: Remedy
+  remedy: FindingRemedy
   /** Entries of core/rules/basis that the finding rests on. */
   basis: readonly string[]
 }
@@ -44,7 +44,7 @@ export interface Finding {
 const weight: Readonly<Record<Severity, number>> = { stop: 0, 'fix-first': 1, note: 2 }
 
 /** Findings with the gravest first; among equals in the order the gas passes the stations. */
-export function inOrder(findings: readonly Finding[]): Finding[] {
+export function sortFindings(findings: readonly Finding[]): Finding[] {
   return findings.toSorted(
     (a, b) => weight[a.severity] - weight[b.severity] || stations.indexOf(a.station) - stations.indexOf(b.station),
   )

@@ -3,7 +3,7 @@ import type { Finding } from './Finding'
 export type Verdict = 'ready' | 'fix-first' | 'stop'
 
 /** How each is called. */
-export const verdictWords: Readonly<Record<Verdict, string>> = {
+export const verdictLabels: Readonly<Record<Verdict, string>> = {
   ready: 'Ready',
   'fix-first': 'Fix first',
   stop: 'Stop',
@@ -21,6 +21,6 @@ export function verdict(findings: readonly Finding[]): Verdict {
 }
 
 /** Whether something among the findings ends only when the fact changes. */
-export function isStopped(findings: readonly Finding[]): boolean {
+export function hasStop(findings: readonly Finding[]): boolean {
   return verdict(findings) === 'stop'
 }

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
-import { cubicThrough } from '@/core/math/interpolation'
+import { lagrangeCubic } from '@/core/math/interpolation'
 import { fluidSchema, type Fluid, requireTemperature } from './fluidData'
 import { onePhasePressurePa } from './onePhase'
 import { saturation } from './saturation'
@@ -37,7 +37,7 @@ export function liquidFullTemperatureK(fluid: Fluid, massKg: number, volumeM3: n
   let above = nodes - 1
   for (let i = 0; i < HALVINGS; i += 1) {
     const middle = (below + above) / 2
-    if (cubicThrough(liquidDensity, middle) < density) below = middle
+    if (lagrangeCubic(liquidDensity, middle) < density) below = middle
     else above = middle
   }
   return critical.temperatureK * (1 - (above * step) ** 2)
@@ -92,16 +92,18 @@ export function cylinderState(fluid: Fluid, massKg: number, volumeM3: number, te
     }
   }
 
-  const seam = saturation(fluid, temperatureK)
-  if (density > seam.vapourDensityKgM3 && density < seam.liquidDensityKgM3) {
+  const phaseBoundary = saturation(fluid, temperatureK)
+  if (density > phaseBoundary.vapourDensityKgM3 && density < phaseBoundary.liquidDensityKgM3) {
     return {
       phase: 'two-phase',
-      pressurePa: seam.pressurePa,
-      liquidVolumeFraction: (density - seam.vapourDensityKgM3) / (seam.liquidDensityKgM3 - seam.vapourDensityKgM3),
+      pressurePa: phaseBoundary.pressurePa,
+      liquidVolumeFraction:
+        (density - phaseBoundary.vapourDensityKgM3) /
+        (phaseBoundary.liquidDensityKgM3 - phaseBoundary.vapourDensityKgM3),
       liquidFullTemperatureK: fullAt,
     }
   }
-  const liquidFull = density >= seam.liquidDensityKgM3
+  const liquidFull = density >= phaseBoundary.liquidDensityKgM3
   return {
     phase: liquidFull ? 'liquid-full' : 'vapour-only',
     pressurePa: onePhasePressurePa(fluid, temperatureK, density),

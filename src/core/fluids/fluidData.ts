@@ -36,7 +36,7 @@ interface FluidData {
     liquidForm: 'power' | 'exponential'
     liquid: Series
     /** ln(ρ/ρc) = Σ n·θ^t */
-    vapour: Series
+    vapor: Series
   }
   helmholtz: {
     reducingK: number
@@ -78,7 +78,7 @@ export const propertyData: Readonly<Record<Fluid, FluidData>> = {
       pressure: { n: [-6.7722, 1.6938, -1.3341, -3.1876, 0.94937], t: [1, 1.5, 2.2, 4.8, 6.2] },
       liquidForm: 'power',
       liquid: { n: [1.82205, 0.65802, 0.21109, 0.083973], t: [0.345, 0.74, 2.6, 7.2] },
-      vapour: { n: [-2.4887, -5.1069, -12.174, -30.495, -52.192, -134.89], t: [0.3785, 1.07, 2.7, 5.5, 10, 20] },
+      vapor: { n: [-2.4887, -5.1069, -12.174, -30.495, -52.192, -134.89], t: [0.3785, 1.07, 2.7, 5.5, 10, 20] },
     },
     helmholtz: {
       reducingK: 369.825,
@@ -110,7 +110,7 @@ export const propertyData: Readonly<Record<Fluid, FluidData>> = {
       pressure: { n: [-7.0602087, 1.9391218, -1.6463597, -3.2995634], t: [1, 1.5, 2, 4] },
       liquidForm: 'exponential',
       liquid: { n: [1.9245108, -0.62385555, -0.32731127, 0.39245142], t: [0.34, 0.5, 10 / 6, 11 / 6] },
-      vapour: { n: [-1.7074879, -0.8227467, -4.6008549, -10.111178, -29.742252], t: [0.34, 0.5, 1, 7 / 3, 14 / 3] },
+      vapor: { n: [-1.7074879, -0.8227467, -4.6008549, -10.111178, -29.742252], t: [0.34, 0.5, 1, 7 / 3, 14 / 3] },
     },
     helmholtz: {
       reducingK: 304.1282,

@@ -26,10 +26,10 @@ export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKg
   }
   if (temperatureK >= saturationTable(fluid).critical.temperatureK) return pressurePa
 
-  const seam = saturation(fluid, temperatureK)
+  const phaseBoundary = saturation(fluid, temperatureK)
   // On the seam itself the table's rounding must not let the pressure step the wrong way.
-  if (densityKgM3 >= seam.liquidDensityKgM3) return Math.max(pressurePa, seam.pressurePa)
-  if (densityKgM3 <= seam.vapourDensityKgM3) return Math.min(pressurePa, seam.pressurePa)
+  if (densityKgM3 >= phaseBoundary.liquidDensityKgM3) return Math.max(pressurePa, phaseBoundary.pressurePa)
+  if (densityKgM3 <= phaseBoundary.vapourDensityKgM3) return Math.min(pressurePa, phaseBoundary.pressurePa)
   throw new InputError(
     'densityKgM3',
     'At this density liquid and vapour stand together; ask for the state of the cylinder instead.',
@@ -47,15 +47,15 @@ export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKg
 export function gasDensityKgM3(fluid: Fluid, temperatureK: number, pressurePa: number): number {
   if (!(pressurePa >= 0)) throw new InputError('pressurePa', 'An absolute pressure is not below nothing.')
   const boils = temperatureK < saturationTable(fluid).critical.temperatureK
-  const seam = boils ? saturation(fluid, temperatureK) : null
-  if (seam && pressurePa > seam.pressurePa * 1.0005) {
+  const phaseBoundary = boils ? saturation(fluid, temperatureK) : null
+  if (phaseBoundary && pressurePa > phaseBoundary.pressurePa * 1.0005) {
     throw new InputError(
       'pressurePa',
       'At this temperature gas cannot stand at such a pressure without turning liquid. Let some out, or check the temperature.',
     )
   }
   let below = 0
-  let above = seam?.vapourDensityKgM3 ?? 300
+  let above = phaseBoundary?.vapourDensityKgM3 ?? 300
   for (let i = 0; i < 60; i += 1) {
     const middle = (below + above) / 2
     if (middle > 0 && onePhasePressurePa(fluid, temperatureK, middle) > pressurePa) above = middle

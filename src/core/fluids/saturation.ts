@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
-import { cubicThrough } from '@/core/math/interpolation'
+import { lagrangeCubic } from '@/core/math/interpolation'
 import { fluidSchema, type Fluid, requireTemperature } from './fluidData'
 import { saturationTable } from './saturationTable'
 
@@ -33,9 +33,9 @@ export function saturation(fluid: Fluid, temperatureK: number): Saturation {
   }
   const place = Math.min(table.nodes - 1, Math.sqrt(1 - temperatureK / table.critical.temperatureK) / table.step)
   return {
-    pressurePa: Math.exp(cubicThrough(table.logPressure, place)),
-    liquidDensityKgM3: cubicThrough(table.liquidDensity, place),
-    vapourDensityKgM3: cubicThrough(table.vapourDensity, place),
-    latentHeatJPerKg: cubicThrough(table.latentHeat, place),
+    pressurePa: Math.exp(lagrangeCubic(table.logPressure, place)),
+    liquidDensityKgM3: lagrangeCubic(table.liquidDensity, place),
+    vapourDensityKgM3: lagrangeCubic(table.vaporDensity, place),
+    latentHeatJPerKg: lagrangeCubic(table.latentHeat, place),
   }
 }

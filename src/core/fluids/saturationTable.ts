@@ -19,13 +19,13 @@ function sum({ n, t }: Series, theta: number): number {
  * @see propertyData for the sources
  */
 export function auxiliarySaturation(fluid: Fluid, temperatureK: number): AuxiliarySaturation {
-  const { criticalK, criticalPa, criticalKgM3, pressure, liquidForm, liquid, vapour } = propertyData[fluid].saturation
+  const { criticalK, criticalPa, criticalKgM3, pressure, liquidForm, liquid, vapor } = propertyData[fluid].saturation
   const theta = Math.max(0, 1 - temperatureK / criticalK)
   const liquidSum = sum(liquid, theta)
   return {
     pressurePa: criticalPa * Math.exp((criticalK / temperatureK) * sum(pressure, theta)),
     liquidDensityKgM3: criticalKgM3 * (liquidForm === 'power' ? 1 + liquidSum : Math.exp(liquidSum)),
-    vapourDensityKgM3: criticalKgM3 * Math.exp(sum(vapour, theta)),
+    vapourDensityKgM3: criticalKgM3 * Math.exp(sum(vapor, theta)),
   }
 }
 
@@ -63,34 +63,34 @@ const FLAT = 1e-6
 export function solveSaturation(fluid: Fluid, temperatureK: number, guess: SaturationGuess): SaturationSolution {
   const specificR = GAS_CONSTANT_J_MOL_K / propertyData[fluid].molarMassKgMol
   const energy = specificR * temperatureK
-  let { liquidDensityKgM3: liquid, vapourDensityKgM3: vapour } = guess
+  let { liquidDensityKgM3: liquid, vapourDensityKgM3: vapor } = guess
   let lastStep = Infinity
 
   for (let step = 0; step < MAXIMUM_STEPS; step += 1) {
     const inLiquid = helmholtz(fluid, temperatureK, liquid)
-    const inVapour = helmholtz(fluid, temperatureK, vapour)
-    const pressureGap = inLiquid.pressurePa - inVapour.pressurePa
-    const potentialGap = (inLiquid.potential - inVapour.potential) * energy
+    const inVapor = helmholtz(fluid, temperatureK, vapor)
+    const pressureGap = inLiquid.pressurePa - inVapor.pressurePa
+    const potentialGap = (inLiquid.potential - inVapor.potential) * energy
     // ∂μ/∂ρ = (∂p/∂ρ)/ρ makes the 2×2 system short.
     const liquidSlope = inLiquid.pressureByDensity
-    const vapourSlope = inVapour.pressureByDensity
-    const liquidStep = (potentialGap * vapour - pressureGap) / (liquidSlope * (1 - vapour / liquid))
-    const vapourStep = (pressureGap + liquidSlope * liquidStep) / vapourSlope
-    const held = Math.min(1, (0.3 * vapour) / Math.abs(vapourStep), (0.3 * liquid) / Math.abs(liquidStep))
+    const vaporSlope = inVapor.pressureByDensity
+    const liquidStep = (potentialGap * vapor - pressureGap) / (liquidSlope * (1 - vapor / liquid))
+    const vaporStep = (pressureGap + liquidSlope * liquidStep) / vaporSlope
+    const held = Math.min(1, (0.3 * vapor) / Math.abs(vaporStep), (0.3 * liquid) / Math.abs(liquidStep))
     liquid += held * liquidStep
-    vapour += held * vapourStep
-    const relativeStep = Math.max(Math.abs(liquidStep) / liquid, Math.abs(vapourStep) / vapour)
+    vapor += held * vaporStep
+    const relativeStep = Math.max(Math.abs(liquidStep) / liquid, Math.abs(vaporStep) / vapor)
     const settled = relativeStep < SETTLED || (relativeStep < FLAT && relativeStep >= lastStep)
     lastStep = relativeStep
     if (settled) {
-      const settledVapour = helmholtz(fluid, temperatureK, vapour)
+      const settledVapor = helmholtz(fluid, temperatureK, vapor)
       const settledLiquid = helmholtz(fluid, temperatureK, liquid)
       return {
-        pressurePa: settledVapour.pressurePa,
+        pressurePa: settledVapor.pressurePa,
         liquidDensityKgM3: liquid,
-        vapourDensityKgM3: vapour,
+        vapourDensityKgM3: vapor,
         // Clapeyron's dp/dT times T·Δv: along the balance it is T times the difference in entropy.
-        latentHeatJPerKg: energy * (settledVapour.entropy - settledLiquid.entropy),
+        latentHeatJPerKg: energy * (settledVapor.entropy - settledLiquid.entropy),
       }
     }
   }
@@ -110,7 +110,7 @@ interface SaturationTable {
   nodes: number
   logPressure: Float64Array
   liquidDensity: Float64Array
-  vapourDensity: Float64Array
+  vaporDensity: Float64Array
   latentHeat: Float64Array
 }
 
@@ -119,7 +119,10 @@ const INTERVALS = 256
 const tables = new Map<Fluid, SaturationTable>()
 
 /** Value at the next node, by the parabola through the last three. */
-function carriedOn(rows: readonly SaturationSolution[], key: 'liquidDensityKgM3' | 'vapourDensityKgM3'): number | null {
+function extrapolate(
+  rows: readonly SaturationSolution[],
+  key: 'liquidDensityKgM3' | 'vapourDensityKgM3',
+): number | null {
   const [third, second, last] = rows.slice(-3)
   if (!third || !second || !last) return null
   return 3 * last[key] - 3 * second[key] + third[key]
@@ -136,8 +139,8 @@ function build(fluid: Fluid): SaturationTable {
     const start = auxiliarySaturation(fluid, temperatureK)
     rows.push(
       solveSaturation(fluid, temperatureK, {
-        liquidDensityKgM3: carriedOn(rows, 'liquidDensityKgM3') ?? start.liquidDensityKgM3,
-        vapourDensityKgM3: carriedOn(rows, 'vapourDensityKgM3') ?? start.vapourDensityKgM3,
+        liquidDensityKgM3: extrapolate(rows, 'liquidDensityKgM3') ?? start.liquidDensityKgM3,
+        vapourDensityKgM3: extrapolate(rows, 'vapourDensityKgM3') ?? start.vapourDensityKgM3,
       }),
     )
   }
@@ -156,7 +159,7 @@ function build(fluid: Fluid): SaturationTable {
     nodes: rows.length,
     logPressure: Float64Array.from(rows, (row) => Math.log(row.pressurePa)),
     liquidDensity: Float64Array.from(rows, (row) => row.liquidDensityKgM3),
-    vapourDensity: Float64Array.from(rows, (row) => row.vapourDensityKgM3),
+    vaporDensity: Float64Array.from(rows, (row) => row.vapourDensityKgM3),
     latentHeat: Float64Array.from(rows, (row) => row.latentHeatJPerKg),
   }
 }

@@ -35,7 +35,7 @@ const TRIPLE_POINT_K = 273.16
  * @throws InputError outside that
  * @see ASHRAE Handbook Fundamentals (2017), chapter 1, equations 5 and 6 (Hyland and Wexler)
  */
-export function saturationVapourPa(temperatureK: number): number {
+export function saturationVaporPa(temperatureK: number): number {
   const t = requireTemperatureBetween(temperatureK, 173.15, 473.15)
   const [c0 = 0, c1 = 0, c2 = 0, c3 = 0, c4 = 0, c5 = 0, c6 = 0] = t <= TRIPLE_POINT_K ? ICE : WATER
   return Math.exp(c0 / t + c1 + c2 * t + c3 * t ** 2 + c4 * t ** 3 + c5 * t ** 4 + c6 * Math.log(t))
@@ -50,11 +50,11 @@ const HALVINGS = 40
  * @param vapourPa - partial pressure of the vapour
  * @returns K, 173.15 at the least
  */
-export function dewPointK(vapourPa: number): number {
+export function dewPointK(vaporPa: number): number {
   let [cold, warm] = [173.15, 373.15]
   for (let i = 0; i < HALVINGS; i += 1) {
     const middle = (cold + warm) / 2
-    if (saturationVapourPa(middle) < vapourPa) cold = middle
+    if (saturationVaporPa(middle) < vaporPa) cold = middle
     else warm = middle
   }
   return (cold + warm) / 2

@@ -1,16 +1,16 @@
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { Finding } from '@/core/findings/Finding'
-import { burningOf } from '@/core/heat/ventilation/ventilationCheck'
+import { unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
 import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
 import { placedFindings, placedHeaters } from '@/core/heat/clearance/placedFindings'
 import { airFindings } from '@/core/heat/ventilation/airFindings'
 import { heatFinding } from './heatFinding'
 import { roomFindings } from './roomFindings'
-import type { HeaterGear, PlannedBurning, ShelterGear } from '@/core/heat/room/roomPlan'
+import type { HeaterGear, PlannedBurning, RoomGear } from '@/core/heat/room/roomPlan'
 
 /** Everything of the rig that heats and where. */
-export interface HeatOfRig {
-  rooms: readonly ShelterGear[]
+export interface RigHeatInput {
+  rooms: readonly RoomGear[]
   heaters: readonly HeaterGear[]
   /** The owner said that nothing heats this rig. */
   heatless: boolean
@@ -37,7 +37,7 @@ function nothingKnown(): Finding {
  *
  * @param rig - rooms, heaters, alarms, and how high it goes
  */
-export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment, planned }: HeatOfRig): Finding[] {
+export function heatFindings({ rooms, heaters, heatless, altitudeM, equipment, planned }: RigHeatInput): Finding[] {
   if (heaters.length === 0) return [...rooms.flatMap(roomFindings), ...(heatless ? [] : [nothingKnown()])]
   const placed = rooms.flatMap((gear) => placedHeaters(gear, heaters))
   const used = placed.filter((one) => one.placed.use !== 'not-used')
@@ -70,7 +70,7 @@ export function shelterFindings({ rooms, heaters, heatless, altitudeM, equipment
     ...used.flatMap((one) => placedFindings(one)),
     ...rooms.flatMap((gear) => [
       ...roomFindings(gear),
-      ...airFindings(gear, burningOf(placed.filter((one) => one.gear.id === gear.id))),
+      ...airFindings(gear, unventedInUse(placed.filter((one) => one.gear.id === gear.id))),
     ]),
   ]
 }

@@ -2,12 +2,12 @@ import type { Finding } from '@/core/findings/Finding'
 import { gasKinds } from '@/core/heat/room/thing'
 import { exitState } from '@/core/heat/clearance/exitState'
 import { heatFinding } from './heatFinding'
-import type { ShelterGear } from '@/core/heat/room/roomPlan'
+import type { RoomGear } from '@/core/heat/room/roomPlan'
 
-const at = (gear: ShelterGear) => ({ subjectId: gear.id, label: 'To the plan' }) as const
+const at = (gear: RoomGear) => ({ subjectId: gear.id, label: 'To the plan' }) as const
 
 /** Gas kept in the room itself. */
-function gasInside(gear: ShelterGear): Finding[] {
+function gasInside(gear: RoomGear): Finding[] {
   return gear.shelter.things.flatMap((thing) => {
     if (!gasKinds.includes(thing.kind)) return []
     const isUnknown = thing.kind === 'cylinder-locker' && thing.sealed === 'not-known'
@@ -37,7 +37,7 @@ function gasInside(gear: ShelterGear): Finding[] {
  *
  * @param gear - the room
  */
-export function roomFindings(gear: ShelterGear): Finding[] {
+export function roomFindings(gear: RoomGear): Finding[] {
   const found = gasInside(gear)
   const { state } = exitState(gear.shelter.room, gear.shelter.things, null)
   if (state === 'unknown') {

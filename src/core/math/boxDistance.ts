@@ -17,7 +17,7 @@ export interface PlanBox {
  * @param points - clockwise on the plan
  * @param box - what must stay clear
  */
-export function leastBeyond(points: readonly PlanPoint[], { x0, x1, y0, y1 }: PlanBox): number {
+export function minSeparationM(points: readonly PlanPoint[], { x0, x1, y0, y1 }: PlanBox): number {
   const beyond = (x: number, y: number): number => Math.max(x - x1, x0 - x, y - y1, y0 - y)
   const [midX, midY] = [(x0 + x1) / 2, (y0 + y1) / 2]
   let least = Infinity
@@ -70,8 +70,8 @@ function leastWithin(points: readonly PlanPoint[], along: 'xM' | 'yM', sign: 1 |
  * @param points - clockwise on the plan
  * @param box - what must stay clear
  */
-export function marginOnPlan(points: readonly PlanPoint[], box: PlanBox): number {
-  const apart = leastBeyond(points, box)
+export function planSeparationM(points: readonly PlanPoint[], box: PlanBox): number {
+  const apart = minSeparationM(points, box)
   if (apart >= 0) return apart
   const { x0, x1, y0, y1 } = box
   return -Math.min(

@@ -4,7 +4,7 @@
  * @param column - values at 0, 1, 2, …
  * @param place - where, in steps; within the column
  */
-export function cubicThrough(column: Float64Array, place: number): number {
+export function lagrangeCubic(column: Float64Array, place: number): number {
   const first = Math.max(0, Math.min(column.length - 4, Math.floor(place) - 1))
   const x = place - first
   const a = column[first] ?? NaN

@@ -19,7 +19,7 @@ const exact: Readonly<Record<number, readonly [number, number]>> = { 0: [1, 0], 
  * @param points - on the plan
  * @param turnDeg - degrees
  */
-export function turnAbout(points: readonly PlanPoint[], turnDeg: number): PlanPoint[] {
+export function rotate(points: readonly PlanPoint[], turnDeg: number): PlanPoint[] {
   const wrapped = ((turnDeg % 360) + 360) % 360
   const radians = (wrapped * Math.PI) / 180
   const [cos, sin] = exact[wrapped] ?? [Math.cos(radians), Math.sin(radians)]
@@ -42,5 +42,5 @@ export function boxPoints(middle: PlanPoint, lengthM: number, widthM: number, tu
     { xM: x, yM: y },
     { xM: -x, yM: y },
   ]
-  return turnAbout(corners, turnDeg).map(({ xM, yM }) => ({ xM: xM + middle.xM, yM: yM + middle.yM }))
+  return rotate(corners, turnDeg).map(({ xM, yM }) => ({ xM: xM + middle.xM, yM: yM + middle.yM }))
 }

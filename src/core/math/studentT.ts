@@ -6,7 +6,7 @@ const POINTS = [12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262, 
  *
  * @param spare - readings beyond the numbers fitted, one or more
  */
-export function studentFactor(spare: number): number {
+export function tQuantile95(spare: number): number {
   const point = POINTS[Math.max(1, Math.floor(spare)) - 1]
   // Beyond the table it closes in on the normal distribution's 1.96.
   return point ?? 1.96 + 2.4 / spare

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
-import type { Standing } from '@/core/rules/basis/basisEntry'
+import type { Provenance } from '@/core/rules/basis/basisEntry'
 
 /** How long a cylinder may be filled after it was made or last requalified. Numbers are months. */
 export interface RuleSet {
@@ -9,7 +9,7 @@ export interface RuleSet {
   /** What it says, in a sentence. */
   words: string
   source: string
-  standing: Standing
+  standing: Provenance
   /** From manufacture to the first requalification of a welded propane cylinder. */
   firstMonths: number
   /** After a mark, by its letter: E external visual, S proof pressure, none volumetric expansion. */
@@ -21,7 +21,7 @@ export interface RuleSet {
 const HIGH_PRESSURE_MONTHS = 60
 
 /** The schools an owner picks from. */
-export const ruleSets = [
+export const dateRuleSets = [
   {
     id: 'ten-then-five',
     name: '10 then 5',
@@ -90,7 +90,7 @@ export type OwnRule = z.output<typeof ownRuleSchema>
  * @param own - numbers of the owner's own rule, for `own`
  * @throws InputError at `ruleSet` for one that is not known, or an own one without numbers
  */
-export function ruleSetOf(id: string, own: OwnRule | null = null): RuleSet {
+export function findRuleSet(id: string, own: OwnRule | null = null): RuleSet {
   if (id === OWN_RULE_ID && own) {
     return {
       id,
@@ -103,9 +103,9 @@ export function ruleSetOf(id: string, own: OwnRule | null = null): RuleSet {
       highPressureMonths: own.highPressureMonths,
     }
   }
-  const found = ruleSets.find((rule) => rule.id === id)
+  const found = dateRuleSets.find((rule) => rule.id === id)
   if (!found) {
-    const known = ruleSets.map((rule) => rule.id).join(', ')
+    const known = dateRuleSets.map((rule) => rule.id).join(', ')
     throw new InputError(
       'ruleSet',
       `There is no rule set “${id}”. There are: ${known}, or an own one with its numbers.`,

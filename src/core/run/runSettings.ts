@@ -12,7 +12,7 @@ export const changeovers = ['one-side', 'automatic', 'both'] as const
 
 export type Changeover = (typeof changeovers)[number]
 
-export const changeoverWords: Readonly<Record<Changeover, string>> = {
+export const changeoverLabels: Readonly<Record<Changeover, string>> = {
   'one-side': 'one side, by hand',
   automatic: 'automatic',
   both: 'both open',

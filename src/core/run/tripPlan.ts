@@ -13,9 +13,9 @@ import { type Forecast, forecastSchema } from '@/core/run/weather/forecast'
 import { type RunSettings, runSettingsSchema } from './runSettings'
 
 /** What an owner says to what was learned. */
-export const lessonAnswers = ['taken', 'refused'] as const
+export const calibrationAnswers = ['taken', 'refused'] as const
 
-export type LessonAnswer = (typeof lessonAnswers)[number]
+export type CalibrationAnswer = (typeof calibrationAnswers)[number]
 
 /** For each kilogram that the habits as entered would have burnt, so much was burnt; 1 for a supply not named. */
 export type UseFactors = Readonly<Partial<Record<Supply, number>>>
@@ -115,7 +115,7 @@ export const tripPlanSchema = z.strictObject({
 const DAY_S = 86_400
 
 /** A year and a day are more than any plan holds. */
-const MOST_NIGHTS = 366
+const MAX_NIGHTS = 366
 
 /**
  * Refuses a trip that cannot be.
@@ -124,7 +124,7 @@ const MOST_NIGHTS = 366
  */
 export function requireTrip(trip: TripPlan): void {
   if (!Number.isInteger(trip.nights) || trip.nights < 1) throw new InputError('nights', 'A trip has one night or more.')
-  if (trip.nights > MOST_NIGHTS) throw new InputError('nights', 'Plan a year at most.')
+  if (trip.nights > MAX_NIGHTS) throw new InputError('nights', 'Plan a year at most.')
   if (!(trip.reserveShare >= 0 && trip.reserveShare <= 1)) {
     throw new InputError('reserveShare', 'The reserve must lie between 0 and 100 %.')
   }
@@ -136,7 +136,7 @@ export function requireTrip(trip: TripPlan): void {
 }
 
 /** What of a use belongs to the trip and not to the appliance. */
-export interface KeptUse {
+export interface StoredUse {
   applianceId: string
   burnPerDayS: number
   habit: Habit | null
@@ -144,7 +144,7 @@ export interface KeptUse {
 }
 
 /** The uses of a trip as they are kept with it. */
-export function keptUses(uses: readonly ApplianceUse[]): KeptUse[] {
+export function storedUses(uses: readonly ApplianceUse[]): StoredUse[] {
   return uses.map(({ id, burnPerDayS, habit, byNight }) => ({
     applianceId: id,
     burnPerDayS,

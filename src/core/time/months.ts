@@ -19,7 +19,7 @@ const names = [
  * @param month - `2030-03`
  * @returns `March 2030`; the text itself when it is no month
  */
-export function monthWords(month: string): string {
+export function formatMonth(month: string): string {
   const name = names[Number(month.slice(5, 7)) - 1]
   return name ? `${name} ${month.slice(0, 4)}` : month
 }
@@ -31,7 +31,7 @@ export function monthWords(month: string): string {
  * @param months - whole number, negative for earlier
  * @returns `2030-03` for 120
  */
-export function monthsLater(month: string, months: number): string {
+export function addMonths(month: string, months: number): string {
   const count = Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7)) - 1 + months
   const year = Math.floor(count / 12)
   return `${String(year).padStart(4, '0')}-${String(count - year * 12 + 1).padStart(2, '0')}`

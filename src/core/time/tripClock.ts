@@ -37,7 +37,7 @@ const DAY_S = 86_400
  * @param shiftS - by which clocks were put on since
  * @example momentWords(41_400, '2026-12-04T15:00') // 'night 1, 2:30 am'
  */
-export function momentWords(timeS: number, startISO: string, shiftS = 0): string {
+export function formatTripTime(timeS: number, startISO: string, shiftS = 0): string {
   const startS = clockHourOf(startISO) * HOUR_S
   const minutes = Math.round((startS + timeS + shiftS) / 60)
   const clock = ((minutes % 1440) + 1440) % 1440

@@ -37,7 +37,7 @@ export function tidyQuantityText(text: string): string {
 }
 
 /** A number and the unit written behind it; null where none was written. */
-interface Term {
+interface QuantityTerm {
   numberText: string
   unitKey: string | null
 }
@@ -71,9 +71,9 @@ function longestSpelling(rest: string, spellings: readonly string[]): number {
  * @param path - field path for errors
  * @throws InputError when a number or a known unit is missing at its place
  */
-export function readTerms(text: string, dimension: Dimension, path: string): Term[] {
+export function readTerms(text: string, dimension: Dimension, path: string): QuantityTerm[] {
   const { units, misnomers = [], noun, example } = unitTable[dimension]
-  const terms: Term[] = []
+  const terms: QuantityTerm[] = []
   let rest = text
   while (rest !== '') {
     const number = NUMBER.exec(rest)
@@ -137,7 +137,13 @@ interface ParseOptions {
 }
 
 /** Units that only one family writes together, so that `1 lb 200 g` is caught. */
-function requireMinorFollows(previous: string, term: Term, value: number, dimension: Dimension, path: string): void {
+function requireMinorFollows(
+  previous: string,
+  term: QuantityTerm,
+  value: number,
+  dimension: Dimension,
+  path: string,
+): void {
   const major = unitOf(dimension, previous)
   if (term.unitKey === null) {
     const numberText = term.numberText

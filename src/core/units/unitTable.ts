@@ -40,12 +40,12 @@ const BTU_J = 1055.05585262
 
 const HOUR_S = 3600
 
-const gaugeWords: Misnomer = {
+const gaugeLabels: Misnomer = {
   spellings: ['psig'],
   message: 'This field wants absolute pressure; psig is what a gauge shows. Add the air pressure and write psia.',
 }
 
-const absoluteWords: Misnomer = {
+const absoluteLabels: Misnomer = {
   spellings: ['psia'],
   message: 'This field wants what a gauge shows; psia counts the air as well. Take the air pressure off and write psi.',
 }
@@ -107,14 +107,14 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     example: '188.6 psia or 1300 kPa',
     mayBeNegative: false,
     units: pressureUnits(['psi', 'psia']),
-    misnomers: [gaugeWords],
+    misnomers: [gaugeLabels],
   },
   gaugePressure: {
     noun: 'pressure',
     example: '11 inWC, 15 psi or 28 mbar',
     mayBeNegative: true,
     units: pressureUnits(['psi', 'psig']),
-    misnomers: [absoluteWords],
+    misnomers: [absoluteLabels],
   },
   volume: {
     noun: 'volume',

@@ -2,13 +2,13 @@ import { InputError } from '@/core/base/InputError'
 import { heatingValueJPerKg, requireTemperature } from '@/core/fluids/fluidData'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { boilingTemperatureK } from './propaneSaturationTable'
-import { isVapourOnly, pressureOf, residueKg, startBoiling } from './cylinderThermalState'
+import { isVaporOnly, cylinderPressurePa, unusableMassKg, cylinderAtRest } from './cylinderThermalState'
 import { vesselBody } from './vessel'
-import { drawGas } from './drawGas'
-import type { VaporisationInput } from './vaporization'
-import { wallUWPerM2K } from './heatTransfer'
+import { stepCylinders } from './stepCylinders'
+import type { VaporizationInput } from './vaporization'
+import { heatTransferCoefficientWPerM2K } from './heatTransfer'
 
-export interface ColdDrawInput extends Omit<VaporisationInput, 'liquidKg'> {
+export interface ColdDrawInput extends Omit<VaporizationInput, 'liquidKg'> {
   massKg: number
   drawW: number
 }
@@ -23,8 +23,8 @@ export interface ColdDraw {
 }
 
 const STEP_S = 30
-const LONGEST_S = 4 * 86_400
-const MOST_MOMENTS = 300
+const MAX_S = 4 * 86_400
+const MAX_MOMENTS = 300
 const WHOLE = 0.999
 
 /**
@@ -40,36 +40,36 @@ export function coldDraw(input: ColdDrawInput): ColdDraw {
   if (!(input.massKg >= 0)) throw new InputError('massKg', 'The gas aboard cannot be less than nothing.')
   const atmospherePa = standardAtmospherePa(input.altitudeM)
   const needPa = atmospherePa + input.minimumGaugePa
-  const around = {
+  const environment = {
     airK: input.airTemperatureK,
-    wallUWPerM2K: input.wallUWPerM2K ?? wallUWPerM2K(input.windMS, input.site),
+    heatTransferCoefficientWPerM2K: input.wallUWPerM2K ?? heatTransferCoefficientWPerM2K(input.windMS, input.site),
     stepS: STEP_S,
     needPa,
     leastK: boilingTemperatureK(needPa),
   }
-  const boiling = startBoiling(vesselBody(input.vessel), input.massKg, input.airTemperatureK)
+  const thermal = cylinderAtRest(vesselBody(input.vessel), input.massKg, input.airTemperatureK)
   const moment = (timeS: number): ColdDraw['series'][number] => ({
     timeS,
-    gaugePa: pressureOf(boiling) - atmospherePa,
-    temperatureK: boiling.temperatureK,
-    massKg: boiling.massKg,
+    gaugePa: cylinderPressurePa(thermal) - atmospherePa,
+    temperatureK: thermal.temperatureK,
+    massKg: thermal.massKg,
   })
   const wantKg = (input.drawW / heatingValueJPerKg()) * STEP_S
-  const everyS = Math.max(STEP_S, Math.min(LONGEST_S, (input.massKg / wantKg) * STEP_S) / MOST_MOMENTS)
+  const everyS = Math.max(STEP_S, Math.min(MAX_S, (input.massKg / wantKg) * STEP_S) / MAX_MOMENTS)
   const series = [moment(0)]
-  for (let timeS = 0; timeS < LONGEST_S; timeS += STEP_S) {
-    const givenKg = drawGas([boiling], wantKg, around)
+  for (let timeS = 0; timeS < MAX_S; timeS += STEP_S) {
+    const givenKg = stepCylinders([thermal], wantKg, environment)
     if (givenKg < wantKg * WHOLE) {
       const endS = timeS + (STEP_S * givenKg) / wantKg
-      const isEmpty = isVapourOnly(boiling) || boiling.massKg - residueKg(boiling, needPa) < wantKg
+      const isEmpty = isVaporOnly(thermal) || thermal.massKg - unusableMassKg(thermal, needPa) < wantKg
       return {
         series: [...series, moment(endS)],
         endS,
         cause: isEmpty ? 'empty' : 'cold',
-        leftKg: boiling.massKg,
+        leftKg: thermal.massKg,
       }
     }
     if (timeS + STEP_S - (series.at(-1)?.timeS ?? 0) >= everyS) series.push(moment(timeS + STEP_S))
   }
-  return { series, endS: null, cause: null, leftKg: boiling.massKg }
+  return { series, endS: null, cause: null, leftKg: thermal.massKg }
 }

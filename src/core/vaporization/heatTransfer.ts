@@ -12,7 +12,7 @@ export const cylinderSites = ['locker', 'cover', 'open', 'on-heater'] as const
 
 export type CylinderSite = (typeof cylinderSites)[number]
 
-export const siteWords: Readonly<Record<CylinderSite, string>> = {
+export const siteLabels: Readonly<Record<CylinderSite, string>> = {
   locker: 'in a vented locker, still air',
   cover: 'under a cover',
   open: 'free in the wind',
@@ -36,7 +36,7 @@ const HARDEST_WIND_M_S = 60
  * @returns W/(m²·K)
  * @throws InputError for a wind below nothing or beyond a hurricane
  */
-export function wallUWPerM2K(windMS: number, site: CylinderSite): number {
+export function heatTransferCoefficientWPerM2K(windMS: number, site: CylinderSite): number {
   if (!(windMS >= 0 && windMS <= HARDEST_WIND_M_S)) {
     throw new InputError('windMS', 'Wind lies between calm and 60 m/s (134 mph).')
   }

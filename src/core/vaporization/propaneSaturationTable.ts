@@ -2,32 +2,32 @@ import { STATED_RANGE_K } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 
 /** Columns of the table, one row for each temperature. */
-export const BOIL = {
+export const SATURATION_COLUMN = {
   pressurePa: 0,
   /** Mass that fills a cubic metre as vapour. */
-  vapourKgM3: 1,
+  vaporKgM3: 1,
   /** Energy of the contents is `slope`·mass + `room`·volume while both phases are there. */
-  slopeJKg: 2,
-  roomJM3: 3,
+  slopeJPerKg: 2,
+  volumeTermJPerM3: 3,
   /** Enthalpy of a kg of vapour, which it takes along. */
-  vapourJKg: 4,
+  vaporEnthalpyJPerKg: 4,
   /** Liquid’s share of the volume is `level`·mass/volume − `lift`. */
-  levelM3Kg: 5,
-  lift: 6,
+  levelSlopeM3PerKg: 5,
+  levelOffset: 6,
 } as const
 
-type BoilColumn = (typeof BOIL)[keyof typeof BOIL]
+type SaturationColumn = (typeof SATURATION_COLUMN)[keyof typeof SATURATION_COLUMN]
 
-const BOIL_WIDTH = 7
+const COLUMN_COUNT = 7
 
-export const BOIL_FROM_K = STATED_RANGE_K.from
+export const TABLE_FROM_K = STATED_RANGE_K.from
 
-const BOIL_STEP_K = 0.25
+const TABLE_STEP_K = 0.25
 
 /** Hotter than this no cylinder is used. */
 const TO_K = 343.15
 
-const BOIL_ROWS = Math.floor((TO_K - BOIL_FROM_K) / BOIL_STEP_K) + 1
+const TABLE_ROWS = Math.floor((TO_K - TABLE_FROM_K) / TABLE_STEP_K) + 1
 
 /** Saturated liquid propane: 2.25 kJ/(kg·K) at −43 °C, 2.49 at 0 °C. [from memory: NIST tables] */
 const HEAT_AT_K = 230
@@ -37,30 +37,30 @@ const HEAT_J_KG_K = 2246
 const HEAT_RISE_J_KG_K2 = 5.7
 
 /** Inner energy of a kg of liquid from the table’s first temperature. */
-function liquidJKg(temperatureK: number): number {
-  const [warm, start] = [temperatureK - HEAT_AT_K, BOIL_FROM_K - HEAT_AT_K]
+function liquidEnergyJPerKg(temperatureK: number): number {
+  const [warm, start] = [temperatureK - HEAT_AT_K, TABLE_FROM_K - HEAT_AT_K]
   return HEAT_J_KG_K * (warm - start) + (HEAT_RISE_J_KG_K2 / 2) * (warm * warm - start * start)
 }
 
 function build(): Float64Array {
-  const table = new Float64Array(BOIL_ROWS * BOIL_WIDTH)
-  for (let row = 0; row < BOIL_ROWS; row += 1) {
-    const temperatureK = BOIL_FROM_K + row * BOIL_STEP_K
-    const seam = saturation('propane', temperatureK)
-    const [vapourM3Kg, liquidM3Kg] = [1 / seam.vapourDensityKgM3, 1 / seam.liquidDensityKgM3]
-    const widens = vapourM3Kg - liquidM3Kg
-    const liquid = liquidJKg(temperatureK)
-    const innerJKg = seam.latentHeatJPerKg - seam.pressurePa * widens
+  const table = new Float64Array(TABLE_ROWS * COLUMN_COUNT)
+  for (let row = 0; row < TABLE_ROWS; row += 1) {
+    const temperatureK = TABLE_FROM_K + row * TABLE_STEP_K
+    const phaseBoundary = saturation('propane', temperatureK)
+    const [vaporM3Kg, liquidM3Kg] = [1 / phaseBoundary.vapourDensityKgM3, 1 / phaseBoundary.liquidDensityKgM3]
+    const widens = vaporM3Kg - liquidM3Kg
+    const liquid = liquidEnergyJPerKg(temperatureK)
+    const innerJKg = phaseBoundary.latentHeatJPerKg - phaseBoundary.pressurePa * widens
     const values = [
-      seam.pressurePa,
-      seam.vapourDensityKgM3,
+      phaseBoundary.pressurePa,
+      phaseBoundary.vapourDensityKgM3,
       liquid - (innerJKg * liquidM3Kg) / widens,
       innerJKg / widens,
-      liquid + seam.pressurePa * liquidM3Kg + seam.latentHeatJPerKg,
-      (vapourM3Kg * liquidM3Kg) / widens,
+      liquid + phaseBoundary.pressurePa * liquidM3Kg + phaseBoundary.latentHeatJPerKg,
+      (vaporM3Kg * liquidM3Kg) / widens,
       liquidM3Kg / widens,
     ]
-    table.set(values, row * BOIL_WIDTH)
+    table.set(values, row * COLUMN_COUNT)
   }
   return table
 }
@@ -68,7 +68,7 @@ function build(): Float64Array {
 let table: Float64Array | null = null
 
 /** Propane as it boils, solved once at even temperatures: a trip asks for it a million times. */
-function boilTable(): Float64Array {
+function propaneSaturationTable(): Float64Array {
   table ??= build()
   return table
 }
@@ -79,13 +79,13 @@ function boilTable(): Float64Array {
  * @param column - which
  * @param temperatureK - of liquid and vapour; outside the table its nearest end
  */
-export function boilAt(column: BoilColumn, temperatureK: number): number {
-  const table = boilTable()
-  const place = Math.min(BOIL_ROWS - 1, Math.max(0, (temperatureK - BOIL_FROM_K) / BOIL_STEP_K))
-  const row = Math.min(BOIL_ROWS - 2, Math.floor(place))
-  const at = row * BOIL_WIDTH + column
+export function interpolateSaturation(column: SaturationColumn, temperatureK: number): number {
+  const table = propaneSaturationTable()
+  const place = Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
+  const row = Math.min(TABLE_ROWS - 2, Math.floor(place))
+  const at = row * COLUMN_COUNT + column
   const low = table[at] ?? 0
-  return low + ((table[at + BOIL_WIDTH] ?? 0) - low) * (place - row)
+  return low + ((table[at + COLUMN_COUNT] ?? 0) - low) * (place - row)
 }
 
 /** Halvings of the table’s range: to a billionth of a kelvin. */
@@ -98,11 +98,11 @@ const HALVINGS = 38
  * @returns K; the nearest end of the table outside it
  */
 export function boilingTemperatureK(pressurePa: number): number {
-  let low: number = BOIL_FROM_K
-  let high = BOIL_FROM_K + (BOIL_ROWS - 1) * BOIL_STEP_K
+  let low: number = TABLE_FROM_K
+  let high = TABLE_FROM_K + (TABLE_ROWS - 1) * TABLE_STEP_K
   for (let i = 0; i < HALVINGS; i += 1) {
     const middle = (low + high) / 2
-    if (boilAt(BOIL.pressurePa, middle) < pressurePa) low = middle
+    if (interpolateSaturation(SATURATION_COLUMN.pressurePa, middle) < pressurePa) low = middle
     else high = middle
   }
   return (low + high) / 2

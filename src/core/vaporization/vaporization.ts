@@ -4,11 +4,11 @@ import { heatingValueJPerKg, requireTemperature } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { boilingTemperatureK } from './propaneSaturationTable'
-import { liquidShare, startBoiling, wallWPerK } from './cylinderThermalState'
+import { liquidFraction, cylinderAtRest, wallConductanceWPerK } from './cylinderThermalState'
 import { vesselBody, vesselSchema } from './vessel'
-import { cylinderSites, wallUWPerM2K } from './heatTransfer'
+import { cylinderSites, heatTransferCoefficientWPerM2K } from './heatTransfer'
 
-export const vaporisationSchema = z.strictObject({
+export const vaporizationSchema = z.strictObject({
   vessel: vesselSchema,
   liquidKg: z.number().min(0, 'The gas aboard cannot be less than nothing.').max(5000),
   airTemperatureK: z.number(),
@@ -21,9 +21,9 @@ export const vaporisationSchema = z.strictObject({
   wallUWPerM2K: z.number().positive('The wall lets some heat through.').max(1000).optional(),
 })
 
-export type VaporisationInput = z.output<typeof vaporisationSchema>
+export type VaporizationInput = z.output<typeof vaporizationSchema>
 
-export interface Vaporisation {
+export interface Vaporization {
   /** Heat input that can be kept up for as long as this much is in it. */
   continuousW: number
   /** Heat through the wetted wall then. */
@@ -42,25 +42,25 @@ export interface Vaporisation {
  * @throws InputError for more gas than the vessel holds as liquid, or an air temperature out of range
  * @see docs/models.md, “A cylinder as it boils”
  */
-export function vaporisation(input: VaporisationInput): Vaporisation {
+export function vaporization(input: VaporizationInput): Vaporization {
   requireTemperature('propane', input.airTemperatureK, 'airTemperatureK')
   const body = vesselBody(input.vessel)
   const needPa = standardAtmospherePa(input.altitudeM) + input.minimumGaugePa
   const liquidK = boilingTemperatureK(needPa)
-  const seam = saturation('propane', liquidK)
-  if (input.liquidKg > seam.liquidDensityKgM3 * body.volumeM3) {
+  const phaseBoundary = saturation('propane', liquidK)
+  if (input.liquidKg > phaseBoundary.liquidDensityKgM3 * body.volumeM3) {
     throw new InputError(
       'liquidKg',
       'That is more than fits into the vessel as liquid. Check weight and water capacity.',
     )
   }
-  const perM2K = input.wallUWPerM2K ?? wallUWPerM2K(input.windMS, input.site)
-  const held = startBoiling(body, input.liquidKg, liquidK)
-  const share = liquidShare(held)
-  const perK = wallWPerK(held, perM2K, input.liquidKg)
+  const perM2K = input.wallUWPerM2K ?? heatTransferCoefficientWPerM2K(input.windMS, input.site)
+  const held = cylinderAtRest(body, input.liquidKg, liquidK)
+  const share = liquidFraction(held)
+  const perK = wallConductanceWPerK(held, perM2K, input.liquidKg)
   const wallW = share > 0 ? Math.max(0, perK * (input.airTemperatureK - liquidK)) : 0
   return {
-    continuousW: (wallW / seam.latentHeatJPerKg) * heatingValueJPerKg(),
+    continuousW: (wallW / phaseBoundary.latentHeatJPerKg) * heatingValueJPerKg(),
     wallW,
     liquidK,
     wettedAreaM2: perK / perM2K,

@@ -4,7 +4,7 @@ import { saturation } from '@/core/fluids/saturation'
 import type { Figure, Slip } from '@/core/rules/figure'
 import { fromUnit, toUnit } from '@/core/units/convert'
 import type { ColdDraw } from './coldDraw'
-import { vaporisation, type VaporisationInput } from './vaporization'
+import { vaporization, type VaporizationInput } from './vaporization'
 import { vesselBody } from './vessel'
 
 /** K by the share that a lying tank is full: a multiplier for BTU/h and inches. */
@@ -59,8 +59,8 @@ export function dlkRuleW(diameterM: number, lengthM: number, share: number, airK
  * @param draw - how long a steady draw is kept up, where one was tried
  * @throws InputError as vaporisation does
  */
-export function vaporisationSlip(input: VaporisationInput, draw: ColdDraw | null): Slip {
-  const found = vaporisation(input)
+export function vaporizationSlip(input: VaporizationInput, draw: ColdDraw | null): Slip {
+  const found = vaporization(input)
   const body = vesselBody(input.vessel)
   const { latentHeatJPerKg, liquidDensityKgM3 } = saturation('propane', found.liquidK)
   const liquidM3 = input.liquidKg / liquidDensityKgM3

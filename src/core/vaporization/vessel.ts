@@ -3,7 +3,7 @@ import { z } from '@/core/base/zod'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
-export const vesselStands = ['upright', 'lying'] as const
+export const vesselOrientations = ['upright', 'lying'] as const
 
 /** A cylinder or tank as heat meets it: a tube with flat ends of the same inside volume. */
 export const vesselSchema = z.strictObject({
@@ -11,7 +11,7 @@ export const vesselSchema = z.strictObject({
     .number()
     .positive('The water capacity is more than nothing.')
     .max(5000, 'That is larger than any tank of a camper. Check the unit.'),
-  stands: z.enum(vesselStands).default('upright'),
+  stands: z.enum(vesselOrientations).default('upright'),
   /** Outside; the usual one for its size when absent. */
   diameterM: z.number().positive('The diameter is more than nothing.').max(3).optional(),
   /** Mass of the wall; the tare. The usual one for its size when absent. */

@@ -1,10 +1,10 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Heater } from '@/core/heat/heaters/heater'
 import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { appliances, photoTypes, rigs, voiding } from './schema'
 
-const ofRig = () =>
+const rowsOfRig = () =>
   text()
     .notNull()
     .references(() => rigs.id)
@@ -14,9 +14,9 @@ export const rooms = sqliteTable(
   'rooms',
   {
     id: text().primaryKey(),
-    rigId: ofRig(),
+    rigId: rowsOfRig(),
     name: text().notNull(),
-    shelter: text({ mode: 'json' }).notNull().$type<Shelter>(),
+    shelter: text({ mode: 'json' }).notNull().$type<RoomPlan>(),
     position: integer().notNull(),
     archivedAt: text(),
     version: integer().notNull().default(1),
@@ -28,7 +28,7 @@ export const heaters = sqliteTable(
   'heaters',
   {
     id: text().primaryKey(),
-    rigId: ofRig(),
+    rigId: rowsOfRig(),
     /** The appliance of the rig that it is. */
     applianceId: text().references(() => appliances.id),
     name: text().notNull(),

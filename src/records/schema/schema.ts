@@ -3,13 +3,13 @@ import { check, index, integer, primaryKey, real, sqliteTable, text } from 'driz
 import { cylinderKinds, supplies } from '@/core/cylinders/cylinderKind'
 import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { fullMarks } from '@/core/cylinders/contents/liquidLevel'
-import type { LookAnswers } from '@/core/cylinders/inspection/lookOverItems'
+import type { InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
 import { priceWays } from '@/core/fill/cost/fillCosts'
 import type { Battery } from '@/core/run/battery/battery'
 import type { Forecast } from '@/core/run/weather/forecast'
 import { DEFAULT_RULE_ID, type OwnRule } from '@/core/rules/dateRules'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
-import { bottleSchools, DEFAULT_BOTTLE_SCHOOL, fillModes } from '@/core/fill/fillModes'
+import { bottleFillRules, DEFAULT_BOTTLE_FILL_RULE, fillModes } from '@/core/fill/fillModes'
 import { applianceKinds, type Energy, type Habit } from '@/core/appliances/habit'
 import type { RunSettings } from '@/core/run/runSettings'
 
@@ -28,7 +28,7 @@ export const rigs = sqliteTable('rigs', {
   /** Date rules that hold for its cylinders. */
   ruleSetId: text().notNull().default(DEFAULT_RULE_ID),
   ownRule: text({ mode: 'json' }).$type<OwnRule>(),
-  bottleSchool: text({ enum: bottleSchools }).notNull().default(DEFAULT_BOTTLE_SCHOOL),
+  bottleSchool: text({ enum: bottleFillRules }).notNull().default(DEFAULT_BOTTLE_FILL_RULE),
   /** Its owner said that nothing heats it. */
   heatless: integer({ mode: 'boolean' }).notNull().default(false),
   /** Its 12 V battery; null while nobody entered it. */
@@ -131,7 +131,7 @@ export const looks = sqliteTable(
     id: text().primaryKey(),
     cylinderId: ofCylinder(),
     lookedAt: text().notNull(),
-    answers: text({ mode: 'json' }).notNull().$type<LookAnswers>(),
+    answers: text({ mode: 'json' }).notNull().$type<InspectionAnswers>(),
     note: text(),
     /** Who cleared it, for a clearance. */
     clearedBy: text(),

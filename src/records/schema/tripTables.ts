@@ -1,10 +1,10 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import type { Verdict } from '@/core/findings/verdict'
-import { lessonAnswers } from '@/core/run/tripPlan'
+import { calibrationAnswers } from '@/core/run/tripPlan'
 import { swapFinds } from '@/core/trip/usage/swap'
 import type { Phrase } from '@/core/base/quantity'
-import type { KeptVerdict } from '@/core/trip/readiness/keptVerdict'
+import type { VerdictSnapshot } from '@/core/trip/readiness/verdictSnapshot'
 import { cylinders, levels, trips, voiding } from './schema'
 
 const ofTrip = () =>
@@ -41,7 +41,7 @@ export const verdicts = sqliteTable(
       .$type<Verdict>(),
     /** Of the gear, the plan and what was accepted: the same world gives the same. */
     fingerprint: text().notNull(),
-    kept: text({ mode: 'json' }).notNull().$type<KeptVerdict>(),
+    kept: text({ mode: 'json' }).notNull().$type<VerdictSnapshot>(),
   },
   (table) => [index('verdicts_trip').on(table.tripId, table.judgedAt)],
 )
@@ -53,10 +53,10 @@ export const lessons = sqliteTable(
     id: text().primaryKey(),
     tripId: ofTrip(),
     supply: text({ enum: supplies }).notNull(),
-    answer: text({ enum: lessonAnswers }).notNull(),
+    answer: text({ enum: calibrationAnswers }).notNull(),
     /** Gas burnt for each kilogram that the habits as entered would have burnt. */
     factor: real().notNull(),
-    burntKg: real().notNull(),
+    burnedKg: real().notNull(),
     plannedKg: real().notNull(),
     /** Moment of the last reading it rests on. */
     untilAt: text().notNull(),

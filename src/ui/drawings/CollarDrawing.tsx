@@ -1,7 +1,7 @@
 import type { StampMeaning, StampPart } from '@/core/cylinders/stamps/stampReading'
 import { PhraseText } from '@/ui/figures/Amount'
 
-const meaningWords: Readonly<Record<StampMeaning, string>> = {
+const meaningLabels: Readonly<Record<StampMeaning, string>> = {
   tare: 'TW',
   'water-capacity': 'WC',
   net: 'net',
@@ -30,7 +30,7 @@ export function CollarDrawing({ parts }: { parts: readonly StampPart[] }) {
         {parts.map(({ text, meaning, reads, issue }, i) => (
           <li key={`${i} ${text}`} className={meaning === 'unread' ? 'unread' : ''}>
             <span className="stamped">{text}</span>
-            <span className="means">{meaningWords[meaning]}</span>
+            <span className="means">{meaningLabels[meaning]}</span>
             <span className="reads">{issue ?? <PhraseText phrase={reads} />}</span>
           </li>
         ))}

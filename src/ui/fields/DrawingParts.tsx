@@ -4,8 +4,8 @@ import { Redo2, Undo2 } from 'lucide-react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useHotkeys } from 'react-hotkeys-hook'
-import { SaveLine } from './SaveLine'
-import type { Drawing } from '@/ui/state/useDrawing'
+import { SaveBar } from './SaveBar'
+import type { Drawing } from '@/ui/state/useDocumentDraft'
 
 /** Back and forth, by button and by key. */
 export function DrawingTools<Value>({ drawing }: { drawing: Drawing<Value> }) {
@@ -68,7 +68,7 @@ export function DrawingSave<Value>({
   const { theirVersion } = drawing
   return (
     <>
-      <SaveLine label={label} saving={drawing.saving} dirty={drawing.dirty}>
+      <SaveBar label={label} saving={drawing.saving} dirty={drawing.dirty}>
         {leave && (
           <Button
             variant="quiet"
@@ -90,7 +90,7 @@ export function DrawingSave<Value>({
             Leave it as it was saved
           </Button>
         )}
-      </SaveLine>
+      </SaveBar>
       {drawing.saving.issues
         .filter(({ path }) => path !== '' && path !== 'name')
         .map(({ path, message }) => (

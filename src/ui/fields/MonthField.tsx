@@ -2,7 +2,7 @@
 
 import { useId, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
-import { monthWords } from '@/core/time/months'
+import { formatMonth } from '@/core/time/months'
 import { readMonthField } from './readMonthField'
 
 /** A field that understands months as stamped. */
@@ -37,7 +37,7 @@ export function MonthField({
         onChange={(event) => onText(event.target.value)}
       />
       <div role="alert">{complaint && <p className="issue mb-0">{complaint}</p>}</div>
-      <p className="hint mb-0">{read.month ? `= ${monthWords(read.month)}` : hint}</p>
+      <p className="hint mb-0">{read.month ? `= ${formatMonth(read.month)}` : hint}</p>
     </div>
   )
 }

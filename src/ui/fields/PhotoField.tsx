@@ -5,13 +5,13 @@ import { useId, useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 
-const LONGEST_SIDE = 1400
+const MAX_SIDE = 1400
 const QUALITY = 0.8
 
 /** Brings a picture to a size that can be kept, as base64 of a JPEG. */
 async function shrunk(file: File): Promise<string> {
   const bitmap = await createImageBitmap(file)
-  const scale = Math.min(1, LONGEST_SIDE / Math.max(bitmap.width, bitmap.height))
+  const scale = Math.min(1, MAX_SIDE / Math.max(bitmap.width, bitmap.height))
   const canvas = document.createElement('canvas')
   canvas.width = Math.round(bitmap.width * scale)
   canvas.height = Math.round(bitmap.height * scale)

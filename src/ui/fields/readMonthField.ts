@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import { readMonth } from '@/core/cylinders/stamps/marks'
+import { parseMonth } from '@/core/cylinders/stamps/marks'
 
 /** What a month's text comes to: a month, or a sentence, or nothing yet. */
 export interface MonthReading {
@@ -16,7 +16,7 @@ export interface MonthReading {
 export function readMonthField(text: string, latest: string): MonthReading {
   if (text.trim() === '') return { month: null, issue: null }
   try {
-    return { month: readMonth(text, latest, ''), issue: null }
+    return { month: parseMonth(text, latest, ''), issue: null }
   } catch (error) {
     if (error instanceof InputError) return { month: null, issue: error.message }
     throw error

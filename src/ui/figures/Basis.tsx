@@ -22,7 +22,7 @@ export function Basis({ figure }: { figure: Figure }) {
       )}
       {entry.caution && <p className="caution">{entry.caution}</p>}
       <p>
-        {entry.source} <span className="standing">{entry.standing}</span>
+        {entry.source} <span className="standing">{entry.provenance}</span>
       </p>
     </div>
   )

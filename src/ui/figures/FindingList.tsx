@@ -4,7 +4,7 @@ import { formatPhrase } from '@/core/units/formatQuantity'
 import { PhraseText } from './Amount'
 import { MarkedItem } from './MarkedItem'
 import { remedyHref } from './remedyHref'
-import { stateWords } from './StateMark'
+import { stateLabels } from './StateMark'
 
 /** One finding: what, why, and the button to where it is mended. */
 export function FindingItem({ finding, children }: { finding: Finding; children?: ReactNode }) {
@@ -13,7 +13,7 @@ export function FindingItem({ finding, children }: { finding: Finding; children?
       state={finding.severity}
       title={
         <>
-          <span className="visually-hidden">{stateWords[finding.severity]}: </span>
+          <span className="visually-hidden">{stateLabels[finding.severity]}: </span>
           <PhraseText phrase={finding.sentence} />
         </>
       }

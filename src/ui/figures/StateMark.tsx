@@ -4,7 +4,7 @@ import type { Verdict } from '@/core/findings/verdict'
 export type MarkState = Verdict | Severity | 'unbuilt' | 'none'
 
 /** How each state reads in a word, beside its shape and its colour. */
-export const stateWords: Readonly<Record<MarkState, string>> = {
+export const stateLabels: Readonly<Record<MarkState, string>> = {
   ready: 'ready',
   'fix-first': 'fix first',
   stop: 'stop',

@@ -4,12 +4,12 @@ import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Too
 import type { DisplayRole } from '@/core/base/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { axisMarks } from './axisMarks'
-import { shownIn } from '@/ui/fields/shownIn'
+import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 const INK = '#17302b'
 const STOP = '#9c2f1f'
-const colours = [INK, '#7a4e08', '#3f5650', STOP]
+const colors = [INK, '#7a4e08', '#3f5650', STOP]
 const dashes = [undefined, '9 5', '2 4', '12 3 2 3']
 
 /** One line of a strip; told apart by dash and colour, in the order given. */
@@ -19,7 +19,7 @@ export interface StripLine<Point> {
 }
 
 /** The hours along the foot of a strip. */
-export interface StripFoot<Point> {
+export interface ChartFootnote<Point> {
   of: (point: Point) => number
   words: (mark: number) => string
   ticks?: readonly number[]
@@ -44,7 +44,7 @@ export function StripChart<Point extends object>({
   alt: string
   role: DisplayRole
   points: readonly Point[]
-  foot: StripFoot<Point>
+  foot: ChartFootnote<Point>
   lines: readonly StripLine<Point>[]
   marks?: readonly { at: number; words: string }[]
   /** The axis goes at least from here … */
@@ -55,7 +55,7 @@ export function StripChart<Point extends object>({
   height?: number
 }) {
   const { system } = useUnits()
-  const shown = (value: number): number => shownIn({ value, role }, system)
+  const shown = (value: number): number => displayedIn({ value, role }, system)
   const values = points.flatMap((point) => lines.flatMap(({ of }) => of(point) ?? []))
   const low = shown(Math.min(...values, ...(from === undefined ? [] : [from])))
   const high = shown(Math.max(...values, ...(to === undefined ? [] : [to])))
@@ -82,7 +82,7 @@ export function StripChart<Point extends object>({
                   x2="30"
                   y1="4"
                   y2="4"
-                  stroke={colours[i % colours.length]}
+                  stroke={colors[i % colors.length]}
                   strokeWidth="3"
                   strokeDasharray={dashes[i % dashes.length]}
                 />
@@ -128,7 +128,7 @@ export function StripChart<Point extends object>({
               key={words}
               dataKey={`line${i}`}
               name={words}
-              stroke={colours[i % colours.length]}
+              stroke={colors[i % colors.length]}
               strokeWidth={3}
               {...(dashes[i % dashes.length] && { strokeDasharray: dashes[i % dashes.length] })}
               dot={false}

@@ -2,9 +2,9 @@
 
 import { useEffect, useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { holdClock } from '@/core/leak-test/hold/holdSteps'
+import { formatCountdown } from '@/core/leak-test/hold/holdSteps'
 import { useAlarm } from './useAlarm'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 /** How long the end is sounded. */
 const SOUND_MS = 2500
@@ -22,7 +22,7 @@ export function HoldTimer({
   words: { start: string; due: string; stop: string }
   done: (elapsedS: number) => void
 }) {
-  const [startedAt, setStartedAt] = useKept<number | null>(`hold timer ${slot}`, null, true)
+  const [startedAt, setStartedAt] = useSessionState<number | null>(`hold timer ${slot}`, null, true)
   const [nowMs, setNowMs] = useState<number | null>(null)
   useEffect(() => {
     if (startedAt === null) return
@@ -34,7 +34,7 @@ export function HoldTimer({
   useAlarm(isDue && elapsedS < holdS + SOUND_MS / 1000)
   return (
     <div className="hold-timer" role="group" aria-label="Timer">
-      <strong role="timer">{holdClock(startedAt === null ? holdS : holdS - elapsedS)}</strong>
+      <strong role="timer">{formatCountdown(startedAt === null ? holdS : holdS - elapsedS)}</strong>
       {startedAt === null ? (
         <Button variant="quiet" size="sm" onClick={() => setStartedAt(Date.now())}>
           {words.start}

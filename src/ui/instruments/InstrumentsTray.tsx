@@ -20,7 +20,7 @@ export interface Load {
   massKg: number
 }
 
-const HEAVIEST_KG = 60
+const MAX_KG = 60
 /** A pump throttled for a small cylinder, and the last of it. */
 const FAST_KG_S = 0.06
 const SLOW_KG_S = 0.01
@@ -68,7 +68,7 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
           <Form.Range
             id="scale-slider"
             min={0}
-            max={HEAVIEST_KG}
+            max={MAX_KG}
             step={0.02}
             value={scale.loaded()}
             onChange={(event) => put(Number(event.target.value))}

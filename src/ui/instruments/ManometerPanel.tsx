@@ -8,7 +8,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { useCapture, useCaptureKeys } from './CaptureProvider'
 import { useManometer, useTubeReading } from './ManometerProvider'
 
-const holeWords: Readonly<Record<SimulatedHole, string>> = {
+const holeLabels: Readonly<Record<SimulatedHole, string>> = {
   none: 'tight',
   pinhole: 'a pinhole',
   loose: 'a loose joint',
@@ -48,7 +48,7 @@ export function ManometerPanel() {
           >
             {simulatedHoles.map((hole) => (
               <option key={hole} value={hole}>
-                {holeWords[hole]}
+                {holeLabels[hole]}
               </option>
             ))}
           </Form.Select>

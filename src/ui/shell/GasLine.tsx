@@ -4,7 +4,7 @@ import { Link } from './Link'
 import { usePathname } from 'next/navigation'
 import { useEffect, useRef } from 'react'
 import { stations, type Station } from '@/core/findings/Finding'
-import { MarkShape, stateWords, type MarkState } from '@/ui/figures/StateMark'
+import { MarkShape, stateLabels, type MarkState } from '@/ui/figures/StateMark'
 import { stationFacts } from './stationFacts'
 
 /** What the line shows of one station. */
@@ -49,7 +49,7 @@ export function GasLine({ states }: { states: Readonly<Record<Station, StationSt
         {stations.map((station, i) => {
           const { mark, count } = states[station]
           const { name, route } = stationFacts[station]
-          const words = `${stateWords[mark]}${count > 0 ? ` · ${count}` : ''}`
+          const words = `${stateLabels[mark]}${count > 0 ? ` · ${count}` : ''}`
           return (
             <li key={station}>
               <Link

@@ -11,7 +11,7 @@ import { stationFacts } from './stationFacts'
 import { terms } from '@/ui/figures/terms'
 
 /** A thing that can be found by its name. */
-export interface Place {
+export interface SearchPlace {
   name: string
   kind: string
   href: string
@@ -30,13 +30,13 @@ const keys: readonly [string, string][] = [
   ['Esc', 'Close what is open'],
 ]
 
-const stationPlaces: readonly Place[] = stations.map((station) => ({
+const stationPlaces: readonly SearchPlace[] = stations.map((station) => ({
   name: stationFacts[station].name,
   kind: 'station',
   href: stationFacts[station].route,
 }))
 
-function Finder({ places, close }: { places: readonly Place[]; close: () => void }) {
+function Finder({ places, close }: { places: readonly SearchPlace[]; close: () => void }) {
   const router = useRouter()
   const [sought, setSought] = useState('')
   const [chosen, setChosen] = useState(0)
@@ -44,7 +44,7 @@ function Finder({ places, close }: { places: readonly Place[]; close: () => void
     name.toLowerCase().includes(sought.trim().toLowerCase()),
   )
 
-  const go = (place: Place | undefined): void => {
+  const go = (place: SearchPlace | undefined): void => {
     if (!place) return
     close()
     router.push(place.href)
@@ -129,7 +129,7 @@ function HelpSheet() {
 }
 
 /** Help, the finder, and the keys that go to the stations. */
-export function HelpAndFind({ places }: { places: readonly Place[] }) {
+export function HelpAndFind({ places }: { places: readonly SearchPlace[] }) {
   const router = useRouter()
   const [open, setOpen] = useState<'help' | 'find' | null>(null)
   const close = (): void => setOpen(null)

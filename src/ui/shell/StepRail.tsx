@@ -4,7 +4,7 @@ import { Check } from 'lucide-react'
 import { useState } from 'react'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { HoldTimer } from '@/ui/instruments/HoldTimer'
-import { Moment } from '@/ui/figures/Moment'
+import { DateTime } from '@/ui/figures/DateTime'
 
 export interface RailTick {
   stepId: string
@@ -63,7 +63,7 @@ export function StepRail({
                 <span>{does}</span>
                 {tickedAt !== undefined && (
                   <span className="hint">
-                    <Moment iso={tickedAt} />
+                    <DateTime iso={tickedAt} />
                   </span>
                 )}
               </button>

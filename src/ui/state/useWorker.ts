@@ -1,7 +1,7 @@
 'use client'
 
 import { useEffect, useRef, useState } from 'react'
-import { askWorker, type Asked, type Job } from '@/workers/askWorker'
+import { startWorkerJob, type WorkerJob, type Job } from '@/workers/startWorkerJob'
 
 /** Where a piece of work stands. */
 export interface Work<Value> {
@@ -19,14 +19,14 @@ export interface Work<Value> {
  */
 export function useWorker<Api, Value>(thread: () => Worker) {
   const [work, setWork] = useState<Work<Value>>({ share: null, value: null, refused: null })
-  const asked = useRef<Asked<Value> | null>(null)
+  const asked = useRef<WorkerJob<Value> | null>(null)
   useEffect(() => () => asked.current?.stop(), [])
 
   const start = (job: Job<Api, Value>): void => {
     asked.current?.stop()
     // What was worked out before stays in view until there is something newer.
     setWork((before) => ({ ...before, share: 0, refused: null }))
-    const mine = askWorker<Api, Value>(thread(), job, (share) => {
+    const mine = startWorkerJob<Api, Value>(thread(), job, (share) => {
       if (asked.current === mine) setWork((before) => (before.share === null ? before : { ...before, share }))
     })
     asked.current = mine

@@ -3,7 +3,7 @@ import { fahrenheit } from '@tests/tradeUnits'
 import { co2InRoom } from '@/core/co2/co2InRoom'
 import { kegPlan, type Keg } from '@/core/co2/kegPlan'
 import { kegSlip } from '@/core/co2/kegSlip'
-import { timesIn, airTools, toolGasKg } from '@/core/co2/toolGas'
+import { usesLeft, airTools, toolGasKg } from '@/core/co2/toolGas'
 
 const keg: Keg = {
   drinkM3: 0.019,
@@ -99,8 +99,8 @@ test.each(airTools)('$name swallows twice as much in twice the time, and less ga
 })
 
 test('whole times only, and not without end', () => {
-  expect(timesIn(1, 0.3)).toBe(3)
-  expect(timesIn(0.9, 0.3)).toBe(3)
-  expect(timesIn(0.2, 0.3)).toBe(0)
-  expect(timesIn(1, 0)).toBe(9999)
+  expect(usesLeft(1, 0.3)).toBe(3)
+  expect(usesLeft(0.9, 0.3)).toBe(3)
+  expect(usesLeft(0.2, 0.3)).toBe(0)
+  expect(usesLeft(1, 0)).toBe(9999)
 })

@@ -1,18 +1,18 @@
 import { answers, bottleGear, co2Gear, cylinderGear, fitness, NOW, soundEquipment, tankGear, TODAY } from '@tests/gear'
 import { fahrenheit, OUNCE_KG, POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { barredFromUse, usableGasKg } from '@/core/cylinders/fitness/usableGas'
+import { unusableReason, usableGasKg } from '@/core/cylinders/fitness/usableGas'
 import { conditionFindings } from '@/core/cylinders/fitness/cylinderFindings'
-import { cylinderKinds, kindWords } from '@/core/cylinders/cylinderKind'
+import { cylinderKinds, kindInSentence } from '@/core/cylinders/cylinderKind'
 import { equipmentEndMonth, type Equipment } from '@/core/cylinders/equipment/equipment'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
-import { judgeLookOver, lookOverItems } from '@/core/cylinders/inspection/lookOverItems'
+import { evaluateInspection, inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
 import { heatCurve } from '@/core/cylinders/contents/heatCurve'
 import { heatFigures } from '@/core/cylinders/contents/heatFigures'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
-import { readSizeWords } from '@/core/cylinders/readSizeWords'
+import { parseSizeName } from '@/core/cylinders/parseSizeName'
 import { reliefPressurePa } from '@/core/cylinders/contents/reliefPressure'
-import { stampDoubts } from '@/core/cylinders/stamps/stampDoubts'
+import { stampWarnings } from '@/core/cylinders/stamps/stampWarnings'
 
 const codes = (...found: { code: string }[]) => found.map(({ code }) => code)
 const lookedAt = '2026-11-30T09:00:00.000Z'
@@ -56,7 +56,7 @@ describe('dates and condition of one cylinder', () => {
     const retiredBy = { answers: answers('removable', ['bulge']), lookedAt: '2026-10-01T00:00:00Z' }
     const cylinder = cylinderGear({ fitness: fitness('removable', { retiredBy }) })
     expect(conditionFindings(cylinder, NOW, TODAY)[0]).toMatchObject({ code: 'cylinder-retired', severity: 'stop' })
-    expect(barredFromUse(cylinder)).toBe('out of service')
+    expect(unusableReason(cylinder)).toBe('out of service')
     expect(usableGasKg(cylinder)).toBeNull()
   })
   test('a refilled throw-away bottle is a stop for any trip, and its gas does not count', () => {
@@ -70,16 +70,16 @@ describe('dates and condition of one cylinder', () => {
   })
   test('each kind is looked over by its own list, and every retiring item retires', () => {
     for (const kind of cylinderKinds) {
-      const items = lookOverItems(kind)
+      const items = inspectionItems(kind)
       expect(new Set(items.map(({ id }) => id)).size).toBe(items.length)
       for (const { id, retires } of items) {
-        const judged = judgeLookOver(kind, answers(kind, [id]))
-        expect(codes(...judged.retiring.map((item) => ({ code: item.id })))).toEqual(retires ? [id] : [])
+        const judged = evaluateInspection(kind, answers(kind, [id]))
+        expect(codes(...judged.disqualifying.map((item) => ({ code: item.id })))).toEqual(retires ? [id] : [])
         expect(judged.missing).toEqual([])
       }
     }
-    expect(kindWords('co2')).toBe('CO2 cylinder')
-    expect(kindWords('removable')).toBe('removable cylinder')
+    expect(kindInSentence('co2')).toBe('CO2 cylinder')
+    expect(kindInSentence('removable')).toBe('removable cylinder')
   })
 })
 
@@ -121,7 +121,7 @@ describe('stamps that are asked about', () => {
     waterLb: number,
     kind: 'removable' | 'refillable-bottle' = 'removable',
     labelNetKg: number | null = null,
-  ) => codes(...stampDoubts({ kind, tareKg: tareLb * POUND_KG, waterCapacityKg: waterLb * POUND_KG, labelNetKg }))
+  ) => codes(...stampWarnings({ kind, tareKg: tareLb * POUND_KG, waterCapacityKg: waterLb * POUND_KG, labelNetKg }))
   test('usual collars raise none', () => {
     for (const [tare, water] of [
       [7, 11.9],
@@ -164,7 +164,7 @@ test.each([
   ['a dragon', []],
   ['13 gal', []],
 ])('“%s” means %j', (words, ids) => {
-  expect(readSizeWords(words).map(({ size }) => size.id)).toEqual(ids)
+  expect(parseSizeName(words).map(({ size }) => size.id)).toEqual(ids)
 })
 
 describe('hot car, cold night', () => {

@@ -1,15 +1,15 @@
 import fc from 'fast-check'
 import { cylinderGear, tankGear } from '@tests/gear'
 import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
-import { gaugeLevel, massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import { gaugeLevel, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { heightLevel, type VesselShape } from '@/core/cylinders/contents/heightLevel'
-import { learnedGauge } from '@/core/cylinders/contents/learnedGauge'
+import { calibrateGauge } from '@/core/cylinders/contents/calibrateGauge'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
-import { pressureGaugeTells } from '@/core/cylinders/contents/pressureGauge'
+import { interpretPressureGauge } from '@/core/cylinders/contents/pressureGauge'
 
 const INCH_M = 0.0254
 
@@ -28,7 +28,7 @@ describe('a gauge', () => {
     expect(gearContents(tankGear({ lastLevel: null }))).toBeNull()
     const level = { liquidFraction: 0.2, temperatureK: SIXTY_F_K, readAt: '2026-11-30T10:00:00.000Z' }
     const later = gearContents(cylinderGear({ lastLevel: level }))
-    expect(later?.netKg).toBeCloseTo(massOfLevelKg('propane', 47.6 * POUND_KG, 0.2, SIXTY_F_K), 9)
+    expect(later?.netKg).toBeCloseTo(massAtLevelKg('propane', 47.6 * POUND_KG, 0.2, SIXTY_F_K), 9)
     const earlier = cylinderGear({ lastLevel: { ...level, readAt: '2026-11-29T10:00:00.000Z' } })
     expect((gearContents(earlier)?.netKg ?? 0) / POUND_KG).toBeCloseTo(13.6, 9)
   })
@@ -53,12 +53,12 @@ test('mass from level and level from mass are each other’s undoing', () => {
       fc.double({ min: 0.02, max: 0.98, noNaN: true }),
       fc.double({ min: 230, max: 340, noNaN: true }),
       (share, kelvin) => {
-        const massKg = massOfLevelKg('propane', 21.59, share, kelvin)
+        const massKg = massAtLevelKg('propane', 21.59, share, kelvin)
         expect(cylinderState('propane', massKg, 21.59 / 999.016, kelvin).liquidVolumeFraction).toBeCloseTo(share, 9)
       },
     ),
   )
-  expect(() => massOfLevelKg('propane', 21.59, 1.1, 290)).toThrow(/between empty and brim-full/)
+  expect(() => massAtLevelKg('propane', 21.59, 1.1, 290)).toThrow(/between empty and brim-full/)
 })
 
 describe('height of the liquid', () => {
@@ -101,7 +101,7 @@ describe('height of the liquid', () => {
 
   test('the sum on the slip', () => {
     const slip = levelSlip(cylinderGear(), 0.4, SIXTY_F_K, 'height-level')
-    expect(slip.result.figure.quantity.value).toBeCloseTo(massOfLevelKg('propane', 47.6 * POUND_KG, 0.4, SIXTY_F_K), 12)
+    expect(slip.result.figure.quantity.value).toBeCloseTo(massAtLevelKg('propane', 47.6 * POUND_KG, 0.4, SIXTY_F_K), 12)
     expect(slip.lines.map(({ sign }) => sign)).toEqual(['', '×', '='])
   })
 })
@@ -109,11 +109,11 @@ describe('height of the liquid', () => {
 describe('a gauge that jumps, learned', () => {
   const full = 4.8
   test('without fills the dial is taken at its word, in a straight line', () => {
-    expect(learnedGauge([], full, 0.5)).toEqual({ liquidM3: full / 2, strayM3: null, fills: 0 })
+    expect(calibrateGauge([], full, 0.5)).toEqual({ liquidM3: full / 2, strayM3: null, fills: 0 })
   })
   test('a fill that took more than the dial said pulls the line down there', () => {
     const fills = [0.5, 0.5, 0.5].map((shown) => ({ shown, meteredM3: 3.6 }))
-    const { liquidM3, strayM3 } = learnedGauge(fills, full, 0.5)
+    const { liquidM3, strayM3 } = calibrateGauge(fills, full, 0.5)
     expect(liquidM3).toBeCloseTo(1.2, 9)
     expect(strayM3).toBeCloseTo(0, 9)
   })
@@ -124,7 +124,7 @@ describe('a gauge that jumps, learned', () => {
       [3.7, 3.5, 3.6],
       [3.6, 3.7, 3.5],
     ]) {
-      expect(learnedGauge(order.map(fill), full, 0.5).liquidM3).toBeCloseTo(1.2, 9)
+      expect(calibrateGauge(order.map(fill), full, 0.5).liquidM3).toBeCloseTo(1.2, 9)
     }
   })
   test('more on the dial never means less in the tank', () => {
@@ -132,7 +132,7 @@ describe('a gauge that jumps, learned', () => {
     const fill = fc.record({ shown: share, meteredM3: fc.double({ min: 0, max: full, noNaN: true }) })
     fc.assert(
       fc.property(fc.array(fill, { maxLength: 8 }), share, share, (fills, a, b) => {
-        const at = (shown: number) => learnedGauge(fills, full, shown).liquidM3
+        const at = (shown: number) => calibrateGauge(fills, full, shown).liquidM3
         expect(at(Math.max(a, b))).toBeGreaterThanOrEqual(at(Math.min(a, b)) - 1e-9)
         expect(at(a)).toBeGreaterThanOrEqual(-1e-9)
         expect(at(a)).toBeLessThanOrEqual(full + 1e-9)
@@ -140,27 +140,27 @@ describe('a gauge that jumps, learned', () => {
     )
   })
   test('more metered than the tank holds is refused', () => {
-    expect(() => learnedGauge([{ shown: 0.2, meteredM3: 5.2 }], full, 0.5)).toThrow(/more than the tank holds/)
+    expect(() => calibrateGauge([{ shown: 0.2, meteredM3: 5.2 }], full, 0.5)).toThrow(/more than the tank holds/)
   })
 })
 
 describe('a pressure gauge', () => {
   test('tells the temperature of the liquid, whatever is left', () => {
-    const { boilingK, tells } = pressureGaugeTells(174 * PSI_PA, fahrenheit(100), 0)
+    const { boilingK, tells } = interpretPressureGauge(174 * PSI_PA, fahrenheit(100), 0)
     expect(boilingK).toBeCloseTo(fahrenheit(100), 0)
     expect(tells).toBe('liquid')
   })
   test('far too low: the liquid is all but gone; far too high: no room, or the gauge is off', () => {
-    expect(pressureGaugeTells(40 * PSI_PA, fahrenheit(80), 0).tells).toBe('nearly-gone')
-    expect(pressureGaugeTells(200 * PSI_PA, fahrenheit(60), 0).tells).toBe('too-high')
+    expect(interpretPressureGauge(40 * PSI_PA, fahrenheit(80), 0).tells).toBe('nearly-gone')
+    expect(interpretPressureGauge(200 * PSI_PA, fahrenheit(60), 0).tells).toBe('too-high')
   })
   test('the same absolute pressure at altitude shows more on the gauge', () => {
-    const sea = pressureGaugeTells(100 * PSI_PA, 290, 0)
-    const high = pressureGaugeTells(100 * PSI_PA, 290, 2410)
+    const sea = interpretPressureGauge(100 * PSI_PA, 290, 0)
+    const high = interpretPressureGauge(100 * PSI_PA, 290, 2410)
     expect(high.expectedGaugePa - sea.expectedGaugePa).toBeCloseTo(3.7 * PSI_PA, -3)
   })
   test('behind the regulator it makes no sense', () => {
-    expect(() => pressureGaugeTells(-100_000, 290, 0)).toThrow(/behind the regulator/)
-    expect(() => pressureGaugeTells(900 * PSI_PA, 290, 0)).toThrow(/No propane cylinder/)
+    expect(() => interpretPressureGauge(-100_000, 290, 0)).toThrow(/behind the regulator/)
+    expect(() => interpretPressureGauge(900 * PSI_PA, 290, 0)).toThrow(/No propane cylinder/)
   })
 })

@@ -1,9 +1,9 @@
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
 import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equipment'
-import { judgeLookOver, lookOverItems } from '@/core/cylinders/inspection/lookOverItems'
+import { evaluateInspection, inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
 
 describe.each(cylinderKinds)('the look-over of a %s', (kind) => {
-  const items = lookOverItems(kind)
+  const items = inspectionItems(kind)
 
   test('every item says what to see, and how and why, in whole sentences', () => {
     for (const { title, why } of items) {
@@ -15,20 +15,20 @@ describe.each(cylinderKinds)('the look-over of a %s', (kind) => {
   /** Common practice: bulge, fire and a leaking valve put any vessel out of service. */
   test('bulge, fire and a leaking valve retire it', () => {
     for (const id of ['bulge', 'fire', 'valve-tight']) {
-      expect(judgeLookOver(kind, { [id]: 'bad' }).retiring.map((item) => item.id)).toEqual([id])
+      expect(evaluateInspection(kind, { [id]: 'bad' }).disqualifying.map((item) => item.id)).toEqual([id])
     }
   })
 
   test('what was not looked at is missing, and nothing else is', () => {
     const [first, ...rest] = items
-    const judged = judgeLookOver(kind, { [first?.id ?? '']: 'sound', 'of another kind': 'bad' })
+    const judged = evaluateInspection(kind, { [first?.id ?? '']: 'sound', 'of another kind': 'bad' })
     expect(judged.missing).toEqual(rest)
-    expect([...judged.retiring, ...judged.toMend]).toEqual([])
+    expect([...judged.disqualifying, ...judged.toRepair]).toEqual([])
   })
 })
 
 test('a fixed tank is looked over for nests and its fill door, CO2 for its disc, a bottle for its thread', () => {
-  const has = (kind: (typeof cylinderKinds)[number], id: string) => lookOverItems(kind).some((item) => item.id === id)
+  const has = (kind: (typeof cylinderKinds)[number], id: string) => inspectionItems(kind).some((item) => item.id === id)
   expect([has('onboard', 'lid'), has('onboard', 'fill-door'), has('onboard', 'collar')]).toEqual([true, true, false])
   expect([has('co2', 'burst-disc'), has('removable', 'burst-disc')]).toEqual([true, false])
   expect([has('bottle', 'thread'), has('bottle', 'handle')]).toEqual([true, false])

@@ -1,4 +1,4 @@
-import { readMonth } from '@/core/cylinders/stamps/marks'
+import { parseMonth } from '@/core/cylinders/stamps/marks'
 
 const NOVEMBER = '2026-11'
 
@@ -13,7 +13,7 @@ test.each([
   ['12-98', '1998-12'],
   ['06-98', '1998-06'],
 ])('%s is %s', (text, month) => {
-  expect(readMonth(text, NOVEMBER)).toBe(month)
+  expect(parseMonth(text, NOVEMBER)).toBe(month)
 })
 
 test.each([
@@ -28,5 +28,5 @@ test.each([
   ['320', /such as 03-20/],
   ['', /such as 03-20/],
 ])('%s is refused', (text, sentence) => {
-  expect(() => readMonth(text, NOVEMBER)).toThrow(sentence)
+  expect(() => parseMonth(text, NOVEMBER)).toThrow(sentence)
 })

@@ -1,9 +1,9 @@
 import fc from 'fast-check'
-import { monthsLater, monthWords } from '@/core/time/months'
-import { readMarks, writeMarks } from '@/core/cylinders/stamps/marks'
+import { addMonths, formatMonth } from '@/core/time/months'
+import { parseMarks, formatMarks } from '@/core/cylinders/stamps/marks'
 import { requalification, type CylinderDates } from '@/core/cylinders/dates/requalification'
-import { dateClassOf, readSpecification } from '@/core/cylinders/stamps/readSpecification'
-import { ruleSetOf, ruleSets } from '@/core/rules/dateRules'
+import { findDateClass, readSpecification } from '@/core/cylinders/stamps/readSpecification'
+import { findRuleSet, dateRuleSets } from '@/core/rules/dateRules'
 import { requalificationOfStamps } from '@/core/cylinders/dates/requalificationOfStamps'
 
 const ON = '2026-11'
@@ -16,7 +16,7 @@ const dates = (change: Partial<CylinderDates> = {}): CylinderDates => ({
   ...change,
 })
 const due = (change: Partial<CylinderDates>, rule: string) =>
-  requalification(dates(change), ruleSetOf(rule), ON).dueMonth
+  requalification(dates(change), findRuleSet(rule), ON).dueMonth
 
 /** Rules: common practice; 49 CFR 180.209; CSA B339/B340 [from memory]. */
 describe('until when, by school', () => {
@@ -54,20 +54,20 @@ describe('until when, by school', () => {
     const ending = { dateClass: 'composite', labelIntervalMonths: 60, endOfLifeMonth: '2027-01' } as const
     expect(due({ ...ending, manufacturedMonth: '2024-03' }, 'us-dot')).toBe('2027-01')
     expect(
-      requalification(dates({ dateClass: 'composite', endOfLifeMonth: '2026-10' }), ruleSetOf('us-dot'), ON).status,
+      requalification(dates({ dateClass: 'composite', endOfLifeMonth: '2026-10' }), findRuleSet('us-dot'), ON).status,
     ).toBe('overdue')
   })
 
   test('an own rule by its numbers', () => {
     const own = { firstMonths: 96, afterEMonths: 36, afterSMonths: 48, afterNoneMonths: 60, highPressureMonths: 24 }
-    expect(requalification(dates(), ruleSetOf('own', own), ON).dueMonth).toBe('2028-03')
-    expect(() => ruleSetOf('own')).toThrow(/no rule set/)
-    expect(() => ruleSetOf('mars')).toThrow(/no rule set “mars”/)
+    expect(requalification(dates(), findRuleSet('own', own), ON).dueMonth).toBe('2028-03')
+    expect(() => findRuleSet('own')).toThrow(/no rule set/)
+    expect(() => findRuleSet('mars')).toThrow(/no rule set “mars”/)
   })
 })
 
 describe('status', () => {
-  const status = (on: string, until = on) => requalification(dates(), ruleSetOf('ten-then-five'), on, until).status
+  const status = (on: string, until = on) => requalification(dates(), findRuleSet('ten-then-five'), on, until).status
   test('months are months: good to the last of it, overdue with the next', () => {
     expect(status('2030-03')).toBe('good')
     expect(status('2030-04')).toBe('overdue')
@@ -77,16 +77,18 @@ describe('status', () => {
     expect(status('2030-03', '2030-04')).toBe('due-in-trip')
   })
   test('never, none and unknown', () => {
-    const at = (change: Partial<CylinderDates>) => requalification(dates(change), ruleSetOf('canada'), ON)
+    const at = (change: Partial<CylinderDates>) => requalification(dates(change), findRuleSet('canada'), ON)
     expect(at({ dateClass: 'non-refillable' })).toMatchObject({ status: 'not-refillable', dueMonth: null })
     expect(at({ dateClass: 'fixed' })).toMatchObject({ status: 'no-date', dueMonth: null })
     expect(at({ manufacturedMonth: null })).toMatchObject({ status: 'unknown', dueMonth: null })
   })
   test('a mark after the day, or older than the cylinder, is refused', () => {
     const marked = (month: string) => dates({ marks: [{ month, letter: 'E', requalifier: null }] })
-    expect(() => requalification(marked('2026-12'), ruleSetOf('us-dot'), ON)).toThrow(/December 2026 has not come yet/)
-    expect(() => requalification(marked('2020-02'), ruleSetOf('us-dot'), ON)).toThrow(/older than the cylinder/)
-    expect(requalification(marked(ON), ruleSetOf('us-dot'), ON).dueMonth).toBe('2031-11')
+    expect(() => requalification(marked('2026-12'), findRuleSet('us-dot'), ON)).toThrow(
+      /December 2026 has not come yet/,
+    )
+    expect(() => requalification(marked('2020-02'), findRuleSet('us-dot'), ON)).toThrow(/older than the cylinder/)
+    expect(requalification(marked(ON), findRuleSet('us-dot'), ON).dueMonth).toBe('2031-11')
   })
 })
 
@@ -118,23 +120,23 @@ describe('from the collar as typed', () => {
 
 describe('months and marks as text', () => {
   test('later and earlier', () => {
-    expect(monthsLater('2020-03', 120)).toBe('2030-03')
-    expect(monthsLater('2026-11', 2)).toBe('2027-01')
-    expect(monthsLater('2026-01', -1)).toBe('2025-12')
-    expect(monthWords('2030-03')).toBe('March 2030')
-    expect(monthWords('soon')).toBe('soon')
+    expect(addMonths('2020-03', 120)).toBe('2030-03')
+    expect(addMonths('2026-11', 2)).toBe('2027-01')
+    expect(addMonths('2026-01', -1)).toBe('2025-12')
+    expect(formatMonth('2030-03')).toBe('March 2030')
+    expect(formatMonth('soon')).toBe('soon')
   })
   test('adding months and taking them off again comes back', () => {
     const month = fc.tuple(fc.integer({ min: 1950, max: 2099 }), fc.integer({ min: 1, max: 12 }))
     fc.assert(
       fc.property(month, fc.integer({ min: -600, max: 600 }), ([year, of], months) => {
         const text = `${year}-${String(of).padStart(2, '0')}`
-        expect(monthsLater(monthsLater(text, months), -months)).toBe(text)
+        expect(addMonths(addMonths(text, months), -months)).toBe(text)
       }),
     )
   })
   test('a list of marks in the spellings people use', () => {
-    expect(readMarks('E 05-25, 06/20 s; 05-A123-15', ON)).toEqual([
+    expect(parseMarks('E 05-25, 06/20 s; 05-A123-15', ON)).toEqual([
       { month: '2025-05', letter: 'E', requalifier: null },
       { month: '2020-06', letter: 'S', requalifier: null },
       { month: '2015-05', letter: null, requalifier: 'A123' },
@@ -146,23 +148,23 @@ describe('months and marks as text', () => {
       { month: '2020-06', letter: 'S', requalifier: 'A123' },
       { month: '2010-02', letter: null, requalifier: null },
     ] as const
-    expect(readMarks(writeMarks(list), ON)).toEqual(list)
-    expect(readMarks('', ON)).toEqual([])
-    expect(() => readMarks('soon', ON)).toThrow(/is no mark/)
-    expect(() => readMarks('05-27', ON)).toThrow(/not come yet/)
+    expect(parseMarks(formatMarks(list), ON)).toEqual(list)
+    expect(parseMarks('', ON)).toEqual([])
+    expect(() => parseMarks('soon', ON)).toThrow(/is no mark/)
+    expect(() => parseMarks('05-27', ON)).toThrow(/not come yet/)
   })
   test('specifications', () => {
     expect(readSpecification('tc 4bwm17')).toMatchObject({ name: 'TC-4BWM17', dateClass: 'welded' })
     expect(readSpecification('DOT-39')).toMatchObject({ dateClass: 'non-refillable' })
     expect(readSpecification('DOT-SP13957')).toMatchObject({ dateClass: 'composite' })
     expect(readSpecification('my own')).toBeNull()
-    expect(dateClassOf('onboard', 'DOT-4BA240')).toBe('fixed')
-    expect(dateClassOf('bottle', null)).toBe('non-refillable')
-    expect(dateClassOf('co2', null)).toBe('high-pressure')
-    expect(dateClassOf('removable', 'my own')).toBe('welded')
+    expect(findDateClass('onboard', 'DOT-4BA240')).toBe('fixed')
+    expect(findDateClass('bottle', null)).toBe('non-refillable')
+    expect(findDateClass('co2', null)).toBe('high-pressure')
+    expect(findDateClass('removable', 'my own')).toBe('welded')
   })
   test('every rule says what it is and where it comes from', () => {
-    for (const { words, source, standing } of ruleSets) {
+    for (const { words, source, standing } of dateRuleSets) {
       expect(words).toMatch(/\.$/)
       expect(source).not.toBe('')
       expect(['from memory', 'common practice']).toContain(standing)

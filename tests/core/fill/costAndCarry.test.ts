@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { bottleGear, co2Gear, cylinderGear, fitness, NOW, tankGear } from '@tests/gear'
 import { BTU_PER_HOUR_W, OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { breakEvenFills } from '@/core/fill/cost/breakEvenFills'
-import { carryCheck, carryItems } from '@/core/fill/transport/carryCheck'
+import { transportCheck, carryItems } from '@/core/fill/transport/transportCheck'
 import { costFigures } from '@/core/fill/cost/costFigures'
 import { fillCosts, type PriceOffer } from '@/core/fill/cost/fillCosts'
 
@@ -92,8 +92,8 @@ describe('when a refillable bottle pays', () => {
 
 describe('leaving for the pump', () => {
   const all = carryItems.map(({ id }) => id)
-  const codes = (...args: Parameters<typeof carryCheck>) =>
-    carryCheck(...args).flatMap(({ code, severity }) => (severity === 'note' ? [] : [code]))
+  const codes = (...args: Parameters<typeof transportCheck>) =>
+    transportCheck(...args).flatMap(({ code, severity }) => (severity === 'note' ? [] : [code]))
   const large = (id: string) =>
     cylinderGear({ id, waterCapacityKg: 95.2 * POUND_KG, tareKg: 29.5 * POUND_KG, lastWeighing: null })
 
@@ -109,12 +109,12 @@ describe('leaving for the pump', () => {
     expect(codes([large('a'), large('b'), cylinderGear()], 'closed-car', all)).toEqual(['carry-too-much'])
   })
   test('in a closed car the heat is told for each, and what CO2 does there', () => {
-    const notes = carryCheck([cylinderGear(), co2Gear()], 'closed-car', all)
+    const notes = transportCheck([cylinderGear(), co2Gear()], 'closed-car', all)
     expect(notes.map(({ code, severity }) => [code, severity])).toEqual([
       ['carry-heat', 'note'],
       ['carry-co2', 'note'],
     ])
-    expect(carryCheck([cylinderGear()], 'open-bed', all)).toEqual([])
+    expect(transportCheck([cylinderGear()], 'open-bed', all)).toEqual([])
   })
   test('never in the living space, never a refilled throw-away, never overfilled', () => {
     expect(codes([cylinderGear()], 'living-space', all)).toEqual(['carry-living-space'])
@@ -126,8 +126,8 @@ describe('leaving for the pump', () => {
   })
   test('what is not ticked stops, but for windows and errands; an open bed has no windows', () => {
     const without = (...ids: string[]) => all.filter((id) => !ids.includes(id))
-    expect(carryCheck([cylinderGear()], 'closed-car', without('held')).at(-1)).toMatchObject({ severity: 'stop' })
-    expect(carryCheck([cylinderGear()], 'closed-car', without('windows')).at(-1)).toMatchObject({
+    expect(transportCheck([cylinderGear()], 'closed-car', without('held')).at(-1)).toMatchObject({ severity: 'stop' })
+    expect(transportCheck([cylinderGear()], 'closed-car', without('windows')).at(-1)).toMatchObject({
       severity: 'fix-first',
     })
     expect(codes([cylinderGear()], 'open-bed', without('windows'))).toEqual([])

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { fahrenheit, OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { decant, type DecantInput } from '@/core/fill/decanting/decant'
-import { decantBand, decantOutlook, decantRow } from '@/core/fill/decanting/decantOutlook'
+import { decantUncertainty, decantOutlook, decantSequence } from '@/core/fill/decanting/decantOutlook'
 import { saturation } from '@/core/fluids/saturation'
 
 const bottle = { bottleTareKg: 0.41, bottleWaterCapacityKg: 1.107 }
@@ -83,7 +83,7 @@ test('the band holds the estimate', () => {
           bottleTemperatureK: fahrenheit(supply - colder),
           ...bottle,
         }
-        const { lowKg, highKg } = decantBand(input)
+        const { lowKg, highKg } = decantUncertainty(input)
         const { expectedNetKg } = decant(input)
         expect(lowKg).toBeLessThanOrEqual(expectedNetKg + 1e-9)
         expect(highKg).toBeGreaterThanOrEqual(expectedNetKg - 1e-9)
@@ -102,7 +102,7 @@ describe('several in a row', () => {
   const cold = { temperatureK: fahrenheit(32), tareKg: 0.41, waterCapacityKg: 1.107 }
 
   test('the supply falls and cools, and each gets a little less; nothing is lost', () => {
-    const row = decantRow(supply, [cold, cold, cold, cold])
+    const row = decantSequence(supply, [cold, cold, cold, cold])
     for (const [i, now] of row.entries()) {
       const before = row[i - 1]
       expect(now.supplyLeftKg + now.netKg).toBeCloseTo(before?.supplyLeftKg ?? supply.netKg, 12)
@@ -111,14 +111,14 @@ describe('several in a row', () => {
     }
   })
   test('it ends when the supply is out of liquid', () => {
-    const row = decantRow({ ...supply, netKg: 0.8 }, [cold, cold, cold])
+    const row = decantSequence({ ...supply, netKg: 0.8 }, [cold, cold, cold])
     expect(row.map(({ ranOut }) => ranOut)).toEqual([false, true, true])
     expect(row[2]?.netKg).toBeCloseTo(0, 9)
     expect(row.at(-1)?.supplyLeftKg).toBeGreaterThan(0)
   })
   test('more than two dozen is not a row', () => {
     expect(() =>
-      decantRow(
+      decantSequence(
         supply,
         Array.from({ length: 25 }, () => cold),
       ),

@@ -6,12 +6,12 @@ import { fillCautions, fillSteps } from '@/core/fill/procedures/fillSteps'
 import { formatPhrase, formatQuantity } from '@/core/units/formatQuantity'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { fillLimit } from '@/core/cylinders/limits/fillLimit'
-import { bottleSchools, fillModes } from '@/core/fill/fillModes'
+import { bottleFillRules, fillModes } from '@/core/fill/fillModes'
 import { onboardSlip } from '@/core/fill/onboardSlip'
 import { pumpSlip } from '@/core/fill/pumpSlip'
 import { scaleStage } from '@/core/fill/scaleStage'
 import { stopWeightSlip } from '@/core/fill/stopWeightSlip'
-import { tareDoubt } from '@/core/fill/tareDoubt'
+import { tareMismatch } from '@/core/fill/tareMismatch'
 import { basis } from '@/core/rules/basis/basis'
 
 const GALLON_M3 = 0.003785411784
@@ -119,7 +119,7 @@ describe('what stands against a fill', () => {
     ]
     for (const one of gear) {
       for (const mode of fillModes) {
-        for (const school of bottleSchools) {
+        for (const school of bottleFillRules) {
           for (const found of fillFindings(one, { mode, school, by: 'pressure' }, TODAY)) {
             for (const phrase of [found.sentence, found.reason]) expect(formatPhrase(phrase, 'metric')).toMatch(/\.$/)
             expect(found.remedy).toMatchObject({ station: 'cylinders', subjectId: one.id })
@@ -204,9 +204,9 @@ describe('the live scale', () => {
 
 test('a known-empty bottle over 2 % off its stamp is said so', () => {
   const tareKg = 14.6 * OUNCE_KG
-  expect(tareDoubt(14.8 * OUNCE_KG, tareKg, 'bottleMass')).toBeNull()
-  expect(tareDoubt(15.0 * OUNCE_KG, tareKg, 'bottleMass')?.text).toMatch(/more than its stamp/)
-  expect(tareDoubt(14.2 * OUNCE_KG, tareKg, 'bottleMass')?.text).toMatch(/less than its stamp/)
+  expect(tareMismatch(14.8 * OUNCE_KG, tareKg, 'bottleMass')).toBeNull()
+  expect(tareMismatch(15.0 * OUNCE_KG, tareKg, 'bottleMass')?.text).toMatch(/more than its stamp/)
+  expect(tareMismatch(14.2 * OUNCE_KG, tareKg, 'bottleMass')?.text).toMatch(/less than its stamp/)
 })
 
 test('every mode has its steps and its cautions; the ends of a procedure are never skipped unseen', () => {

@@ -115,9 +115,9 @@ describe('a slip comes out by hand', () => {
       fc.property(fc.double({ min: 0.01, max: 0.95, noNaN: true }), kelvin, (level, temperatureK) => {
         const slip = levelSlip(cylinderGear(), level, temperatureK, 'height-level')
         byHand(slip.lines)
-        const [liquid, vapour] = slip.result.figure.inputs.map(({ quantity }) => quantity.value)
-        expect((liquid ?? 0) + (vapour ?? 0)).toBeCloseTo(slip.result.figure.quantity.value, 9)
-        expect(vapour).toBeGreaterThan(0)
+        const [liquid, vapor] = slip.result.figure.inputs.map(({ quantity }) => quantity.value)
+        expect((liquid ?? 0) + (vapor ?? 0)).toBeCloseTo(slip.result.figure.quantity.value, 9)
+        expect(vapor).toBeGreaterThan(0)
         everyLine(slip)
       }),
     )

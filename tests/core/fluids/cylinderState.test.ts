@@ -15,8 +15,8 @@ const share = fc.double({ min: 0, max: 1, noNaN: true })
 
 /** A density between thin vapour and what is brim-full in the cold, and a temperature in range. */
 function densityAt(fluid: Fluid, part: number): number {
-  const { vapourDensity, liquidDensity, nodes } = saturationTable(fluid)
-  const thin = (vapourDensity[nodes - 1] ?? 1) / 2
+  const { vaporDensity, liquidDensity, nodes } = saturationTable(fluid)
+  const thin = (vaporDensity[nodes - 1] ?? 1) / 2
   return thin * ((liquidDensity[nodes - 1] ?? 1) / thin) ** part
 }
 
@@ -58,10 +58,10 @@ describe('no seam', () => {
           if (saturation(fluid, middle).vapourDensityKgM3 < density) wet = middle
           else dry = middle
         }
-        for (const seam of [...seams, wet]) {
-          if (seam === null || seam < coldest[fluid] + 0.001) continue
-          const before = pressure(fluid, density, seam - 1e-6)
-          const after = pressure(fluid, density, seam + 1e-6)
+        for (const phaseBoundary of [...seams, wet]) {
+          if (phaseBoundary === null || phaseBoundary < coldest[fluid] + 0.001) continue
+          const before = pressure(fluid, density, phaseBoundary - 1e-6)
+          const after = pressure(fluid, density, phaseBoundary + 1e-6)
           if (before !== null && after !== null) expect(Math.abs(after - before)).toBeLessThan(60)
         }
       }),
@@ -97,9 +97,9 @@ describe('the table gives back what was solved', () => {
     for (const temperatureK of [coldest[fluid] + 1, 250, 280, 300]) {
       const { liquidDensityKgM3, vapourDensityKgM3, pressurePa } = saturation(fluid, temperatureK)
       const liquid = helmholtz(fluid, temperatureK, liquidDensityKgM3)
-      const vapour = helmholtz(fluid, temperatureK, vapourDensityKgM3)
-      expect(liquid.potential).toBeCloseTo(vapour.potential, 5)
-      expect(Math.abs(vapour.pressurePa / pressurePa - 1)).toBeLessThan(1e-6)
+      const vapor = helmholtz(fluid, temperatureK, vapourDensityKgM3)
+      expect(liquid.potential).toBeCloseTo(vapor.potential, 5)
+      expect(Math.abs(vapor.pressurePa / pressurePa - 1)).toBeLessThan(1e-6)
     }
   })
 

@@ -1,44 +1,45 @@
 import fc from 'fast-check'
 import { bareRoom, body, thing } from '@tests/heat'
-import { boxPoints, turnAbout } from '@/core/math/planGeometry'
-import { clearanceCheck, keepOffOf } from '@/core/heat/clearance/clearanceCheck'
+import { boxPoints, rotate } from '@/core/math/planGeometry'
+import { clearanceCheck, requiredClearances } from '@/core/heat/clearance/clearanceCheck'
 import type { Pose } from '@/core/heat/heaters/heater'
-import { leastBeyond } from '@/core/math/boxDistance'
-import { marginTo, reachOf } from '@/core/heat/clearance/clearanceTo'
+import { minSeparationM } from '@/core/math/boxDistance'
+import { clearanceTo, sweptSolid } from '@/core/heat/clearance/clearanceTo'
 import { thingKinds, type Thing } from '@/core/heat/room/thing'
 import { leastMargins } from '@/core/heat/clearance/leastMargins'
 
-const metres = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+const meters = (min: number, max: number) => fc.double({ min, max, noNaN: true })
 const anyThing: fc.Arbitrary<Thing> = fc
   .record({
     kind: fc.constantFrom(...thingKinds.filter((kind) => kind !== 'gas-outlet')),
-    xM: metres(0, 6),
-    yM: metres(0, 4),
-    lengthM: metres(0.05, 2),
-    widthM: metres(0.05, 1),
+    xM: meters(0, 6),
+    yM: meters(0, 4),
+    lengthM: meters(0.05, 2),
+    widthM: meters(0.05, 1),
     turnDeg: fc.integer({ min: 0, max: 359 }),
-    lowM: metres(0, 1),
-    highM: metres(1.01, 2),
-    reachM: metres(0, 0.5),
+    lowM: meters(0, 1),
+    highM: meters(1.01, 2),
+    reachM: meters(0, 0.5),
   })
   .map((change) => thing(change))
 const anyPose: fc.Arbitrary<Pose> = fc.record({
-  xM: metres(0.5, 5.5),
-  yM: metres(0.5, 3.5),
+  xM: meters(0.5, 5.5),
+  yM: meters(0.5, 3.5),
   turnDeg: fc.constantFrom(0, 90, 180, 270),
-  bottomM: metres(0, 1),
+  bottomM: meters(0, 1),
 })
 
-const marginOf = (one: Thing, at: Pose): number => marginTo(reachOf(one), keepOffOf(one, body()), body(), at).marginM
+const marginOf = (one: Thing, at: Pose): number =>
+  clearanceTo(sweptSolid(one), requiredClearances(one, body()), body(), at).marginM
 
 test('moving a thing away from the face it is near never lessens its margin', () => {
   fc.assert(
-    fc.property(anyThing, anyPose, metres(0, 3), (one, at, byM) => {
-      const { face, marginM } = marginTo(reachOf(one), keepOffOf(one, body()), body(), at)
+    fc.property(anyThing, anyPose, meters(0, 3), (one, at, byM) => {
+      const { face, marginM } = clearanceTo(sweptSolid(one), requiredClearances(one, body()), body(), at)
       const away = { front: [1, 0], rear: [-1, 0], 'right side': [0, 1], 'left side': [0, -1] } as const
       if (face === 'top' || face === 'underside') return
       const [dx, dy] = away[face]
-      const [moved] = turnAbout([{ xM: dx * byM, yM: dy * byM }], at.turnDeg)
+      const [moved] = rotate([{ xM: dx * byM, yM: dy * byM }], at.turnDeg)
       const further = { ...one, xM: one.xM + (moved?.xM ?? 0), yM: one.yM + (moved?.yM ?? 0) }
       expect(marginOf(further, at)).toBeGreaterThanOrEqual(marginM - 1e-9)
     }),
@@ -47,7 +48,7 @@ test('moving a thing away from the face it is near never lessens its margin', ()
 
 test('raising an overhang never lessens its margin', () => {
   fc.assert(
-    fc.property(anyThing, anyPose, metres(0, 2), (one, at, byM) => {
+    fc.property(anyThing, anyPose, meters(0, 2), (one, at, byM) => {
       const above = { ...one, lowM: 2, highM: 3 }
       const higher = { ...above, lowM: 2 + byM, highM: 3 + byM }
       expect(marginOf(higher, at)).toBeGreaterThanOrEqual(marginOf(above, at) - 1e-9)
@@ -59,7 +60,7 @@ test('turning everything four times is turning nothing', () => {
   fc.assert(
     fc.property(anyThing, anyPose, (one, at) => {
       let points = boxPoints(one, one.lengthM, one.widthM, one.turnDeg)
-      for (let i = 0; i < 4; i += 1) points = turnAbout(points, 90)
+      for (let i = 0; i < 4; i += 1) points = rotate(points, 90)
       boxPoints(one, one.lengthM, one.widthM, one.turnDeg).forEach((corner, i) => {
         expect(points[i]?.xM).toBeCloseTo(corner.xM, 9)
         expect(points[i]?.yM).toBeCloseTo(corner.yM, 9)
@@ -73,7 +74,7 @@ test('turning everything four times is turning nothing', () => {
 test('turning thing and heater together about the heater changes nothing', () => {
   fc.assert(
     fc.property(anyThing, anyPose, fc.integer({ min: 0, max: 359 }), (one, at, turnDeg) => {
-      const [moved] = turnAbout([{ xM: one.xM - at.xM, yM: one.yM - at.yM }], turnDeg)
+      const [moved] = rotate([{ xM: one.xM - at.xM, yM: one.yM - at.yM }], turnDeg)
       const turned = {
         ...one,
         xM: at.xM + (moved?.xM ?? 0),
@@ -87,7 +88,7 @@ test('turning thing and heater together about the heater changes nothing', () =>
 
 test('a thing that reaches further is never further off', () => {
   fc.assert(
-    fc.property(anyThing, anyPose, metres(0, 1), (one, at, moreM) => {
+    fc.property(anyThing, anyPose, meters(0, 1), (one, at, moreM) => {
       expect(marginOf({ ...one, reachM: one.reachM + moreM }, at)).toBeLessThanOrEqual(marginOf(one, at) + 1e-9)
     }),
   )
@@ -95,7 +96,7 @@ test('a thing that reaches further is never further off', () => {
 
 test('no point of a thing is nearer than its margin says', () => {
   fc.assert(
-    fc.property(anyThing, metres(0, 1), metres(0, 1), (one, along, across) => {
+    fc.property(anyThing, meters(0, 1), meters(0, 1), (one, along, across) => {
       const box = { x0: 2, x1: 3, y0: 1, y1: 2 }
       const points = boxPoints(one, one.lengthM, one.widthM, one.turnDeg)
       const [a, b, , d] = points
@@ -105,7 +106,7 @@ test('no point of a thing is nearer than its margin says', () => {
         yM: a.yM + along * (b.yM - a.yM) + across * (d.yM - a.yM),
       }
       const beyond = Math.max(at.xM - box.x1, box.x0 - at.xM, at.yM - box.y1, box.y0 - at.yM)
-      expect(leastBeyond(points, box)).toBeLessThanOrEqual(beyond + 1e-9)
+      expect(minSeparationM(points, box)).toBeLessThanOrEqual(beyond + 1e-9)
     }),
   )
 })

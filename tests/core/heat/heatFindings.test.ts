@@ -1,14 +1,14 @@
-import { alarms, body, door, heaterGear, pose, shelterGear, thing, window } from '@tests/heat'
+import { alarms, body, door, heaterGear, pose, roomGear, thing, window } from '@tests/heat'
 import { inches } from '@tests/tradeUnits'
 import { basis } from '@/core/rules/basis/basis'
 import type { HeaterUse } from '@/core/heat/heaters/heater'
 import { formatPhrase } from '@/core/units/formatQuantity'
-import type { ShelterGear } from '@/core/heat/room/roomPlan'
-import { shelterFindings, type HeatOfRig } from '@/core/heat/heatFindings'
+import type { RoomGear } from '@/core/heat/room/roomPlan'
+import { heatFindings, type RigHeatInput } from '@/core/heat/heatFindings'
 
-function judge(change: Partial<HeatOfRig> = {}) {
-  return shelterFindings({
-    rooms: [shelterGear()],
+function judge(change: Partial<RigHeatInput> = {}) {
+  return heatFindings({
+    rooms: [roomGear()],
     heaters: [heaterGear()],
     heatless: false,
     altitudeM: 300,
@@ -17,15 +17,15 @@ function judge(change: Partial<HeatOfRig> = {}) {
     ...change,
   })
 }
-const codes = (change: Partial<HeatOfRig> = {}): string[] =>
+const codes = (change: Partial<RigHeatInput> = {}): string[] =>
   judge(change).map(({ severity, code }) => `${severity} ${code}`)
 
-const withThings = (...more: Parameters<typeof thing>[0][]): ShelterGear => {
-  const gear = shelterGear()
+const withThings = (...more: Parameters<typeof thing>[0][]): RoomGear => {
+  const gear = roomGear()
   return { ...gear, shelter: { ...gear.shelter, things: [...gear.shelter.things, ...more.map((one) => thing(one))] } }
 }
-const used = (use: HeaterUse): ShelterGear =>
-  shelterGear({ placed: [{ heaterId: 'panel', pose: pose({ xM: 5.5, yM: 1, turnDeg: 180 }), use }] })
+const used = (use: HeaterUse): RoomGear =>
+  roomGear({ placed: [{ heaterId: 'panel', pose: pose({ xM: 5.5, yM: 1, turnDeg: 180 }), use }] })
 
 test('well placed, open in two places, alarm tested: nothing is to be said', () => {
   expect(codes()).toEqual([])
@@ -48,7 +48,7 @@ describe('where it stands', () => {
     expect(found && formatPhrase(found.sentence, 'us')).toMatch(/^Curtain lacks [\d.]+.in to the front of Panel heater/)
   })
   test('one that is not placed, or cannot be judged', () => {
-    expect(codes({ rooms: [shelterGear({ placed: [] })] })).toEqual(['fix-first heater-not-placed'])
+    expect(codes({ rooms: [roomGear({ placed: [] })] })).toEqual(['fix-first heater-not-placed'])
     const large = heaterGear({ body: body({ heightM: 3 }) })
     expect(codes({ heaters: [large] })).toEqual(['fix-first placing-not-judged'])
   })
@@ -63,7 +63,7 @@ describe('where it stands', () => {
     ])
   })
   test('in the way out it is a stop', () => {
-    const gear = shelterGear()
+    const gear = roomGear()
     const room = { ...gear.shelter.room, widthM: 1.2, openings: [door({ side: 'front', alongM: 0.6 })] }
     const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.1 })
     const wide = heaterGear({
@@ -88,7 +88,7 @@ describe('the room itself', () => {
     expect(codes({ rooms: [withThings({ ...locker, sealed: 'no' })] })).toEqual(['stop cylinder-inside'])
   })
   test('without bed or door nobody can tell of the way out', () => {
-    expect(codes({ rooms: [shelterGear({ things: [] })] })).toEqual(['fix-first exit-not-drawn'])
+    expect(codes({ rooms: [roomGear({ things: [] })] })).toEqual(['fix-first exit-not-drawn'])
   })
   test('it is judged without a heater too', () => {
     const rooms = [withThings({ id: 'c', kind: 'cylinder', xM: 1, yM: 3.5 })]
@@ -97,8 +97,8 @@ describe('the room itself', () => {
 })
 
 describe('air', () => {
-  const open = (...openings: ReturnType<typeof window>[]): ShelterGear => {
-    const gear = shelterGear()
+  const open = (...openings: ReturnType<typeof window>[]): RoomGear => {
+    const gear = roomGear()
     return { ...gear, shelter: { ...gear.shelter, room: { ...gear.shelter.room, openings: [door(), ...openings] } } }
   }
   test('too little open is a stop and leads to the openings', () => {
@@ -118,7 +118,7 @@ describe('air', () => {
   test('two that may burn together want both their areas', () => {
     const second = heaterGear({}, 'second')
     const placed = [
-      ...shelterGear().shelter.placed,
+      ...roomGear().shelter.placed,
       { heaterId: 'second', pose: pose({ xM: 5.5, yM: 3, turnDeg: 180 }), use: 'evening' as const },
     ]
     const gear = open(window({ openM: inches(0.6) }), window({ id: 'b', side: 'right', alongM: 1, openM: inches(0.6) }))

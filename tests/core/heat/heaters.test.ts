@@ -1,6 +1,6 @@
 import { panel, radiant } from '@tests/heat'
 import { BTU_PER_HOUR_W, FOOT_M } from '@tests/tradeUnits'
-import { altitudeFigures, altitudeOfHeater } from '@/core/heat/heaters/heaterAltitude'
+import { altitudeFigures, heaterAltitude } from '@/core/heat/heaters/heaterAltitude'
 import { heaterKinds, heaterSchema } from '@/core/heat/heaters/heater'
 import { compareHeater, type HeaterMoney } from '@/core/heat/heaters/compareHeater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
@@ -8,19 +8,19 @@ import { heaterProcedures, lightingSteps } from '@/core/heat/heaters/lightingSte
 
 describe('altitude', () => {
   test('7,000 ft for one with a cut-off, by common practice; the manual’s word comes first', () => {
-    const common = altitudeOfHeater({ ...radiant, highestM: null }, 2410)
+    const common = heaterAltitude({ ...radiant, highestM: null }, 2410)
     expect(common).toMatchObject({ isAbove: true, from: 'common' })
     expect((common.limitM ?? 0) / FOOT_M).toBeCloseTo(7000, 6)
-    expect(altitudeOfHeater({ ...radiant, highestM: 3000 }, 2410)).toMatchObject({ isAbove: false, from: 'manual' })
+    expect(heaterAltitude({ ...radiant, highestM: 3000 }, 2410)).toMatchObject({ isAbove: false, from: 'manual' })
   })
   test('one of which nobody knows is taken to have a cut-off; without one there is no limit but the manual’s', () => {
-    expect(altitudeOfHeater({ ...radiant, highestM: null, oxygenCutOff: 'not-known' }, 2410).isAbove).toBe(true)
-    expect(altitudeOfHeater({ ...panel, highestM: null }, 2410)).toMatchObject({ limitM: null, isAbove: false })
+    expect(heaterAltitude({ ...radiant, highestM: null, oxygenCutOff: 'not-known' }, 2410).isAbove).toBe(true)
+    expect(heaterAltitude({ ...panel, highestM: null }, 2410)).toMatchObject({ limitM: null, isAbove: false })
   })
   test('derated 4 % for each 1,000 ft above the sea, from 2,000 ft on. NFPA 54 [from memory]', () => {
-    expect(altitudeOfHeater(panel, 1999 * FOOT_M).deratedShare).toBe(1)
-    expect(altitudeOfHeater(panel, 5000 * FOOT_M).deratedShare).toBeCloseTo(0.8, 9)
-    expect(altitudeOfHeater(panel, 7907 * FOOT_M).deratedShare).toBeCloseTo(1 - 0.04 * 7.907, 9)
+    expect(heaterAltitude(panel, 1999 * FOOT_M).deratedShare).toBe(1)
+    expect(heaterAltitude(panel, 5000 * FOOT_M).deratedShare).toBeCloseTo(0.8, 9)
+    expect(heaterAltitude(panel, 7907 * FOOT_M).deratedShare).toBeCloseTo(1 - 0.04 * 7.907, 9)
   })
   test('as figures, each with its basis', () => {
     const figures = altitudeFigures(radiant, 2410)

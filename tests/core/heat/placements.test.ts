@@ -1,8 +1,8 @@
 import { bareRoom, body, door, thing } from '@tests/heat'
 import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
-import { insideBy } from '@/core/heat/room/roomGeometry'
+import { penetrationM } from '@/core/heat/room/roomGeometry'
 import { boxPoints } from '@/core/math/planGeometry'
-import { placements, posesOnGrid } from '@/core/heat/clearance/placements'
+import { placements, gridPoses } from '@/core/heat/clearance/placements'
 
 const bed = thing({ id: 'bed', name: 'Bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.2, highM: 0.5 })
 const lined = bareRoom({ liningsBurn: true, widthM: 2.2, openings: [door()] })
@@ -79,15 +79,15 @@ describe('nowhere', () => {
 
 describe('the poses tried', () => {
   test('lie in the room, four ways round, to the last wall', () => {
-    const poses = posesOnGrid(body(), lined, 0.25)
+    const poses = gridPoses(body(), lined, 0.25)
     for (const { xM, yM, turnDeg } of poses) {
-      expect(insideBy(lined, boxPoints({ xM, yM }, 0.2, 0.4, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
+      expect(penetrationM(lined, boxPoints({ xM, yM }, 0.2, 0.4, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
     }
     expect(new Set(poses.map(({ turnDeg }) => turnDeg))).toEqual(new Set([0, 90, 180, 270]))
     expect(Math.max(...poses.map(({ xM }) => xM))).toBeCloseTo(5.9, 9)
   })
   test('one that hangs has its back on a wall', () => {
-    const hung = posesOnGrid(body({ mount: 'wall' }), lined, 0.1)
+    const hung = gridPoses(body({ mount: 'wall' }), lined, 0.1)
     expect(hung.length).toBeGreaterThan(0)
     for (const { xM, yM, turnDeg, bottomM } of hung) {
       expect(bottomM).toBeGreaterThan(0)
@@ -98,7 +98,7 @@ describe('the poses tried', () => {
   test('a corner walled off is no place', () => {
     const corner = { lengthM: 2, widthM: 1 }
     const room = bareRoom({ corner })
-    const inCorner = posesOnGrid(body(), room, 0.2).filter(({ xM, yM }) => xM < 1.9 && yM > 3.1)
+    const inCorner = gridPoses(body(), room, 0.2).filter(({ xM, yM }) => xM < 1.9 && yM > 3.1)
     expect(inCorner).toEqual([])
   })
   test('a grid too fine for the room is refused', () => {

@@ -2,20 +2,20 @@ import fc from 'fast-check'
 import { bareRoom, door, thing, window } from '@tests/heat'
 import { InputError } from '@/core/base/InputError'
 import { boxPoints } from '@/core/math/planGeometry'
-import { ceilingM, insideBy, roomOutline, roomVolumeM3 } from '@/core/heat/room/roomGeometry'
+import { ceilingM, penetrationM, roomOutline, roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { newThing, thingFacts, thingKinds } from '@/core/heat/room/thing'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { exitState } from '@/core/heat/clearance/exitState'
 import { readyRooms } from '@/core/heat/room/readyRooms'
 import { roomSchema } from '@/core/heat/room/room'
-import { shelterSchema } from '@/core/heat/room/roomPlan'
-import { snapped } from '@/core/heat/room/snapToRoom'
+import { roomPlanSchema } from '@/core/heat/room/roomPlan'
+import { snapToRoom } from '@/core/heat/room/snapToRoom'
 
 describe('ready rooms', () => {
   test('are the five shapes, each a room that can be, with its bed and its door', () => {
     expect(readyRooms.map(({ shape }) => shape)).toEqual(['van', 'trailer', 'truck-cap', 'motorhome', 'tent-annex'])
     for (const { shelter } of readyRooms) {
-      expect(shelterSchema.safeParse(shelter).success).toBe(true)
+      expect(roomPlanSchema.safeParse(shelter).success).toBe(true)
       expect(() => requireRoom(shelter.room)).not.toThrow()
       expect(exitState(shelter.room, shelter.things, null).state).toBe('clear')
     }
@@ -23,7 +23,7 @@ describe('ready rooms', () => {
   test('nothing in them stands through a wall', () => {
     for (const { shelter } of readyRooms) {
       for (const { lengthM, widthM, turnDeg, ...at } of shelter.things) {
-        expect(insideBy(shelter.room, boxPoints(at, lengthM, widthM, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
+        expect(penetrationM(shelter.room, boxPoints(at, lengthM, widthM, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
       }
     }
   })
@@ -113,11 +113,11 @@ describe('dropped on the plan', () => {
   const room = bareRoom()
   const box = thing({ xM: 3, yM: 2, lengthM: 1, widthM: 0.5 })
   test('a thing near a wall lies against it', () => {
-    expect(snapped(room, { ...box, xM: 0.53 }).xM).toBe(0.5)
-    expect(snapped(room, { ...box, yM: 3.78 }).yM).toBe(3.75)
+    expect(snapToRoom(room, { ...box, xM: 0.53 }).xM).toBe(0.5)
+    expect(snapToRoom(room, { ...box, yM: 3.78 }).yM).toBe(3.75)
   })
   test('a turned one by its turned sides', () => {
-    expect(snapped(room, { ...box, turnDeg: 90, xM: 0.27 }).xM).toBeCloseTo(0.25, 12)
+    expect(snapToRoom(room, { ...box, turnDeg: 90, xM: 0.27 }).xM).toBeCloseTo(0.25, 12)
   })
   test('elsewhere it goes to the nearest half inch, and never out of the room', () => {
     fc.assert(
@@ -126,14 +126,14 @@ describe('dropped on the plan', () => {
         fc.double({ min: -3, max: 7, noNaN: true }),
         fc.constantFrom(0, 90, 180, 270),
         (xM, yM, turnDeg) => {
-          const at = snapped(room, { ...box, xM, yM, turnDeg })
-          expect(insideBy(room, boxPoints(at, 1, 0.5, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
-          expect(snapped(room, { ...box, ...at, turnDeg })).toEqual(at)
+          const at = snapToRoom(room, { ...box, xM, yM, turnDeg })
+          expect(penetrationM(room, boxPoints(at, 1, 0.5, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
+          expect(snapToRoom(room, { ...box, ...at, turnDeg })).toEqual(at)
         },
       ),
     )
   })
   test('what is longer than the room lies in its middle', () => {
-    expect(snapped(room, { ...box, lengthM: 9 }).xM).toBe(3)
+    expect(snapToRoom(room, { ...box, lengthM: 9 }).xM).toBe(3)
   })
 })

@@ -1,8 +1,8 @@
 import psychrolib from 'psychrolib'
 import { bareRoom, window } from '@tests/heat'
-import { airMarks, roomAir } from '@/core/heat/air/roomAir'
-import { dewPointK, saturationVapourPa } from '@/core/fluids/waterVapor'
-import { peopleGive } from '@/core/heat/air/airModel'
+import { airThresholds, roomAir } from '@/core/heat/air/roomAir'
+import { dewPointK, saturationVaporPa } from '@/core/fluids/waterVapor'
+import { occupantEmissions } from '@/core/heat/air/airModel'
 import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
 import type { z } from '@/core/base/zod'
 import { airSummary } from '@/core/heat/air/airSummary'
@@ -32,7 +32,7 @@ describe('in the long run', () => {
   if (!last) throw new Error('a series has an end')
   const molPerM3 = 101325 / (GAS_J_MOLK * last.temperatureK)
   const flame = combustion(900)
-  const breath = peopleGive({ asleep: 2, awake: 0 })
+  const breath = occupantEmissions({ asleep: 2, awake: 0 })
 
   test('CO2 comes to C = Cout + G/Q within 0.5 %', () => {
     const made = (flame.co2MolS + breath.co2MolS) / molPerM3
@@ -64,7 +64,7 @@ describe('nothing is lost', () => {
     },
   )
   test('what was made is what burned and what was breathed', () => {
-    const breath = peopleGive({ asleep: 2, awake: 1 })
+    const breath = occupantEmissions({ asleep: 2, awake: 1 })
     const seconds = 4 * 3600
     expect(night.propaneKg).toBeCloseTo((2000 * 5000) / 50.35e6, 6)
     const co2 = night.propaneKg * perKgPropane.co2Kg + breath.co2MolS * seconds * 0.0440095
@@ -80,7 +80,7 @@ describe('nothing is lost', () => {
 describe('humid air agrees with psychrolib (ASHRAE Fundamentals 2017)', () => {
   psychrolib.SetUnitSystem(psychrolib.SI)
   test.each([-30, -10, -0.5, 0.5, 5, 20, 35, 60])('saturation at %d °C', (celsius) => {
-    expect(saturationVapourPa(celsius + 273.15) / psychrolib.GetSatVapPres(celsius)).toBeCloseTo(1, 6)
+    expect(saturationVaporPa(celsius + 273.15) / psychrolib.GetSatVapPres(celsius)).toBeCloseTo(1, 6)
   })
   test.each([
     [20, 0.5],
@@ -88,9 +88,9 @@ describe('humid air agrees with psychrolib (ASHRAE Fundamentals 2017)', () => {
     [-5, 0.8],
     [30, 0.2],
   ])('dew point at %d °C and %d', (celsius, humidity) => {
-    const vapourPa = humidity * saturationVapourPa(celsius + 273.15)
+    const vaporPa = humidity * saturationVaporPa(celsius + 273.15)
     const theirs = psychrolib.GetTDewPointFromRelHum(celsius, humidity)
-    expect(dewPointK(vapourPa) - 273.15).toBeCloseTo(theirs, 2)
+    expect(dewPointK(vaporPa) - 273.15).toBeCloseTo(theirs, 2)
   })
   test('a moment of the model: humidity and dew point belong together', () => {
     for (const moment of air({ heaterW: 700, people: { awake: 2, asleep: 0 } }).series.slice(0, 60)) {
@@ -102,7 +102,7 @@ describe('humid air agrees with psychrolib (ASHRAE Fundamentals 2017)', () => {
     }
   })
   test('outside its range a temperature is refused', () => {
-    expect(() => saturationVapourPa(100)).toThrow(/between/)
+    expect(() => saturationVaporPa(100)).toThrow(/between/)
   })
 })
 
@@ -132,7 +132,7 @@ describe('marks', () => {
     const shut = air({ room: sealed, heaterW: 2600, durationS: 6 * 3600 })
     const grave = airSummary(shut).worst?.mark
     expect(grave?.of === 'oxygen' || (grave?.at ?? 0) >= 5000).toBe(true)
-    expect(airMarks.map(({ source }) => source)).toContain('OSHA')
+    expect(airThresholds.map(({ source }) => source)).toContain('OSHA')
   })
   test('a cut-off shuts the heater at 18 % and for good', () => {
     const shut = air({

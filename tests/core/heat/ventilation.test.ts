@@ -1,10 +1,10 @@
 import fc from 'fast-check'
 import { bareRoom, door, window } from '@tests/heat'
 import { BTU_PER_HOUR_W, inches, SQUARE_INCH_M2 } from '@tests/tradeUnits'
-import { naturalFlowM3S } from '@/core/heat/air/naturalFlow'
+import { ventilationFlowM3S } from '@/core/heat/air/ventilationFlow'
 import { openAreaM2, openingHeightM } from '@/core/heat/ventilation/openings'
 import { ventilationCheck } from '@/core/heat/ventilation/ventilationCheck'
-import { openFurther } from '@/core/heat/ventilation/openFurther'
+import { planOpenings } from '@/core/heat/ventilation/planOpenings'
 import type { Opening, Room } from '@/core/heat/room/room'
 import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 import { ventilationSlip } from '@/core/heat/ventilation/ventilationSlip'
@@ -62,28 +62,28 @@ describe('two ways for the air', () => {
 
 describe('how far to open', () => {
   test('two windows of 24 in for 24 in²: each half an inch', () => {
-    const { steps, suffices } = openFurther(room(window(), other()), 24 * SQUARE_INCH_M2)
+    const { steps, suffices } = planOpenings(room(window(), other()), 24 * SQUARE_INCH_M2)
     expect(suffices).toBe(true)
     expect(steps.map(({ openingId }) => openingId)).toEqual(['window', 'other'])
     for (const { openM } of steps) expect(openM).toBeCloseTo(inches(0.5), 6)
   })
   test('where one is open already the other side is opened, not the same further', () => {
-    const { steps } = openFurther(room(window({ openM: inches(0.5) }), other()), 24 * SQUARE_INCH_M2)
+    const { steps } = planOpenings(room(window({ openM: inches(0.5) }), other()), 24 * SQUARE_INCH_M2)
     expect(steps.map(({ openingId }) => openingId)).toEqual(['other'])
     expect(steps[0]?.openM).toBeCloseTo(inches(0.5), 6)
   })
   test('where there is only one, it is opened twice as far', () => {
-    const { steps } = openFurther(room(window()), 24 * SQUARE_INCH_M2)
+    const { steps } = planOpenings(room(window()), 24 * SQUARE_INCH_M2)
     expect(steps[0]?.openM).toBeCloseTo(inches(2), 6)
   })
   test('nothing to do when enough is open; all wide open, said so, when that is too little', () => {
-    expect(openFurther(room(window({ openM: inches(2) }), other({ openM: inches(2) })), 0.03).steps).toEqual([])
-    const little = openFurther(room(window()), 3)
+    expect(planOpenings(room(window({ openM: inches(2) }), other({ openM: inches(2) })), 0.03).steps).toEqual([])
+    const little = planOpenings(room(window()), 3)
     expect(little.suffices).toBe(false)
     expect(little.steps.map(({ openM }) => openM)).toEqual([inches(14)])
   })
   test('the door comes last', () => {
-    const { steps } = openFurther(room(door(), window(), other()), 24 * SQUARE_INCH_M2)
+    const { steps } = planOpenings(room(door(), window(), other()), 24 * SQUARE_INCH_M2)
     expect(steps.map(({ openingId }) => openingId)).not.toContain('door')
   })
   test('done as it says, it is enough, and a hair less would not be', () => {
@@ -94,7 +94,7 @@ describe('how far to open', () => {
         fc.double({ min: 0.002, max: 0.2, noNaN: true }),
         (a, b, neededM2) => {
           const now = room(window({ openM: a }), other({ openM: b }), vent())
-          const { steps, suffices } = openFurther(now, neededM2)
+          const { steps, suffices } = planOpenings(now, neededM2)
           const opened = now.openings.map((opening) => ({
             ...opening,
             openM: steps.find(({ openingId }) => openingId === opening.id)?.openM ?? opening.openM,
@@ -156,30 +156,30 @@ describe('air through openings', () => {
     const one = room(low, high)
     const area = 0.01 / Math.SQRT2
     const byFormula = 0.61 * area * Math.sqrt((2 * 20 * 9.80665 * 2) / 283.15)
-    expect(naturalFlowM3S(one, 0)(inK, outK)).toBeCloseTo(byFormula, 6)
+    expect(ventilationFlowM3S(one, 0)(inK, outK)).toBeCloseTo(byFormula, 6)
   })
   test('unlike areas: 1/Ab² = 1/A₁² + 1/A₂²', () => {
     const unlike = room(low, { ...high, openM: 0.05 })
     const area = 1 / Math.sqrt(1 / 0.01 ** 2 + 1 / 0.005 ** 2)
     const byFormula = 0.61 * area * Math.sqrt((2 * 20 * 9.80665 * 2) / 283.15)
-    expect(naturalFlowM3S(unlike, 0)(inK, outK)).toBeCloseTo(byFormula, 6)
+    expect(ventilationFlowM3S(unlike, 0)(inK, outK)).toBeCloseTo(byFormula, 6)
   })
   test('one window by itself: Q = Cd·A/3·√(g·h·ΔT/T), BS 5925 table 8 [from memory]', () => {
     const single = room(window({ widthM: 0.6, heightM: 0.35, openM: 0.3 }))
     const byFormula = ((0.61 * 0.18) / 3) * Math.sqrt((9.80665 * 0.3 * 20) / 283.15)
-    expect(naturalFlowM3S(single, 0)(inK, outK)).toBeCloseTo(byFormula, 9)
+    expect(ventilationFlowM3S(single, 0)(inK, outK)).toBeCloseTo(byFormula, 9)
   })
   test('wind: in gusts through one side 0.025·A·U, across two Cd·Aw·U·√ΔCp; the greater of wind and warmth counts', () => {
     const half = { openM: 0.1 }
-    const single = naturalFlowM3S(room(window(half)), 4)(inK, inK)
+    const single = ventilationFlowM3S(room(window(half)), 4)(inK, inK)
     expect(single).toBeCloseTo(0.025 * inches(24) * 0.1 * 4, 9)
-    const across = naturalFlowM3S(room(window(half), other(half)), 4)(inK, inK)
+    const across = ventilationFlowM3S(room(window(half), other(half)), 4)(inK, inK)
     expect(across).toBeCloseTo(0.61 * ((inches(24) * 0.1) / Math.SQRT2) * 4 * Math.sqrt(0.6), 9)
-    expect(naturalFlowM3S(room(low, high), 0.01)(inK, outK)).toBe(naturalFlowM3S(room(low, high), 0)(inK, outK))
+    expect(ventilationFlowM3S(room(low, high), 0.01)(inK, outK)).toBe(ventilationFlowM3S(room(low, high), 0)(inK, outK))
   })
   test('calm and as warm outside as in, nothing moves; shut, nothing either', () => {
-    expect(naturalFlowM3S(room(low, high), 0)(inK, inK)).toBe(0)
-    expect(naturalFlowM3S(room(window()), 0)(inK, outK)).toBe(0)
+    expect(ventilationFlowM3S(room(low, high), 0)(inK, inK)).toBe(0)
+    expect(ventilationFlowM3S(room(window()), 0)(inK, outK)).toBe(0)
   })
   test('a vent’s height is that of the ceiling, a window’s that of its gap', () => {
     expect(openingHeightM(room(), high)).toBe(2)

@@ -5,7 +5,7 @@ import { heatOutlook } from '@/core/heat/warmth/heatOutlook'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
 import { warmUpCurve, warmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
-import { studentFactor } from '@/core/math/studentT'
+import { tQuantile95 } from '@/core/math/studentT'
 import { warmthSavings } from '@/core/heat/warmth/warmthSavings'
 import { warmthSlip } from '@/core/heat/warmth/warmthSlip'
 
@@ -156,10 +156,10 @@ describe('a fit', () => {
   })
 
   test('Student’s factor falls from 12.7 towards 1.96', () => {
-    expect(studentFactor(1)).toBeCloseTo(12.7, 1)
-    expect(studentFactor(10)).toBeCloseTo(2.23, 2)
-    expect(studentFactor(1000)).toBeCloseTo(1.96, 2)
-    for (let spare = 1; spare < 40; spare += 1) expect(studentFactor(spare + 1)).toBeLessThan(studentFactor(spare))
+    expect(tQuantile95(1)).toBeCloseTo(12.7, 1)
+    expect(tQuantile95(10)).toBeCloseTo(2.23, 2)
+    expect(tQuantile95(1000)).toBeCloseTo(1.96, 2)
+    for (let spare = 1; spare < 40; spare += 1) expect(tQuantile95(spare + 1)).toBeLessThan(tQuantile95(spare))
   })
 })
 

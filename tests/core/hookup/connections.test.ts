@@ -1,5 +1,5 @@
 import { connectionIds, connections, type ConnectionId } from '@/core/hookup/catalogue/connections'
-import { connectionVerdict, portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
+import { connectionVerdict, portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import { jointWork } from '@/core/hookup/checks/jointWork'
 
 /** Written out by hand, so that a slip in the data shows. Common practice. */
@@ -62,15 +62,15 @@ test('of several that a port offers the one that mates is taken; one sex never g
     { connection: 'type1-acme', sex: 'male' },
     { connection: 'pol', sex: 'female' },
   ] as const
-  expect(portsVerdict(valve, [{ connection: 'pol', sex: 'male' }])).toMatchObject({
+  expect(portCompatibility(valve, [{ connection: 'pol', sex: 'male' }])).toMatchObject({
     verdict: 'mates',
     connection: 'pol',
   })
-  expect(portsVerdict(valve, [{ connection: 'type1-acme', sex: 'female' }]).connection).toBe('type1-acme')
-  expect(portsVerdict(valve, [{ connection: 'type1-acme', sex: 'male' }])).toMatchObject({
+  expect(portCompatibility(valve, [{ connection: 'type1-acme', sex: 'female' }]).connection).toBe('type1-acme')
+  expect(portCompatibility(valve, [{ connection: 'type1-acme', sex: 'male' }])).toMatchObject({
     verdict: 'does-not-fit',
     sameSex: true,
   })
   const thread = [{ connection: 'npt-3/8', sex: 'male' }] as const
-  expect(portsVerdict(thread, [{ connection: 'flare-3/8', sex: 'male' }]).verdict).toBe('lookalike')
+  expect(portCompatibility(thread, [{ connection: 'flare-3/8', sex: 'male' }]).verdict).toBe('lookalike')
 })

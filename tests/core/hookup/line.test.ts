@@ -4,7 +4,7 @@ import { InputError } from '@/core/base/InputError'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
 import { jointSheet, toolsToBring } from '@/core/hookup/checks/jointSheet'
 import type { Line } from '@/core/hookup/line/line'
-import { lineChangeWords, lineFingerprint } from '@/core/hookup/line/lineChanges'
+import { describeLineChanges, lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { partGroups, partTypeSchema } from '@/core/hookup/catalogue/partType'
 import { readLineFile, writeLineFile } from '@/core/hookup/line/lineFile'
@@ -58,7 +58,7 @@ describe('drawing', () => {
     const swapped = edited(two, join('right-pigtail', 'out', 'changeover', 'left'))
     expect(swapped.joints.filter(({ to }) => to.partId === 'changeover')).toHaveLength(1)
     const parted = edited(two, { do: 'unjoin', id: 'cooktop-in' })
-    expect(lineGraph(parted).islands).toEqual(['cooktop'])
+    expect(lineGraph(parted).unreachableParts).toEqual(['cooktop'])
   })
 
   test('any row of edits leaves a line that can be judged', () => {
@@ -159,17 +159,17 @@ describe('the joint sheet', () => {
 
 describe('history and files', () => {
   test('what was changed is said in words; names and settings are no change', () => {
-    expect(lineChangeWords(null, two)).toEqual(['drawn with 15 parts'])
+    expect(describeLineChanges(null, two)).toEqual(['drawn with 15 parts'])
     expect(
-      lineChangeWords(two, edited(two, change('main', { name: 'Spine' }), change('changeover', { lever: 'both' }))),
+      describeLineChanges(two, edited(two, change('main', { name: 'Spine' }), change('changeover', { lever: 'both' }))),
     ).toEqual([])
-    expect(lineChangeWords(two, edited(two, { do: 'remove', id: 'test-port' }))).toEqual(
+    expect(describeLineChanges(two, edited(two, { do: 'remove', id: 'test-port' }))).toEqual(
       expect.arrayContaining(['Test port in 3/8 flare taken out']),
     )
-    expect(lineChangeWords(two, edited(two, change('left-pigtail', { madeMonth: '2026-01' })))).toEqual([
+    expect(describeLineChanges(two, edited(two, change('left-pigtail', { madeMonth: '2026-01' })))).toEqual([
       'Pigtail, hand-wheel to 1/4 inverted flare, 15 in exchanged',
     ])
-    expect(lineChangeWords(two, edited(two, change('main', { lengthM: 4 })))[0]).toContain('another length')
+    expect(describeLineChanges(two, edited(two, change('main', { lengthM: 4 })))[0]).toContain('another length')
     expect(lineFingerprint(edited(two, change('main', { name: 'Spine' })))).toBe(lineFingerprint(two))
     expect(lineFingerprint(edited(two, change('main', { lengthM: 4 })))).not.toBe(lineFingerprint(two))
   })

@@ -4,15 +4,15 @@ import { jointSheet } from '@/core/hookup/checks/jointSheet'
 import type { JointState, Line } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
+import { portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
-import { inOrder } from '@/core/findings/Finding'
+import { sortFindings } from '@/core/findings/Finding'
 
 /** The best that two parts of the catalogue can make together, gas going from the first into the second. */
 function together(from: string, to: string): string {
   const outs = partType(from).ports.filter(({ way }) => way !== 'in')
   const ins = partType(to).ports.filter(({ way }) => way !== 'out')
-  const verdicts = outs.flatMap((out) => ins.map((into) => portsVerdict(out.fits, into.fits)))
+  const verdicts = outs.flatMap((out) => ins.map((into) => portCompatibility(out.fits, into.fits)))
   const best =
     verdicts.find(({ verdict }) => verdict === 'mates') ?? verdicts.find(({ verdict }) => verdict === 'lookalike')
   return best ? `${best.verdict} ${best.connection}` : 'does-not-fit'
@@ -182,7 +182,7 @@ test('findings come gravest first, and lead to the part they are about', () => {
     add('loose', 'tube-3/8', null),
   )
   const { findings } = check(messy)
-  expect(findings).toEqual(inOrder(findings))
+  expect(findings).toEqual(sortFindings(findings))
   expect(findings.map(({ code, severity, remedy }) => [severity, code, remedy.about])).toEqual([
     ['stop', 'joint-taped', 'cooktop-in'],
     ['fix-first', 'not-fed', 'loose'],

@@ -129,9 +129,9 @@ describe('a hold test', () => {
 
 test('density of a gas: near ideal when thin, and up to its seam', () => {
   expect(gasDensityKgM3('propane', MILD, 101325)).toBeCloseTo((101325 * 0.0440956) / (8.314462618 * MILD), 1)
-  const seam = saturation('propane', MILD)
-  expect(gasDensityKgM3('propane', MILD, seam.pressurePa)).toBeCloseTo(seam.vapourDensityKgM3, 2)
-  expect(() => gasDensityKgM3('propane', MILD, seam.pressurePa * 1.1)).toThrow(InputError)
+  const phaseBoundary = saturation('propane', MILD)
+  expect(gasDensityKgM3('propane', MILD, phaseBoundary.pressurePa)).toBeCloseTo(phaseBoundary.vapourDensityKgM3, 2)
+  expect(() => gasDensityKgM3('propane', MILD, phaseBoundary.pressurePa * 1.1)).toThrow(InputError)
   expect(() => gasDensityKgM3('co2', MILD, -1)).toThrow(InputError)
 })
 

@@ -1,11 +1,11 @@
 import { add, chain, change, edited, soundStart } from '@tests/lines'
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
-import { holdClock, holdSteps } from '@/core/leak-test/hold/holdSteps'
+import { formatCountdown, holdSteps } from '@/core/leak-test/hold/holdSteps'
 import { leakGrades, type LeakGrade, leakTestState, type LeakReading } from '@/core/leak-test/sheet/leakTestState'
 import { leakKinds, leakSheet, type LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { formatPhrase } from '@/core/units/formatQuantity'
-import { findBranch } from '@/core/leak-test/hold/findBranch'
+import { isolateLeakingBranch } from '@/core/leak-test/hold/isolateLeakingBranch'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
 import { leakFindings, type LeakTestRecord, type LineTightness } from '@/core/leak-test/sheet/leakFindings'
 
@@ -195,7 +195,10 @@ describe('what readiness is told', () => {
 describe('branch by branch', () => {
   const branches = ['fridge', 'cooktop', 'panel']
   test('a fall with all shut is the main line', () => {
-    expect(findBranch(branches, [{ open: [], outcome: 'fell' }])).toMatchObject({ mainLeaks: true, found: null })
+    expect(isolateLeakingBranch(branches, [{ open: [], outcome: 'fell' }])).toMatchObject({
+      mainLeaks: true,
+      found: null,
+    })
   })
   test('the one branch that is left when the others held', () => {
     const holds = [
@@ -203,7 +206,7 @@ describe('branch by branch', () => {
       { open: ['fridge'], outcome: 'held' },
       { open: ['cooktop'], outcome: 'fell' },
     ] as const
-    expect(findBranch(branches, holds)).toEqual({
+    expect(isolateLeakingBranch(branches, holds)).toEqual({
       sound: ['fridge'],
       suspect: ['cooktop'],
       mainLeaks: false,
@@ -215,12 +218,12 @@ describe('branch by branch', () => {
       { open: [], outcome: 'held' },
       { open: ['cooktop', 'panel'], outcome: 'fell' },
     ] as const
-    expect(findBranch(branches, holds)).toMatchObject({ suspect: ['cooktop', 'panel'], found: null })
+    expect(isolateLeakingBranch(branches, holds)).toMatchObject({ suspect: ['cooktop', 'panel'], found: null })
   })
 })
 
 test('the clock of a hold counts down, then on', () => {
-  expect([180, 59.2, 1, 0, -1, -75].map(holdClock)).toEqual(['3:00', '1:00', '0:01', '+0:00', '+0:01', '+1:15'])
+  expect([180, 59.2, 1, 0, -1, -75].map(formatCountdown)).toEqual(['3:00', '1:00', '0:01', '+0:00', '+0:01', '+1:15'])
 })
 
 test('each side has its procedure, no step twice', () => {

@@ -26,7 +26,7 @@ test.each(Object.entries(basis))('%s says what it is, how, whence and how sure',
   expect(entry.title).toMatch(/^\S.*\S$/)
   expect(entry.formula).toMatch(/\.$/)
   expect(entry.source.length).toBeGreaterThan(3)
-  expect(['published', 'common practice', 'from memory', 'your entry']).toContain(entry.standing)
+  expect(['published', 'common practice', 'from memory', 'your entry']).toContain(entry.provenance)
   if ('caution' in entry) expect(entry.caution).toMatch(/\.$/)
 })
 

@@ -3,10 +3,10 @@ import { runRig, steadyBurner, steadyWeather, tripRun, twentyPound } from '@test
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
 import { batterySchema } from '@/core/run/battery/battery'
 import { fillableIds, fillBefore } from '@/core/run/analysis/fillBefore'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import { nightRibbons, weakestHour } from '@/core/run/analysis/nightRibbons'
 import { plannedUses, runOutlook } from '@/core/run/simulation/runOutlook'
-import { nothingSupposed } from '@/core/run/simulation/runInput'
+import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import { batterySlip } from '@/core/run/battery/batterySlip'
 import { fridgeWarmUp } from '@/core/run/travel/fridgeWarmUp'
@@ -118,7 +118,7 @@ describe('the trip drawn and written', () => {
     [24 * 3600, '2026-12-04T15:00', 'night 2, 3:00 pm'],
     [21 * 3600, '2026-12-04T15:00-07:00', 'night 1, 12:00 pm'],
   ])('%d s after %s is %s', (timeS, startISO, words) => {
-    expect(momentWords(timeS, startISO)).toBe(words)
+    expect(formatTripTime(timeS, startISO)).toBe(words)
   })
 })
 
@@ -127,7 +127,7 @@ test('habits come to hours at full; typed hours stay what they are', () => {
     applianceUse({ burnPerDayS: 5 * 3600 }),
     applianceUse({ id: 'fridge', kind: 'fridge', inputW: 410, burnPerDayS: 0, habit: { way: 'around' } }),
   ]
-  const { trip, run } = runOutlook(runRig(), tripPlan({ uses }), nothingSupposed)
+  const { trip, run } = runOutlook(runRig(), tripPlan({ uses }), baselineScenario)
   expect(plannedUses(tripPlan({ uses }), run)).toEqual(trip.uses)
   expect(trip.uses[0]?.burnPerDayS).toBe(5 * 3600)
   const balance = gasForTrip([cylinderGear()], trip)[0]
@@ -183,7 +183,7 @@ describe('driving', () => {
   test('where nothing is known it is off; tunnels, ferries and fuel stops are off everywhere', () => {
     expect(drivingRules.at(-1)).toMatchObject({ id: 'elsewhere', on: 'forbidden' })
     expect(alwaysOff.map(({ id }) => id)).toEqual(['fuel', 'tunnel', 'ferry'])
-    for (const { source, standing } of drivingRules) expect(`${source}${standing}`.length).toBeGreaterThan(20)
+    for (const { source, provenance } of drivingRules) expect(`${source}${provenance}`.length).toBeGreaterThan(20)
   })
 
   test.each(travelProcedures)('%s: every step has its reason, and some hold the next', (procedure) => {

@@ -3,8 +3,8 @@ import { OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { aloneOnSupply, runtimeSlip } from '@/core/appliances/runtimeSlip'
-import { drawnLevels } from '@/core/cylinders/contents/drawnLevels'
-import { shelfFigures } from '@/core/cylinders/contents/shelfFigures'
+import { drawingLevels } from '@/core/cylinders/contents/drawingLevels'
+import { cylinderSummary } from '@/core/cylinders/contents/cylinderSummary'
 import { basis } from '@/core/rules/basis/basis'
 import { gasBars } from '@/core/run/analysis/gasBars'
 import { gasForTrip } from '@/core/run/analysis/gasForTrip'
@@ -52,21 +52,21 @@ describe('the bars', () => {
 
 describe('the shelf and the drawing', () => {
   test('a cylinder at a glance', () => {
-    expect(shelfFigures(cylinderGear(), NOW)).toMatchObject({ mark: 'ready', share: { value: 13.6 / 19.992 } })
-    expect(shelfFigures(cylinderGear({ lastWeighing: null }), NOW)).toMatchObject({
+    expect(cylinderSummary(cylinderGear(), NOW)).toMatchObject({ mark: 'ready', share: { value: 13.6 / 19.992 } })
+    expect(cylinderSummary(cylinderGear({ lastWeighing: null }), NOW)).toMatchObject({
       net: null,
       level: null,
       mark: 'fix-first',
     })
     const full = { grossKg: 39 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T00:00:00Z' }
-    expect(shelfFigures(cylinderGear({ lastWeighing: full }), NOW).mark).toBe('stop')
+    expect(cylinderSummary(cylinderGear({ lastWeighing: full }), NOW).mark).toBe('stop')
   })
 
   test('the level rises with warmth and stays below the limit’s', () => {
     const gear = cylinderGear()
     const held = contents(contentsInput(gear, { grossKg: 31.4 * POUND_KG, hangingKg: 0 }))
-    const cool = drawnLevels('propane', held, gear.waterCapacityKg, 270)
-    const warm = drawnLevels('propane', held, gear.waterCapacityKg, 310)
+    const cool = drawingLevels('propane', held, gear.waterCapacityKg, 270)
+    const warm = drawingLevels('propane', held, gear.waterCapacityKg, 310)
     expect(warm.level ?? 0).toBeGreaterThan(cool.level ?? 1)
     expect(warm.level ?? 1).toBeLessThan(warm.limitLevel ?? 0)
   })
@@ -74,11 +74,11 @@ describe('the shelf and the drawing', () => {
   test('empty stands at nothing, unknown has no level, a wild temperature draws as at 60 °F', () => {
     const gear = cylinderGear()
     const empty = contents(contentsInput(gear, { grossKg: gear.tareKg, hangingKg: 0 }))
-    expect(drawnLevels('propane', empty, gear.waterCapacityKg, null).level).toBe(0)
-    expect(drawnLevels('propane', null, gear.waterCapacityKg, null)).toEqual({ level: null, limitLevel: null })
+    expect(drawingLevels('propane', empty, gear.waterCapacityKg, null).level).toBe(0)
+    expect(drawingLevels('propane', null, gear.waterCapacityKg, null)).toEqual({ level: null, limitLevel: null })
     const held = contents(contentsInput(gear, { grossKg: 14, hangingKg: 0 }))
-    expect(drawnLevels('propane', held, gear.waterCapacityKg, 900)).toEqual(
-      drawnLevels('propane', held, gear.waterCapacityKg, null),
+    expect(drawingLevels('propane', held, gear.waterCapacityKg, 900)).toEqual(
+      drawingLevels('propane', held, gear.waterCapacityKg, null),
     )
   })
 })

@@ -2,14 +2,14 @@ import fc from 'fast-check'
 import { applianceUse, bottleGear, cylinderGear, tripPlan } from '@tests/gear'
 import { BTU_PER_HOUR_W, OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { InputError } from '@/core/base/InputError'
-import { gasBurntKg, runtimeS } from '@/core/appliances/runtime'
+import { burnedGasKg, runtimeS } from '@/core/appliances/runtime'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { gasForTrip } from '@/core/run/analysis/gasForTrip'
-import { runningFindings } from '@/core/run/analysis/gasFindings'
+import { gasFindings } from '@/core/run/analysis/gasFindings'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
 
 const codes = (cylinders: Parameters<typeof gasForTrip>[0], trip: TripPlan): string[] =>
-  runningFindings(gasForTrip(cylinders, trip), trip).map(({ code }) => code)
+  gasFindings(gasForTrip(cylinders, trip), trip).map(({ code }) => code)
 
 describe('runtime', () => {
   /** Common practice: 2.4 to 2.5 h and 5.5 h for a one-pound bottle, about 48 h for 20 lb. */
@@ -29,7 +29,7 @@ describe('runtime', () => {
         fc.double({ min: 0, max: 200, noNaN: true }),
         fc.double({ min: 1, max: 1e5, noNaN: true }),
         (massKg, inputW) => {
-          expect(gasBurntKg(inputW, runtimeS(massKg, inputW))).toBeCloseTo(massKg, 9)
+          expect(burnedGasKg(inputW, runtimeS(massKg, inputW))).toBeCloseTo(massKg, 9)
         },
       ),
     )
@@ -39,8 +39,8 @@ describe('runtime', () => {
     expect(() => runtimeS(1, 0)).toThrow(/burns nothing/)
     expect(() => runtimeS(1, -5)).toThrow(InputError)
     expect(() => runtimeS(-1, 100)).toThrow(InputError)
-    expect(() => gasBurntKg(-1, 1)).toThrow(InputError)
-    expect(() => gasBurntKg(1, -1)).toThrow(InputError)
+    expect(() => burnedGasKg(-1, 1)).toThrow(InputError)
+    expect(() => burnedGasKg(1, -1)).toThrow(InputError)
   })
 })
 

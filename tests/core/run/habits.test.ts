@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { steadyBurner, steadyWeather, tripRun } from '@tests/run'
 import { BTU_PER_HOUR_W } from '@tests/tradeUnits'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
-import { acts, readActs } from '@/core/appliances/activities'
+import { activities, readActivities } from '@/core/appliances/activities'
 import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/duty'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import { tripApplianceSchema } from '@/core/run/simulation/tripRun'
@@ -10,8 +10,8 @@ import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { applianceKinds, habitSchema } from '@/core/appliances/habit'
 
 const read = (text: string) => ({
-  done: Object.fromEntries(readActs(text).done.map(({ act, count }) => [act.id, count])),
-  unknown: readActs(text).unknown,
+  done: Object.fromEntries(readActivities(text).done.map(({ act, count }) => [act.id, count])),
+  unknown: readActivities(text).unknown,
 })
 
 describe('cooking and washing in the owner’s words', () => {
@@ -37,15 +37,15 @@ describe('cooking and washing in the owner’s words', () => {
   test('any text is read without a fall, and counts are never below nothing', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 200 }), (text) => {
-        for (const { count } of readActs(text).done) expect(count).toBeGreaterThanOrEqual(0)
+        for (const { count } of readActivities(text).done) expect(count).toBeGreaterThanOrEqual(0)
       }),
     )
   })
 
   test('each act is known by its plural too, and takes gas or water', () => {
-    for (const act of acts) {
-      for (const word of act.words) expect(readActs(`two ${word}s`).done).toEqual([{ act, count: 2 }])
-      expect((act.burnS ?? 0) + (act.litres ?? 0)).toBeGreaterThan(0)
+    for (const act of activities) {
+      for (const word of act.words) expect(readActivities(`two ${word}s`).done).toEqual([{ act, count: 2 }])
+      expect((act.burnS ?? 0) + (act.liters ?? 0)).toBeGreaterThan(0)
     }
   })
 })
@@ -110,7 +110,7 @@ test.each(applianceKinds)('what is usual of %s is a habit that can be, and a kin
   expect(habitSchema.safeParse(usual.habit).success).toBe(true)
   expect(usual.inputW).toBeGreaterThan(0)
   expect(usual.runsOn).toContain('gas')
-  if (usual.habit.way === 'acts') expect(readActs(usual.habit.words)).toMatchObject({ unknown: [] })
+  if (usual.habit.way === 'acts') expect(readActivities(usual.habit.words)).toMatchObject({ unknown: [] })
 })
 
 describe('heat by the room’s loss', () => {

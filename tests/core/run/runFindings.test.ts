@@ -4,14 +4,14 @@ import { BTU_PER_HOUR_W, fahrenheit, POUND_KG } from '@tests/tradeUnits'
 import type { Finding } from '@/core/findings/Finding'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { batterySchema } from '@/core/run/battery/battery'
-import { nothingSupposed, runInputOf, type RunRig } from '@/core/run/simulation/runInput'
+import { baselineScenario, buildRunInput, type RunRig } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import { typedForecast } from '@/core/run/weather/typedForecast'
 import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
 import { lineSupply } from '@/core/run/simulation/lineSupply'
 import { runFindings } from '@/core/run/analysis/runFindings'
-import { runHead } from '@/core/run/analysis/runHead'
+import { runSummary } from '@/core/run/analysis/runSummary'
 import { runSettingsSchema } from '@/core/run/runSettings'
 
 const settings = (change: object = {}) => runSettingsSchema.parse(change)
@@ -28,7 +28,7 @@ const warmth = { lossWPerK: 120, capacityJPerK: 600_000 }
 const battery = batterySchema.parse({ capacityC: 100 * 3600, usableShare: 0.5, solarC: 60 * 3600 })
 
 function found(plan: TripPlan, change: Partial<RunRig> = {}, shortOf: string[] = []): Finding[] {
-  const { trip, input, run } = runOutlook(runRig(change), plan, nothingSupposed)
+  const { trip, input, run } = runOutlook(runRig(change), plan, baselineScenario)
   return runFindings(trip, input, run, shortOf)
 }
 const codes = (findings: readonly Finding[]) => findings.map(({ code }) => code)
@@ -187,7 +187,7 @@ describe('what the rig brings to a run', () => {
       cylinderGear({ id: 'home', aboard: false }),
       bottleGear(),
     ]
-    const input = runInputOf(runRig({ cylinders }), tripPlan())
+    const input = buildRunInput(runRig({ cylinders }), tripPlan())
     expect(input.cylinders.map(({ id, sourceId }) => [id, sourceId])).toEqual([
       ['left', 'line'],
       ['unknown', 'line'],
@@ -199,20 +199,20 @@ describe('what the rig brings to a run', () => {
   test('a cylinder of its own leaves the line', () => {
     const cylinders = [cylinderGear(), cylinderGear({ id: 'right', name: 'Right' })]
     const plan = tripPlan({ uses: [applianceUse({ id: 'fridge', cylinderId: 'right' }), applianceUse()] })
-    const input = runInputOf(runRig({ cylinders }), plan)
+    const input = buildRunInput(runRig({ cylinders }), plan)
     expect(input.cylinders.map(({ sourceId }) => sourceId)).toEqual(['line', 'own right'])
     expect(input.appliances.map(({ sourceId }) => sourceId)).toEqual(['own right', 'line'])
     expect(input.sources.find(({ id }) => id === 'own right')?.name).toBe('Right')
   })
 
   test('what is supposed: filled to the limit, and more along', () => {
-    const input = runInputOf(runRig(), tripPlan(), { fills: ['left'], moreCylinders: 1, moreBottles: 2 })
+    const input = buildRunInput(runRig(), tripPlan(), { fills: ['left'], moreCylinders: 1, moreBottles: 2 })
     expect(input.cylinders[0]?.massKg).toBeCloseTo(20 * POUND_KG, 1)
     expect(input.cylinders.map(({ sourceId }) => sourceId)).toEqual(['line', 'line', 'bottles', 'bottles'])
   })
 
   test('the longer the trip, the longer its steps', () => {
-    const step = (nights: number) => runInputOf(runRig(), tripPlan({ nights })).stepS
+    const step = (nights: number) => buildRunInput(runRig(), tripPlan({ nights })).stepS
     expect([step(4), step(14), step(40), step(366)]).toEqual([300, 600, 1800, 3600])
   })
 })
@@ -220,8 +220,8 @@ describe('what the rig brings to a run', () => {
 describe('at a glance', () => {
   test('nothing burns, all is well, or what stops it: each a sentence', () => {
     const head = (plan: TripPlan) => {
-      const { run, input } = runOutlook(runRig(), plan, nothingSupposed)
-      return runHead(run, input)
+      const { run, input } = runOutlook(runRig(), plan, baselineScenario)
+      return runSummary(run, input)
     }
     expect(head(tripPlan({ uses: [] }))).toMatchObject({
       goes: null,

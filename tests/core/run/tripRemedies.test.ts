@@ -4,7 +4,7 @@ import { compareChangeovers } from '@/core/run/analysis/compareChangeovers'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
 import { tripRemedies, type TripRemedy } from '@/core/run/analysis/tripRemedies'
-import { tripSpread } from '@/core/run/analysis/tripSpread'
+import { monteCarlo } from '@/core/run/analysis/monteCarlo'
 
 const line = (changeover: string) => [{ id: 'line', name: 'the line', changeover }]
 const cold = tripRun({
@@ -139,7 +139,7 @@ describe('spread', () => {
 
   test('the middle lies about the plan, low under high, and the coarse plan by the fine one', () => {
     const told: number[] = []
-    const spread = tripSpread(uncertain, 60, steady(), (share) => told.push(share))
+    const spread = monteCarlo(uncertain, 60, steady(), (share) => told.push(share))
     const { p10, p50, p90 } = spread.usedKg
     expect(p10).toBeLessThan(p50)
     expect(p50).toBeLessThan(p90)
@@ -150,7 +150,7 @@ describe('spread', () => {
   })
 
   test('the same chances give the same runs', () => {
-    expect(tripSpread(uncertain, 20, steady())).toEqual(tripSpread(uncertain, 20, steady()))
+    expect(monteCarlo(uncertain, 20, steady())).toEqual(monteCarlo(uncertain, 20, steady()))
   })
 
   test('with plenty aboard none fails, with next to nothing all do', () => {
@@ -158,12 +158,12 @@ describe('spread', () => {
       ...uncertain,
       cylinders: [...tripRun({ cylinders: [twentyPound('a', 20), twentyPound('b', 20)] }).cylinders],
     }
-    expect(tripSpread({ ...plenty, changeover: 'automatic' }, 20, steady())).toMatchObject({
+    expect(monteCarlo({ ...plenty, changeover: 'automatic' }, 20, steady())).toMatchObject({
       withoutShare: 1,
       firstOutageS: { p10: null, p50: null, p90: null },
     })
     const little = { ...uncertain, cylinders: tripRun({ cylinders: [twentyPound('a', 1)] }).cylinders }
-    const failed = tripSpread(little, 20, steady())
+    const failed = monteCarlo(little, 20, steady())
     expect(failed.withoutShare).toBe(0)
     expect(failed.firstOutageS.p10).toBeLessThanOrEqual(failed.firstOutageS.p90 ?? 0)
   })

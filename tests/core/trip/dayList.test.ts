@@ -1,7 +1,7 @@
 import { NOW, TODAY, applianceUse, bottleGear, cylinderGear, rigGear, tankGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { dayList } from '@/core/trip/tasks/dayList'
-import { errandFacts, errandPlaces, errandPlaceWords } from '@/core/trip/tasks/errandFacts'
+import { errandFacts, errandPlaces, errandPlaceLabels } from '@/core/trip/tasks/errandFacts'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { readiness } from '@/core/trip/readiness/readiness'
@@ -84,7 +84,7 @@ test('in the order of the day’s places, and in each what stops first', () => {
   for (const place of errandPlaces) {
     const stops = list.errands.filter((errand) => errand.place === place).map(({ isStop }) => isStop)
     expect(stops).toEqual(stops.toSorted((a, b) => Number(b) - Number(a)))
-    expect(errandPlaceWords[place]).toMatch(/^[A-Z]/)
+    expect(errandPlaceLabels[place]).toMatch(/^[A-Z]/)
   }
 })
 

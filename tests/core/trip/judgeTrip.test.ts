@@ -3,7 +3,7 @@ import { change, edited, made, soundStart } from '@tests/lines'
 import { POUND_KG } from '@tests/tradeUnits'
 import type { Line } from '@/core/hookup/line/line'
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
-import { type Finding, type Severity, inOrder } from '@/core/findings/Finding'
+import { type Finding, type Severity, sortFindings } from '@/core/findings/Finding'
 import { verdict } from '@/core/findings/verdict'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
@@ -32,7 +32,7 @@ describe('the verdict', () => {
   })
 
   test('gravest first, then as the gas flows', () => {
-    const sorted = inOrder([
+    const sorted = sortFindings([
       finding('note', 'trip'),
       finding('fix-first', 'run'),
       finding('fix-first', 'cylinders'),

@@ -5,7 +5,7 @@ import type { Finding } from '@/core/findings/Finding'
 import { findingKey, readiness, type Acceptance } from '@/core/trip/readiness/readiness'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { loadGear } from '@/records/repositories/rigs/rigGear'
+import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
 import { loadDemoWorld } from '../../../scripts/demoWorld'
@@ -16,7 +16,7 @@ function demoFindings(): readonly Finding[] {
   const rig = findRig(records, 'marigold')
   const trip = findTrip(records, 'larkspur')
   if (!rig || !trip) throw new Error('no demo')
-  const { findings } = judgeTrip(loadGear(records, rig), trip.plan, '2026-11-24T12:00:00Z')
+  const { findings } = judgeTrip(loadRigGear(records, rig), trip.plan, '2026-11-24T12:00:00Z')
   records.$client.close()
   return findings
 }
@@ -120,12 +120,12 @@ describe('what changed', () => {
   test('what came up and what was mended, notes left out', () => {
     const before = findings.filter(({ code }) => code !== 'battery-short')
     const now = findings.filter(({ code }) => code !== 'joint-taped' && code !== 'weighing-old')
-    const { cameUp, mended } = findingChanges(before, now)
-    expect(cameUp.map(({ code }) => code)).toEqual(['battery-short'])
-    expect(mended.map(({ code }) => code)).toEqual(['joint-taped'])
+    const { added, resolved } = findingChanges(before, now)
+    expect(added.map(({ code }) => code)).toEqual(['battery-short'])
+    expect(resolved.map(({ code }) => code)).toEqual(['joint-taped'])
   })
 
   test('nothing, between two judgements of one moment', () => {
-    expect(findingChanges(findings, demoFindings())).toEqual({ cameUp: [], mended: [] })
+    expect(findingChanges(findings, demoFindings())).toEqual({ added: [], resolved: [] })
   })
 })

@@ -10,7 +10,7 @@ import {
   tripPlan,
 } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
-import { isStopped } from '@/core/findings/verdict'
+import { hasStop } from '@/core/findings/verdict'
 import { tripEndDay } from '@/core/time/tripClock'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { refusedAtPump } from '@/core/trip/readiness/refusedAtPump'
@@ -59,8 +59,8 @@ describe('one trip, told through', () => {
   test('a refilled throw-away bottle stops the trip it comes along on, and not the one it stays at home from', () => {
     const refilled = (aboard: boolean) =>
       bottleGear({ kind: 'bottle', aboard, fitness: fitness('bottle', { refilledAt: NOW, specification: 'DOT-39' }) })
-    expect(isStopped(judge([cylinderGear(), refilled(true)]).findings)).toBe(true)
-    expect(isStopped(judge([cylinderGear(), refilled(false)]).findings)).toBe(false)
+    expect(hasStop(judge([cylinderGear(), refilled(true)]).findings)).toBe(true)
+    expect(hasStop(judge([cylinderGear(), refilled(false)]).findings)).toBe(false)
   })
   test('what is out of service is not counted on: the gas is short without it', () => {
     const retiredBy = { answers: { bulge: 'bad' as const }, lookedAt: NOW }

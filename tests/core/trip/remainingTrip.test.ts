@@ -2,9 +2,9 @@ import { applianceUse, bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '
 import { POUND_KG } from '@tests/tradeUnits'
 import fc from 'fast-check'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { gasBurntKg } from '@/core/appliances/runtime'
-import { nightsLeft, notToldSince, tripLeft } from '@/core/trip/usage/remainingTrip'
-import { nothingSupposed } from '@/core/run/simulation/runInput'
+import { burnedGasKg } from '@/core/appliances/runtime'
+import { nightsLeft, unmeasuredSinceStart, remainingTrip } from '@/core/trip/usage/remainingTrip'
+import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { usualRunSettings } from '@/core/run/runSettings'
@@ -45,14 +45,14 @@ test('when it begins and ends by the owner’s clock', () => {
 
 test('before it, after it, and while nothing was weighed on it: the plan itself', () => {
   const old = weighed('2026-12-01T08:00:00Z')
-  expect(tripLeft(trip, [old], '2026-12-04T14:00:00-07:00')).toBe(trip)
-  expect(tripLeft(trip, [old], '2026-12-09T09:00:00-07:00')).toBe(trip)
-  expect(tripLeft(trip, [old], '2026-12-06T09:00:00-07:00')).toBe(trip)
+  expect(remainingTrip(trip, [old], '2026-12-04T14:00:00-07:00')).toBe(trip)
+  expect(remainingTrip(trip, [old], '2026-12-09T09:00:00-07:00')).toBe(trip)
+  expect(remainingTrip(trip, [old], '2026-12-06T09:00:00-07:00')).toBe(trip)
 })
 
 test('from the weigh-in on: nights, hours, forecast, shore power and refills move along', () => {
   // 19:00 on 5 December there: 28 hours after leaving.
-  const left = tripLeft(trip, [weighed('2026-12-06T02:00:00Z')], '2026-12-06T09:00:00-07:00')
+  const left = remainingTrip(trip, [weighed('2026-12-06T02:00:00Z')], '2026-12-06T09:00:00-07:00')
   expect(left).toMatchObject({ startDay: '2026-12-05', nights: 3 })
   expect(left.settings).toMatchObject({
     startH: 19,
@@ -73,7 +73,7 @@ describe('it ends when the whole trip would, whenever it was weighed', () => {
   const startMs = tripMoments(plan, '2026-12-05T09:00:00-07:00').startMs
   const at = (hours: number): TripPlan => {
     const weighedAt = new Date(startMs + hours * 3_600_000).toISOString()
-    return tripLeft(plan, [weighed(weighedAt)], '2026-12-08T14:00:00-07:00')
+    return remainingTrip(plan, [weighed(weighedAt)], '2026-12-08T14:00:00-07:00')
   }
 
   test('a swap at three in the morning leaves the rest of that night too', () => {
@@ -88,8 +88,8 @@ describe('it ends when the whole trip would, whenever it was weighed', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 94 }), (hours) => {
         const rig = { cylinders: [cylinderGear()], lines: [], warmth: null, battery: null }
-        const { balances, run } = runOutlook(rig, at(hours), nothingSupposed)
-        const neededKg = gasBurntKg(1000, (96 - hours) * 3600)
+        const { balances, run } = runOutlook(rig, at(hours), baselineScenario)
+        const neededKg = burnedGasKg(1000, (96 - hours) * 3600)
         expect(balances[0]?.neededKg).toBeCloseTo(neededKg, 6)
         const [wantedKg] = run.appliances.map((one) => one.wantedKg)
         expect(wantedKg).toBeCloseTo(neededKg, 6)
@@ -102,11 +102,11 @@ describe('it ends when the whole trip would, whenever it was weighed', () => {
 test('the oldest of the weigh-ins counts: what the other burnt since is not known', () => {
   const late = weighed('2026-12-07T02:00:00Z')
   const early = { ...weighed('2026-12-05T22:00:00Z'), id: 'right' }
-  expect(tripLeft(trip, [late, early], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-05')
+  expect(remainingTrip(trip, [late, early], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-05')
   // One that stays at home, and a bottle that nothing burns from, say nothing of it.
   const home = { ...early, aboard: false }
   const bottle = bottleGear()
-  expect(tripLeft(trip, [late, home, bottle], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-06')
+  expect(remainingTrip(trip, [late, home, bottle], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-06')
 })
 
 test('a forecast of other days stays one of other days; its last hour always holds on', () => {
@@ -121,7 +121,7 @@ test('a forecast of other days stays one of other days; its last hour always hol
       spreadK: [],
     },
   }
-  const left = tripLeft(other, [weighed('2026-12-06T02:00:00Z')], '2026-12-06T09:00:00-07:00')
+  const left = remainingTrip(other, [weighed('2026-12-06T02:00:00Z')], '2026-12-06T09:00:00-07:00')
   expect(left.forecast).toMatchObject({ fromDay: '2026-11-01', temperatureK: [280] })
 })
 
@@ -138,7 +138,11 @@ test('the verdict of a trip under way counts the nights left only', () => {
 
 test('who was not weighed since leaving is named, and only on the way', () => {
   const here = (nowIso: string) =>
-    notToldSince(trip, [weighed('2026-12-06T02:00:00Z'), { ...weighed('2026-12-01T02:00:00Z'), name: 'Right' }], nowIso)
+    unmeasuredSinceStart(
+      trip,
+      [weighed('2026-12-06T02:00:00Z'), { ...weighed('2026-12-01T02:00:00Z'), name: 'Right' }],
+      nowIso,
+    )
   expect(here('2026-12-06T09:00:00-07:00')).toEqual(['Right'])
   expect(here('2026-12-03T09:00:00-07:00')).toBeNull()
   expect(here('2026-12-20T09:00:00-07:00')).toBeNull()

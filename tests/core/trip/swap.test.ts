@@ -1,14 +1,14 @@
 import { applianceUse, bottleGear, cylinderGear, tripPlan } from '@tests/gear'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { ranOutLevel } from '@/core/cylinders/contents/liquidLevel'
+import { emptyLevel } from '@/core/cylinders/contents/liquidLevel'
 import type { CylinderReading } from '@/core/trip/usage/burnSpans'
-import { gasBurntKg } from '@/core/appliances/runtime'
-import { lastToldMs, tripLeft } from '@/core/trip/usage/remainingTrip'
-import { nothingSupposed } from '@/core/run/simulation/runInput'
+import { burnedGasKg } from '@/core/appliances/runtime'
+import { lastMeasuredMs, remainingTrip } from '@/core/trip/usage/remainingTrip'
+import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import { type Swap, swapMoment, swapReadings } from '@/core/trip/usage/swap'
 import { InputError } from '@/core/base/InputError'
-import { lessonOf } from '@/core/trip/usage/usageCalibration'
+import { calibrateUsage } from '@/core/trip/usage/calibrateUsage'
 
 const NOW = '2026-12-06T16:00:00-07:00'
 const AT = '2026-12-05T22:00:00Z'
@@ -27,7 +27,7 @@ const swap = (change: Partial<Swap> = {}): Swap => ({
 })
 
 test('one found empty holds its vapour only, at the pressure of the air', () => {
-  const gear = cylinderGear({ lastLevel: ranOutLevel('2026-12-02T03:00:00Z') })
+  const gear = cylinderGear({ lastLevel: emptyLevel('2026-12-02T03:00:00Z') })
   // Ideal gas at the boiling point, 101325 Pa and M = 44.096 g/mol: some 4 % below what propane weighs there.
   const idealKg = (101_325 * (gear.waterCapacityKg / 1000) * 0.044096) / (8.314 * 231.05)
   const netKg = gearContents(gear)?.netKg ?? Infinity
@@ -65,10 +65,10 @@ describe('what a swap tells of the one that was opened', () => {
 test('until when it is known what a cylinder holds', () => {
   const weighed = cylinderGear()
   const weighedMs = Date.parse('2026-11-30T09:42:00.000Z')
-  expect(lastToldMs(weighed)).toBe(weighedMs)
-  expect(lastToldMs({ ...weighed, shutUntil: AT })).toBe(Date.parse(AT))
-  expect(lastToldMs({ ...weighed, shutUntil: '2026-11-01T00:00:00Z' })).toBe(weighedMs)
-  expect(lastToldMs({ ...weighed, lastWeighing: null, shutUntil: AT })).toBe(-Infinity)
+  expect(lastMeasuredMs(weighed)).toBe(weighedMs)
+  expect(lastMeasuredMs({ ...weighed, shutUntil: AT })).toBe(Date.parse(AT))
+  expect(lastMeasuredMs({ ...weighed, shutUntil: '2026-11-01T00:00:00Z' })).toBe(weighedMs)
+  expect(lastMeasuredMs({ ...weighed, lastWeighing: null, shutUntil: AT })).toBe(-Infinity)
 })
 
 describe('a swap in the night teaches as a weigh-in does', () => {
@@ -78,27 +78,27 @@ describe('a swap in the night teaches as a weigh-in does', () => {
   const { run } = runOutlook(
     { cylinders: [left], lines: [], warmth: null, battery: null },
     { ...plan, learned: {} },
-    nothingSupposed,
+    baselineScenario,
   )
   // Burns from 18:00 to 2:00: a day after leaving, eight hours at full.
-  const plannedKg = gasBurntKg(plan.uses[0]?.inputW ?? 0, 8 * 3600)
+  const plannedKg = burnedGasKg(plan.uses[0]?.inputW ?? 0, 8 * 3600)
   const told = [read('left', '2026-12-03T20:00Z', 1.25 * plannedKg), read('right', '2026-12-03T20:00Z', 8)]
-  const lesson = (swaps: readonly Swap[]) =>
-    lessonOf('line', [left, right], [...told, read('left', AT, 0), ...swapReadings(told, swaps)], plan, run, NOW)
+  const calibration = (swaps: readonly Swap[]) =>
+    calibrateUsage('line', [left, right], [...told, read('left', AT, 0), ...swapReadings(told, swaps)], plan, run, NOW)
 
   test('the other shut until then: a quarter more than planned, all of it from the one that gave out', () => {
-    const { lesson: found } = lesson([swap()])
+    const { calibration: found } = calibration([swap()])
     expect(found?.factor).toBeCloseTo(1.25, 6)
-    expect(found?.parts.map(({ burntKg }) => burntKg)).toEqual([expect.closeTo(1.25 * plannedKg, 9), 0])
+    expect(found?.parts.map(({ burnedKg }) => burnedKg)).toEqual([expect.closeTo(1.25 * plannedKg, 9), 0])
   })
 
   test('the other perhaps open: nothing is learned until it is weighed', () => {
-    expect(lesson([swap({ otherShut: null })]).why?.text).toMatch(/not weighed with the others/)
+    expect(calibration([swap({ otherShut: null })]).why?.text).toMatch(/not weighed with the others/)
   })
 
   test('the plan of the nights left begins at the swap', () => {
-    const gone = { ...left, lastLevel: ranOutLevel(AT) }
-    const from = (cylinders: (typeof left)[]) => tripLeft(plan, [...cylinders, bottleGear()], NOW).startDay
+    const gone = { ...left, lastLevel: emptyLevel(AT) }
+    const from = (cylinders: (typeof left)[]) => remainingTrip(plan, [...cylinders, bottleGear()], NOW).startDay
     expect(from([gone, { ...right, shutUntil: AT }])).toBe('2026-12-05')
     expect(from([gone, right])).toBe(plan.startDay)
   })

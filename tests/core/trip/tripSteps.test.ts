@@ -9,7 +9,7 @@ import {
   tripPlan,
 } from '@tests/gear'
 import { stepsFacts, type StepsFacts } from '@/core/trip/procedures/stepsFacts'
-import { tripProcedures, tripProcedureWords, tripSteps } from '@/core/trip/procedures/tripSteps'
+import { tripProcedures, tripProcedureLabels, tripSteps } from '@/core/trip/procedures/tripSteps'
 import { usualRunSettings } from '@/core/run/runSettings'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 
@@ -33,7 +33,7 @@ test.each(tripProcedures)('%s: every step has a reason, no two share a name, and
   expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
   for (const { why, does } of steps) expect(`${why}${does}`).toMatch(/\.$|\w$/)
   expect(steps.some(({ holds }) => holds)).toBe(true)
-  expect(tripProcedureWords[one]).toMatch(/^[A-Z]/)
+  expect(tripProcedureLabels[one]).toMatch(/^[A-Z]/)
 })
 
 test('taken from the gear: cylinders, changeover, heaters, alarms, fridge, CO2', () => {

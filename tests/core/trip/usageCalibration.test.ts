@@ -1,13 +1,13 @@
 import { applianceUse, bottleGear, cylinderGear, rigGear, tripPlan } from '@tests/gear'
 import fc from 'fast-check'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { burnSpans, type CylinderReading, burntBetween, filledKg, paidPerKg } from '@/core/trip/usage/burnSpans'
-import { gasBurntKg } from '@/core/appliances/runtime'
-import { nothingSupposed } from '@/core/run/simulation/runInput'
+import { burnSpans, type CylinderReading, burnedBetweenKg, filledKg, paidPerKg } from '@/core/trip/usage/burnSpans'
+import { burnedGasKg } from '@/core/appliances/runtime'
+import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripPlan } from '@/core/run/tripPlan'
-import { lessonOf } from '@/core/trip/usage/usageCalibration'
-import { lessonSlip } from '@/core/trip/usage/calibrationSlip'
+import { calibrateUsage } from '@/core/trip/usage/calibrateUsage'
+import { calibrationSlip } from '@/core/trip/usage/calibrationSlip'
 import { tripGas } from '@/core/trip/usage/tripGas'
 import { tripMoments } from '@/core/trip/usage/tripMoments'
 
@@ -65,8 +65,9 @@ describe('what was burnt between readings', () => {
         hours,
         (points, cut) => {
           const spans = burnSpans(points.map(([hour, netKg]) => read(new Date(hour * HOUR_MS).toISOString(), netKg)))
-          const whole = burntBetween(spans, -1, 201 * HOUR_MS)
-          const halves = burntBetween(spans, -1, cut * HOUR_MS) + burntBetween(spans, cut * HOUR_MS, 201 * HOUR_MS)
+          const whole = burnedBetweenKg(spans, -1, 201 * HOUR_MS)
+          const halves =
+            burnedBetweenKg(spans, -1, cut * HOUR_MS) + burnedBetweenKg(spans, cut * HOUR_MS, 201 * HOUR_MS)
           expect(halves).toBeCloseTo(whole, 9)
         },
       ),
@@ -79,8 +80,8 @@ describe('what a trip burnt and cost', () => {
   const spans = burnSpans([read('2026-12-04T22:00Z', 8), read('2026-12-05T22:00Z', 7), read('2026-12-06T22:00Z', 5)])
 
   test('by the day of the owner’s clock, the days together the whole', () => {
-    const { burntKg, days, cost, costPerNight, hasGaps } = tripGas(spans, moments, 2, 3)
-    expect(burntKg).toBeCloseTo(3, 9)
+    const { burnedKg, days, cost, costPerNight, hasGaps } = tripGas(spans, moments, 2, 3)
+    expect(burnedKg).toBeCloseTo(3, 9)
     expect(days.map(({ day }) => day)).toEqual(['2026-12-04', '2026-12-05', '2026-12-06'])
     expect(days[0]?.kg).toBeCloseTo(9 / 24, 9)
     expect(days.reduce((sum, { kg }) => sum + kg, 0)).toBeCloseTo(3, 9)
@@ -89,7 +90,7 @@ describe('what a trip burnt and cost', () => {
 
   test('without prices no cost; a gap is told', () => {
     const gap = burnSpans([read('2026-12-04T22:00Z', 8), read('2026-12-05T22:00Z', 9, true)])
-    expect(tripGas(gap, moments, 2, null)).toMatchObject({ burntKg: 0, cost: null, costPerNight: null, hasGaps: true })
+    expect(tripGas(gap, moments, 2, null)).toMatchObject({ burnedKg: 0, cost: null, costPerNight: null, hasGaps: true })
   })
 
   test('what a fill put in is what stood in the cylinder then, less the reading before it; one by one cylinder', () => {
@@ -125,18 +126,18 @@ describe('what weigh-ins teach', () => {
   const plan = tripPlan({ coldestK: 283, uses: [applianceUse({ burnPerDayS: 8 * 3600 })] })
   const left = cylinderGear()
   const runOf = (trip: TripPlan) =>
-    runOutlook({ cylinders: [left], lines: [], warmth: null, battery: null }, trip, nothingSupposed).run
+    runOutlook({ cylinders: [left], lines: [], warmth: null, battery: null }, trip, baselineScenario).run
   // Burns from 18:00 to 2:00: a day after leaving, eight hours at full.
-  const plannedKg = gasBurntKg(plan.uses[0]?.inputW ?? 0, 8 * 3600)
+  const plannedKg = burnedGasKg(plan.uses[0]?.inputW ?? 0, 8 * 3600)
   const before = read('2026-12-03T20:00:00Z', 6)
-  const lesson = (readings: readonly CylinderReading[], cylinders = [left]) =>
-    lessonOf('line', cylinders, readings, plan, runOf(plan), NOW)
+  const calibration = (readings: readonly CylinderReading[], cylinders = [left]) =>
+    calibrateUsage('line', cylinders, readings, plan, runOf(plan), NOW)
 
   test('burnt half as much again as planned: the factor is one and a half', () => {
-    const { lesson: found } = lesson([before, read('2026-12-05T22:00:00Z', 6 - 1.5 * plannedKg)])
+    const { calibration: found } = calibration([before, read('2026-12-05T22:00:00Z', 6 - 1.5 * plannedKg)])
     expect(found?.plannedKg).toBeCloseTo(plannedKg, 6)
     expect(found?.factor).toBeCloseTo(1.5, 6)
-    const slip = found && lessonSlip(found)
+    const slip = found && calibrationSlip(found)
     expect(slip?.result.figure.quantity.value).toBeCloseTo(1.5, 6)
     expect(slip?.lines.at(-1)?.figure.quantity.value).toBeCloseTo(plannedKg, 6)
   })
@@ -161,19 +162,19 @@ describe('what weigh-ins teach', () => {
       '{burnt} burnt where {planned} was planned: so far off, the habits want entering anew.',
     ],
   ] as const)('%s: nothing is learned, and it is said why', (_, readings, why) => {
-    expect(lesson(readings)).toMatchObject({ lesson: null, why: { text: why } })
+    expect(calibration(readings)).toMatchObject({ calibration: null, why: { text: why } })
   })
 
   test('a second cylinder that was not weighed with it hides what it burnt; an empty one does not', () => {
     const right = cylinderGear({ id: 'right', name: 'Right cylinder' })
     const full = read('2026-12-03T20:00:00Z', 8, false, 'right')
     const seen = read('2026-12-05T22:00:00Z', 6 - plannedKg)
-    expect(lesson([before, full, seen], [left, right]).why?.text).toMatch(/not weighed with the others/)
-    expect(lesson([before, { ...full, netKg: 0 }, seen], [left, right]).lesson?.factor).toBeCloseTo(1, 6)
+    expect(calibration([before, full, seen], [left, right]).why?.text).toMatch(/not weighed with the others/)
+    expect(calibration([before, { ...full, netKg: 0 }, seen], [left, right]).calibration?.factor).toBeCloseTo(1, 6)
   })
 
   test('bottles are another supply', () => {
-    expect(lessonOf('bottles', [left, bottleGear()], [before], plan, runOf(plan), NOW).lesson).toBeNull()
+    expect(calibrateUsage('bottles', [left, bottleGear()], [before], plan, runOf(plan), NOW).calibration).toBeNull()
   })
 
   test('taken, it corrects the plan: needed in the balance and burnt in the hours, both by the factor', () => {
@@ -189,7 +190,7 @@ describe('what weigh-ins teach', () => {
     const fridge = applianceUse({ id: 'f', kind: 'fridge', inputW: 400, burnPerDayS: 0, habit: { way: 'around' } })
     const run = (learned: TripPlan['learned']) => runOf({ ...plan, uses: [fridge], learned })
     expect(run({ line: 1.4 }).usedKg).toBeCloseTo(1.4 * run({}).usedKg, 2)
-    const most = gasBurntKg(400, plan.nights * 86_400)
+    const most = burnedGasKg(400, plan.nights * 86_400)
     expect(run({ line: 5 }).usedKg).toBeLessThanOrEqual(most * 1.001)
   })
 })

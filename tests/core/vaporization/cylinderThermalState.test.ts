@@ -3,28 +3,32 @@ import { Solver } from '@/core/heat/air/odex'
 import { fahrenheit, POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { saturation } from '@/core/fluids/saturation'
-import { boilAt, BOIL, boilingTemperatureK } from '@/core/vaporization/propaneSaturationTable'
+import {
+  interpolateSaturation,
+  SATURATION_COLUMN,
+  boilingTemperatureK,
+} from '@/core/vaporization/propaneSaturationTable'
 import {
   WALL_J_KG_K,
-  allVapourKg,
-  energyJ,
-  isVapourOnly,
-  liquidShare,
-  pressureOf,
-  residueKg,
-  startBoiling,
-  wallWPerK,
+  saturatedVaporMassKg,
+  internalEnergyJ,
+  isVaporOnly,
+  liquidFraction,
+  cylinderPressurePa,
+  unusableMassKg,
+  cylinderAtRest,
+  wallConductanceWPerK,
 } from '@/core/vaporization/cylinderThermalState'
 import { isFrosted } from '@/core/run/simulation/runningSource'
 import { vesselBody, wettedAreaM2 } from '@/core/vaporization/vessel'
-import { drawGas, type Around } from '@/core/vaporization/drawGas'
-import { wallUWPerM2K } from '@/core/vaporization/heatTransfer'
+import { stepCylinders, type StepEnvironment } from '@/core/vaporization/stepCylinders'
+import { heatTransferCoefficientWPerM2K } from '@/core/vaporization/heatTransfer'
 
 const twenty = vesselBody({ waterCapacityKg: 47.6 * POUND_KG, stands: 'upright', wallKg: 7.9 })
 const NEED_PA = 101_325 + 10 * PSI_PA
 
-function around(airK: number, stepS = 60, needPa = NEED_PA, u = 11.5): Around {
-  return { airK, wallUWPerM2K: u, stepS, needPa, leastK: boilingTemperatureK(needPa) }
+function around(airK: number, stepS = 60, needPa = NEED_PA, u = 11.5): StepEnvironment {
+  return { airK, heatTransferCoefficientWPerM2K: u, stepS, needPa, leastK: boilingTemperatureK(needPa) }
 }
 
 const kelvin = fc.double({ min: 215, max: 320, noNaN: true })
@@ -33,9 +37,13 @@ describe('the table of boiling', () => {
   test('gives back the fluid’s own data', () => {
     fc.assert(
       fc.property(kelvin, (temperatureK) => {
-        const seam = saturation('propane', temperatureK)
-        expect(boilAt(BOIL.pressurePa, temperatureK) / seam.pressurePa).toBeCloseTo(1, 3)
-        expect(boilAt(BOIL.vapourKgM3, temperatureK) / seam.vapourDensityKgM3).toBeCloseTo(1, 3)
+        const phaseBoundary = saturation('propane', temperatureK)
+        expect(
+          interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK) / phaseBoundary.pressurePa,
+        ).toBeCloseTo(1, 3)
+        expect(
+          interpolateSaturation(SATURATION_COLUMN.vaporKgM3, temperatureK) / phaseBoundary.vapourDensityKgM3,
+        ).toBeCloseTo(1, 3)
       }),
     )
   })
@@ -43,7 +51,10 @@ describe('the table of boiling', () => {
   test('turned about, it gives the temperature back', () => {
     fc.assert(
       fc.property(kelvin, (temperatureK) => {
-        expect(boilingTemperatureK(boilAt(BOIL.pressurePa, temperatureK))).toBeCloseTo(temperatureK, 5)
+        expect(boilingTemperatureK(interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK))).toBeCloseTo(
+          temperatureK,
+          5,
+        )
       }),
     )
     expect(boilingTemperatureK(0)).toBeCloseTo(173.15, 6)
@@ -59,25 +70,25 @@ describe('a cylinder at rest', () => {
   test('has the pressure and the level of the fluid’s own state', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.02, max: 9, noNaN: true }), kelvin, (massKg, temperatureK) => {
-        const boiling = startBoiling(twenty, massKg, temperatureK)
+        const thermal = cylinderAtRest(twenty, massKg, temperatureK)
         const state = cylinderState('propane', massKg, twenty.volumeM3, temperatureK)
         if (state.phase === 'two-phase') {
-          expect(pressureOf(boiling) / state.pressurePa).toBeCloseTo(1, 3)
-          expect(liquidShare(boiling)).toBeCloseTo(state.liquidVolumeFraction ?? NaN, 3)
+          expect(cylinderPressurePa(thermal) / state.pressurePa).toBeCloseTo(1, 3)
+          expect(liquidFraction(thermal)).toBeCloseTo(state.liquidVolumeFraction ?? NaN, 3)
         } else {
           // Gas alone: a short virial series against the equation of state.
-          expect(isVapourOnly(boiling)).toBe(true)
-          expect(Math.abs(pressureOf(boiling) / state.pressurePa - 1)).toBeLessThan(0.02)
+          expect(isVaporOnly(thermal)).toBe(true)
+          expect(Math.abs(cylinderPressurePa(thermal) / state.pressurePa - 1)).toBeLessThan(0.02)
         }
       }),
     )
   })
 
   test('its residue is what is too thin to press', () => {
-    const cold = startBoiling(twenty, 5, 270)
-    const thin = { ...cold, massKg: residueKg(cold, NEED_PA) }
-    expect(pressureOf(thin)).toBeCloseTo(NEED_PA, 3)
-    expect(allVapourKg(twenty, 270)).toBeGreaterThan(thin.massKg)
+    const cold = cylinderAtRest(twenty, 5, 270)
+    const thin = { ...cold, massKg: unusableMassKg(cold, NEED_PA) }
+    expect(cylinderPressurePa(thin)).toBeCloseTo(NEED_PA, 3)
+    expect(saturatedVaporMassKg(twenty, 270)).toBeGreaterThan(thin.massKg)
   })
 })
 
@@ -110,11 +121,11 @@ describe('wetted wall', () => {
   })
 
   test('wind adds by how free it stands; none adds in a locker', () => {
-    expect(wallUWPerM2K(0, 'open')).toBe(wallUWPerM2K(9, 'locker'))
-    expect(wallUWPerM2K(5, 'open')).toBeGreaterThan(wallUWPerM2K(5, 'cover'))
-    expect(wallUWPerM2K(5, 'cover')).toBeGreaterThan(wallUWPerM2K(5, 'locker'))
-    expect(() => wallUWPerM2K(-1, 'open')).toThrow('calm')
-    expect(() => wallUWPerM2K(99, 'open')).toThrow('60 m/s')
+    expect(heatTransferCoefficientWPerM2K(0, 'open')).toBe(heatTransferCoefficientWPerM2K(9, 'locker'))
+    expect(heatTransferCoefficientWPerM2K(5, 'open')).toBeGreaterThan(heatTransferCoefficientWPerM2K(5, 'cover'))
+    expect(heatTransferCoefficientWPerM2K(5, 'cover')).toBeGreaterThan(heatTransferCoefficientWPerM2K(5, 'locker'))
+    expect(() => heatTransferCoefficientWPerM2K(-1, 'open')).toThrow('calm')
+    expect(() => heatTransferCoefficientWPerM2K(99, 'open')).toThrow('60 m/s')
   })
 
   test('usual sizes lie between their neighbours, and what is flatter than any vessel is refused', () => {
@@ -142,17 +153,19 @@ describe('a draw', () => {
         fc.double({ min: 240, max: 310, noNaN: true }),
         fc.constantFrom(30, 300, 900),
         (masses, wantKg, airK, stepS) => {
-          const open = masses.map((massKg) => startBoiling(twenty, massKg, airK))
-          const before = open.map(energyJ)
+          const open = masses.map((massKg) => cylinderAtRest(twenty, massKg, airK))
+          const before = open.map(internalEnergyJ)
           let givenKg = 0
-          for (let i = 0; i < 60; i += 1) givenKg += drawGas(open, wantKg, around(airK, stepS))
+          for (let i = 0; i < 60; i += 1) givenKg += stepCylinders(open, wantKg, around(airK, stepS))
           const leftKg = open.reduce((sum, { massKg }) => sum + massKg, 0)
           const startKg = masses.reduce((sum, massKg) => sum + massKg, 0)
           expect(leftKg + givenKg).toBeCloseTo(startKg, 9)
-          open.forEach((boiling, i) => {
-            const stored = energyJ(boiling) - (before[i] ?? 0)
-            expect(Math.abs(stored - boiling.heatInJ + boiling.gasOutJ)).toBeLessThan(1e-6 * Math.abs(energyJ(boiling)))
-            expect(boiling.massKg).toBeGreaterThanOrEqual(0)
+          open.forEach((thermal, i) => {
+            const stored = internalEnergyJ(thermal) - (before[i] ?? 0)
+            expect(Math.abs(stored - thermal.heatInJ + thermal.gasOutJ)).toBeLessThan(
+              1e-6 * Math.abs(internalEnergyJ(thermal)),
+            )
+            expect(thermal.massKg).toBeGreaterThanOrEqual(0)
           })
         },
       ),
@@ -161,73 +174,74 @@ describe('a draw', () => {
   })
 
   test('none is drawn below the pressure that is of use', () => {
-    const boiling = startBoiling(twenty, 2, 265)
+    const thermal = cylinderAtRest(twenty, 2, 265)
     for (let i = 0; i < 300; i += 1) {
-      drawGas([boiling], 0.05, around(265))
-      expect(pressureOf(boiling)).toBeGreaterThan(NEED_PA * 0.999)
+      stepCylinders([thermal], 0.05, around(265))
+      expect(cylinderPressurePa(thermal)).toBeGreaterThan(NEED_PA * 0.999)
     }
     // What was wanted, 15 kg, was never to be had.
-    expect(boiling.drawnKg).toBeLessThan(1.9)
+    expect(thermal.drawnKg).toBeLessThan(1.9)
   })
 
   test('agrees with an integrator of another kind on the same balance', () => {
     const [drawKgS, airK, startK] = [2.5e-4, 268, 268]
-    const boiling = startBoiling(twenty, 8, startK)
-    for (let timeS = 0; timeS < 3 * 3600; timeS += 60) drawGas([boiling], drawKgS * 60, around(airK, 60, 101_325))
+    const thermal = cylinderAtRest(twenty, 8, startK)
+    for (let timeS = 0; timeS < 3 * 3600; timeS += 60) stepCylinders([thermal], drawKgS * 60, around(airK, 60, 101_325))
     // Temperature and mass; heat capacity by differences of the energy.
     const solver = new Solver(2)
     solver.relativeTolerance = 1e-8
     solver.absoluteTolerance = 1e-8
     const end = solver.solve(
       (_, [massKg = 0, temperatureK = 0]) => {
-        const at = (m: number, t: number) => energyJ({ ...startBoiling(twenty, m, t) })
+        const at = (m: number, t: number) => internalEnergyJ({ ...cylinderAtRest(twenty, m, t) })
         const capacity = (at(massKg, temperatureK + 0.25) - at(massKg, temperatureK - 0.25)) / 0.5
         const byMass = (at(massKg + 0.001, temperatureK) - at(massKg - 0.001, temperatureK)) / 0.002
-        const heat = wallWPerK(startBoiling(twenty, massKg, temperatureK), 11.5, massKg) * (airK - temperatureK)
-        const vapour = boilAt(BOIL.vapourJKg, temperatureK)
-        return [-drawKgS, (heat - drawKgS * (vapour - byMass)) / capacity]
+        const heat =
+          wallConductanceWPerK(cylinderAtRest(twenty, massKg, temperatureK), 11.5, massKg) * (airK - temperatureK)
+        const vapor = interpolateSaturation(SATURATION_COLUMN.vaporEnthalpyJPerKg, temperatureK)
+        return [-drawKgS, (heat - drawKgS * (vapor - byMass)) / capacity]
       },
       0,
       [8, startK],
       3 * 3600,
     ).y
-    expect(boiling.massKg).toBeCloseTo(end[0] ?? NaN, 9)
-    expect(boiling.temperatureK).toBeCloseTo(end[1] ?? NaN, 1)
+    expect(thermal.massKg).toBeCloseTo(end[0] ?? NaN, 9)
+    expect(thermal.temperatureK).toBeCloseTo(end[1] ?? NaN, 1)
   })
 
   test('two alike that stand open share it to the gram, and chill less than one alone', () => {
-    const pair = [startBoiling(twenty, 6, 270), startBoiling(twenty, 6, 270)]
-    const single = startBoiling(twenty, 6, 270)
+    const pair = [cylinderAtRest(twenty, 6, 270), cylinderAtRest(twenty, 6, 270)]
+    const single = cylinderAtRest(twenty, 6, 270)
     for (let i = 0; i < 120; i += 1) {
-      drawGas(pair, 0.012, around(270))
-      drawGas([single], 0.012, around(270))
+      stepCylinders(pair, 0.012, around(270))
+      stepCylinders([single], 0.012, around(270))
     }
     expect(pair[0]?.massKg).toBeCloseTo(pair[1]?.massKg ?? NaN, 9)
     expect(pair[0]?.temperatureK).toBeGreaterThan(single.temperatureK + 1)
   })
 
   test('a colder one beside a warm one gives nothing, and takes nothing back', () => {
-    const [warm, cold] = [startBoiling(twenty, 6, 285), startBoiling(twenty, 6, 262)]
-    drawGas([warm, cold], 0.003, around(270))
+    const [warm, cold] = [cylinderAtRest(twenty, 6, 285), cylinderAtRest(twenty, 6, 262)]
+    stepCylinders([warm, cold], 0.003, around(270))
     expect(cold.massKg).toBe(6)
     expect(warm.massKg).toBeCloseTo(5.997, 9)
   })
 
   test('the last of it: vapour alone, then nothing', () => {
-    const boiling = startBoiling(twenty, 0.35, 285)
+    const thermal = cylinderAtRest(twenty, 0.35, 285)
     let givenKg = 0
-    for (let i = 0; i < 400; i += 1) givenKg += drawGas([boiling], 0.002, around(285))
-    expect(isVapourOnly(boiling)).toBe(true)
-    expect(boiling.massKg).toBeCloseTo(residueKg(boiling, NEED_PA), 3)
-    expect(givenKg).toBeCloseTo(0.35 - boiling.massKg, 9)
-    expect(boiling.temperatureK).toBeGreaterThan(280)
+    for (let i = 0; i < 400; i += 1) givenKg += stepCylinders([thermal], 0.002, around(285))
+    expect(isVaporOnly(thermal)).toBe(true)
+    expect(thermal.massKg).toBeCloseTo(unusableMassKg(thermal, NEED_PA), 3)
+    expect(givenKg).toBeCloseTo(0.35 - thermal.massKg, 9)
+    expect(thermal.temperatureK).toBeGreaterThan(280)
   })
 
   test('at rest it comes back to the air’s temperature', () => {
-    const boiling = startBoiling(twenty, 5, 250)
-    for (let i = 0; i < 48 * 60; i += 1) drawGas([boiling], 0, around(280))
-    expect(boiling.temperatureK).toBeCloseTo(280, 1)
-    expect(boiling.heatInJ).toBeGreaterThan(twenty.wallKg * WALL_J_KG_K * 29)
+    const thermal = cylinderAtRest(twenty, 5, 250)
+    for (let i = 0; i < 48 * 60; i += 1) stepCylinders([thermal], 0, around(280))
+    expect(thermal.temperatureK).toBeCloseTo(280, 1)
+    expect(thermal.heatInJ).toBeGreaterThan(twenty.wallKg * WALL_J_KG_K * 29)
   })
 })
 

@@ -10,7 +10,7 @@ import { readQuantity } from '@/ui/fields/readQuantity'
 import { Term } from '@/ui/figures/Term'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
-const phaseWords = {
+const phaseLabels = {
   'two-phase': 'liquid with vapour above it',
   'liquid-full': 'brim-full of liquid: leave it alone, away from flames',
   'vapour-only': 'vapour only, no liquid left',
@@ -27,7 +27,7 @@ function Pressure({ title, figures, temperatureK }: { title: string; figures: St
           <BigAmount quantity={pressure.quantity} />
         </FigureButton>
       </span>
-      <span className="hint">{phaseWords[state.phase]}</span>
+      <span className="hint">{phaseLabels[state.phase]}</span>
     </div>
   )
 }

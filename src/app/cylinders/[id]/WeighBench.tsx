@@ -5,7 +5,7 @@ import { voidEventAction } from '@/actions/events'
 import { recordWeighingAction } from '@/actions/measuring'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { contents } from '@/core/cylinders/contents/contents'
-import { contentsInput, gearContents, newerLevel } from '@/core/cylinders/contents/gearContents'
+import { contentsInput, gearContents, latestLevel } from '@/core/cylinders/contents/gearContents'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { contentsSlip } from '@/core/cylinders/contents/contentsSlip'
@@ -14,16 +14,16 @@ import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
 import { FindingList } from '@/ui/figures/FindingList'
-import { Moment } from '@/ui/figures/Moment'
+import { DateTime } from '@/ui/figures/DateTime'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useDraft } from '@/ui/state/useDraft'
 import { useSave } from '@/ui/state/useSave'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { CylinderOnBench } from './CylinderOnBench'
+import { CylinderPanel } from './CylinderPanel'
 import { Pressures } from './Pressures'
 
 interface WeighForm {
@@ -48,8 +48,8 @@ function readSlip(gear: CylinderGear, { liquidFraction, temperatureK }: LevelRea
 }
 
 /** By what it is known what a cylinder holds. */
-function toldWords(gear: CylinderGear): string {
-  if (newerLevel(gear)) return 'by the last reading'
+function unsavedLabel(gear: CylinderGear): string {
+  if (latestLevel(gear)) return 'by the last reading'
   return gear.lastWeighing ? 'by the last weighing' : 'not weighed yet'
 }
 
@@ -68,7 +68,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
   const hangingRead = readQuantity(hanging ?? '', massRole, system)
   const shown = grossRead.issue || hangingRead.issue ? null : weighingShown(gear, grossRead.value, hangingRead.value)
   const typing = grossRead.value !== null
-  const level = typing ? null : newerLevel(gear)
+  const level = typing ? null : latestLevel(gear)
 
   let refusal: InputError | null = null
   let held: ReturnType<typeof contents> | null = null
@@ -121,7 +121,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
         </section>
       )}
       <div className="weigh-bench">
-        <CylinderOnBench gear={gear} held={held} temperatureText={temperature ?? ''} nowIso={nowIso} />
+        <CylinderPanel gear={gear} held={held} temperatureText={temperature ?? ''} nowIso={nowIso} />
         <div className="at-the-scale">
           <div className="fields">
             <QuantityField
@@ -150,7 +150,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
           {(refusedAt('tareKg') ?? refusedAt('waterCapacityKg')) && (
             <p className="issue">{refusedAt('tareKg') ?? refusedAt('waterCapacityKg')}</p>
           )}
-          <SaveLine label="Save the weighing" saving={saving} dirty={typing} />
+          <SaveBar label="Save the weighing" saving={saving} dirty={typing} />
         </div>
         <Pressures
           gas={gas}
@@ -162,16 +162,16 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
           onText={(text) => form.setValue('temperature', text, { shouldDirty: true })}
         />
       </div>
-      <SlipPaper title={gear.name} sub={typing ? 'as typed, not saved yet' : toldWords(gear)} slip={slip}>
+      <SlipPaper title={gear.name} sub={typing ? 'as typed, not saved yet' : unsavedLabel(gear)} slip={slip}>
         {!slip && <p className="mb-0">Stand it on the scale and type what the scale shows: the sum appears here.</p>}
         {slip && level && (
           <p className="hint mb-0">
-            Read <Moment iso={level.readAt} />.
+            Read <DateTime iso={level.readAt} />.
           </p>
         )}
         {slip && !typing && !level && gear.lastWeighing && (
           <p className="hint mb-0">
-            Weighed <Moment iso={gear.lastWeighing.weighedAt} />, tare{' '}
+            Weighed <DateTime iso={gear.lastWeighing.weighedAt} />, tare{' '}
             {formatQuantity({ value: gear.tareKg, role: massRole }, system)}.
           </p>
         )}

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import { kindWords } from '@/core/cylinders/cylinderKind'
+import { kindInSentence } from '@/core/cylinders/cylinderKind'
 import { CylinderTabs } from '@/app/cylinders/CylinderTabs'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 
@@ -15,7 +15,7 @@ export default async function CylinderLayout({
   return (
     <>
       <h1>
-        {name} <span className="of">· {kindWords(kind)}</span>
+        {name} <span className="of">· {kindInSentence(kind)}</span>
       </h1>
       <CylinderTabs id={id} kind={kind} />
       {children}

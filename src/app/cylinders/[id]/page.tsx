@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { meteredFills } from '@/app/cylinders/meteredFills'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { History } from '@/app/shared/History'
 import { historyOf } from './historyOf'
 import { LevelBench } from './level/LevelBench'
@@ -11,7 +11,7 @@ export const metadata: Metadata = { title: 'Cylinder' }
 
 export default async function CylinderPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear, row } = requireCylinder((await params).id)
-  const { trip, nowIso } = loadWorld()
+  const { trip, nowIso } = loadRigSnapshot()
   const altitudeM = trip?.row.altitudeM ?? 0
   return (
     <>

@@ -1,6 +1,6 @@
 import type { Contents } from '@/core/cylinders/contents/contents'
 import type { Fluid } from '@/core/fluids/fluidData'
-import { drawnLevels, type DrawnLevels } from '@/core/cylinders/contents/drawnLevels'
+import { drawingLevels, type DrawingLevels } from '@/core/cylinders/contents/drawingLevels'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
@@ -10,8 +10,8 @@ export function useLevels(
   held: Contents | null,
   waterCapacityKg: number,
   temperatureText: string,
-): DrawnLevels {
+): DrawingLevels {
   const { system } = useUnits()
   const { value } = readQuantity(temperatureText, 'temperature', system)
-  return drawnLevels(gas, held, waterCapacityKg, value)
+  return drawingLevels(gas, held, waterCapacityKg, value)
 }

@@ -6,9 +6,9 @@ import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylin
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { MonthField } from '@/ui/fields/MonthField'
 import { readMonthField } from '@/ui/fields/readMonthField'
-import { FormFoot } from '@/ui/fields/FormFoot'
+import { FormActions } from '@/ui/fields/FormActions'
 import { useSave } from '@/ui/state/useSave'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import type { ListedEquipment } from './listedEquipment'
 
 /** Its own date may lie ahead. */
@@ -29,7 +29,7 @@ export function EquipmentForm({
   close: () => void
 }) {
   // The version goes along: what was typed over an older one must not overwrite a newer unseen.
-  const [typed, setTyped, forget] = useKept(`equipment ${stored?.id ?? 'new'}`, {
+  const [typed, setTyped, forget] = useSessionState(`equipment ${stored?.id ?? 'new'}`, {
     version: stored?.version ?? null,
     kind: stored?.kind ?? FIRST_KIND,
     name: stored?.name ?? '',
@@ -106,7 +106,7 @@ export function EquipmentForm({
           hint="where its own label says; may stay empty"
         />
       </div>
-      <FormFoot label="Save" saving={saving} leave={leave} stored={stored} archive={archiveEquipmentAction} />
+      <FormActions label="Save" saving={saving} leave={leave} stored={stored} archive={archiveEquipmentAction} />
       {theirs && (
         <ConflictNote
           rows={[

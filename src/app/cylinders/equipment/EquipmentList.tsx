@@ -5,19 +5,19 @@ import Button from 'react-bootstrap/Button'
 import { lookAtEquipmentAction } from '@/actions/equipment'
 import { voidEventAction } from '@/actions/events'
 import { equipmentEndMonth, equipmentFacts, type Equipment } from '@/core/cylinders/equipment/equipment'
-import { monthWords } from '@/core/time/months'
-import { Moment } from '@/ui/figures/Moment'
+import { formatMonth } from '@/core/time/months'
+import { DateTime } from '@/ui/figures/DateTime'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { EquipmentForm } from './EquipmentForm'
 import type { ListedEquipment } from './listedEquipment'
 
-function EndWords({ thing, thisMonth }: { thing: Equipment; thisMonth: string }) {
+function EndDateText({ thing, thisMonth }: { thing: Equipment; thisMonth: string }) {
   const end = equipmentEndMonth(thing)
   if (end === null) return <>age not known</>
   return end < thisMonth ? (
-    <strong className="issue">past its time, {monthWords(end)}</strong>
+    <strong className="issue">past its time, {formatMonth(end)}</strong>
   ) : (
-    <>to {monthWords(end)}</>
+    <>to {formatMonth(end)}</>
   )
 }
 
@@ -50,7 +50,7 @@ export function EquipmentList({
             <div>
               <strong>{thing.name}</strong>
               <p className="hint">
-                {equipmentFacts[thing.kind].name} · <EndWords thing={thing} thisMonth={thisMonth} />
+                {equipmentFacts[thing.kind].name} · <EndDateText thing={thing} thisMonth={thisMonth} />
               </p>
             </div>
             <p className="hint">
@@ -58,7 +58,7 @@ export function EquipmentList({
               <br />
               {thing.lastLook ? (
                 <>
-                  {thing.lastLook.sound ? 'sound' : 'not so'}, <Moment iso={thing.lastLook.lookedAt} />
+                  {thing.lastLook.sound ? 'sound' : 'not so'}, <DateTime iso={thing.lastLook.lookedAt} />
                 </>
               ) : (
                 'not looked over yet'

@@ -3,14 +3,14 @@ import { redirect } from 'next/navigation'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
 import { tripEndDay } from '@/core/time/tripClock'
 import { StationTabs } from '@/app/cylinders/StationTabs'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { FindingList } from '@/ui/figures/FindingList'
 import { EquipmentList } from './EquipmentList'
 
 export const metadata: Metadata = { title: 'Hoses, regulators, alarms' }
 
 export default function EquipmentPage() {
-  const { rig, equipment, trip, nowIso } = loadWorld()
+  const { rig, equipment, trip, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
   const today = nowIso.slice(0, 10)
   const untilDay = trip ? tripEndDay(trip.row.startDay, trip.row.nights) : today

@@ -1,12 +1,12 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { StampForm } from '@/app/cylinders/StampForm'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 
 export const metadata: Metadata = { title: 'New cylinder' }
 
 export default function NewCylinderPage() {
-  const { rig, nowIso } = loadWorld()
+  const { rig, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
   return (
     <>

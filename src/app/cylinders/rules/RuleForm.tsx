@@ -3,9 +3,9 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { saveRuleAction } from '@/actions/condition'
-import { OWN_RULE_ID, ruleSets, type OwnRule } from '@/core/rules/dateRules'
+import { OWN_RULE_ID, dateRuleSets, type OwnRule } from '@/core/rules/dateRules'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
@@ -61,7 +61,7 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
       </p>
       <fieldset className="schools">
         <legend className="visually-hidden">Rule</legend>
-        {ruleSets.map(({ id, name, words, source, standing }) => (
+        {dateRuleSets.map(({ id, name, words, source, standing }) => (
           <label key={id} className={chosen === id ? 'chosen' : ''}>
             <input type="radio" name="rule" checked={chosen === id} onChange={() => setChosen(id)} />
             <span>
@@ -96,7 +96,7 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
         </div>
       )}
       {issueAt('ruleSet') && <p className="issue">{issueAt('ruleSet')}</p>}
-      <SaveLine label="Go by this" saving={saving} dirty={chosen !== rig.ruleSetId} />
+      <SaveBar label="Go by this" saving={saving} dirty={chosen !== rig.ruleSetId} />
       {theirs && (
         <ConflictNote
           rows={[{ label: 'Rule', theirs: theirs.ruleSetId, mine: chosen }]}

@@ -1,13 +1,13 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { StationTabs } from '@/app/cylinders/StationTabs'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { RuleForm } from './RuleForm'
 
 export const metadata: Metadata = { title: 'Date rules' }
 
 export default function RulesPage() {
-  const { rig } = loadWorld()
+  const { rig } = loadRigSnapshot()
   if (!rig) redirect('/')
   return (
     <>

@@ -9,7 +9,7 @@ import { SIXTY_F_K } from '@/core/units/convert'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { DecantResult } from './DecantResult'
 
 /** A cylinder that could be turned upside down. */
@@ -21,15 +21,15 @@ export interface SupplyCylinder {
   waterCapacityKg: number
 }
 
-const MOST_IN_A_ROW = 12
+const MAX_IN_A_ROW = 12
 
 /** Where the hiss will stop: an estimate with its band, chilled and not, and what venting would do. */
 export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; supplies: readonly SupplyCylinder[] }) {
   const { system } = useUnits()
   const [supplyId, setSupplyId] = useState(supplies[0]?.id ?? '')
-  const [supplyText, setSupplyText] = useKept('decant supplyText', '')
-  const [bottleText, setBottleText] = useKept('decant bottleText', '')
-  const [residualText, setResidualText] = useKept('decant residualText', '')
+  const [supplyText, setSupplyText] = useSessionState('decant supplyText', '')
+  const [bottleText, setBottleText] = useSessionState('decant bottleText', '')
+  const [residualText, setResidualText] = useSessionState('decant residualText', '')
   const [count, setCount] = useState(1)
   const supply = supplies.find(({ id }) => id === supplyId)
   const read = {
@@ -108,7 +108,7 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
             <div>
               <Form.Label htmlFor="row-count">Bottles in a row</Form.Label>
               <Form.Select id="row-count" value={count} onChange={(event) => setCount(Number(event.target.value))}>
-                {Array.from({ length: MOST_IN_A_ROW }, (_, i) => (
+                {Array.from({ length: MAX_IN_A_ROW }, (_, i) => (
                   <option key={i} value={i + 1}>
                     {i + 1}
                   </option>

@@ -1,18 +1,18 @@
 'use client'
 
-import { tareDoubt } from '@/core/fill/tareDoubt'
+import { tareMismatch } from '@/core/fill/tareMismatch'
 import { PhraseText } from '@/ui/figures/Amount'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 /** The known-empty bottle against its stamp, before anything goes in. */
 export function WeighEmpty({ tareKg }: { tareKg: number }) {
   const { system } = useUnits()
-  const [text, setText] = useKept('weighed empty', '')
+  const [text, setText] = useSessionState('weighed empty', '')
   const { value } = readQuantity(text, 'bottleMass', system)
-  const doubt = value === null ? null : tareDoubt(value, tareKg, 'bottleMass')
+  const doubt = value === null ? null : tareMismatch(value, tareKg, 'bottleMass')
   return (
     <div className="mt-3">
       <QuantityField

@@ -1,16 +1,16 @@
 import type { Metadata } from 'next'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { isStopped } from '@/core/findings/verdict'
+import { hasStop } from '@/core/findings/verdict'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { HOME_SHARE } from '@/core/fill/fillModes'
 import { FillPage } from '@/app/fill/FillPage'
-import { fillWorld, type FillSearch } from '@/app/fill/fillWorld'
-import { NoCylinder } from '@/app/fill/NoCylinder'
+import { fillPageData, type FillSearch } from '@/app/fill/fillPageData'
+import { NoCylinderYet } from '@/app/fill/NoCylinderYet'
 import { WeighFill } from '@/app/fill/WeighFill'
 import { DecantBench, type SupplyCylinder } from './DecantBench'
-import { SchoolForm } from './SchoolForm'
+import { BottleFillRuleForm } from './BottleFillRuleForm'
 import { WeighEmpty } from './WeighEmpty'
 
 export const metadata: Metadata = { title: 'Fill small bottles' }
@@ -23,16 +23,16 @@ function asSupply(cylinder: CylinderGear): SupplyCylinder[] {
 }
 
 export default async function BottlesPage({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillWorld('bottles', searchParams, ({ kind }) => kindFacts[kind].small)
-  if (!world.chosen) return <NoCylinder />
+  const world = await fillPageData('bottles', searchParams, ({ kind }) => kindFacts[kind].small)
+  if (!world.chosen) return <NoCylinderYet />
   const { rig, today } = world
   const { gear, row } = world.chosen
   const findings = fillFindings(gear, { mode: 'bottles', school: rig.bottleSchool }, today)
-  const stopped = isStopped(findings)
+  const stopped = hasStop(findings)
   const share = rig.bottleSchool === 'home' ? HOME_SHARE : 1
   return (
     <>
-      <SchoolForm key={rig.version} rig={rig} />
+      <BottleFillRuleForm key={rig.version} rig={rig} />
       <FillPage mode="bottles" world={world} cylinderId={row.id} stopped={stopped}>
         <WeighFill key={row.id} gear={gear} mode="bottles" share={share} findings={findings}>
           {kindFacts[row.kind].small && <WeighEmpty tareKg={row.tareKg} />}

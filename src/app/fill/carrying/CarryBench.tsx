@@ -3,17 +3,17 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { carriers, carryCheck, carryItems, type Carrier } from '@/core/fill/transport/carryCheck'
-import { inOrder } from '@/core/findings/Finding'
+import { carriers, transportCheck, carryItems, type Carrier } from '@/core/fill/transport/transportCheck'
+import { sortFindings } from '@/core/findings/Finding'
 import { verdict } from '@/core/findings/verdict'
 import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { FindingList } from '@/ui/figures/FindingList'
 import { StateMark } from '@/ui/figures/StateMark'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { StepRail } from '@/ui/shell/StepRail'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
-const carrierWords: Readonly<Record<Carrier, string>> = {
+const carrierLabels: Readonly<Record<Carrier, string>> = {
   'closed-car': 'inside a closed car',
   'open-bed': 'in an open bed',
   'outside-locker': 'in a locker vented to the outside',
@@ -28,7 +28,7 @@ const steps: readonly ProcedureStep[] = carryItems.map(({ id, title, why }) => (
   holds: false,
 }))
 
-const leaveWords = {
+const leaveLabels = {
   ready: 'Nothing stands against leaving, as far as ticked',
   'fix-first': 'See to this first',
   stop: 'Do not leave like this',
@@ -46,12 +46,12 @@ export function CarryBench({
   asked: string | null
   ticks: readonly LoggedTick[]
 }) {
-  const [chosen, setChosen] = useKept<readonly string[]>(`carry ${asked ?? ''}`, asked ? [asked] : [])
+  const [chosen, setChosen] = useSessionState<readonly string[]>(`carry ${asked ?? ''}`, asked ? [asked] : [])
   const [carrier, setCarrier] = useState<Carrier>('closed-car')
   const { ticks, tick, untick } = useTicks({ rigId, procedure: 'carry', subjectId: '' }, logged)
   const carried = cylinders.filter(({ id }) => chosen.includes(id))
-  const findings = inOrder(
-    carryCheck(
+  const findings = sortFindings(
+    transportCheck(
       carried,
       carrier,
       ticks.map(({ stepId }) => stepId),
@@ -80,7 +80,7 @@ export function CarryBench({
           <Form.Select id="carrier" value={carrier} onChange={(event) => setCarrier(event.target.value as Carrier)}>
             {carriers.map((one) => (
               <option key={one} value={one}>
-                {carrierWords[one]}
+                {carrierLabels[one]}
               </option>
             ))}
           </Form.Select>
@@ -89,7 +89,7 @@ export function CarryBench({
               <p className="mb-0">Choose what goes along.</p>
             ) : (
               <p className="large mb-0">
-                <StateMark state={outcome} size={34} /> {leaveWords[outcome]}
+                <StateMark state={outcome} size={34} /> {leaveLabels[outcome]}
               </p>
             )}
           </div>

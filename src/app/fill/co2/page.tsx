@@ -1,18 +1,18 @@
 import type { Metadata } from 'next'
-import { isStopped } from '@/core/findings/verdict'
+import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { FillPage } from '@/app/fill/FillPage'
-import { fillWorld, type FillSearch } from '@/app/fill/fillWorld'
-import { NoCylinder } from '@/app/fill/NoCylinder'
+import { fillPageData, type FillSearch } from '@/app/fill/fillPageData'
+import { NoCylinderYet } from '@/app/fill/NoCylinderYet'
 import { Co2Bench } from './Co2Bench'
 
 export const metadata: Metadata = { title: 'Fill CO2' }
 
 export default async function Co2Page({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillWorld('co2', searchParams, ({ kind }) => kind === 'co2')
-  if (!world.chosen) return <NoCylinder />
+  const world = await fillPageData('co2', searchParams, ({ kind }) => kind === 'co2')
+  if (!world.chosen) return <NoCylinderYet />
   const { gear, row } = world.chosen
-  const stopped = isStopped(fillFindings(gear, { mode: 'co2' }, world.today))
+  const stopped = hasStop(fillFindings(gear, { mode: 'co2' }, world.today))
   return (
     <FillPage mode="co2" world={world} cylinderId={row.id} stopped={stopped}>
       <Co2Bench key={row.id} gear={gear} today={world.today} />

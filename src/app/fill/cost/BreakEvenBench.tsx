@@ -9,7 +9,7 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import type { ListedOffer } from './listedOffer'
 
 const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
@@ -17,7 +17,7 @@ const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
 /** After how many fills a refillable bottle has paid for itself, at the prices above. */
 export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
   const { system } = useUnits()
-  const [outlay, setOutlay] = useKept('break-even outlay', '')
+  const [outlay, setOutlay] = useSessionState('break-even outlay', '')
   const read = readQuantity(outlay, 'money', system)
   const bottle = offers.filter(({ way }) => way === 'bottles').toSorted((a, b) => a.price - b.price)[0]
   const bulk = fillCosts(

@@ -5,7 +5,7 @@ import { costFigures } from '@/core/fill/cost/costFigures'
 import { fillCosts } from '@/core/fill/cost/fillCosts'
 import type { Figure } from '@/core/rules/figure'
 import { FigureButton } from '@/ui/figures/FigureButton'
-import { wayWords, type ListedOffer } from './listedOffer'
+import { wayLabels, type ListedOffer } from './listedOffer'
 
 function Cell({ figure, none = '–' }: { figure: Figure | null; none?: string }) {
   return <td className="number">{figure ? <FigureButton figure={figure} /> : none}</td>
@@ -56,7 +56,7 @@ export function CostTable({
                 <td>
                   <strong>{place}</strong>
                 </td>
-                <td>{wayWords[way]}</td>
+                <td>{wayLabels[way]}</td>
                 <Cell figure={perMass} none="nothing gained" />
                 <Cell figure={perEnergy} />
                 <Cell figure={perHour} />

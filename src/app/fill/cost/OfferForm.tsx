@@ -8,10 +8,10 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { FormFoot } from '@/ui/fields/FormFoot'
+import { FormActions } from '@/ui/fields/FormActions'
 import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import type { ListedOffer } from './listedOffer'
 
 const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contains: DisplayRole | null }>> = {
@@ -29,7 +29,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
   const field = (value: number | null, as: DisplayRole): string =>
     value === null ? '' : formatForField({ value, role: as }, system)
   // The version goes along: what was typed over an older one must not overwrite a newer unseen.
-  const [typed, setTyped, forget] = useKept(`offer ${stored?.id ?? 'new'}`, {
+  const [typed, setTyped, forget] = useSessionState(`offer ${stored?.id ?? 'new'}`, {
     version: stored?.version ?? null,
     place: stored?.place ?? '',
     way: stored?.way ?? FIRST_WAY,
@@ -103,7 +103,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
           />
         )}
       </div>
-      <FormFoot
+      <FormActions
         label="Save the price"
         saving={saving}
         leave={leave}

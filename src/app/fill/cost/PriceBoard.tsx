@@ -8,7 +8,7 @@ import type { PriceWay } from '@/core/fill/cost/fillCosts'
 import { simulatedPriceBoard, type BoardPrice } from '@/instruments/simulatedPriceBoard'
 import { Amount } from '@/ui/figures/Amount'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { wayWords } from './listedOffer'
+import { wayLabels } from './listedOffer'
 
 const roleOf: Readonly<Record<PriceWay, DisplayRole>> = {
   'by-volume': 'pricePerVolume',
@@ -41,7 +41,7 @@ export function PriceBoard({ rigId }: { rigId: string }) {
           {board.map((offer) => (
             <li key={offer.place}>
               <span>{offer.place}</span>
-              <span className="hint">{wayWords[offer.way]}</span>
+              <span className="hint">{wayLabels[offer.way]}</span>
               <b>
                 <Amount quantity={{ value: offer.price, role: roleOf[offer.way] }} />
               </b>

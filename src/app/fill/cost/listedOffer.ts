@@ -4,7 +4,7 @@ import type { PriceOffer, PriceWay } from '@/core/fill/cost/fillCosts'
 export type ListedOffer = PriceOffer & { version: number }
 
 /** How gas is sold, in a word or two. */
-export const wayWords: Readonly<Record<PriceWay, string>> = {
+export const wayLabels: Readonly<Record<PriceWay, string>> = {
   'by-volume': 'metered',
   'by-weight': 'by weight',
   exchange: 'exchange',

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { database } from '@/records/database'
 import { listOffers } from '@/records/repositories/cylinders/offers'
 import { CostBench } from './CostBench'
@@ -9,7 +9,7 @@ import { CostBench } from './CostBench'
 export const metadata: Metadata = { title: 'What a fill costs' }
 
 export default function CostPage() {
-  const { rig, cylinders, appliances } = loadWorld()
+  const { rig, cylinders, appliances } = loadRigSnapshot()
   if (!rig) redirect('/')
   const held = cylinders.flatMap(({ gear }) => {
     const contents = gear.kind === 'removable' ? gearContents(gear) : null

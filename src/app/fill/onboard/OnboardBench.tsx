@@ -3,11 +3,11 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { FIXED_TANK_FULL, gaugeLevel, type FullMark, fixedTankFullM3 } from '@/core/cylinders/contents/liquidLevel'
-import { waterCapacityOfVolumeKg } from '@/core/cylinders/contents/waterCapacity'
+import { FIXED_TANK_FULL, gaugeLevel, type FullMark, fixedTankLimitM3 } from '@/core/cylinders/contents/liquidLevel'
+import { waterCapacityForVolumeKg } from '@/core/cylinders/contents/waterCapacity'
 import type { Finding } from '@/core/findings/Finding'
-import { isStopped } from '@/core/findings/verdict'
-import { learnedGauge, type MeteredFill } from '@/core/cylinders/contents/learnedGauge'
+import { hasStop } from '@/core/findings/verdict'
+import { calibrateGauge, type MeteredFill } from '@/core/cylinders/contents/calibrateGauge'
 import { InputError } from '@/core/base/InputError'
 import { onboardSlip } from '@/core/fill/onboardSlip'
 import type { Slip } from '@/core/rules/figure'
@@ -15,10 +15,10 @@ import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { useFill } from '@/app/fill/useFill'
 
 interface Worked {
@@ -41,16 +41,16 @@ export function OnboardBench({
   findings: readonly Finding[]
 }) {
   const { system } = useUnits()
-  const [water, setWater] = useKept(`fill onboard ${gear?.id ?? ''} water`, '')
-  const [shown, setShown] = useKept(`fill onboard ${gear?.id ?? ''} shown`, '')
+  const [water, setWater] = useSessionState(`fill onboard ${gear?.id ?? ''} water`, '')
+  const [shown, setShown] = useSessionState(`fill onboard ${gear?.id ?? ''} shown`, '')
   const [mark, setMark] = useState<FullMark>(fullMark ?? 'usable')
   const [learn, setLearn] = useState(fills.length >= 3)
-  const [price, setPrice] = useKept(`fill onboard ${gear?.id ?? ''} price`, '')
-  const [metered, setMetered] = useKept(`fill onboard ${gear?.id ?? ''} metered`, '')
-  const [paid, setPaid] = useKept(`fill onboard ${gear?.id ?? ''} paid`, '')
-  const [after, setAfter] = useKept(`fill onboard ${gear?.id ?? ''} after`, '')
+  const [price, setPrice] = useSessionState(`fill onboard ${gear?.id ?? ''} price`, '')
+  const [metered, setMetered] = useSessionState(`fill onboard ${gear?.id ?? ''} metered`, '')
+  const [paid, setPaid] = useSessionState(`fill onboard ${gear?.id ?? ''} paid`, '')
+  const [after, setAfter] = useSessionState(`fill onboard ${gear?.id ?? ''} after`, '')
   const { saveFill, saving, issueAt } = useFill(gear?.name ?? 'the tank')
-  const stopped = isStopped(findings)
+  const stopped = hasStop(findings)
   const read = {
     water: readQuantity(water, 'liquidVolume', system),
     shown: readQuantity(shown, 'share', system),
@@ -59,7 +59,7 @@ export function OnboardBench({
     paid: readQuantity(paid, 'money', system),
     after: readQuantity(after, 'share', system),
   }
-  const waterCapacityKg = gear?.waterCapacityKg ?? waterCapacityOfVolumeKg(read.water.value ?? 0)
+  const waterCapacityKg = gear?.waterCapacityKg ?? waterCapacityForVolumeKg(read.water.value ?? 0)
   const worked = ((): Worked => {
     const { value } = read.shown
     if (value === null || waterCapacityKg === 0) {
@@ -68,7 +68,7 @@ export function OnboardBench({
     try {
       const level = gaugeLevel(value, mark)
       const learnedM3 =
-        learn && fills.length > 0 ? learnedGauge(fills, fixedTankFullM3(waterCapacityKg), value).liquidM3 : null
+        learn && fills.length > 0 ? calibrateGauge(fills, fixedTankLimitM3(waterCapacityKg), value).liquidM3 : null
       const slip = onboardSlip({
         waterCapacityKg,
         shown: value,
@@ -190,7 +190,7 @@ export function OnboardBench({
                   onText={setAfter}
                 />
               </div>
-              <SaveLine label="Save the fill" saving={saving} dirty={metered + paid + after !== ''} />
+              <SaveBar label="Save the fill" saving={saving} dirty={metered + paid + after !== ''} />
             </>
           )}
         </div>

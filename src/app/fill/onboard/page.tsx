@@ -1,15 +1,15 @@
 import type { Metadata } from 'next'
-import { isStopped } from '@/core/findings/verdict'
+import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { meteredFills } from '@/app/cylinders/meteredFills'
 import { FillPage } from '@/app/fill/FillPage'
-import { fillWorld, type FillSearch } from '@/app/fill/fillWorld'
+import { fillPageData, type FillSearch } from '@/app/fill/fillPageData'
 import { OnboardBench } from './OnboardBench'
 
 export const metadata: Metadata = { title: 'Fill an onboard tank' }
 
 export default async function OnboardPage({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillWorld('onboard', searchParams, ({ kind }) => kind === 'onboard')
+  const world = await fillPageData('onboard', searchParams, ({ kind }) => kind === 'onboard')
   // A rig without a fixed tank can still work out a sum for one.
   if (!world.chosen || !world.gear.some(({ kind }) => kind === 'onboard')) {
     return <OnboardBench gear={null} fullMark={null} fills={[]} findings={[]} />
@@ -17,7 +17,7 @@ export default async function OnboardPage({ searchParams }: { searchParams: Fill
   const { gear, row } = world.chosen
   const findings = fillFindings(gear, { mode: 'onboard' }, world.today)
   return (
-    <FillPage mode="onboard" world={world} cylinderId={row.id} stopped={isStopped(findings)}>
+    <FillPage mode="onboard" world={world} cylinderId={row.id} stopped={hasStop(findings)}>
       <OnboardBench key={row.id} gear={gear} fullMark={row.fullMark} fills={meteredFills(row.id)} findings={findings} />
     </FillPage>
   )

@@ -3,25 +3,25 @@
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import { Behind, DrawingSave, DrawingTools } from '@/ui/fields/DrawingParts'
 import { airFindings } from '@/core/heat/ventilation/airFindings'
-import { burningOf, ventilationOf } from '@/core/heat/ventilation/ventilationCheck'
+import { unventedInUse, roomVentilation } from '@/core/heat/ventilation/ventilationCheck'
 import { placedHeaters } from '@/core/heat/clearance/placedFindings'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { ventilationSlip } from '@/core/heat/ventilation/ventilationSlip'
 import { FindingList } from '@/ui/figures/FindingList'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { useRoom } from '@/app/heat/useRoom'
-import { HowFar } from './HowFar'
+import { OpeningAdvice } from './OpeningAdvice'
 import { NightBench } from './NightBench'
 import { OpeningList } from './OpeningList'
 
 /** What stands open against what the heaters want, and the air of a night. */
-export function AirBench({ world, begin }: { world: HeatWorld; begin: { name: string; shelter: Shelter } }) {
+export function AirBench({ world, begin }: { world: HeatPageData; begin: { name: string; shelter: RoomPlan } }) {
   const desk = useRoom(world, begin)
   const { room } = desk.shelter
   const gear = { id: desk.id ?? 'new', name: desk.name, shelter: desk.shelter }
-  const burning = burningOf(placedHeaters(gear, world.heaters))
-  const { needs, check } = ventilationOf(room, burning)
+  const burning = unventedInUse(placedHeaters(gear, world.heaters))
+  const { needs, check } = roomVentilation(room, burning)
   const findings = airFindings(gear, burning)
   return (
     <>
@@ -42,7 +42,7 @@ export function AirBench({ world, begin }: { world: HeatWorld; begin: { name: st
             }}
           >
             <OpeningList desk={desk} check={check} />
-            <HowFar desk={desk} neededM2={check.neededM2} />
+            <OpeningAdvice desk={desk} neededM2={check.neededM2} />
             <DrawingSave label="Save the openings" drawing={desk} />
           </form>
           {findings.length > 0 && <FindingList findings={findings} />}

@@ -1,7 +1,7 @@
 'use client'
 
 import type { DisplayRole } from '@/core/base/quantity'
-import { airMarks, type RoomAir } from '@/core/heat/air/roomAir'
+import { airThresholds, type RoomAir } from '@/core/heat/air/roomAir'
 import type { AirMoment } from '@/core/heat/air/airModel'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { StripChart, type StripLine } from '@/ui/figures/StripChart'
@@ -17,7 +17,7 @@ interface Strip {
   to: number
 }
 
-const marksOf = (of: 'co2' | 'oxygen') => airMarks.filter((mark) => mark.of === of)
+const marksOf = (of: 'co2' | 'oxygen') => airThresholds.filter((mark) => mark.of === of)
 
 const strips: readonly Strip[] = [
   {

@@ -1,15 +1,15 @@
 'use client'
 
-import type { AirMark, RoomAir } from '@/core/heat/air/roomAir'
+import type { AirThreshold, RoomAir } from '@/core/heat/air/roomAir'
 import { airSummary } from '@/core/heat/air/airSummary'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { StateMark } from '@/ui/figures/StateMark'
 import type { Night } from './nightInput'
 
-const isGrave = ({ of, at }: AirMark): boolean => of === 'oxygen' || (of === 'co2' && at >= 5000)
+const isGrave = ({ of, at }: AirThreshold): boolean => of === 'oxygen' || (of === 'co2' && at >= 5000)
 
-function Mark({ mark }: { mark: AirMark }) {
+function Mark({ mark }: { mark: AirThreshold }) {
   if (mark.of === 'glass') return <>{mark.words}</>
   return (
     <>
@@ -28,7 +28,7 @@ function After({ atS }: { atS: number }) {
 /** The night in a sentence and four numbers, then every mark with when it is crossed. */
 export function AirVerdict({ air, night, isUnvented }: { air: RoomAir; night: Night; isUnvented: boolean }) {
   const { figures, worst } = airSummary(air)
-  const litAsleep = isUnvented && night.asleep > 0 && night.mode !== 'off' && night.untilS === null
+  const litWhileAsleep = isUnvented && night.asleep > 0 && night.mode !== 'off' && night.untilS === null
   return (
     <div className="air-verdict">
       <p className="air-sentence">
@@ -54,7 +54,7 @@ export function AirVerdict({ air, night, isUnvented }: { air: RoomAir; night: Ni
           The oxygen cut-off shuts the heater after <After atS={air.cutOffAtS} />.
         </p>
       )}
-      {litAsleep && (
+      {litWhileAsleep && (
         <p className="issue" role="alert">
           A heater without a chimney is not left on while people sleep, whatever the sum says.
         </p>

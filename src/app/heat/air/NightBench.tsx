@@ -6,15 +6,15 @@ import { z } from '@/core/base/zod'
 import type { RoomAir } from '@/core/heat/air/roomAir'
 import type { Room } from '@/core/heat/room/room'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { MILD_K } from '@/app/heat/usualNight'
 import { lastLog } from '@/app/heat/lastLog'
 import { useWorker } from '@/ui/state/useWorker'
-import { shelterThread } from '@/workers/threads'
-import type { ShelterWorker } from '@/workers/heat.worker'
+import { createHeatWorker } from '@/workers/threads'
+import type { HeatWorker } from '@/workers/heat.worker'
 import { WorkerBar } from '@/ui/shell/WorkerBar'
 import { Term } from '@/ui/figures/Term'
-import { useKept, useStable } from '@/ui/state/useKept'
+import { useSessionState, useStableValue } from '@/ui/state/useSessionState'
 import { AirCharts } from './AirCharts'
 import { AirVerdict } from './AirVerdict'
 import { NightFields } from './NightFields'
@@ -24,7 +24,7 @@ import { nightInput, type Night } from './nightInput'
 const REST_MS = 350
 
 /** One night in this room, worked out beside the page whenever something of it is changed. */
-export function NightBench({ world, room }: { world: HeatWorld; room: Room }) {
+export function NightBench({ world, room }: { world: HeatPageData; room: Room }) {
   const { heaters, altitudeM, coldestK } = world
   // Made once: a night that is new with every drawing of the page would be worked out without end.
   const [usual] = useState<Night>(() => ({
@@ -40,7 +40,7 @@ export function NightBench({ world, room }: { world: HeatWorld; room: Room }) {
     hoursS: 8 * 3600,
     windMS: 0,
   }))
-  const [night, setNight] = useKept<Night>(`night ${world.rigId}`, usual, true)
+  const [night, setNight] = useSessionState<Night>(`night ${world.rigId}`, usual, true)
   const heater = heaters.find(({ id }) => id === night.heaterId)?.heater ?? null
   const log = lastLog(world)
   const asked = useMemo(() => {
@@ -53,8 +53,8 @@ export function NightBench({ world, room }: { world: HeatWorld; room: Room }) {
       throw error
     }
   }, [night, room, heater, log, altitudeM])
-  const { work, start, stop } = useWorker<ShelterWorker, RoomAir>(shelterThread)
-  const begin = useStable((): void => {
+  const { work, start, stop } = useWorker<HeatWorker, RoomAir>(createHeatWorker)
+  const begin = useStableValue((): void => {
     const { input } = asked
     if (input) start((worker, tell) => worker.roomAir(input, tell))
   })

@@ -2,15 +2,15 @@
 
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { isOnWall } from '@/core/heat/room/roomGeometry'
+import { isVerticalSide } from '@/core/heat/room/roomGeometry'
 import type { Opening } from '@/core/heat/room/room'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
-import type { RoomDesk } from '@/app/heat/useRoom'
+import type { RoomEditor } from '@/app/heat/useRoom'
 import { kindOptions, sideOptions } from './openingWords'
 
 /** Where one opening sits and how large its hole is. */
-export function OpeningInspector({ opening, desk, gone }: { opening: Opening; desk: RoomDesk; gone: () => void }) {
+export function OpeningInspector({ opening, desk, gone }: { opening: Opening; desk: RoomEditor; gone: () => void }) {
   const { id, name, kind, side } = opening
   const set = (change: Partial<Opening>, field: string): void => desk.setOpening(id, change, `${field} ${id}`)
   const size = (key: 'alongM' | 'bottomM' | 'widthM' | 'heightM', label: string, mayBeZero = false) => (
@@ -51,7 +51,7 @@ export function OpeningInspector({ opening, desk, gone }: { opening: Opening; de
           set={(value) => set({ side: value }, 'side')}
         />
         {size('alongM', side === 'front' || side === 'back' ? 'Middle from the left' : 'Middle from the back', true)}
-        {isOnWall(side) && size('bottomM', 'Lower edge above floor', true)}
+        {isVerticalSide(side) && size('bottomM', 'Lower edge above floor', true)}
         {size('widthM', 'Width')}
         {size('heightM', 'Opens at most by')}
       </div>

@@ -7,10 +7,10 @@ import { requireRoom } from '@/core/heat/room/requireRoom'
 import type { VentilationCheck } from '@/core/heat/ventilation/ventilationCheck'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
-import { issueOf } from '@/ui/fields/issueOf'
+import { findIssue } from '@/ui/fields/findIssue'
 import { Measure } from '@/ui/fields/Measure'
 import { newId } from '@/ui/state/newId'
-import type { RoomDesk } from '@/app/heat/useRoom'
+import type { RoomEditor } from '@/app/heat/useRoom'
 import { OpeningInspector } from './OpeningInspector'
 import { conditionOptions, kindOptions, sideOptions } from './openingWords'
 
@@ -29,11 +29,11 @@ const newOpening = (kind: OpeningKind, middleM: number) =>
   })
 
 /** Every opening with how far it stands open and what of it counts. */
-export function OpeningList({ desk, check }: { desk: RoomDesk; check: VentilationCheck }) {
+export function OpeningList({ desk, check }: { desk: RoomEditor; check: VentilationCheck }) {
   const [chosen, setChosen] = useState<string | null>(null)
   const [kind, setKind] = useState<OpeningKind>('window')
   const { room } = desk.shelter
-  const wrong = issueOf(() => requireRoom(room))
+  const wrong = findIssue(() => requireRoom(room))
   const opening = room.openings.find(({ id }) => id === chosen)
   return (
     <section aria-label="Openings">

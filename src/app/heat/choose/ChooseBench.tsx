@@ -2,24 +2,24 @@
 
 import { useMemo } from 'react'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { COSY_K, MILD_K, NIGHT_S } from '@/app/heat/usualNight'
 import { lastLog } from '@/app/heat/lastLog'
 import { InputError } from '@/core/base/InputError'
 import { compareHeater } from '@/core/heat/heaters/compareHeater'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { ventilationCheck } from '@/core/heat/ventilation/ventilationCheck'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { candidates } from './candidates'
 import { CompareTable, type ComparedRow } from './CompareTable'
 
 /** The schools side by side, on this rig and these nights. */
-export function ChooseBench({ world, shelter }: { world: HeatWorld; shelter: Shelter }) {
+export function ChooseBench({ world, shelter }: { world: HeatPageData; shelter: RoomPlan }) {
   const { heaters, altitudeM, coldestK } = world
-  const [night, setNight] = useKept(
+  const [night, setNight] = useSessionState(
     `choose ${world.rigId}`,
     { outsideK: coldestK ?? MILD_K, insideK: COSY_K, keepS: NIGHT_S, altitudeM, gasPerKg: world.pricePerKg },
     true,

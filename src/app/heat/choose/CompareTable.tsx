@@ -1,8 +1,8 @@
 'use client'
 
 import type { ReactNode } from 'react'
-import type { HeaterCompared } from '@/core/heat/heaters/compareHeater'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { HeaterComparison } from '@/core/heat/heaters/compareHeater'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import type { Candidate } from './candidates'
@@ -10,12 +10,12 @@ import { FitsHere } from './FitsHere'
 
 export interface ComparedRow {
   candidate: Candidate
-  compared: HeaterCompared
+  compared: HeaterComparison
 }
 
-const certifiedWords = { yes: 'yes', no: 'no', 'not-known': 'ask: its plate, the place, your insurer' } as const
+const certifiedLabels = { yes: 'yes', no: 'no', 'not-known': 'ask: its plate, the place, your insurer' } as const
 
-function Evenness({ compared: { evenness, offByK } }: { compared: HeaterCompared }) {
+function Evenness({ compared: { evenness, offByK } }: { compared: HeaterComparison }) {
   const off = <Amount quantity={{ value: offByK, role: 'temperatureStep' }} />
   if (evenness === 'steady') return <>steady between low and high</>
   if (evenness === 'cycles') return <>too warm by {off} left on low: it is turned on and off</>
@@ -29,7 +29,7 @@ export function CompareTable({
   openM2,
 }: {
   rows: readonly ComparedRow[]
-  shelter: Shelter
+  shelter: RoomPlan
   openM2: number
 }) {
   const line = (label: string, cell: (row: ComparedRow) => ReactNode) => (
@@ -105,7 +105,7 @@ export function CompareTable({
           {line('Fits the room', ({ candidate }) => (
             <FitsHere heater={candidate.heater} name={candidate.name} shelter={shelter} />
           ))}
-          {line('Certified where you camp', ({ candidate }) => certifiedWords[candidate.heater.certified])}
+          {line('Certified where you camp', ({ candidate }) => certifiedLabels[candidate.heater.certified])}
           {line('Up to', ({ compared }) =>
             compared.limitM === null ? (
               'its manual says'

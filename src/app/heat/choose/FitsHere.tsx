@@ -2,19 +2,19 @@
 
 import Button from 'react-bootstrap/Button'
 import { useWorker } from '@/ui/state/useWorker'
-import { shelterThread } from '@/workers/threads'
-import type { ShelterWorker } from '@/workers/heat.worker'
+import { createHeatWorker } from '@/workers/threads'
+import type { HeatWorker } from '@/workers/heat.worker'
 import { WorkerBar } from '@/ui/shell/WorkerBar'
 import type { Heater } from '@/core/heat/heaters/heater'
 import type { Placements } from '@/core/heat/clearance/placements'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { Amount } from '@/ui/figures/Amount'
 
 const GRID_M = 0.1
 
 /** Whether a heater finds a place in this room, asked when one wants to know. */
-export function FitsHere({ heater, name, shelter }: { heater: Heater; name: string; shelter: Shelter }) {
-  const { work, start, stop } = useWorker<ShelterWorker, Placements>(shelterThread)
+export function FitsHere({ heater, name, shelter }: { heater: Heater; name: string; shelter: RoomPlan }) {
+  const { work, start, stop } = useWorker<HeatWorker, Placements>(createHeatWorker)
   const { room, things } = shelter
   if (heater.vented) return <>built in: its makers’ drawing says</>
   if (work.share !== null) return <WorkerBar share={work.share} label="Looking" stop={stop} />

@@ -11,10 +11,10 @@ import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import { Choice } from '@/ui/fields/Choice'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { PhotoField } from '@/ui/fields/PhotoField'
-import { useKept } from '@/ui/state/useKept'
-import { FormFoot } from '@/ui/fields/FormFoot'
+import { useSessionState } from '@/ui/state/useSessionState'
+import { FormActions } from '@/ui/fields/FormActions'
 import { useSave } from '@/ui/state/useSave'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { HeaterNumbers } from './HeaterNumbers'
 
 const asPanel: Heater = heaterTemplates['catalytic-panel'].heater
@@ -26,12 +26,12 @@ export function HeaterForm({
   pages,
   close,
 }: {
-  world: HeatWorld
+  world: HeatPageData
   stored: StoredHeater | null
   pages: readonly string[]
   close: () => void
 }) {
-  const [typed, setTyped, forget] = useKept(
+  const [typed, setTyped, forget] = useSessionState(
     `heater ${stored?.id ?? 'new'}`,
     {
       version: stored?.version ?? null,
@@ -128,13 +128,13 @@ export function HeaterForm({
           ))}
         </ul>
       )}
-      <FormFoot label="Save the heater" saving={saving} leave={leave} stored={stored} archive={archiveHeaterAction}>
+      <FormActions label="Save the heater" saving={saving} leave={leave} stored={stored} archive={archiveHeaterAction}>
         {theirVersion !== null && (
           <Button variant="quiet" onClick={() => void submit(theirVersion)}>
             Save mine over theirs
           </Button>
         )}
-      </FormFoot>
+      </FormActions>
     </form>
   )
 }

@@ -9,7 +9,7 @@ import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import { Amount } from '@/ui/figures/Amount'
 import { Term } from '@/ui/figures/Term'
 import { useSave } from '@/ui/state/useSave'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { HeaterForm } from './HeaterForm'
 
 /** The rig's heaters with their numbers, and whose word those are. */
@@ -17,7 +17,7 @@ export function HeaterShelf({
   world,
   pages,
 }: {
-  world: HeatWorld
+  world: HeatPageData
   /** Pictures of the manual's pages, by heater. */
   pages: Readonly<Record<string, readonly string[]>>
 }) {

@@ -1,13 +1,13 @@
 import type { Metadata } from 'next'
 import { database } from '@/records/database'
 import { listManualPages } from '@/records/repositories/photos'
-import { heatWorld, type HeatSearch } from '@/app/heat/heatWorld'
+import { heatPageData, type HeatSearch } from '@/app/heat/heatPageData'
 import { HeaterShelf } from './HeaterShelf'
 
 export const metadata: Metadata = { title: 'Heaters' }
 
 export default async function HeatersPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatWorld(searchParams)
+  const world = await heatPageData(searchParams)
   const pages = Object.fromEntries(
     world.heaters.map(({ id }) => [id, listManualPages(database(), id).map((page) => page.id)]),
   )

@@ -4,8 +4,8 @@ import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
 import { lookAtEquipmentAction } from '@/actions/equipment'
 import { type Equipment, equipmentEndMonth } from '@/core/cylinders/equipment/equipment'
-import { monthWords } from '@/core/time/months'
-import { Moment } from '@/ui/figures/Moment'
+import { formatMonth } from '@/core/time/months'
+import { DateTime } from '@/ui/figures/DateTime'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
@@ -32,11 +32,11 @@ export function Alarms({ equipment }: { equipment: readonly Equipment[] }) {
             <li key={alarm.id}>
               <strong>{alarm.name}</strong>
               <span>{places[alarm.kind]}</span>
-              <span>{end === null ? 'its end is not known' : `until ${monthWords(end)}`}</span>
+              <span>{end === null ? 'its end is not known' : `until ${formatMonth(end)}`}</span>
               <span>
                 {alarm.lastLook ? (
                   <>
-                    {alarm.lastLook.sound ? 'sounded' : 'did not sound'} <Moment iso={alarm.lastLook.lookedAt} />
+                    {alarm.lastLook.sound ? 'sounded' : 'did not sound'} <DateTime iso={alarm.lastLook.lookedAt} />
                   </>
                 ) : (
                   'never tested'

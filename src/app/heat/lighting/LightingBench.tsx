@@ -2,14 +2,14 @@
 
 import { Link } from '@/ui/shell/Link'
 import { useState } from 'react'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import type { Heater } from '@/core/heat/heaters/heater'
 import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
 import {
   heaterProcedures,
   lightingSteps,
-  procedureWords,
+  procedureLabels,
   type HeaterProcedure,
 } from '@/core/heat/heaters/lightingSteps'
 import { Choice } from '@/ui/fields/Choice'
@@ -35,11 +35,11 @@ function Rail({
   logged: readonly LoggedTick[]
 }) {
   const run = useTicks({ rigId, procedure: `heater ${procedure}`, subjectId: heaterId }, logged)
-  return <StepRail label={procedureWords[procedure]} steps={lightingSteps(heater, procedure)} {...run} />
+  return <StepRail label={procedureLabels[procedure]} steps={lightingSteps(heater, procedure)} {...run} />
 }
 
 /** Lighting and stopping step by step, with what is held; the height, and the alarms. */
-export function LightingBench({ world, ticks }: { world: HeatWorld; ticks: HeaterTicks }) {
+export function LightingBench({ world, ticks }: { world: HeatPageData; ticks: HeaterTicks }) {
   const { heaters, rigId, altitudeM, equipment, chosen } = world
   const [heaterId, setHeaterId] = useState(world.heaterId ?? heaters[0]?.id ?? '')
   const [procedure, setProcedure] = useState<HeaterProcedure>('light')
@@ -62,7 +62,7 @@ export function LightingBench({ world, ticks }: { world: HeatWorld; ticks: Heate
             <div className="tray-groups" role="group" aria-label="What is to be done">
               {heaterProcedures.map((one) => (
                 <button key={one} type="button" aria-pressed={one === procedure} onClick={() => setProcedure(one)}>
-                  {procedureWords[one]}
+                  {procedureLabels[one]}
                 </button>
               ))}
             </div>

@@ -1,15 +1,15 @@
 import type { Metadata } from 'next'
 import { heaterProcedures } from '@/core/heat/heaters/lightingSteps'
 import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
-import { loadWorld } from '@/app/shared/world'
-import { heatWorld, type HeatSearch } from '@/app/heat/heatWorld'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { heatPageData, type HeatSearch } from '@/app/heat/heatPageData'
 import { LightingBench, type HeaterTicks } from './LightingBench'
 
 export const metadata: Metadata = { title: 'Light and stop a heater' }
 
 export default async function LightingPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatWorld(searchParams)
-  const { nowIso } = loadWorld()
+  const world = await heatPageData(searchParams)
+  const { nowIso } = loadRigSnapshot()
   const ticks: HeaterTicks = Object.fromEntries(
     world.heaters.map(({ id }) => [
       id,

@@ -1,5 +1,5 @@
 import { boxPoints } from '@/core/math/planGeometry'
-import { ceilingM, isOnWall } from '@/core/heat/room/roomGeometry'
+import { ceilingM, isVerticalSide } from '@/core/heat/room/roomGeometry'
 import type { DrawnHeater, DrawnRoom } from './drawnRoom'
 
 /** Extent along the rig of a box on the plan. */
@@ -24,7 +24,7 @@ export function Elevation({ shelter, heater, others, check, chosen }: DrawnRoom 
         <rect className="shell" x={0} y={0} width={room.lengthM} height={room.heightM} />
         {lowest < room.heightM && <line className="slope" x1={0} x2={room.lengthM} y1={up(lowest)} y2={up(lowest)} />}
         {room.openings
-          .filter(({ side }) => isOnWall(side))
+          .filter(({ side }) => isVerticalSide(side))
           .map(({ id, side, alongM, widthM, bottomM, heightM }) =>
             side === 'left' || side === 'right' ? (
               <rect

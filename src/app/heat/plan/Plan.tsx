@@ -11,7 +11,7 @@ const PlanCanvas = dynamic(() => import('./PlanCanvas').then((module) => module.
   loading: () => <p className="hint p-3 mb-0">The plan is being drawn …</p>,
 })
 
-export interface PlanHands {
+export interface PlanHandlers {
   chosen: string | null
   choose: (id: string | null) => void
   moveTo: (id: string, xM: number, yM: number) => void
@@ -30,7 +30,7 @@ const arrows: Readonly<Record<string, readonly [number, number]>> = {
 }
 
 /** The room from above: things and heater are moved, turned and sized on it; arrows move what is chosen. */
-export function Plan(props: DrawnRoom & PlanHands) {
+export function Plan(props: DrawnRoom & PlanHandlers) {
   const { shelter, heater, chosen, moveTo } = props
   const frame = useRef<HTMLDivElement>(null)
   const [widthPx, setWidthPx] = useState(0)

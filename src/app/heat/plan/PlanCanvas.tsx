@@ -6,8 +6,8 @@ import { Layer, Line, Stage, Text, Transformer } from 'react-konva'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { roomOutline } from '@/core/heat/room/roomGeometry'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { DRAWN_FONT, drawnColours, type DrawnRoom } from './drawnRoom'
-import type { PlanHands } from './Plan'
+import { DRAWN_FONT, drawnColors, type DrawnRoom } from './drawnRoom'
+import type { PlanHandlers } from './Plan'
 import { PlanBody, PlanHeater } from './PlanHeater'
 import { PlanOpenings } from './PlanOpenings'
 import { PlanThing } from './PlanThing'
@@ -30,7 +30,7 @@ export function PlanCanvas({
   moveTo,
   setThing,
   widthPx,
-}: DrawnRoom & PlanHands & { widthPx: number }) {
+}: DrawnRoom & PlanHandlers & { widthPx: number }) {
   const { system } = useUnits()
   const { room, things } = shelter
   const scale = Math.min((widthPx - 2 * PAD) / room.lengthM, (HIGHEST - 2 * PAD) / room.widthM)
@@ -61,8 +61,8 @@ export function PlanCanvas({
         <Line
           points={roomOutline(room).flatMap(({ xM, yM }) => [xM * scale, yM * scale])}
           closed
-          fill={drawnColours.floor}
-          stroke={drawnColours.ink}
+          fill={drawnColors.floor}
+          stroke={drawnColors.ink}
           strokeWidth={4}
           onPointerDown={() => choose(null)}
         />
@@ -71,7 +71,7 @@ export function PlanCanvas({
           width={room.lengthM * scale}
           y={-22}
           align="center"
-          fill={drawnColours.soft}
+          fill={drawnColors.soft}
           fontSize={14}
           fontFamily={DRAWN_FONT}
         />
@@ -82,7 +82,7 @@ export function PlanCanvas({
           y={room.widthM * scale}
           rotation={-90}
           align="center"
-          fill={drawnColours.soft}
+          fill={drawnColors.soft}
           fontSize={14}
           fontFamily={DRAWN_FONT}
         />
@@ -104,7 +104,7 @@ export function PlanCanvas({
         {walk.length > 1 && (
           <Line
             points={walk.flatMap(({ xM, yM }) => [xM * scale, yM * scale])}
-            stroke={drawnColours.ready}
+            stroke={drawnColors.ready}
             strokeWidth={3}
             dash={[2, 8]}
             lineCap="round"
@@ -136,9 +136,9 @@ export function PlanCanvas({
           enabledAnchors={EDGES}
           anchorSize={isTerse ? 10 : 14}
           anchorCornerRadius={7}
-          anchorStroke={drawnColours.ink}
-          anchorFill={drawnColours.brass}
-          borderStroke={drawnColours.brass}
+          anchorStroke={drawnColors.ink}
+          anchorFill={drawnColors.brass}
+          borderStroke={drawnColors.brass}
         />
       </Layer>
     </Stage>

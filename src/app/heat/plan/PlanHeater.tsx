@@ -2,7 +2,7 @@
 
 import { Group, Line, Rect, Text } from 'react-konva'
 import type { Thing } from '@/core/heat/room/thing'
-import { DRAWN_FONT, drawnColours, type DrawnHeater } from './drawnRoom'
+import { DRAWN_FONT, drawnColors, type DrawnHeater } from './drawnRoom'
 
 /** The heater with what must stay clear around it; its front is the bright edge. */
 export function PlanHeater({
@@ -33,14 +33,14 @@ export function PlanHeater({
     width: depth + (rearM + frontM) * scale,
     height: width + 2 * sidesM * scale,
   }
-  const colour = isBad ? drawnColours.stop : drawnColours.ready
+  const color = isBad ? drawnColors.stop : drawnColors.ready
   const outlet = things.find(({ id }) => id === outletId)
   return (
     <>
       {outlet && (
         <Line
           points={[outlet.xM * scale, outlet.yM * scale, pose.xM * scale, pose.yM * scale]}
-          stroke={drawnColours.brass}
+          stroke={drawnColors.brass}
           strokeWidth={3}
           listening={false}
         />
@@ -56,8 +56,8 @@ export function PlanHeater({
       >
         <Rect
           {...keep}
-          fill={isBad ? drawnColours.stopWash : drawnColours.readyWash}
-          stroke={colour}
+          fill={isBad ? drawnColors.stopWash : drawnColors.readyWash}
+          stroke={color}
           strokeWidth={2}
           dash={[9, 5]}
           listening={false}
@@ -67,15 +67,15 @@ export function PlanHeater({
           y={-width / 2}
           width={depth}
           height={width}
-          fill={drawnColours.ink}
-          stroke={isChosen ? drawnColours.brass : drawnColours.ink}
+          fill={drawnColors.ink}
+          stroke={isChosen ? drawnColors.brass : drawnColors.ink}
           strokeWidth={isChosen ? 4 : 1}
           hitStrokeWidth={22}
           cornerRadius={3}
         />
         <Line
           points={[depth / 2, -width / 2, depth / 2, width / 2]}
-          stroke={drawnColours.brass}
+          stroke={drawnColors.brass}
           strokeWidth={6}
           listening={false}
         />
@@ -98,7 +98,7 @@ export function PlanBody({ heater: { name, body, placed }, scale }: { heater: Dr
         width={depth}
         height={width}
         rotation={pose.turnDeg}
-        fill={drawnColours.soft}
+        fill={drawnColors.soft}
         cornerRadius={3}
         listening={false}
       />
@@ -110,7 +110,7 @@ export function PlanBody({ heater: { name, body, placed }, scale }: { heater: Dr
         align="center"
         fontSize={13}
         fontFamily={DRAWN_FONT}
-        fill={drawnColours.ink}
+        fill={drawnColors.ink}
         listening={false}
       />
     </>

@@ -2,7 +2,7 @@
 
 import { Line, Rect, Text } from 'react-konva'
 import type { Opening, Room } from '@/core/heat/room/room'
-import { DRAWN_FONT, drawnColours } from './drawnRoom'
+import { DRAWN_FONT, drawnColors } from './drawnRoom'
 
 /** Where an opening lies along its wall. */
 function wallLine(room: Room, { side, alongM, widthM }: Opening): [number, number, number, number] {
@@ -28,7 +28,7 @@ export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: num
               y={((room.widthM - heightM) / 2) * scale}
               width={widthM * scale}
               height={heightM * scale}
-              stroke={isOpen ? drawnColours.brass : drawnColours.soft}
+              stroke={isOpen ? drawnColors.brass : drawnColors.soft}
               strokeWidth={isOpen ? 3 : 1.5}
               dash={[4, 4]}
               listening={false}
@@ -43,7 +43,7 @@ export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: num
                 align="center"
                 fontSize={13}
                 fontFamily={DRAWN_FONT}
-                fill={drawnColours.brassInk}
+                fill={drawnColors.brassInk}
                 listening={false}
               />
             ),
@@ -55,7 +55,7 @@ export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: num
           <Line
             key={id}
             points={points}
-            stroke={isOpen ? drawnColours.brass : kind === 'door' ? drawnColours.paper : drawnColours.cold}
+            stroke={isOpen ? drawnColors.brass : kind === 'door' ? drawnColors.paper : drawnColors.cold}
             strokeWidth={kind === 'door' ? 7 : 5}
             listening={false}
           />,
@@ -69,7 +69,7 @@ export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: num
               align="center"
               fontSize={13}
               fontFamily={DRAWN_FONT}
-              fill={drawnColours.brassInk}
+              fill={drawnColors.brassInk}
               listening={false}
             />
           ),

@@ -1,12 +1,12 @@
 import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
 import { roomOutline } from '@/core/heat/room/roomGeometry'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 
 const path = (points: readonly PlanPoint[]): string =>
   `${points.map(({ xM, yM }, i) => `${i ? 'L' : 'M'}${xM} ${yM}`).join('')}Z`
 
 /** A room’s plan at a glance. */
-export function PlanSketch({ shelter: { room, things } }: { shelter: Shelter }) {
+export function PlanSketch({ shelter: { room, things } }: { shelter: RoomPlan }) {
   return (
     <svg
       className="plan-sketch"

@@ -3,9 +3,9 @@
 import type Konva from 'konva'
 import { useCallback, useRef } from 'react'
 import { Group, Line, Rect, Text } from 'react-konva'
-import { reachOf } from '@/core/heat/clearance/clearanceTo'
+import { sweptSolid } from '@/core/heat/clearance/clearanceTo'
 import type { Thing } from '@/core/heat/room/thing'
-import { DRAWN_FONT, drawnColours } from './drawnRoom'
+import { DRAWN_FONT, drawnColors } from './drawnRoom'
 
 /** Nothing is drawn thinner than a finger can take hold of. */
 const THINNEST_PX = 6
@@ -48,11 +48,11 @@ export function PlanThing({
   const isMetal = kind === 'cylinder' || kind === 'cylinder-locker' || kind === 'gas-outlet'
   // A thing too small to be written on has its name beside it.
   const below = kind === 'gas-outlet' || kind === 'cylinder' ? 10 : lacks ? -15 : -7
-  const reach = reachOf(thing).points.flatMap((point) => [point.xM * scale, point.yM * scale])
+  const reach = sweptSolid(thing).points.flatMap((point) => [point.xM * scale, point.yM * scale])
   return (
     <Group>
       {(thing.reachM > 0 || kind === 'door-swing') && (
-        <Line points={reach} closed stroke={drawnColours.soft} strokeWidth={1.5} dash={[5, 5]} listening={false} />
+        <Line points={reach} closed stroke={drawnColors.soft} strokeWidth={1.5} dash={[5, 5]} listening={false} />
       )}
       <Rect
         ref={hold}
@@ -64,8 +64,8 @@ export function PlanThing({
         height={high}
         rotation={turnDeg}
         cornerRadius={kind === 'cylinder' ? Math.min(wide, high) / 2 : 3}
-        fill={lacks ? drawnColours.stopWash : isMetal ? drawnColours.cold : drawnColours.thing}
-        stroke={lacks ? drawnColours.stop : drawnColours.ink}
+        fill={lacks ? drawnColors.stopWash : isMetal ? drawnColors.cold : drawnColors.thing}
+        stroke={lacks ? drawnColors.stop : drawnColors.ink}
         strokeWidth={isChosen || lacks ? 3 : 1.5}
         hitStrokeWidth={18}
         draggable
@@ -94,7 +94,7 @@ export function PlanThing({
         fontSize={13}
         fontFamily={DRAWN_FONT}
         fontStyle={lacks ? '600' : '400'}
-        fill={lacks ? drawnColours.stop : drawnColours.ink}
+        fill={lacks ? drawnColors.stop : drawnColors.ink}
         listening={false}
       />
     </Group>

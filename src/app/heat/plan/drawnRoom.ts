@@ -1,18 +1,18 @@
 import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
 import type { HeaterBody } from '@/core/heat/heaters/heater'
-import type { Shelter } from '@/core/heat/room/roomPlan'
+import type { RoomPlan } from '@/core/heat/room/roomPlan'
 
 /** A heater where it stands. */
 export interface DrawnHeater {
   id: string
   name: string
   body: HeaterBody
-  placed: Shelter['placed'][number]
+  placed: RoomPlan['placed'][number]
 }
 
 /** What plan and elevation draw. */
 export interface DrawnRoom {
-  shelter: Shelter
+  shelter: RoomPlan
   heater: DrawnHeater | null
   /** The other heaters that stand there. */
   others: readonly DrawnHeater[]
@@ -20,7 +20,7 @@ export interface DrawnRoom {
 }
 
 /** Enamel, brass and the states, for what is drawn on a canvas. */
-export const drawnColours = {
+export const drawnColors = {
   paper: '#fffdf6',
   floor: '#f3ead4',
   ink: '#17302b',

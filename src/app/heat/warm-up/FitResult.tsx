@@ -4,7 +4,7 @@ import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis
 import type { FittedNumber } from '@/core/heat/warmth/warmUpFit'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
-import { shownIn } from '@/ui/fields/shownIn'
+import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import type { LogSetting, LogTexts, ReadLog } from './readLog'
@@ -26,8 +26,8 @@ export function FitResult({ read, setting, texts }: { read: ReadLog; setting: Lo
   const { system } = useUnits()
   const [first, second] = read.fits
   if (!first) return null
-  const degrees = (kelvin: number): number => shownIn({ value: kelvin, role: 'temperature' }, system)
-  const minutes = (seconds: number): number => shownIn({ value: seconds, role: 'minutes' }, system)
+  const degrees = (kelvin: number): number => displayedIn({ value: kelvin, role: 'temperature' }, system)
+  const minutes = (seconds: number): number => displayedIn({ value: seconds, role: 'minutes' }, system)
   const line = first.fit.curve.map(({ timeS, temperatureK }) => ({ t: minutes(timeS), fit: degrees(temperatureK) }))
   const points = texts.rows.flatMap((row) => {
     const timeS = readQuantity(row.minutes, 'minutes', system).value

@@ -8,15 +8,15 @@ import type { Room } from '@/core/heat/room/room'
 import type { KnownWarmth } from '@/core/heat/warmth/roomWarmth'
 import { warmthSavings } from '@/core/heat/warmth/warmthSavings'
 import { warmthSlip } from '@/core/heat/warmth/warmthSlip'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { COSY_K, MILD_K, NIGHT_S } from '@/app/heat/usualNight'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
-const savingWords = {
+const savingLabels = {
   curtain: 'With the curtain closed',
   'cover-glass': 'With the windows covered',
 } as const
@@ -49,7 +49,7 @@ export function NightOutlook({
   fromTyped,
   children,
 }: {
-  world: HeatWorld
+  world: HeatPageData
   room: Room
   warmth: KnownWarmth
   fromTyped: boolean
@@ -57,7 +57,7 @@ export function NightOutlook({
   children: ReactNode
 }) {
   const { heaters, coldestK } = world
-  const [night, setNight] = useKept(
+  const [night, setNight] = useSessionState(
     `outlook ${world.rigId}`,
     {
       outsideK: coldestK ?? MILD_K,
@@ -164,7 +164,7 @@ export function NightOutlook({
                 </tr>
                 {result.savings.map(({ id, outlook: better }) => (
                   <tr key={id}>
-                    <th scope="row">{savingWords[id]}</th>
+                    <th scope="row">{savingLabels[id]}</th>
                     <td>
                       <FigureButton
                         figure={{ basis: 'keep-warm', quantity: { value: better.keepW, role: 'power' }, inputs: [] }}

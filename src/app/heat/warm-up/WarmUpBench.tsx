@@ -4,13 +4,13 @@ import { useMemo, useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { recordWarmUpAction } from '@/actions/heat'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
-import type { HeatWorld } from '@/app/heat/heatWorld'
+import type { HeatPageData } from '@/app/heat/heatPageData'
 import { lastLog } from '@/app/heat/lastLog'
 import type { Room } from '@/core/heat/room/room'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import { Choice } from '@/ui/fields/Choice'
-import { SaveLine } from '@/ui/fields/SaveLine'
-import { useKept } from '@/ui/state/useKept'
+import { SaveBar } from '@/ui/fields/SaveBar'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
@@ -27,16 +27,16 @@ const settingOptions: readonly (readonly [LogSetting, string])[] = [
 ]
 
 /** A warm-up entered or captured, fitted as it is typed, and what follows for a night. */
-export function WarmUpBench({ world, room, roomId }: { world: HeatWorld; room: Room; roomId: string }) {
+export function WarmUpBench({ world, room, roomId }: { world: HeatPageData; room: Room; roomId: string }) {
   const { heaters } = world
   const { system } = useUnits()
   const say = useNotice()
-  const [texts, setTexts, forget] = useKept<LogTexts>(`warm-up ${roomId}`, {
+  const [texts, setTexts, forget] = useSessionState<LogTexts>(`warm-up ${roomId}`, {
     outside: '',
     rows: [emptyRow, emptyRow, emptyRow, emptyRow],
   })
   const [heaterId, setHeaterId] = useState(heaters[0]?.id ?? '')
-  const [setting, setSetting] = useKept<LogSetting>(`warm-up setting ${roomId}`, 'not-known', true)
+  const [setting, setSetting] = useSessionState<LogSetting>(`warm-up setting ${roomId}`, 'not-known', true)
   const { save, saving, settle } = useSave(recordWarmUpAction)
   const heater = heaters.find(({ id }) => id === heaterId) ?? null
   const read = useMemo(
@@ -93,7 +93,7 @@ export function WarmUpBench({ world, room, roomId }: { world: HeatWorld; room: R
           ) : (
             <LogRows texts={texts} change={change} issue={read.issue} isChanged={setting === 'changed'} />
           )}
-          <SaveLine label="Save the warm-up" saving={saving} dirty={read.fits.length > 0} />
+          <SaveBar label="Save the warm-up" saving={saving} dirty={read.fits.length > 0} />
         </form>
         <FitResult read={read} setting={setting} texts={texts} />
       </NightOutlook>

@@ -11,11 +11,11 @@ import {
 } from '@xyflow/react'
 import { memo, useEffect, useMemo, useState } from 'react'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
-import { keepSame } from './keepSame'
+import { reuseUnchanged } from './reuseUnchanged'
 import { marksOf } from '@/app/hookup/marksOf'
 import { BoxBenchProvider, DRAGGED, faceOf, PartBox, type ChosenPart, type PartNode } from './PartBox'
 import { BOX, usePlaces } from './usePlaces'
-import type { Place } from '@/workers/placeDiagram'
+import type { BoxPosition } from '@/workers/placeDiagram'
 
 /** Width of the bench on a desk. */
 const WIDE_PX = 1190
@@ -39,7 +39,7 @@ function FitWhenPlaced({ places }: { places: object }) {
 }
 
 /** As tall as the drawing needs, within what leaves room for the rest of the page. */
-function canvasHeightPx(places: Readonly<Record<string, Place>>): number {
+function canvasHeightPx(places: Readonly<Record<string, BoxPosition>>): number {
   const all = Object.values(places)
   const across = Math.max(1, ...all.map(({ x }) => x + BOX.widthPx))
   const down = Math.max(BOX.heightPx, ...all.map(({ y }) => y + BOX.heightPx))
@@ -60,9 +60,11 @@ function Canvas({ check, chosen, choose, join, dropOn }: CanvasProps) {
   const places = usePlaces(graph)
   const marks = useMemo(() => marksOf(check), [check])
   const [sameNodes] = useState(() =>
-    keepSame<PartNode>(({ data, position }) => `${data.key} ${position.x} ${position.y}`),
+    reuseUnchanged<PartNode>(({ data, position }) => `${data.key} ${position.x} ${position.y}`),
   )
-  const [sameEdges] = useState(() => keepSame<Edge>(({ className, ...edge }) => `${JSON.stringify(edge)} ${className}`))
+  const [sameEdges] = useState(() =>
+    reuseUnchanged<Edge>(({ className, ...edge }) => `${JSON.stringify(edge)} ${className}`),
+  )
   const nodes = useMemo(
     () =>
       sameNodes(

@@ -1,6 +1,6 @@
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { Zone } from '@/core/hookup/catalogue/zone'
-import type { Place } from '@/workers/placeDiagram'
+import type { BoxPosition } from '@/workers/placeDiagram'
 import { BOX } from './usePlaces'
 
 const escape = (text: string): string =>
@@ -33,8 +33,12 @@ function wrapped(name: string): string[] {
  * @param check - of the line
  * @param places - of its parts
  */
-export function lineSvg(title: string, { graph, zones }: LineCheck, places: Readonly<Record<string, Place>>): string {
-  const at = (id: string): Place => places[id] ?? { x: 0, y: 0 }
+export function lineSvg(
+  title: string,
+  { graph, zones }: LineCheck,
+  places: Readonly<Record<string, BoxPosition>>,
+): string {
+  const at = (id: string): BoxPosition => places[id] ?? { x: 0, y: 0 }
   const widthPx = Math.max(200, ...graph.parts.map(({ part }) => at(part.id).x + BOX.widthPx)) + 20
   const heightPx = Math.max(80, ...graph.parts.map(({ part }) => at(part.id).y + BOX.heightPx)) + 50
   const joints = graph.joints.map(({ from, to }) => {

@@ -2,17 +2,17 @@
 
 import { useEffect, useMemo, useState } from 'react'
 import type { LineGraph } from '@/core/hookup/line/lineGraph'
-import { placeDiagram, type Place } from '@/workers/placeDiagram'
+import { placeDiagram, type BoxPosition } from '@/workers/placeDiagram'
 
 export const BOX = { widthPx: 104, heightPx: 100 } as const
 const GAP_PX = 22
 
 /** Columns by how far the gas has come, until the worker has placed them well. */
-function roughPlaces({ inOrder }: LineGraph): Record<string, Place> {
+function roughPlaces({ sortFindings }: LineGraph): Record<string, BoxPosition> {
   const column = new Map<string, number>()
   const filled = new Map<number, number>()
   return Object.fromEntries(
-    inOrder.map(({ part: { id }, into }) => {
+    sortFindings.map(({ part: { id }, into }) => {
       const at = Math.max(0, ...into.map(({ from }) => (column.get(from.part.id) ?? 0) + 1))
       const row = filled.get(at) ?? 0
       column.set(id, at)
@@ -33,7 +33,7 @@ const shapeOf = ({ parts, joints }: LineGraph): Shape => ({
   edges: joints.map(({ from, to }) => [from.part.id, to.part.id]),
 })
 
-function placeShape({ ids, edges }: Shape): Promise<Record<string, Place>> {
+function placeShape({ ids, edges }: Shape): Promise<Record<string, BoxPosition>> {
   return placeDiagram(
     ids.map((id) => ({ id, ...BOX })),
     edges,
@@ -41,14 +41,14 @@ function placeShape({ ids, edges }: Shape): Promise<Record<string, Place>> {
 }
 
 /** Where each part stands, once; in plain columns where the worker does not answer. */
-export function placesOf(graph: LineGraph): Promise<Record<string, Place>> {
+export function placesOf(graph: LineGraph): Promise<Record<string, BoxPosition>> {
   return placeShape(shapeOf(graph)).catch(() => roughPlaces(graph))
 }
 
 /** Where each part stands in the diagram; worked out in a worker, roughly until then. */
-export function usePlaces(graph: LineGraph): Readonly<Record<string, Place>> {
+export function usePlaces(graph: LineGraph): Readonly<Record<string, BoxPosition>> {
   const shape = JSON.stringify(shapeOf(graph))
-  const [placed, setPlaced] = useState<{ shape: string; places: Record<string, Place> } | null>(null)
+  const [placed, setPlaced] = useState<{ shape: string; places: Record<string, BoxPosition> } | null>(null)
   const rough = useMemo(() => roughPlaces(graph), [graph])
 
   useEffect(() => {

@@ -4,12 +4,12 @@ import { useMemo, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { InputError } from '@/core/base/InputError'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
-import { type ApplianceFlow, pressureRoleOf } from '@/core/hookup/flow/applianceFlow'
-import { inputOfW, lineGraph } from '@/core/hookup/line/lineGraph'
+import { type ApplianceFlow, pressureDisplayRole } from '@/core/hookup/flow/applianceFlow'
+import { applianceInputW, lineGraph } from '@/core/hookup/line/lineGraph'
 import type { Line } from '@/core/hookup/line/line'
 import { pressureSlip } from '@/core/hookup/flow/pressureSlip'
 import { starvationRemedies } from '@/core/hookup/flow/starvationRemedies'
-import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import type { HookupPageData } from '@/app/hookup/hookupPageData'
 import { partPressure } from '@/app/hookup/parts/partPressure'
 import { LineDiagram } from '@/app/hookup/diagram/LineDiagram'
 import { useCheck, useLine } from '@/app/hookup/useLine'
@@ -21,7 +21,7 @@ import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StateMark } from '@/ui/figures/StateMark'
 import { Term } from '@/ui/figures/Term'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { Remedies } from './Remedies'
 
 function stateOf({ live, burning, starves }: ApplianceFlow): {
@@ -39,11 +39,11 @@ function PressureAt({ check, id, when }: { check: LineCheck; id: string; when: '
 }
 
 /** What burns together, what each appliance then gets, and what mends a line that starves. */
-export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name: string; line: Line } }) {
+export function FlowBench({ world, begin }: { world: HookupPageData; begin: { name: string; line: Line } }) {
   const { system } = useUnits()
   const desk = useLine(world, begin)
-  const [off, setOff] = useKept<readonly string[]>(`flow off ${desk.id}`, [], true)
-  const [temperature, setTemperature] = useKept(`flow temperature ${desk.id}`, '')
+  const [off, setOff] = useSessionState<readonly string[]>(`flow off ${desk.id}`, [], true)
+  const [temperature, setTemperature] = useSessionState(`flow temperature ${desk.id}`, '')
   const [asked, setAsked] = useState<string | null>(world.about)
   const read = readQuantity(temperature, 'temperature', system)
   const tooWild = read.value !== null && (read.value < 200 || read.value > 330)
@@ -53,13 +53,13 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
       Object.fromEntries(
         lineGraph(desk.line)
           .parts.filter(({ type, part }) => type.appliance && !off.includes(part.id))
-          .map((part) => [part.part.id, inputOfW(part)]),
+          .map((part) => [part.part.id, applianceInputW(part)]),
       ),
     [desk.line, off],
   )
   const check = useCheck(desk, world, { demandsW, ...(temperatureK !== null && { temperatureK }) })
   const shown = check.appliances.find(({ part }) => part.part.id === asked) ?? check.appliances[0]
-  const ports = check.graph.inOrder.filter(({ type }) => type.role === 'test-port')
+  const ports = check.graph.sortFindings.filter(({ type }) => type.role === 'test-port')
   const findings = check.findings.filter(({ remedy }) => remedy.page === 'flow')
   const remedies = useMemo(() => {
     try {
@@ -125,11 +125,13 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
                           />
                         </td>
                         <td className="number">
-                          <Amount quantity={{ value: inputOfW(one.part), role: 'power' }} />
+                          <Amount quantity={{ value: applianceInputW(one.part), role: 'power' }} />
                         </td>
                         <td className="number">
                           {one.live ? (
-                            <Amount quantity={{ value: one.staticGaugePa, role: pressureRoleOf(one.wantsGaugePa) }} />
+                            <Amount
+                              quantity={{ value: one.staticGaugePa, role: pressureDisplayRole(one.requiredGaugePa) }}
+                            />
                           ) : (
                             '–'
                           )}
@@ -138,7 +140,7 @@ export function FlowBench({ world, begin }: { world: HookupWorld; begin: { name:
                           <button type="button" className="figure" onClick={() => setAsked(id)}>
                             {one.live ? (
                               <Amount
-                                quantity={{ value: one.flowingGaugePa, role: pressureRoleOf(one.wantsGaugePa) }}
+                                quantity={{ value: one.flowingGaugePa, role: pressureDisplayRole(one.requiredGaugePa) }}
                               />
                             ) : (
                               '–'

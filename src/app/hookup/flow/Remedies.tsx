@@ -1,9 +1,15 @@
 import type { ApplianceFlow } from '@/core/hookup/flow/applianceFlow'
-import type { Remedy } from '@/core/hookup/flow/starvationRemedies'
+import type { StarvationRemedy } from '@/core/hookup/flow/starvationRemedies'
 import { Amount } from '@/ui/figures/Amount'
 
 /** What mends a line whose appliances starve: each change was tried. */
-export function Remedies({ remedies, starving }: { remedies: readonly Remedy[]; starving: readonly ApplianceFlow[] }) {
+export function Remedies({
+  remedies,
+  starving,
+}: {
+  remedies: readonly StarvationRemedy[]
+  starving: readonly ApplianceFlow[]
+}) {
   if (starving.length === 0) return null
   const names = starving.map(({ part }) => part.name).join(', ')
   return (

@@ -1,14 +1,14 @@
 import type { Metadata } from 'next'
-import { hookupWorld, type LineSearch } from '@/app/hookup/hookupWorld'
+import { hookupPageData, type LineSearch } from '@/app/hookup/hookupPageData'
 import { LinePicker } from '@/app/hookup/LinePicker'
-import { NoLine } from '@/app/hookup/NoLine'
+import { NoLineYet } from '@/app/hookup/NoLineYet'
 import { FlowBench } from './FlowBench'
 
 export const metadata: Metadata = { title: 'Flow and pressure' }
 
 export default async function FlowPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await hookupWorld(searchParams)
-  if (!world.chosen) return <NoLine />
+  const world = await hookupPageData(searchParams)
+  if (!world.chosen) return <NoLineYet />
   return (
     <>
       <LinePicker lines={world.lines} chosenId={world.chosen.id} />

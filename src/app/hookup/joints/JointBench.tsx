@@ -4,15 +4,15 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { jointSheet, type JointRow, toolsToBring } from '@/core/hookup/checks/jointSheet'
 import type { JointState, Line } from '@/core/hookup/line/line'
-import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import type { HookupPageData } from '@/app/hookup/hookupPageData'
 import { marksOf } from '@/app/hookup/marksOf'
 import { useCheck, useLine } from '@/app/hookup/useLine'
 import { FindingList } from '@/ui/figures/FindingList'
-import { SaveLine } from '@/ui/fields/SaveLine'
-import { StateMark, stateWords, type MarkState } from '@/ui/figures/StateMark'
-import { jointStateWords } from './jointStateWords'
+import { SaveBar } from '@/ui/fields/SaveBar'
+import { StateMark, stateLabels, type MarkState } from '@/ui/figures/StateMark'
+import { jointStateLabels } from './jointStateWords'
 
-const verdictWords = {
+const verdictLabels = {
   mates: null,
   lookalike: 'Looks alike, never seals: an adapter belongs between.',
   'does-not-fit': 'Does not fit: an adapter belongs between.',
@@ -33,7 +33,7 @@ function Row({
 }) {
   const { joint, verdict, from, to } = row.joint
   const fieldId = `made-${joint.id}`
-  const misfit = verdictWords[verdict.verdict]
+  const misfit = verdictLabels[verdict.verdict]
   return (
     <li
       className={`joint-row ${isAsked ? 'asked' : ''}`}
@@ -77,13 +77,13 @@ function Row({
         >
           {row.states.map((state) => (
             <option key={state} value={state}>
-              {jointStateWords[state]}
+              {jointStateLabels[state]}
             </option>
           ))}
         </Form.Select>
         {mark !== 'none' && (
           <span className="joint-mark">
-            <StateMark state={mark} size={24} /> {stateWords[mark]}
+            <StateMark state={mark} size={24} /> {stateLabels[mark]}
           </span>
         )}
       </div>
@@ -92,7 +92,7 @@ function Row({
 }
 
 /** Every joint in order of assembly, how it is made, and how it was. */
-export function JointBench({ world, begin }: { world: HookupWorld; begin: { name: string; line: Line } }) {
+export function JointBench({ world, begin }: { world: HookupPageData; begin: { name: string; line: Line } }) {
   const desk = useLine(world, begin)
   const check = useCheck(desk, world)
   const marks = marksOf(check)
@@ -127,7 +127,7 @@ export function JointBench({ world, begin }: { world: HookupWorld; begin: { name
           ))}
         </ol>
         {rows.length === 0 && <p>No two parts of this line are joined yet.</p>}
-        <SaveLine label="Save the joints" saving={desk.saving} dirty={desk.dirty}>
+        <SaveBar label="Save the joints" saving={desk.saving} dirty={desk.dirty}>
           {unknown.length > 0 && (
             <Button
               variant="quiet"
@@ -143,7 +143,7 @@ export function JointBench({ world, begin }: { world: HookupWorld; begin: { name
               Undo
             </Button>
           )}
-        </SaveLine>
+        </SaveBar>
       </section>
       <aside className="slip-side">
         <section className="slip" aria-label="Tools to bring">

@@ -1,7 +1,7 @@
 import type { JointState } from '@/core/hookup/line/line'
 
 /** How a joint was made, as its owner would say it. */
-export const jointStateWords: Readonly<Record<JointState, string>> = {
+export const jointStateLabels: Readonly<Record<JointState, string>> = {
   'not-known': 'not known: to be looked at',
   'as-it-should': 'as it should be',
   taped: 'taped',

@@ -6,17 +6,18 @@ import { connections } from '@/core/hookup/catalogue/connections'
 import type { LineEdit } from '@/core/hookup/line/editLine'
 import { freePorts, type GraphPart, type LineGraph } from '@/core/hookup/line/lineGraph'
 import type { Port } from '@/core/hookup/catalogue/partType'
-import { portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
+import { portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import { newId } from '@/ui/state/newId'
 
-const verdictWords = { mates: 'fits', lookalike: 'looks alike, never seals', 'does-not-fit': 'does not fit' } as const
+const verdictLabels = { mates: 'fits', lookalike: 'looks alike, never seals', 'does-not-fit': 'does not fit' } as const
 
 interface FreeEnd {
   part: GraphPart
   port: Port
 }
 
-const portWords = (port: Port): string => port.fits.map(({ connection }) => connections[connection].name).join(' or ')
+const describePort = (port: Port): string =>
+  port.fits.map(({ connection }) => connections[connection].name).join(' or ')
 
 /** Ways in of other parts that nothing is screwed to; those that fit come first. */
 function freeWaysIn(graph: LineGraph, own: GraphPart, from: Port): FreeEnd[] {
@@ -29,8 +30,8 @@ function freeWaysIn(graph: LineGraph, own: GraphPart, from: Port): FreeEnd[] {
     )
     .toSorted(
       (a, b) =>
-        Number(portsVerdict(from.fits, a.port.fits).verdict !== 'mates') -
-        Number(portsVerdict(from.fits, b.port.fits).verdict !== 'mates'),
+        Number(portCompatibility(from.fits, a.port.fits).verdict !== 'mates') -
+        Number(portCompatibility(from.fits, b.port.fits).verdict !== 'mates'),
     )
 }
 
@@ -55,7 +56,7 @@ export function JoinFields({
         if (joined) {
           return (
             <p key={port.id} className="mb-0">
-              {portWords(port)} → <strong>{joined.to.name}</strong>{' '}
+              {describePort(port)} → <strong>{joined.to.name}</strong>{' '}
               <Button size="sm" variant="quiet" onClick={() => edit({ do: 'unjoin', id: joined.joint.id })}>
                 Part them
               </Button>
@@ -66,7 +67,7 @@ export function JoinFields({
         return (
           <div key={port.id}>
             <Form.Label htmlFor={fieldId}>
-              {portWords(port)}: <em>open</em>
+              {describePort(port)}: <em>open</em>
             </Form.Label>
             <Form.Select
               id={fieldId}
@@ -91,7 +92,7 @@ export function JoinFields({
                   {end.part.into.length + end.part.outOf.length > 0 && end.part.type.ports.length > 2
                     ? `, ${end.port.id} way in`
                     : ''}{' '}
-                  ({verdictWords[portsVerdict(port.fits, end.port.fits).verdict]})
+                  ({verdictLabels[portCompatibility(port.fits, end.port.fits).verdict]})
                 </option>
               ))}
             </Form.Select>

@@ -13,7 +13,7 @@ import { newId } from '@/ui/state/newId'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { roleWords } from './roleWords'
+import { roleLabels } from './roleWords'
 
 function FitFields({ label, fit, set }: { label: string; fit: Fit; set: (fit: Fit) => void }) {
   return (
@@ -119,7 +119,7 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
               .filter((one) => one !== 'tee' && one !== 'supply-tee' && one !== 'changeover')
               .map((one) => (
                 <option key={one} value={one}>
-                  {roleWords[one]}
+                  {roleLabels[one]}
                 </option>
               ))}
           </Form.Select>

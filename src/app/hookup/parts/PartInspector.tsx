@@ -3,22 +3,22 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { LineEdit } from '@/core/hookup/line/editLine'
-import { leverOf, type GraphPart, type LineGraph } from '@/core/hookup/line/lineGraph'
+import { changeoverSide, type GraphPart, type LineGraph } from '@/core/hookup/line/lineGraph'
 import { partPlaces, type LinePart, type PartPlace } from '@/core/hookup/line/line'
-import type { HookupWorld } from '@/app/hookup/hookupWorld'
+import type { HookupPageData } from '@/app/hookup/hookupPageData'
 import { JoinFields } from './JoinFields'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
-import { Linked, MadeField } from './partFields'
+import { Linked, MadeDateField } from './partFields'
 
-const placeWords: Readonly<Record<PartPlace, string>> = {
+const placeLabels: Readonly<Record<PartPlace, string>> = {
   outside: 'outside, in the open',
   locker: 'in a locker vented outside',
   road: 'under the floor',
   inside: 'in the living space',
 }
 
-const knownWords = [
+const knownLabels = [
   ['not-known', 'not known'],
   ['yes', 'yes'],
   ['no', 'no'],
@@ -34,7 +34,7 @@ export function PartInspector({
 }: {
   one: GraphPart
   graph: LineGraph
-  world: HookupWorld
+  world: HookupPageData
   edit: (...edits: LineEdit[]) => void
   findPart: () => void
 }) {
@@ -63,7 +63,7 @@ export function PartInspector({
           id={field('place')}
           label="Where it sits"
           value={part.place}
-          options={partPlaces.map((place) => [place, placeWords[place]] as const)}
+          options={partPlaces.map((place) => [place, placeLabels[place]] as const)}
           set={(place) => change({ place: place as PartPlace })}
         />
         {role === 'cylinder' || role === 'tank' || role === 'bottle' ? (
@@ -129,7 +129,7 @@ export function PartInspector({
           />
         )}
         {type.oldMonths && !part.equipmentId && (
-          <MadeField part={part} latest={world.thisMonth} set={(madeMonth) => change({ madeMonth })} />
+          <MadeDateField part={part} latest={world.thisMonth} set={(madeMonth) => change({ madeMonth })} />
         )}
         {role === 'hose' && (
           <Choice
@@ -149,7 +149,7 @@ export function PartInspector({
             id={field('vent')}
             label="Vent points down, covered"
             value={part.ventDown ?? 'not-known'}
-            options={knownWords}
+            options={knownLabels}
             set={(ventDown) => change({ ventDown: ventDown as NonNullable<LinePart['ventDown']> })}
           />
         )}
@@ -158,7 +158,7 @@ export function PartInspector({
             id={field('fits')}
             label="Bracket, cover and hose still fit"
             value={part.stillFits ?? 'not-known'}
-            options={knownWords}
+            options={knownLabels}
             set={(stillFits) => change({ stillFits: stillFits as NonNullable<LinePart['stillFits']> })}
           />
         )}
@@ -167,7 +167,7 @@ export function PartInspector({
             id={field('supported')}
             label="Clipped, sleeved, out of the road’s reach"
             value={part.supported ?? 'not-known'}
-            options={knownWords}
+            options={knownLabels}
             set={(supported) => change({ supported: supported as NonNullable<LinePart['supported']> })}
           />
         )}
@@ -175,7 +175,7 @@ export function PartInspector({
           <Choice
             id={field('lever')}
             label="Takes its gas from"
-            value={leverOf(one)}
+            value={changeoverSide(one)}
             options={[
               ...(type.automatic ? ([['automatic', 'the primary, then the reserve by itself']] as const) : []),
               ['left', 'the left: the right is the reserve'],

@@ -6,7 +6,7 @@ import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { PartRole } from '@/core/hookup/catalogue/partType'
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { Amount } from '@/ui/figures/Amount'
-import { StateMark, stateWords, type MarkState } from '@/ui/figures/StateMark'
+import { StateMark, stateLabels, type MarkState } from '@/ui/figures/StateMark'
 import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
 import { partPressure } from './partPressure'
 
@@ -38,7 +38,7 @@ const Row = memo(function Row({ id, role, name, words, pressureRole, pressurePa,
         ) : (
           <span className="row-mark">
             <StateMark state={mark} size={22} />
-            <span className="visually-hidden">{stateWords[mark]}</span>
+            <span className="visually-hidden">{stateLabels[mark]}</span>
           </span>
         )}
       </button>
@@ -60,7 +60,7 @@ export const PartList = memo(function PartList({
 }) {
   return (
     <ol className="part-list" aria-label="Parts of the line">
-      {check.graph.inOrder.map((one) => {
+      {check.graph.sortFindings.map((one) => {
         const { id } = one.part
         const zone = check.zones.get(id)?.inlet
         const pressure = partPressure(check, id)

@@ -5,10 +5,10 @@ import type { LinePart } from '@/core/hookup/line/line'
 import { Choice } from '@/ui/fields/Choice'
 import { MonthField } from '@/ui/fields/MonthField'
 import { readMonthField } from '@/ui/fields/readMonthField'
-import type { RigThing } from '@/app/hookup/hookupWorld'
+import type { RigThing } from '@/app/hookup/hookupPageData'
 
 /** When a part was made; what is half typed is not taken. */
-export function MadeField({
+export function MadeDateField({
   part,
   latest,
   set,

@@ -1,7 +1,7 @@
 import type { PartRole } from '@/core/hookup/catalogue/partType'
 
 /** What a part does, in a word or two. */
-export const roleWords: Readonly<Record<PartRole, string>> = {
+export const roleLabels: Readonly<Record<PartRole, string>> = {
   cylinder: 'cylinder',
   bottle: 'one-pound bottle',
   tank: 'fixed tank',

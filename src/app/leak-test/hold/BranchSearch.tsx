@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import type { LineBranch } from '@/core/hookup/line/lineBranches'
-import { findBranch, type BranchHold } from '@/core/leak-test/hold/findBranch'
+import { isolateLeakingBranch, type BranchHold } from '@/core/leak-test/hold/isolateLeakingBranch'
 
 const namesOf = (branches: readonly LineBranch[], ids: readonly string[]): string =>
   branches
@@ -23,7 +23,7 @@ export function BranchSearch({
   open: readonly string[] | null
   setOpen: (open: readonly string[] | null) => void
 }) {
-  const answer = findBranch(
+  const answer = isolateLeakingBranch(
     branches.map(({ id }) => id),
     holds,
   )

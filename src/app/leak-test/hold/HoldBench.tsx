@@ -6,7 +6,7 @@ import { voidEventAction } from '@/actions/events'
 import { recordHoldAction } from '@/actions/leakTest'
 import type { LineBranch } from '@/core/hookup/line/lineBranches'
 import type { LineSide } from '@/core/hookup/line/lineVolume'
-import type { BranchHold } from '@/core/leak-test/hold/findBranch'
+import type { BranchHold } from '@/core/leak-test/hold/isolateLeakingBranch'
 import { holdOutcome } from '@/core/leak-test/hold/holdOutcome'
 import { HOLD_S } from '@/core/leak-test/hold/leakRate'
 import { holdSlip } from '@/core/leak-test/hold/holdSlip'
@@ -16,13 +16,13 @@ import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { Amount } from '@/ui/figures/Amount'
 import { useTubeReading } from '@/ui/instruments/ManometerProvider'
 import { HoldTimer } from '@/ui/instruments/HoldTimer'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StepRail } from '@/ui/shell/StepRail'
 import { Term } from '@/ui/figures/Term'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { useSave } from '@/ui/state/useSave'
 import { BranchSearch } from './BranchSearch'
 import { HoldFields } from './HoldFields'
@@ -45,7 +45,7 @@ export interface HoldGear {
   ticks: Readonly<Record<LineSide, readonly LoggedTick[]>>
 }
 
-const timerWords = { start: 'Start the three minutes', due: 'Read the columns now', stop: 'Stop it here' }
+const timerLabels = { start: 'Start the three minutes', due: 'Read the columns now', stop: 'Stop it here' }
 
 function HoldRail({ side, gear }: { side: LineSide; gear: HoldGear }) {
   const { ticks, tick, untick } = useTicks(
@@ -68,8 +68,8 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
   const { system } = useUnits()
   const say = useNotice()
   const { lineId } = gear
-  const [side, setSide] = useKept<LineSide>(`hold side ${lineId}`, 'low', true)
-  const [texts, setTexts] = useKept<HoldTexts>(`hold ${lineId} ${side}`, emptyHold)
+  const [side, setSide] = useSessionState<LineSide>(`hold side ${lineId}`, 'low', true)
+  const [texts, setTexts] = useSessionState<HoldTexts>(`hold ${lineId} ${side}`, emptyHold)
   const [open, setOpen] = useState<readonly string[] | null>(null)
   const [follows, setFollows] = useState(false)
   const live = useTubeReading(follows)
@@ -135,12 +135,12 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
               <HoldTimer
                 slot={`${lineId} ${side}`}
                 holdS={HOLD_S}
-                words={timerWords}
+                words={timerLabels}
                 done={(elapsedS) => change({ minutes: formatForField({ value: elapsedS, role: 'minutes' }, system) })}
               />
             </HoldFields>
             {read.input && read.rate && <HoldVerdict outcome={holdOutcome(side, read.input, read.rate)} />}
-            <SaveLine label="Save the hold test" saving={saving} dirty={read.input !== null} />
+            <SaveBar label="Save the hold test" saving={saving} dirty={read.input !== null} />
             {issueAt('input') && <p className="issue">{issueAt('input')}</p>}
           </div>
         </div>

@@ -7,13 +7,13 @@ import type { LineSide } from '@/core/hookup/line/lineVolume'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { holdWays, isByGauge, pressureRole, type HoldTexts, type HoldWay } from './readHold'
 
-const wayWords: Readonly<Record<HoldWay, string>> = {
+const wayLabels: Readonly<Record<HoldWay, string>> = {
   middle: 'a U-tube, zero in the middle',
   ruler: 'a U-tube on a ruler, from the bottom',
   gauge: 'a gauge',
 }
 
-const columnWords: Readonly<Record<'middle' | 'ruler', readonly [string, string]>> = {
+const columnLabels: Readonly<Record<'middle' | 'ruler', readonly [string, string]>> = {
   middle: ['open column, above zero', 'gas column, below zero'],
   ruler: ['open column on the ruler', 'gas column on the ruler'],
 }
@@ -57,8 +57,8 @@ export function HoldFields({
       field(`${when}A`, `${words}: gauge`, pressureRole(side, gas))
     ) : (
       <>
-        {field(`${when}A`, `${words}: ${columnWords[way][0]}`, 'column')}
-        {field(`${when}B`, `${words}: ${columnWords[way][1]}`, 'column')}
+        {field(`${when}A`, `${words}: ${columnLabels[way][0]}`, 'column')}
+        {field(`${when}B`, `${words}: ${columnLabels[way][1]}`, 'column')}
       </>
     )
   return (
@@ -77,7 +77,7 @@ export function HoldFields({
             <Form.Select id="hold-way" value={way} onChange={(event) => change({ way: event.target.value as HoldWay })}>
               {holdWays.map((one) => (
                 <option key={one} value={one}>
-                  {wayWords[one]}
+                  {wayLabels[one]}
                 </option>
               ))}
             </Form.Select>

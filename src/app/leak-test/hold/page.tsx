@@ -6,22 +6,27 @@ import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { lineBranches } from '@/core/hookup/line/lineBranches'
 import { lineVolumeM3, type LineSide } from '@/core/hookup/line/lineVolume'
 import { lineZones } from '@/core/hookup/line/lineZones'
-import type { LineSearch } from '@/app/hookup/hookupWorld'
+import type { LineSearch } from '@/app/hookup/hookupPageData'
 import { LinePicker } from '@/app/hookup/LinePicker'
-import { NoLine } from '@/app/hookup/NoLine'
+import { NoLineYet } from '@/app/hookup/NoLineYet'
 import { History } from '@/app/shared/History'
 import { leakHistory } from '@/app/leak-test/leakHistory'
-import { leakWorld, type LeakWorld } from '@/app/leak-test/leakWorld'
+import { leakPageData, type LeakPageData } from '@/app/leak-test/leakPageData'
 import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { database } from '@/records/database'
 import { listOffers } from '@/records/repositories/cylinders/offers'
 import { HoldBench, type HoldGear } from './HoldBench'
 
 export const metadata: Metadata = { title: 'Hold test' }
 
-function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullable<LeakWorld['chosen']> }): HoldGear {
-  const { cylinders, trip, nowIso } = loadWorld()
+function gearOf({
+  rigId,
+  chosen,
+  holds,
+  tests,
+}: LeakPageData & { chosen: NonNullable<LeakPageData['chosen']> }): HoldGear {
+  const { cylinders, trip, nowIso } = loadRigSnapshot()
   const records = database()
   const graph = lineGraph(chosen.line)
   const zones = lineZones(graph)
@@ -51,9 +56,9 @@ function gearOf({ rigId, chosen, holds, tests }: LeakWorld & { chosen: NonNullab
 }
 
 export default async function HoldPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await leakWorld(searchParams)
+  const world = await leakPageData(searchParams)
   const { chosen } = world
-  if (!chosen) return <NoLine />
+  if (!chosen) return <NoLineYet />
   return (
     <>
       <LinePicker lines={world.lines} chosenId={chosen.id} />

@@ -10,7 +10,7 @@ import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 export interface LossVessel {
   id: string
@@ -27,11 +27,11 @@ export interface LossVessel {
 export function LossBench({ vessels }: { vessels: readonly LossVessel[] }) {
   const { system } = useUnits()
   const read = vessels.filter(({ readings }) => readings.length >= 2)
-  const [vesselId, setVesselId] = useKept('loss vessel', '', true)
+  const [vesselId, setVesselId] = useSessionState('loss vessel', '', true)
   const vessel = read.find(({ id }) => id === vesselId) ?? read[0]
-  const [earlierAt, setEarlierAt] = useKept<string | null>(`loss earlier ${vessel?.id}`, null, true)
-  const [laterAt, setLaterAt] = useKept<string | null>(`loss later ${vessel?.id}`, null, true)
-  const [price, setPrice] = useKept<string | null>(`loss price ${vessel?.id}`, null)
+  const [earlierAt, setEarlierAt] = useSessionState<string | null>(`loss earlier ${vessel?.id}`, null, true)
+  const [laterAt, setLaterAt] = useSessionState<string | null>(`loss later ${vessel?.id}`, null, true)
+  const [price, setPrice] = useSessionState<string | null>(`loss price ${vessel?.id}`, null)
   if (!vessel) {
     return (
       <p className="lead">

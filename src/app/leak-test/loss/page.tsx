@@ -3,7 +3,7 @@ import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import type { LossReading } from '@/core/leak-test/loss/lossSlip'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import type { CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
 import { listLevels } from '@/records/repositories/cylinders/levels'
@@ -32,7 +32,7 @@ function readingsOf({ gear }: CylinderWithGear): LossReading[] {
 }
 
 export default function LossPage() {
-  const { rig, cylinders } = loadWorld()
+  const { rig, cylinders } = loadRigSnapshot()
   const pricePerKg = rig ? cheapestPerKg(listOffers(database(), rig.id)) : null
   const vessels = cylinders.map((cylinder): LossVessel => {
     const { id, name, kind } = cylinder.gear

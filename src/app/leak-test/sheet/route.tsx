@@ -1,14 +1,14 @@
 import { problem } from '@/app/api/v1/problem'
 import { pdfResponse } from '@/app/pdf/pdfResponse'
 import { SheetDocument } from '@/app/pdf/SheetDocument'
-import { loadWorld } from '@/app/shared/world'
-import { readableGraph } from '@/core/hookup/line/lineGraph'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 
 /** The leak sheets of the rig’s lines as a PDF, a page or more for each. */
 export async function GET(): Promise<Response> {
-  const sheets = loadWorld().lines.flatMap(({ gear: { name, line } }) => {
-    const graph = readableGraph(line)
+  const sheets = loadRigSnapshot().lines.flatMap(({ gear: { name, line } }) => {
+    const graph = lineGraphOrNull(line)
     return graph ? [{ name, items: leakSheet(graph) }] : []
   })
   if (sheets.length === 0) return problem(404, 'No line is drawn yet: there is nothing to soap.')

@@ -2,10 +2,10 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { Differing, ImportReport } from '@/records/archive/import/importArchive'
+import type { ConflictChoice, ImportReport } from '@/records/archive/import/importArchive'
 import { FilePicker } from './FilePicker'
-import { TakeLine } from './TakeLine'
-import { useFileDesk } from './useFileDesk'
+import { ImportActions } from './ImportActions'
+import { useFileUpload } from './useFileUpload'
 
 const words = (table: string): string => table.replaceAll('_', ' ')
 
@@ -41,8 +41,8 @@ function Preview({ report }: { report: ImportReport }) {
 
 /** Takes a file in: shown first, then all of it or nothing. */
 export function ImportBench() {
-  const [standing, setStanding] = useState<Differing>('mine')
-  const desk = useFileDesk<{ report: ImportReport }>((mode) => `/api/v1/import?mode=${mode}&standing=${standing}`)
+  const [standing, setStanding] = useState<ConflictChoice>('mine')
+  const desk = useFileUpload<{ report: ImportReport }>((mode) => `/api/v1/import?mode=${mode}&standing=${standing}`)
   const { shown } = desk
   const report = shown?.answer.report ?? []
   const differs = report.some(({ differing }) => differing.length > 0)
@@ -82,7 +82,7 @@ export function ImportBench() {
               />
             </fieldset>
           )}
-          <TakeLine label="Take it in" done={`${shown.file.name} taken in`} desk={desk} />
+          <ImportActions label="Take it in" done={`${shown.file.name} taken in`} desk={desk} />
         </div>
       )}
     </section>

@@ -1,8 +1,8 @@
 'use client'
 
 import { FilePicker } from './FilePicker'
-import { TakeLine } from './TakeLine'
-import { useFileDesk } from './useFileDesk'
+import { ImportActions } from './ImportActions'
+import { useFileUpload } from './useFileUpload'
 
 interface Head {
   rigs: readonly string[]
@@ -12,7 +12,7 @@ interface Head {
 
 /** Puts a backup in the place of everything: proved first, and what was here is kept beside. */
 export function RestoreBench() {
-  const desk = useFileDesk<Head>((mode) => `/api/v1/restore?mode=${mode}`)
+  const desk = useFileUpload<Head>((mode) => `/api/v1/restore?mode=${mode}`)
   const { shown } = desk
   return (
     <section aria-label="Restore">
@@ -27,7 +27,7 @@ export function RestoreBench() {
             Whole and ours: {shown.answer.rigs.join(', ') || 'no rig'}, {shown.answer.rows} rows, {shown.answer.photos}{' '}
             pictures.
           </p>
-          <TakeLine
+          <ImportActions
             label="Put it in place of everything"
             done={`${shown.file.name} restored; what was here lies in “backups” beside the records`}
             desk={desk}

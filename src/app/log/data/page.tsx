@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { worldTables } from '@/records/archive/format/archiveTables'
+import { archiveTables } from '@/records/archive/format/archiveTables'
 import { ImportBench } from './ImportBench'
 import { RestoreBench } from './RestoreBench'
 
@@ -30,7 +30,7 @@ export default function DataPage() {
           <details className="mt-3">
             <summary>Tables for a spreadsheet (CSV)</summary>
             <ul className="csv-list">
-              {worldTables.map(({ name }) => (
+              {archiveTables.map(({ name }) => (
                 <li key={name}>
                   <a href={`/api/v1/export/csv/${name}.csv`} download>
                     {name.replaceAll('_', ' ')}

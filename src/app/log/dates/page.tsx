@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { loadWorld } from '@/app/shared/world'
-import { monthWords } from '@/core/time/months'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { formatMonth } from '@/core/time/months'
 import { tripEndDay } from '@/core/time/tripClock'
 import { dueDates } from '@/core/trip/tasks/dueDates'
 import { MarkedItem } from '@/ui/figures/MarkedItem'
@@ -10,7 +10,7 @@ import { remedyHref } from '@/ui/figures/remedyHref'
 export const metadata: Metadata = { title: 'Dates' }
 
 export default function DatesPage() {
-  const { rig, gear, trip, nowIso } = loadWorld()
+  const { rig, gear, trip, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
   const month = nowIso.slice(0, 7)
   const endMonth = trip ? tripEndDay(trip.plan.startDay, trip.plan.nights).slice(0, 7) : month
@@ -30,7 +30,7 @@ export default function DatesPage() {
             key={id}
             state={stateOf(last)}
             tone={stateOf(last) === 'ready' ? 'note' : 'fix-first'}
-            title={`${monthWords(last)}: ${title}`}
+            title={`${formatMonth(last)}: ${title}`}
             href={remedyHref(remedy)}
             label={remedy.label}
           >

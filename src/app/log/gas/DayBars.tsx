@@ -3,9 +3,9 @@
 import { format, parseISO } from 'date-fns'
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { formatQuantity, quantityParts } from '@/core/units/formatQuantity'
-import { shownIn } from '@/ui/fields/shownIn'
+import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import type { GasTrip } from './gasWorld'
+import type { GasTrip } from './gasPageData'
 
 const INK = '#17302b'
 const BRASS = '#b07a1e'
@@ -15,7 +15,7 @@ export function DayBars({ trip }: { trip: GasTrip }) {
   const { system } = useUnits()
   const data = trip.days.map(({ day, kg }) => ({
     day: format(parseISO(day), 'EEE d'),
-    shown: shownIn({ value: kg, role: 'cylinderMass' }, system),
+    shown: displayedIn({ value: kg, role: 'cylinderMass' }, system),
     words: formatQuantity({ value: kg, role: 'cylinderMass' }, system),
   }))
   return (

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { DayBars } from './DayBars'
-import type { GasTrip, GasWorld } from './gasWorld'
+import type { GasTrip, GasPageData } from './gasPageData'
 
 function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: () => void }) {
   const mass = (value: number) => ({ value, role: 'cylinderMass' as const })
@@ -20,11 +20,11 @@ function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: (
       </th>
       <td>{trip.nights}</td>
       <td>
-        <FigureButton figure={{ basis: 'burnt-by-weight', quantity: mass(trip.burntKg), inputs: [] }} />
+        <FigureButton figure={{ basis: 'burnt-by-weight', quantity: mass(trip.burnedKg), inputs: [] }} />
         {trip.hasGaps && <span className="hint d-block">at least: a fill hides some</span>}
       </td>
       <td>{trip.plannedKg === null ? 'no verdict kept' : <Amount quantity={mass(trip.plannedKg)} />}</td>
-      <td>{trip.plannedKg ? <Amount quantity={{ value: trip.burntKg / trip.plannedKg, role: 'share' }} /> : '–'}</td>
+      <td>{trip.plannedKg ? <Amount quantity={{ value: trip.burnedKg / trip.plannedKg, role: 'share' }} /> : '–'}</td>
       <td>
         {trip.costPerNight === null || trip.cost === null ? (
           '–'
@@ -43,7 +43,7 @@ function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: (
 }
 
 /** What each trip really burnt and cost, against what was planned; one of them day by day. */
-export function GasBench({ world: { trips, perKg } }: { world: GasWorld }) {
+export function GasBench({ world: { trips, perKg } }: { world: GasPageData }) {
   const [chosenId, setChosenId] = useState<string | null>(null)
   const chosen = trips.find(({ id }) => id === chosenId) ?? trips[0]
   if (!chosen) {

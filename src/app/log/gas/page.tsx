@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { GasBench } from './GasBench'
-import { gasWorld } from './gasWorld'
+import { gasPageData } from './gasPageData'
 
 export const metadata: Metadata = { title: 'Gas and cost' }
 
 export default function GasPage() {
-  return <GasBench world={gasWorld()} />
+  return <GasBench world={gasPageData()} />
 }

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { archiveRigAction, copyRigAction, renameRigAction, takeRigAction } from '@/actions/rigs'
+import { archiveRigAction, copyRigAction, renameRigAction, activateRigAction } from '@/actions/rigs'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
@@ -20,7 +20,7 @@ export function RigRow({
   const [typed, setTyped] = useState(name)
   const say = useNotice()
   const rename = useSave(renameRigAction)
-  const take = useSave(takeRigAction)
+  const take = useSave(activateRigAction)
   const copy = useSave(copyRigAction)
   const archive = useSave(archiveRigAction)
   const wrong = [rename, take, copy, archive].flatMap(({ saving }) => saving.issues.map(({ message }) => message))[0]

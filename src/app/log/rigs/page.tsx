@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { database } from '@/records/database'
 import { listArchivedRigs, listRigs } from '@/records/repositories/rigs/rigs'
 import { RigRow } from './RigRow'
@@ -9,7 +9,7 @@ export const metadata: Metadata = { title: 'Rigs' }
 
 export default async function RigsPage({ searchParams }: { searchParams: Promise<{ wanted?: string | string[] }> }) {
   const { wanted } = await searchParams
-  const { rig: atHand } = loadWorld()
+  const { rig: atHand } = loadRigSnapshot()
   const rigs = listRigs(database())
   const away = listArchivedRigs(database())
   const asked = [...rigs, ...away].find(({ id }) => id === wanted)

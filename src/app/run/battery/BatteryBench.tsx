@@ -3,18 +3,18 @@
 import { useMemo } from 'react'
 import Form from 'react-bootstrap/Form'
 import { saveBatteryAction } from '@/actions/run'
-import { RunTop } from '@/app/run/RunTop'
-import type { RunWorld } from '@/app/run/runWorld'
-import { useRunDesk } from '@/app/run/useRunDesk'
+import { RunHeader } from '@/app/run/RunHeader'
+import type { RunPageData } from '@/app/run/runPageData'
+import { useRunEditor } from '@/app/run/useRunEditor'
 import { batterySchema, type Battery, leastShare } from '@/core/run/battery/battery'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import { batterySlip } from '@/core/run/battery/batterySlip'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StripChart } from '@/ui/figures/StripChart'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
@@ -22,12 +22,12 @@ const usual: Battery = batterySchema.parse({ capacityC: 360_000, usableShare: 0.
 const DAY_S = 86_400
 
 /** The battery beside the gas: what it bears night by night, and when it is flat. */
-export function BatteryBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
-  const [typed, setTyped, forget] = useKept<Battery | null>(`battery ${world.rigId}`, null, true)
+export function BatteryBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const [typed, setTyped, forget] = useSessionState<Battery | null>(`battery ${world.rigId}`, null, true)
   const battery = typed ?? world.battery
   // The same object while the battery is the same, or the trip would be run anew with every drawing of the page.
   const supposed = useMemo(() => ({ ...world, rig: { ...world.rig, battery } }), [world, battery])
-  const desk = useRunDesk(supposed, trip)
+  const desk = useRunEditor(supposed, trip)
   const { save, saving, issueAt, settle } = useSave(saveBatteryAction)
   const say = useNotice()
   const put = (change: Partial<Battery>): void => {
@@ -40,7 +40,7 @@ export function BatteryBench({ world, trip }: { world: RunWorld; trip: NonNullab
   const shore = desk.draft.settings.shoreNights
   return (
     <>
-      <RunTop desk={desk} world={world} />
+      <RunHeader desk={desk} world={world} />
       <div className="bench-and-slip">
         <form
           noValidate
@@ -108,7 +108,7 @@ export function BatteryBench({ world, trip }: { world: RunWorld; trip: NonNullab
               set={(shoreA) => put({ shoreA })}
             />
           </div>
-          <SaveLine label="Save the battery" saving={saving} dirty={typed !== null} />
+          <SaveBar label="Save the battery" saving={saving} dirty={typed !== null} />
           {saving.conflict && (
             <p className="issue">The rig was saved somewhere else meanwhile. Reload, and enter it again.</p>
           )}
@@ -142,7 +142,7 @@ export function BatteryBench({ world, trip }: { world: RunWorld; trip: NonNullab
                 marks={[{ at: leastShare(battery), words: 'not under this' }]}
                 from={0}
                 to={1}
-                tipOf={({ timeS }) => momentWords(timeS, outlook.input.startISO)}
+                tipOf={({ timeS }) => formatTripTime(timeS, outlook.input.startISO)}
                 height={200}
               />
             </div>

@@ -1,15 +1,15 @@
 import type { Metadata } from 'next'
-import { NoTrip } from '@/app/run/NoTrip'
-import { runWorld } from '@/app/run/runWorld'
+import { NoTripYet } from '@/app/run/NoTripYet'
+import { runPageData } from '@/app/run/runPageData'
 import { BatteryBench } from './BatteryBench'
 
 export const metadata: Metadata = { title: '12 V' }
 
 export default function BatteryPage() {
-  const world = runWorld()
+  const world = runPageData()
   return world.trip ? (
     <BatteryBench key={`${world.trip.version} ${world.rigVersion}`} world={world} trip={world.trip} />
   ) : (
-    <NoTrip />
+    <NoTripYet />
   )
 }

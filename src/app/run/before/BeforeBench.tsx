@@ -1,12 +1,12 @@
 'use client'
 
-import { supplyWords } from '@/core/cylinders/cylinderKind'
+import { supplyLabels } from '@/core/cylinders/cylinderKind'
 import { fillBefore, type FillPlan } from '@/core/run/analysis/fillBefore'
 import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
-import { RunTop } from '@/app/run/RunTop'
-import type { RunWorld } from '@/app/run/runWorld'
-import { useRunDesk } from '@/app/run/useRunDesk'
+import { RunHeader } from '@/app/run/RunHeader'
+import type { RunPageData } from '@/app/run/runPageData'
+import { useRunEditor } from '@/app/run/useRunEditor'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
@@ -24,8 +24,8 @@ function Plan({
 }) {
   const role = plan.supply === 'bottles' ? 'bottleMass' : 'cylinderMass'
   return (
-    <section className="fill-plan" aria-label={supplyWords[plan.supply]}>
-      <h2>{supplyWords[plan.supply]}</h2>
+    <section className="fill-plan" aria-label={supplyLabels[plan.supply]}>
+      <h2>{supplyLabels[plan.supply]}</h2>
       <p className="air-sentence">
         <StateMark state={plan.shortKg > 0 ? 'fix-first' : 'ready'} />
         <span>
@@ -123,20 +123,20 @@ function Plan({
 }
 
 /** What to fill and buy before leaving, with the reserve that is wished for. */
-export function BeforeBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
-  const desk = useRunDesk(world, trip)
+export function BeforeBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const desk = useRunEditor(world, trip)
   const { outlook, draft } = desk
   const wanted = outlook?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
   return (
     <>
-      <RunTop desk={desk} world={world} />
+      <RunHeader desk={desk} world={world} />
       <div className="bench-and-slip">
         <div>
           {wanted.map((balance) => (
             <Plan
               key={balance.supply}
               plan={fillBefore(balance, world.fillable, world.prices)}
-              supposed={draft.whatIf.fills}
+              supposed={draft.scenario.fills}
               suppose={(id) => desk.apply({ do: 'fill', cylinderId: id })}
             />
           ))}
@@ -154,7 +154,7 @@ export function BeforeBench({ world, trip }: { world: RunWorld; trip: NonNullabl
           {wanted.map((balance) => (
             <SlipPaper
               key={balance.supply}
-              title={supplyWords[balance.supply]}
+              title={supplyLabels[balance.supply]}
               sub="by habit and weather; as it is aboard now"
               slip={outlook ? tripSlip(balance, outlook.trip.nights, outlook.trip.reserveShare) : null}
             />

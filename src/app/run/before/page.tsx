@@ -1,11 +1,11 @@
 import type { Metadata } from 'next'
-import { NoTrip } from '@/app/run/NoTrip'
-import { runWorld } from '@/app/run/runWorld'
+import { NoTripYet } from '@/app/run/NoTripYet'
+import { runPageData } from '@/app/run/runPageData'
 import { BeforeBench } from './BeforeBench'
 
 export const metadata: Metadata = { title: 'Before leaving' }
 
 export default function BeforePage() {
-  const world = runWorld()
-  return world.trip ? <BeforeBench key={world.trip.version} world={world} trip={world.trip} /> : <NoTrip />
+  const world = runPageData()
+  return world.trip ? <BeforeBench key={world.trip.version} world={world} trip={world.trip} /> : <NoTripYet />
 }

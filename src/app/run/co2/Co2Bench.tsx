@@ -9,7 +9,7 @@ import { Measure } from '@/ui/fields/Measure'
 import type { Co2Held } from './co2Held'
 import { InTheRoom } from './InTheRoom'
 import { KegBench } from './KegBench'
-import { TyresAndTools } from './TyresAndTools'
+import { TiresAndTools } from './TiresAndTools'
 import { FastDrawBench } from './FastDrawBench'
 
 const FIVE_POUND = { waterCapacityKg: 3.334, tareKg: 3.447, gasKg: 2.268 }
@@ -76,7 +76,7 @@ export function Co2Bench({
         ))}
       </div>
       {use === 'Keg' && <KegBench held={held} />}
-      {use === 'Tyres and tools' && <TyresAndTools held={held} />}
+      {use === 'Tyres and tools' && <TiresAndTools held={held} />}
       {use === 'Fast draw' && <FastDrawBench held={held} />}
       {use === 'If it gets out' && <InTheRoom held={held} roomM3={roomM3} />}
     </>

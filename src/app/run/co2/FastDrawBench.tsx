@@ -7,14 +7,18 @@ import { fromUnit } from '@/core/units/convert'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
-import { tried } from '@/ui/state/tried'
+import { tryCalculation } from '@/ui/state/tryCalculation'
 
 /** How cold it gets when much is drawn at once, and when it freezes. */
 export function FastDrawBench({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useKept('fast draw', { drawnKg: 0.2, temperatureK: fromUnit(68, 'temperature', 'F') }, true)
-  const { found, at } = tried(() =>
+  const [typed, setTyped] = useSessionState(
+    'fast draw',
+    { drawnKg: 0.2, temperatureK: fromUnit(68, 'temperature', 'F') },
+    true,
+  )
+  const { found, at } = tryCalculation(() =>
     fastDraw({
       volumeM3: waterCapacityVolumeM3(held.waterCapacityKg),
       massKg: held.gasKg,

@@ -4,9 +4,9 @@ import { co2InRoom } from '@/core/co2/co2InRoom'
 import { restingLoss } from '@/core/leak-test/loss/restingLoss'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
-import { tried } from '@/ui/state/tried'
+import { tryCalculation } from '@/ui/state/tryCalculation'
 
 const DAY_S = 86_400
 const VAN_M3 = 10
@@ -16,14 +16,14 @@ const SCALE_KG = 0.01
 
 /** All of it at once, or a little every day. */
 export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | null }) {
-  const [typed, setTyped] = useKept(
+  const [typed, setTyped] = useSessionState(
     'co2 in the room',
     { roomM3: roomM3 ?? VAN_M3, freshM3S: LEAKY_M3S, laterKg: held.gasKg, betweenS: 7 * DAY_S },
     true,
   )
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
-  const leak = tried(() => restingLoss(held.gasKg, typed.laterKg, typed.betweenS, null))
-  const room = tried(() => co2InRoom(held.gasKg, leak.found?.kgPerDay ?? 0, typed.roomM3, typed.freshM3S))
+  const leak = tryCalculation(() => restingLoss(held.gasKg, typed.laterKg, typed.betweenS, null))
+  const room = tryCalculation(() => co2InRoom(held.gasKg, leak.found?.kgPerDay ?? 0, typed.roomM3, typed.freshM3S))
   return (
     <section aria-label="If it gets out">
       <h2>If it gets out in a closed rig</h2>

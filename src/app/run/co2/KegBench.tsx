@@ -7,13 +7,13 @@ import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
-import { tried } from '@/ui/state/tried'
+import { tryCalculation } from '@/ui/state/tryCalculation'
 
 /** Carbonate, then serve: what to set, and what is left. */
 export function KegBench({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useKept(
+  const [typed, setTyped] = useSessionState(
     'keg',
     {
       drinkM3: 0.019,
@@ -26,7 +26,7 @@ export function KegBench({ held }: { held: Co2Held }) {
   )
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const keg = { ...typed, gasKg: held.gasKg, altitudeM: held.altitudeM }
-  const { found, at } = tried(() => ({ plan: kegPlan(keg), slip: kegSlip(keg) }))
+  const { found, at } = tryCalculation(() => ({ plan: kegPlan(keg), slip: kegSlip(keg) }))
   return (
     <div className="bench-and-slip">
       <section aria-label="Keg">

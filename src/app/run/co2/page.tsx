@@ -1,14 +1,14 @@
 import type { Metadata } from 'next'
-import { runWorld } from '@/app/run/runWorld'
-import { loadWorld } from '@/app/shared/world'
+import { runPageData } from '@/app/run/runPageData'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { Co2Bench } from './Co2Bench'
 
 export const metadata: Metadata = { title: 'CO2 in use' }
 
 export default function Co2Page() {
-  const { rig, trip } = runWorld()
-  const [room] = loadWorld().heat.rooms
+  const { rig, trip } = runPageData()
+  const [room] = loadRigSnapshot().heat.rooms
   return (
     <Co2Bench
       cylinders={rig.cylinders.filter(({ kind }) => kind === 'co2')}

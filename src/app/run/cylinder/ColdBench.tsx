@@ -1,22 +1,22 @@
 'use client'
 
-import type { RunWorld } from '@/app/run/runWorld'
+import type { RunPageData } from '@/app/run/runPageData'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { fromUnit } from '@/core/units/convert'
 import { propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { type Vessel, vesselOf } from '@/core/vaporization/vessel'
-import { vaporisationSlip } from '@/core/vaporization/vaporizationSlip'
+import { vaporizationSlip } from '@/core/vaporization/vaporizationSlip'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
 import { coldDraw } from '@/core/vaporization/coldDraw'
-import { cylinderSites, siteWords, type CylinderSite } from '@/core/vaporization/heatTransfer'
+import { cylinderSites, siteLabels, type CylinderSite } from '@/core/vaporization/heatTransfer'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StripChart } from '@/ui/figures/StripChart'
-import { tried } from '@/ui/state/tried'
-import { useKept } from '@/ui/state/useKept'
+import { tryCalculation } from '@/ui/state/tryCalculation'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 const HOUR_S = 3600
@@ -29,7 +29,7 @@ interface Held {
 }
 
 /** The rig's own cylinders, then the common sizes filled to their limit. */
-function choices({ rig }: RunWorld): Held[] {
+function choices({ rig }: RunPageData): Held[] {
   return [
     ...rig.cylinders
       .filter(({ kind }) => kindFacts[kind].gas === 'propane')
@@ -51,11 +51,11 @@ function choices({ rig }: RunWorld): Held[] {
 }
 
 /** What one cylinder can give in the cold, and how long it keeps a draw up. */
-export function ColdBench({ world }: { world: RunWorld }) {
+export function ColdBench({ world }: { world: RunPageData }) {
   const { system } = useUnits()
   const held = choices(world)
   const [first] = held
-  const [typed, setTyped] = useKept(
+  const [typed, setTyped] = useSessionState(
     `cold ${world.rigId}`,
     {
       id: first?.id ?? '',
@@ -80,9 +80,9 @@ export function ColdBench({ world }: { world: RunWorld }) {
     site: typed.site,
     altitudeM: world.trip?.plan.altitudeM ?? 0,
   }
-  const { found, at } = tried(() => {
+  const { found, at } = tryCalculation(() => {
     const draw = coldDraw({ ...input, massKg: typed.massKg, drawW: typed.drawW })
-    return { draw, slip: vaporisationSlip(input, draw) }
+    return { draw, slip: vaporizationSlip(input, draw) }
   })
   const draw = found?.draw
   const slip = found?.slip ?? null
@@ -125,7 +125,7 @@ export function ColdBench({ world }: { world: RunWorld }) {
             id="cold-site"
             label="It stands"
             value={typed.site}
-            options={cylinderSites.map((site) => [site, siteWords[site]] as const)}
+            options={cylinderSites.map((site) => [site, siteLabels[site]] as const)}
             set={(site) => set({ site })}
           />
           <Measure

@@ -1,12 +1,12 @@
 import type { Metadata } from 'next'
-import { runWorld } from '@/app/run/runWorld'
+import { runPageData } from '@/app/run/runPageData'
 import { ColdBench } from './ColdBench'
 import { RuntimeBench } from './RuntimeBench'
 
 export const metadata: Metadata = { title: 'One cylinder' }
 
 export default function CylinderPage() {
-  const world = runWorld()
+  const world = runPageData()
   return (
     <>
       <ColdBench world={world} />

@@ -4,19 +4,19 @@ import { useState } from 'react'
 import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { alwaysOff, drivingRules } from '@/core/run/travel/drivingRules'
 import { FOOD_K, fridgeWarmUp } from '@/core/run/travel/fridgeWarmUp'
-import { travelProcedures, travelSteps, travelWords, type TravelProcedure } from '@/core/run/travel/travelSteps'
+import { travelProcedures, travelSteps, travelLabels, type TravelProcedure } from '@/core/run/travel/travelSteps'
 import { fromUnit } from '@/core/units/convert'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
 import { StepRail } from '@/ui/shell/StepRail'
-import { tried } from '@/ui/state/tried'
-import { useKept } from '@/ui/state/useKept'
+import { tryCalculation } from '@/ui/state/tryCalculation'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 export type TravelTicks = Readonly<Record<TravelProcedure, readonly LoggedTick[]>>
 
-const onWords = {
+const onLabels = {
   forbidden: 'Gas off while moving.',
   'with-device': 'Gas on only with a device built in for it.',
   allowed: 'Left to you: off is safer in a crash.',
@@ -32,12 +32,12 @@ function Rail({
   logged: readonly LoggedTick[]
 }) {
   const run = useTicks({ rigId, procedure: `travel ${procedure}`, subjectId: '' }, logged)
-  return <StepRail label={travelWords[procedure]} steps={travelSteps(procedure)} {...run} />
+  return <StepRail label={travelLabels[procedure]} steps={travelSteps(procedure)} {...run} />
 }
 
 /** The fridge that is off while one drives. */
 function FridgeOff() {
-  const [typed, setTyped] = useKept(
+  const [typed, setTyped] = useSessionState(
     'fridge off',
     {
       startK: fromUnit(36, 'temperature', 'F'),
@@ -46,7 +46,7 @@ function FridgeOff() {
     },
     true,
   )
-  const { found, at } = tried(() => fridgeWarmUp(typed.startK, typed.aroundK, typed.offS))
+  const { found, at } = tryCalculation(() => fridgeWarmUp(typed.startK, typed.aroundK, typed.offS))
   return (
     <section aria-label="Fridge while driving" className="mt-4">
       <h2>The fridge, off and shut</h2>
@@ -114,7 +114,7 @@ function FridgeOff() {
 
 /** Gas while driving: off unless law and owner want otherwise; arriving, leaving, storing step by step. */
 export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTicks }) {
-  const [place, setPlace] = useKept('driving place', 'elsewhere', true)
+  const [place, setPlace] = useSessionState('driving place', 'elsewhere', true)
   const [procedure, setProcedure] = useState<TravelProcedure>('arrive')
   const rule = drivingRules.find(({ id }) => id === place) ?? drivingRules.at(-1)
   return (
@@ -134,10 +134,10 @@ export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTic
             {rule && (
               <div className="plate mt-2" role="status">
                 <p className="mb-1">
-                  <strong>{onWords[rule.on]}</strong> {rule.words}
+                  <strong>{onLabels[rule.on]}</strong> {rule.words}
                 </p>
                 <p className="hint mb-0">
-                  {rule.source} · {rule.standing}. Local law and the sign at the entrance come first: look them up.
+                  {rule.source} · {rule.provenance}. Local law and the sign at the entrance come first: look them up.
                 </p>
               </div>
             )}
@@ -159,7 +159,7 @@ export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTic
       <div className="tray-groups mt-3" role="group" aria-label="What is to be done">
         {travelProcedures.map((one) => (
           <button key={one} type="button" aria-pressed={one === procedure} onClick={() => setProcedure(one)}>
-            {travelWords[one]}
+            {travelLabels[one]}
           </button>
         ))}
       </div>

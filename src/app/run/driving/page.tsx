@@ -1,15 +1,15 @@
 import type { Metadata } from 'next'
-import { runWorld } from '@/app/run/runWorld'
+import { runPageData } from '@/app/run/runPageData'
 import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import type { TravelProcedure } from '@/core/run/travel/travelSteps'
 import { DrivingBench, type TravelTicks } from './DrivingBench'
 
 export const metadata: Metadata = { title: 'Driving' }
 
 export default function DrivingPage() {
-  const { rigId } = runWorld()
-  const { nowIso } = loadWorld()
+  const { rigId } = runPageData()
+  const { nowIso } = loadRigSnapshot()
   const ticksOf = (procedure: TravelProcedure) =>
     ticksGoingOn({ rigId, procedure: `travel ${procedure}`, subjectId: '' }, nowIso)
   const ticks: TravelTicks = { arrive: ticksOf('arrive'), leave: ticksOf('leave'), store: ticksOf('store') }

@@ -11,11 +11,11 @@ import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { Term } from '@/ui/figures/Term'
 import { useDraft } from '@/ui/state/useDraft'
-import { FormFoot } from '@/ui/fields/FormFoot'
+import { FormActions } from '@/ui/fields/FormActions'
 import { useSave } from '@/ui/state/useSave'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { supplyWords, type RunAppliance } from '@/app/run/runAppliance'
+import { supplyLabels, type RunAppliance } from '@/app/run/runAppliance'
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { applianceKinds, type ApplianceKind } from '@/core/appliances/habit'
 
@@ -157,7 +157,7 @@ export function ApplianceForm({
           <Form.Select id="appliance-supply" {...form.register('supply')}>
             {supplies.map((supply) => (
               <option key={supply} value={supply}>
-                {supplyWords[supply]}
+                {supplyLabels[supply]}
               </option>
             ))}
           </Form.Select>
@@ -191,7 +191,7 @@ export function ApplianceForm({
         )}
       </div>
       <p className="hint">Numbers that are filled in are what is usual of its kind: its plate comes first.</p>
-      <FormFoot
+      <FormActions
         label="Save the appliance"
         saving={saving}
         dirty={form.formState.isDirty}

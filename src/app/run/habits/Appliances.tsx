@@ -7,14 +7,14 @@ import { aloneOnSupply } from '@/core/appliances/runtimeSlip'
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
-import { supplyWords } from '@/app/run/runAppliance'
-import type { RunWorld } from '@/app/run/runWorld'
-import type { RunDesk } from '@/app/run/useRunDesk'
+import { supplyLabels } from '@/app/run/runAppliance'
+import type { RunPageData } from '@/app/run/runPageData'
+import type { RunEditor } from '@/app/run/useRunEditor'
 import { ApplianceForm } from './ApplianceForm'
 import { HabitFields } from './HabitFields'
 
 /** What burns in this rig, when it does on the trip, and how long each would run alone on what comes along. */
-export function Appliances({ world, desk }: { world: RunWorld; desk: RunDesk | null }) {
+export function Appliances({ world, desk }: { world: RunPageData; desk: RunEditor | null }) {
   const { rigId, appliances, rig } = world
   const [editing, setEditing] = useState<string | null>(null)
   const close = (): void => setEditing(null)
@@ -48,7 +48,7 @@ export function Appliances({ world, desk }: { world: RunWorld; desk: RunDesk | n
                     <span className="hint d-block">
                       {cylinderId
                         ? `on ${rig.cylinders.find((one) => one.id === cylinderId)?.name ?? 'its own cylinder'} alone`
-                        : supplyWords[supply]}
+                        : supplyLabels[supply]}
                     </span>
                   </span>
                   <span>

@@ -3,10 +3,10 @@
 import Form from 'react-bootstrap/Form'
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { habitWays, type Habit } from '@/core/appliances/habit'
-import { readActs } from '@/core/appliances/activities'
+import { readActivities } from '@/core/appliances/activities'
 import { ClockField } from '@/app/run/ClockField'
 import type { RunAppliance } from '@/app/run/runAppliance'
-import type { RunDesk } from '@/app/run/useRunDesk'
+import type { RunEditor } from '@/app/run/useRunEditor'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
@@ -14,7 +14,7 @@ import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'
 import { NightEnergies } from './NightEnergies'
 
-const wayWords: Readonly<Record<Habit['way'] | 'none', string>> = {
+const wayLabels: Readonly<Record<Habit['way'] | 'none', string>> = {
   none: 'not on this trip',
   hours: 'for so many hours a day',
   warmth: 'to keep the room warm',
@@ -49,7 +49,7 @@ function beginning(way: Habit['way'], { kind }: RunAppliance): Habit {
 }
 
 /** When one appliance burns on the trip, and what that comes to. */
-export function HabitFields({ desk, appliance }: { desk: RunDesk; appliance: RunAppliance }) {
+export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: RunAppliance }) {
   const { id, name, kind, supply } = appliance
   const use = desk.draft.uses.find(({ applianceId }) => applianceId === id)
   const typed: Habit = { way: 'hours', burnPerDayS: use?.burnPerDayS ?? 0, fromH: EVENING_H }
@@ -63,7 +63,7 @@ export function HabitFields({ desk, appliance }: { desk: RunDesk; appliance: Run
     )
   const planned = desk.outlook?.trip.uses.find((one) => one.id === id)
   const gasKg = desk.outlook?.run.appliances.find((one) => one.id === id)?.wantedKg
-  const acts = habit.way === 'acts' ? readActs(habit.words) : null
+  const acts = habit.way === 'acts' ? readActivities(habit.words) : null
   return (
     <div className="habit">
       <div className="fields narrow">
@@ -71,7 +71,7 @@ export function HabitFields({ desk, appliance }: { desk: RunDesk; appliance: Run
           id={`habit-${id}`}
           label={`${name} burns`}
           value={isNone ? 'none' : habit.way}
-          options={waysOf(appliance).map((way) => [way, wayWords[way]] as const)}
+          options={waysOf(appliance).map((way) => [way, wayLabels[way]] as const)}
           set={(way) =>
             way === 'none' ? desk.setUse(id, { habit: null, burnPerDayS: 0 }) : put(beginning(way, appliance))
           }

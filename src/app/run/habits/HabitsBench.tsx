@@ -1,16 +1,16 @@
 'use client'
 
-import { RunTop } from '@/app/run/RunTop'
-import type { RunWorld } from '@/app/run/runWorld'
-import { useRunDesk } from '@/app/run/useRunDesk'
+import { RunHeader } from '@/app/run/RunHeader'
+import type { RunPageData } from '@/app/run/runPageData'
+import { useRunEditor } from '@/app/run/useRunEditor'
 import { Appliances } from './Appliances'
 
 /** What burns on the trip, and how that goes. */
-export function HabitsBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
-  const desk = useRunDesk(world, trip)
+export function HabitsBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const desk = useRunEditor(world, trip)
   return (
     <>
-      <RunTop desk={desk} world={world} />
+      <RunHeader desk={desk} world={world} />
       <Appliances world={world} desk={desk} />
     </>
   )

@@ -3,17 +3,17 @@
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import type { Energy } from '@/core/appliances/habit'
 import type { RunAppliance } from '@/app/run/runAppliance'
-import type { RunDesk } from '@/app/run/useRunDesk'
+import type { RunEditor } from '@/app/run/useRunEditor'
 
 const words: Readonly<Record<Energy, string>> = { gas: 'gas', shore: 'shore power', battery: '12 V', off: 'off' }
 /** More nights than this have one answer for all of them. */
-const MOST_NIGHTS = 21
+const MAX_NIGHTS = 21
 
 /** What it runs on, night by night. */
-export function NightEnergies({ desk, appliance }: { desk: RunDesk; appliance: RunAppliance }) {
+export function NightEnergies({ desk, appliance }: { desk: RunEditor; appliance: RunAppliance }) {
   const nights = desk.outlook?.trip.nights ?? 0
   const byNight = desk.draft.uses.find(({ applianceId }) => applianceId === appliance.id)?.byNight ?? []
-  if (nights === 0 || nights > MOST_NIGHTS) return null
+  if (nights === 0 || nights > MAX_NIGHTS) return null
   const all = Array.from({ length: nights }, (_, night): Energy => byNight[night] ?? 'gas')
   return (
     <fieldset className="night-energies">

@@ -2,20 +2,20 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import type { RunDesk } from '@/app/run/useRunDesk'
+import type { RunEditor } from '@/app/run/useRunEditor'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import {
   forecastPlaces,
   forecastSpells,
   simulatedForecast,
-  spellWords,
+  spellLabels,
   type ForecastSpell,
 } from '@/instruments/simulatedForecast'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 
 /** A simulated service stands in for one that could be connected. */
-export function AskService({ desk, outlook }: { desk: RunDesk; outlook: RunOutlook }) {
+export function AskService({ desk, outlook }: { desk: RunEditor; outlook: RunOutlook }) {
   const [placeId, setPlaceId] = useState(forecastPlaces[0]?.id ?? '')
   const [spell, setSpell] = useState<ForecastSpell>('usual')
   const place = forecastPlaces.find(({ id }) => id === placeId)
@@ -26,7 +26,7 @@ export function AskService({ desk, outlook }: { desk: RunDesk; outlook: RunOutlo
     desk.setForecast({
       fromDay: outlook.trip.startDay,
       origin: 'service',
-      name: `${name}, ${spellWords[spell]}`,
+      name: `${name}, ${spellLabels[spell]}`,
       ...hours,
     })
   }
@@ -48,7 +48,7 @@ export function AskService({ desk, outlook }: { desk: RunDesk; outlook: RunOutlo
           id="forecast-spell"
           label="Weather"
           value={spell}
-          options={forecastSpells.map((one) => [one, spellWords[one]] as const)}
+          options={forecastSpells.map((one) => [one, spellLabels[one]] as const)}
           set={setSpell}
         />
         <div className="align-self-end">

@@ -3,17 +3,17 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import type { RunDesk } from '@/app/run/useRunDesk'
+import type { RunEditor } from '@/app/run/useRunEditor'
 import { InputError } from '@/core/base/InputError'
 import { readForecast, type ForecastRead } from '@/core/run/weather/readForecast'
 import { temperatureScales, type TemperatureScale } from '@/core/run/weather/readForecastRows'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 
-const MOST_BYTES = 2_000_000
-const scaleWords: Readonly<Record<TemperatureScale, string>> = { C: '°C', F: '°F', K: 'kelvin' }
+const MAX_BYTES = 2_000_000
+const scaleLabels: Readonly<Record<TemperatureScale, string>> = { C: '°C', F: '°F', K: 'kelvin' }
 
 /** Hourly weather from a CSV or JSON file; a scale in doubt is asked for. */
-export function ForecastFile({ desk, outlook }: { desk: RunDesk; outlook: RunOutlook }) {
+export function ForecastFile({ desk, outlook }: { desk: RunEditor; outlook: RunOutlook }) {
   const [file, setFile] = useState<{ name: string; text: string } | null>(null)
   const [read, setRead] = useState<ForecastRead | null>(null)
   const [issue, setIssue] = useState<string | null>(null)
@@ -34,7 +34,7 @@ export function ForecastFile({ desk, outlook }: { desk: RunDesk; outlook: RunOut
   }
   const open = async (chosen: File | undefined): Promise<void> => {
     if (!chosen) return
-    if (chosen.size > MOST_BYTES) {
+    if (chosen.size > MAX_BYTES) {
       setIssue(`${chosen.name} is far more than a year of hours. Is it the right file?`)
       return
     }
@@ -69,7 +69,7 @@ export function ForecastFile({ desk, outlook }: { desk: RunDesk; outlook: RunOut
           <div className="save-line mt-0">
             {temperatureScales.map((scale) => (
               <Button key={scale} variant="quiet" size="sm" onClick={() => take(file.text, file.name, scale)}>
-                It is {scaleWords[scale]}
+                It is {scaleLabels[scale]}
               </Button>
             ))}
           </div>
@@ -77,7 +77,7 @@ export function ForecastFile({ desk, outlook }: { desk: RunDesk; outlook: RunOut
       )}
       {read && read.doubt === null && (
         <p role="status">
-          Read in {scaleWords[read.scale]}
+          Read in {scaleLabels[read.scale]}
           {read.filled.length > 0 && `; hours missing ${read.filled.slice(0, 4).join(', ')} are filled straight across`}
           {read.isShort && '; it ends before the trip does, and its last hour holds on'}.
         </p>

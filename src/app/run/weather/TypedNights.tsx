@@ -1,22 +1,26 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import type { RunDesk } from '@/app/run/useRunDesk'
+import type { RunEditor } from '@/app/run/useRunEditor'
 import { InputError } from '@/core/base/InputError'
 import { nightsOfForecast } from '@/core/run/weather/weatherBand'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import { typedForecast, type TypedNight } from '@/core/run/weather/typedForecast'
 import { Measure } from '@/ui/fields/Measure'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 /** Each night's low, its day's high and the wind; a longer trip repeats the last. */
-const MOST_ROWS = 14
+const MAX_ROWS = 14
 
 /** The highest and lowest of each day, typed. */
-export function TypedNights({ desk, outlook }: { desk: RunDesk; outlook: RunOutlook }) {
+export function TypedNights({ desk, outlook }: { desk: RunEditor; outlook: RunOutlook }) {
   const { input, trip } = outlook
-  const count = Math.min(MOST_ROWS, trip.nights)
-  const [rows, setRows] = useKept<readonly TypedNight[] | null>(`typed nights ${trip.id} ${trip.nights}`, null, true)
+  const count = Math.min(MAX_ROWS, trip.nights)
+  const [rows, setRows] = useSessionState<readonly TypedNight[] | null>(
+    `typed nights ${trip.id} ${trip.nights}`,
+    null,
+    true,
+  )
   const nights = rows ?? nightsOfForecast(input.forecast, count)
   let issue: InputError | null = null
   const forecastOf = (of: readonly TypedNight[]) => {
@@ -72,7 +76,7 @@ export function TypedNights({ desk, outlook }: { desk: RunDesk; outlook: RunOutl
           </li>
         ))}
       </ol>
-      {trip.nights > MOST_ROWS && <p className="hint">The nights after these are as the last.</p>}
+      {trip.nights > MAX_ROWS && <p className="hint">The nights after these are as the last.</p>}
       <Button variant="quiet" size="sm" onClick={() => desk.setForecast(forecastOf(nights), 'typed nights')}>
         Use these numbers
       </Button>

@@ -2,9 +2,9 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { RunTop } from '@/app/run/RunTop'
-import type { RunWorld } from '@/app/run/runWorld'
-import { useRunDesk } from '@/app/run/useRunDesk'
+import { RunHeader } from '@/app/run/RunHeader'
+import type { RunPageData } from '@/app/run/runPageData'
+import { useRunEditor } from '@/app/run/useRunEditor'
 import type { Forecast } from '@/core/run/weather/forecast'
 import { AskService } from './AskService'
 import { ForecastFile } from './ForecastFile'
@@ -13,7 +13,7 @@ import { WeatherChart } from './WeatherChart'
 
 const ways = ['Forecast service', 'Type the nights', 'From a file'] as const
 
-const originWords: Readonly<Record<Forecast['origin'], string>> = {
+const originLabels: Readonly<Record<Forecast['origin'], string>> = {
   typed: 'as you typed it',
   service: 'from the forecast service',
   file: 'from your file',
@@ -21,14 +21,14 @@ const originWords: Readonly<Record<Forecast['origin'], string>> = {
 }
 
 /** The weather of the trip hour by hour: asked for, typed, or from a file. */
-export function WeatherBench({ world, trip }: { world: RunWorld; trip: NonNullable<RunWorld['trip']> }) {
-  const desk = useRunDesk(world, trip)
+export function WeatherBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const desk = useRunEditor(world, trip)
   const { outlook, draft } = desk
   const [way, setWay] = useState<(typeof ways)[number]>('Forecast service')
   const forecast = outlook?.input.forecast
   return (
     <>
-      <RunTop desk={desk} world={world} />
+      <RunHeader desk={desk} world={world} />
       {outlook && forecast && (
         <>
           <section aria-label="Weather in use">
@@ -36,7 +36,7 @@ export function WeatherBench({ world, trip }: { world: RunWorld; trip: NonNullab
             <p>
               {trip.plan.coldestK === null && draft.forecast === null
                 ? 'Nothing is entered: nights are taken to be mild, which no cold cylinder would notice.'
-                : `${forecast.name === '' ? '' : `${forecast.name}, `}${originWords[forecast.origin]}.`}{' '}
+                : `${forecast.name === '' ? '' : `${forecast.name}, `}${originLabels[forecast.origin]}.`}{' '}
               {draft.forecast !== null && (
                 <Button variant="bare" size="sm" onClick={() => desk.setForecast(null)}>
                   Go back to the coldest night

@@ -2,11 +2,11 @@
 
 import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { Forecast } from '@/core/run/weather/forecast'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import { weatherBand } from '@/core/run/weather/weatherBand'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { axisMarks } from '@/ui/figures/axisMarks'
-import { shownIn } from '@/ui/fields/shownIn'
+import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 const INK = '#17302b'
@@ -15,7 +15,7 @@ const DAY_S = 86_400
 /** Temperature hour by hour with how far off it may be. */
 export function WeatherChart({ forecast, nights, startISO }: { forecast: Forecast; nights: number; startISO: string }) {
   const { system } = useUnits()
-  const degrees = (value: number): number => shownIn({ value, role: 'temperature' }, system)
+  const degrees = (value: number): number => displayedIn({ value, role: 'temperature' }, system)
   const data = weatherBand(forecast, nights).map((hour) => ({
     ...hour,
     days: hour.timeS / DAY_S,
@@ -46,7 +46,7 @@ export function WeatherChart({ forecast, nights, startISO }: { forecast: Forecas
               if (!point) return null
               return (
                 <div className="chart-tip">
-                  <strong>{momentWords(point.timeS, startISO)}</strong>
+                  <strong>{formatTripTime(point.timeS, startISO)}</strong>
                   <span>{formatQuantity({ value: point.temperatureK, role: 'temperature' }, system)}</span>
                   <span>wind {formatQuantity({ value: point.windMS, role: 'windSpeed' }, system)}</span>
                 </div>

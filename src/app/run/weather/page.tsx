@@ -1,11 +1,11 @@
 import type { Metadata } from 'next'
-import { NoTrip } from '@/app/run/NoTrip'
-import { runWorld } from '@/app/run/runWorld'
+import { NoTripYet } from '@/app/run/NoTripYet'
+import { runPageData } from '@/app/run/runPageData'
 import { WeatherBench } from './WeatherBench'
 
 export const metadata: Metadata = { title: 'Weather' }
 
 export default function WeatherPage() {
-  const world = runWorld()
-  return world.trip ? <WeatherBench key={world.trip.version} world={world} trip={world.trip} /> : <NoTrip />
+  const world = runPageData()
+  return world.trip ? <WeatherBench key={world.trip.version} world={world} trip={world.trip} /> : <NoTripYet />
 }

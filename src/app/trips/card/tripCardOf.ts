@@ -1,9 +1,9 @@
 import { format, parseISO } from 'date-fns'
 import QRCode from 'qrcode'
-import { nightsWords } from '@/app/shared/nightsWords'
-import { chosenUnits } from '@/app/shared/world'
-import type { TripWorld } from '@/app/trips/tripWorld'
-import { verdictWords } from '@/core/findings/verdict'
+import { formatNights } from '@/app/shared/formatNights'
+import { chosenUnits } from '@/app/shared/rigSnapshot'
+import type { TripPageData } from '@/app/trips/tripPageData'
+import { verdictLabels } from '@/core/findings/verdict'
 import type { CardBlock } from '@/core/trip/card/cardBlocks'
 import { tripCard } from '@/core/trip/card/tripCard'
 import type { UnitSystem } from '@/core/units/displayRoles'
@@ -19,14 +19,14 @@ export interface DrawnCard {
 }
 
 /** The card of a trip in the units the reader chose. */
-export async function tripCardOf({ rig, row, plan, gear, judgement, ready, nowIso }: TripWorld): Promise<DrawnCard> {
+export async function tripCardOf({ rig, row, plan, gear, judgement, ready, nowIso }: TripPageData): Promise<DrawnCard> {
   const system = await chosenUnits()
   const blocks = tripCard(gear, plan, judgement, ready, nowIso.slice(0, 10))
   const head = {
     rig: rig.name,
     trip: row.name,
-    when: `${format(parseISO(row.startDay), 'EEE d MMM yyyy')}, ${nightsWords(row.nights)}`,
-    verdict: verdictWords[ready.verdict],
+    when: `${format(parseISO(row.startDay), 'EEE d MMM yyyy')}, ${formatNights(row.nights)}`,
+    verdict: verdictLabels[ready.verdict],
     made: format(parseISO(nowIso), 'd MMM yyyy HH:mm'),
   }
   const { modules } = QRCode.create(cardText(head, blocks, system), { errorCorrectionLevel: 'L' })
@@ -34,7 +34,7 @@ export async function tripCardOf({ rig, row, plan, gear, judgement, ready, nowIs
 }
 
 /** Largest text that a printed code of a hand's breadth is read from by a phone. */
-const MOST = 640
+const MAX = 640
 
 /** The head of a card. */
 interface CardHead {
@@ -64,7 +64,7 @@ export function cardText(head: CardHead, blocks: readonly CardBlock[], system: U
     ),
   ]
   const text = lines.join('\n').replace(/[\u00a0\u202f]/g, ' ')
-  return text.length <= MOST ? text : `${text.slice(0, MOST - 1)}…`
+  return text.length <= MAX ? text : `${text.slice(0, MAX - 1)}…`
 }
 
 /** The dark squares of a printed code as one path, a square to the unit. */

@@ -2,12 +2,12 @@ import { addMonths, format } from 'date-fns'
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { TripBench } from '@/app/trips/plan/TripBench'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 
 export const metadata: Metadata = { title: 'New trip' }
 
 export default function NewTripPage() {
-  const { rig, appliances, gear, nowIso } = loadWorld()
+  const { rig, appliances, gear, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
   return (
     <TripBench

@@ -4,7 +4,7 @@ import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import type { ApplianceUse } from '@/core/run/tripPlan'
 import { Amount } from '@/ui/figures/Amount'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { isByHabit, type KeptPlan, type TripAppliance } from './tripForm'
+import { isByHabit, type KeptPlan, type TripFormAppliance } from './tripForm'
 
 /** Hours of each appliance in a day and night, and what it burns over the trip. */
 export function ApplianceHours({
@@ -16,7 +16,7 @@ export function ApplianceHours({
   refusal,
   onText,
 }: {
-  appliances: readonly TripAppliance[]
+  appliances: readonly TripFormAppliance[]
   balances: readonly SupplyBalance[]
   hours: Readonly<Record<string, string>>
   uses: readonly ApplianceUse[]
@@ -33,9 +33,9 @@ export function ApplianceHours({
       <h2>Hours a day, burning at full</h2>
       {appliances.map(({ id, name, inputW, supply }) => {
         const balance = balances.find((candidate) => candidate.supply === supply)
-        const burnt = balance?.uses.find(({ use }) => use.id === id)
-        const gasKg = burnt?.gasKg
-        const planned = burnt?.use
+        const burned = balance?.uses.find(({ use }) => use.id === id)
+        const gasKg = burned?.gasKg
+        const planned = burned?.use
         return (
           <div className="use-row" key={id}>
             <p>

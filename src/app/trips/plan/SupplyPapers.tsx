@@ -1,4 +1,4 @@
-import { supplyWords } from '@/core/cylinders/cylinderKind'
+import { supplyLabels } from '@/core/cylinders/cylinderKind'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { tripSlip } from '@/core/run/analysis/tripSlip'
@@ -16,7 +16,7 @@ function slipSub({ allWeighed, cylinders }: SupplyBalance): string {
 /** What is aboard against what burns, drawn, for each supply that anything burns from. */
 export function SupplyBars({ balances }: { balances: readonly SupplyBalance[] }) {
   return balances.map((balance) => (
-    <GasBars key={balance.supply} balance={balance} title={supplyWords[balance.supply]} />
+    <GasBars key={balance.supply} balance={balance} title={supplyLabels[balance.supply]} />
   ))
 }
 
@@ -31,7 +31,7 @@ export function SupplySlips({
   return balances.map((balance) => (
     <SlipPaper
       key={balance.supply}
-      title={supplyWords[balance.supply]}
+      title={supplyLabels[balance.supply]}
       sub={slipSub(balance)}
       slip={tripSlip(balance, trip.nights, trip.reserveShare)}
     />

@@ -5,13 +5,13 @@ import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
-import { keptUses, type TripPlan } from '@/core/run/tripPlan'
+import { storedUses, type TripPlan } from '@/core/run/tripPlan'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { readiness, type Acceptance } from '@/core/trip/readiness/readiness'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { FindingList } from '@/ui/figures/FindingList'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { Term } from '@/ui/figures/Term'
 import { useDraft } from '@/ui/state/useDraft'
@@ -26,7 +26,7 @@ import {
   readTrip,
   tripValues,
   type StoredTrip,
-  type TripAppliance,
+  type TripFormAppliance,
   type TripValues,
 } from './tripForm'
 import { TripPlaceFields } from './TripPlaceFields'
@@ -47,7 +47,7 @@ export function TripBench({
   stored: StoredTrip | null
   /** What is stored of it; null for a new one. */
   plan: TripPlan | null
-  appliances: readonly TripAppliance[]
+  appliances: readonly TripFormAppliance[]
   rig: RigGear
   acceptances: readonly Acceptance[]
   nowIso: string
@@ -92,7 +92,7 @@ export function TripBench({
       altitudeM: typedPlan.altitudeM,
       coldestK: typedPlan.coldestK,
       reserveShare: typedPlan.reserveShare,
-      uses: keptUses(typedPlan.uses),
+      uses: storedUses(typedPlan.uses),
     })
     if (!saved) return draft.keep()
     say({ done: `Trip to ${sent.name} saved` })
@@ -145,9 +145,9 @@ export function TripBench({
               onText={(id, text) => set(`hours.${id}`, text)}
             />
           </div>
-          <SaveLine label="Save the trip" saving={saving} dirty={form.formState.isDirty}>
+          <SaveBar label="Save the trip" saving={saving} dirty={form.formState.isDirty}>
             <Link href="/trips">All trips</Link>
-          </SaveLine>
+          </SaveBar>
           {theirs && (
             <ConflictNote
               rows={[

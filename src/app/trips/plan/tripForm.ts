@@ -21,7 +21,7 @@ export interface StoredTrip {
   reserveShare: number
 }
 
-export type TripAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
+export type TripFormAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
 
 /** What of a stored trip the form leaves as it is: the Run station changes it. */
 export type KeptPlan = Pick<TripPlan, 'uses' | 'settings' | 'forecast' | 'learned'>
@@ -55,7 +55,7 @@ function field(value: number | null, role: DisplayRole, system: UnitSystem): str
 export function tripValues(
   stored: StoredTrip | null,
   uses: readonly ApplianceUse[],
-  appliances: readonly TripAppliance[],
+  appliances: readonly TripFormAppliance[],
   suggestedDay: string,
   system: UnitSystem,
 ): TripValues {
@@ -82,7 +82,7 @@ export interface TripReading {
 }
 
 /** An appliance of the trip, with its typed hours or the habit it has. */
-function useOf(appliance: TripAppliance, burnPerDayS: number, kept: KeptPlan): ApplianceUse {
+function useOf(appliance: TripFormAppliance, burnPerDayS: number, kept: KeptPlan): ApplianceUse {
   const stored = kept.uses.find(({ id }) => id === appliance.id)
   if (stored && isByHabit(kept, appliance.id)) return { ...stored, ...appliance, burnPerDayS: 0 }
   const habit = stored?.habit?.way === 'hours' ? { ...stored.habit, burnPerDayS } : null
@@ -93,7 +93,7 @@ function useOf(appliance: TripAppliance, burnPerDayS: number, kept: KeptPlan): A
 export function readTrip(
   values: TripValues,
   id: string,
-  appliances: readonly TripAppliance[],
+  appliances: readonly TripFormAppliance[],
   system: UnitSystem,
   kept: KeptPlan = nothingKept,
 ): TripReading {

@@ -5,10 +5,10 @@ import Form from 'react-bootstrap/Form'
 import { voidEventAction } from '@/actions/events'
 import { recordSwapAction } from '@/actions/swap'
 import type { Supply } from '@/core/cylinders/cylinderKind'
-import { swapFinds, swapFindWords, type SwapFind } from '@/core/trip/usage/swap'
+import { swapFinds, swapFindLabels, type SwapFind } from '@/core/trip/usage/swap'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
@@ -21,13 +21,13 @@ export interface SwapCylinder {
   small: boolean
 }
 
-const shutWords = [
+const shutLabels = [
   ['not-known', 'not known'],
   ['shut', 'shut'],
   ['open', 'open too'],
 ] as const
 
-type Shut = (typeof shutWords)[number][0]
+type Shut = (typeof shutLabels)[number][0]
 
 const NONE = 'none'
 
@@ -112,7 +112,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
           id={`${id}-found`}
           label="Lifted, it was"
           value={found}
-          options={swapFinds.map((one) => [one, swapFindWords[one]] as const)}
+          options={swapFinds.map((one) => [one, swapFindLabels[one]] as const)}
           set={touched(setFound)}
         />
         <div>
@@ -130,7 +130,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
             id={`${id}-shut`}
             label="Its valve until then"
             value={shut}
-            options={shutWords}
+            options={shutLabels}
             set={touched(setShut)}
           />
         )}
@@ -147,7 +147,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
           {issueAt('swappedAt') && <p className="issue">{issueAt('swappedAt')}</p>}
         </div>
       </div>
-      <SaveLine label="Save the swap" saving={saving} dirty={false} />
+      <SaveBar label="Save the swap" saving={saving} dirty={false} />
     </form>
   )
 }

@@ -7,7 +7,7 @@ import { acceptFindingAction } from '@/actions/readiness'
 import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
 import { PhraseText } from '@/ui/figures/Amount'
 import { FindingItem } from '@/ui/figures/FindingList'
-import { Moment } from '@/ui/figures/Moment'
+import { DateTime } from '@/ui/figures/DateTime'
 import { ReasonForm } from '@/ui/fields/ReasonForm'
 import { useNotice } from '@/ui/state/UndoProvider'
 
@@ -24,7 +24,7 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
   if (accepted) {
     return (
       <p className="answer">
-        Accepted <Moment iso={accepted.acceptedAt} />: “{accepted.reason}”{' '}
+        Accepted <DateTime iso={accepted.acceptedAt} />: “{accepted.reason}”{' '}
         <Button
           variant="bare"
           size="sm"
@@ -42,7 +42,7 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
     <>
       {lapsed && (
         <p className="answer">
-          Accepted <Moment iso={lapsed.acceptedAt} /> when it read “<PhraseText phrase={lapsed.sentence} />
+          Accepted <DateTime iso={lapsed.acceptedAt} /> when it read “<PhraseText phrase={lapsed.sentence} />
           ”. It reads otherwise now: that counts no longer.
         </p>
       )}

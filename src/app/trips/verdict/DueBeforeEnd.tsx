@@ -1,5 +1,5 @@
 import { Link } from '@/ui/shell/Link'
-import { monthWords } from '@/core/time/months'
+import { formatMonth } from '@/core/time/months'
 import type { DueDate } from '@/core/trip/tasks/dueDates'
 import { remedyHref } from '@/ui/figures/remedyHref'
 
@@ -11,7 +11,7 @@ export function DueBeforeEnd({ due }: { due: readonly DueDate[] }) {
       <ul className="due-list">
         {due.map(({ id, title, why, month, remedy }) => (
           <li key={id}>
-            <b>{monthWords(month)}</b> <Link href={remedyHref(remedy)}>{title}</Link>{' '}
+            <b>{formatMonth(month)}</b> <Link href={remedyHref(remedy)}>{title}</Link>{' '}
             <span className="hint">{why}</span>
           </li>
         ))}

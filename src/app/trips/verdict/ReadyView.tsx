@@ -1,37 +1,37 @@
 import { Link } from '@/ui/shell/Link'
-import { nightsWords } from '@/app/shared/nightsWords'
+import { formatNights } from '@/app/shared/formatNights'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { dueDates } from '@/core/trip/tasks/dueDates'
-import { nightsLeft, notToldSince } from '@/core/trip/usage/remainingTrip'
+import { nightsLeft, unmeasuredSinceStart } from '@/core/trip/usage/remainingTrip'
 import { tripEndDay } from '@/core/time/tripClock'
 import { database } from '@/records/database'
 import { lastVerdict } from '@/records/repositories/trips/verdicts'
 import { FindingList } from '@/ui/figures/FindingList'
-import { Moment } from '@/ui/figures/Moment'
+import { DateTime } from '@/ui/figures/DateTime'
 import { AnsweredFindings } from './AnsweredFindings'
 import { DueBeforeEnd } from './DueBeforeEnd'
-import { KeepVerdict } from './KeepVerdict'
+import { SaveVerdict } from './SaveVerdict'
 import { SupplySlips } from '@/app/trips/plan/SupplyPapers'
-import { TripTop } from '@/app/trips/TripTop'
-import type { TripWorld } from '@/app/trips/tripWorld'
+import { TripHeader } from '@/app/trips/TripHeader'
+import type { TripPageData } from '@/app/trips/tripPageData'
 import { VerdictPlate } from './VerdictPlate'
 
 /** What changed since this trip was last ready. */
-function SinceReady({ world }: { world: TripWorld }) {
+function SinceReady({ world }: { world: TripPageData }) {
   const before = lastVerdict(database(), world.row.id, 'ready')
   if (!before) return null
-  const { cameUp, mended } = findingChanges(before.kept.findings, world.judgement.findings)
-  if (cameUp.length === 0 && mended.length === 0) return null
+  const { added, resolved } = findingChanges(before.kept.findings, world.judgement.findings)
+  if (added.length === 0 && resolved.length === 0) return null
   return (
     <section className="mt-4" aria-label="Since it was last ready">
       <h2>
-        Since it was ready, <Moment iso={before.judgedAt} />
+        Since it was ready, <DateTime iso={before.judgedAt} />
       </h2>
-      {cameUp.length > 0 && <FindingList findings={cameUp} />}
-      {mended.length > 0 && (
+      {added.length > 0 && <FindingList findings={added} />}
+      {resolved.length > 0 && (
         <p className="hint">
-          {mended.length}{' '}
-          {mended.length === 1 ? 'thing that was accepted then is' : 'things that were accepted then are'} mended now.
+          {resolved.length}{' '}
+          {resolved.length === 1 ? 'thing that was accepted then is' : 'things that were accepted then are'} mended now.
         </p>
       )}
     </section>
@@ -39,15 +39,15 @@ function SinceReady({ world }: { world: TripWorld }) {
 }
 
 /** Ready, fix first or stop: the verdict on a trip with everything it is made of. */
-export function ReadyView({ world }: { world: TripWorld }) {
+export function ReadyView({ world }: { world: TripPageData }) {
   const { row, plan, gear, judgement, ready, nowIso, isNext } = world
-  const notWeighed = notToldSince(plan, gear.cylinders, nowIso)
+  const notWeighed = unmeasuredSinceStart(plan, gear.cylinders, nowIso)
   const used = judgement.balances.filter(({ neededKg }) => neededKg > 0)
   const endMonth = tripEndDay(plan.startDay, plan.nights).slice(0, 7)
   const due = dueDates(gear, nowIso.slice(0, 10)).filter(({ month }) => month <= endMonth)
   return (
     <>
-      <TripTop trip={row} isNext={isNext} />
+      <TripHeader trip={row} isNext={isNext} />
       <div className="bench-and-slip">
         <div>
           <VerdictPlate judgement={judgement} ready={ready} />
@@ -61,7 +61,7 @@ export function ReadyView({ world }: { world: TripWorld }) {
               Under way.{' '}
               {notWeighed.length > 0
                 ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
-                : `Reckoned from the weigh-ins on, for the ${nightsWords(nightsLeft(judgement.trip))} left. `}
+                : `Reckoned from the weigh-ins on, for the ${formatNights(nightsLeft(judgement.trip))} left. `}
               <Link href={`/trips/${row.id}/way`}>On the way</Link>
             </p>
           )}
@@ -77,7 +77,7 @@ export function ReadyView({ world }: { world: TripWorld }) {
       </div>
       <SinceReady world={world} />
       <DueBeforeEnd due={due} />
-      <KeepVerdict tripId={row.id} verdict={ready.verdict} keys={ready.answered.map(({ key }) => key).join('\n')} />
+      <SaveVerdict tripId={row.id} verdict={ready.verdict} keys={ready.answered.map(({ key }) => key).join('\n')} />
     </>
   )
 }

@@ -1,21 +1,21 @@
-import { supplyWords } from '@/core/cylinders/cylinderKind'
-import { verdictWords } from '@/core/findings/verdict'
+import { supplyLabels } from '@/core/cylinders/cylinderKind'
+import { verdictLabels } from '@/core/findings/verdict'
 import type { Readiness } from '@/core/trip/readiness/readiness'
 import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
 import { StateMark } from '@/ui/figures/StateMark'
 
-const enoughWords = {
+const enoughLabels = {
   enough: 'The gas is enough, by the weighings and the hours below.',
   short: 'The gas is not enough.',
   unknown: 'Nobody can say yet whether the gas is enough.',
 } as const
 
-const shortWords = { enough: 'enough', short: 'not enough', unknown: 'not known' } as const
+const shortLabels = { enough: 'enough', short: 'not enough', unknown: 'not known' } as const
 
-function gasWords({ enough, enoughBySupply }: TripJudgement): string {
+function describeGas({ enough, enoughBySupply }: TripJudgement): string {
   // Two supplies that fare differently are told apart: neither helps the other.
-  if (new Set(enoughBySupply.map((each) => each.enough)).size < 2) return enoughWords[enough]
-  return enoughBySupply.map((each) => `${supplyWords[each.supply]}: ${shortWords[each.enough]}.`).join(' ')
+  if (new Set(enoughBySupply.map((each) => each.enough)).size < 2) return enoughLabels[enough]
+  return enoughBySupply.map((each) => `${supplyLabels[each.supply]}: ${shortLabels[each.enough]}.`).join(' ')
 }
 
 /** The verdict in shape, word and colour, and what of it is about the gas alone. */
@@ -36,9 +36,9 @@ export function VerdictPlate({ judgement, ready }: { judgement: TripJudgement | 
     <div className={`verdict ${verdict}`} role="status">
       <StateMark state={verdict} size={56} />
       <div>
-        <strong>{verdictWords[verdict]}</strong>
+        <strong>{verdictLabels[verdict]}</strong>
         <p>
-          <b>{gasWords(judgement)}</b>{' '}
+          <b>{describeGas(judgement)}</b>{' '}
           {openCount > 0 && `${openCount} ${openCount === 1 ? 'thing' : 'things'} to see to before leaving.`}{' '}
           {acceptedCount > 0 && `${acceptedCount} accepted as ${acceptedCount === 1 ? 'it is' : 'they are'}.`}
           {verdict === 'ready' && ' By what was entered and weighed: it is no permission, and your eyes come first.'}

@@ -38,7 +38,7 @@ const ROUNDING = 0.001
  * @param held - amount, limit and vessel
  * @throws InputError at `grossKg` for more than the cylinder could hold brim-full and icy cold
  */
-export function contentsOfNet({ gas, netKg, limitKg, waterCapacityKg, temperatureK }: HeldGas): Contents {
+export function contentsFromNet({ gas, netKg, limitKg, waterCapacityKg, temperatureK }: HeldGas): Contents {
   if (netKg > densestLiquidKgM3(gas) * waterCapacityVolumeM3(waterCapacityKg)) {
     throw new InputError(
       'grossKg',
@@ -102,5 +102,5 @@ export function contents(input: ContentsInput): Contents {
   }
   const byWeightKg = gas === 'propane' ? propaneFillLimitKg(waterCapacityKg) : co2FillLimitKg(waterCapacityKg)
   const limitKg = labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
-  return contentsOfNet({ gas, netKg: Math.max(0, netKg), limitKg, waterCapacityKg, temperatureK })
+  return contentsFromNet({ gas, netKg: Math.max(0, netKg), limitKg, waterCapacityKg, temperatureK })
 }

@@ -2,8 +2,8 @@ import { InputError } from '@/core/base/InputError'
 import type { CylinderGear, Weighing, LevelReading } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
-import { type ContentsInput, contents, contentsOfNet, type Contents } from './contents'
-import { FIXED_TANK_FULL, massOfLevelKg } from './liquidLevel'
+import { type ContentsInput, contents, contentsFromNet, type Contents } from './contents'
+import { FIXED_TANK_FULL, massAtLevelKg } from './liquidLevel'
 
 /** What a weighing of this cylinder gives core/cylinders/contents to work with. */
 export function contentsInput(
@@ -21,7 +21,7 @@ export function contentsInput(
 }
 
 /** The last reading of a gauge, a height or a cylinder found empty, where nothing was weighed since; null otherwise. */
-export function newerLevel({
+export function latestLevel({
   lastWeighing,
   lastLevel,
 }: Pick<CylinderGear, 'lastWeighing' | 'lastLevel'>): LevelReading | null {
@@ -34,13 +34,13 @@ type Weighed = Omit<CylinderGear, 'fitness'>
 function byLevel(cylinder: Weighed, { liquidFraction, temperatureK }: LevelReading): Contents {
   const { gas } = kindFacts[cylinder.kind]
   const { waterCapacityKg } = cylinder
-  const netKg = massOfLevelKg(gas, waterCapacityKg, liquidFraction, temperatureK)
+  const netKg = massAtLevelKg(gas, waterCapacityKg, liquidFraction, temperatureK)
   // A fixed tank is full at 80 % of its inside, whatever the temperature of what was filled.
   const limitKg =
     cylinder.kind === 'onboard'
-      ? massOfLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, temperatureK)
+      ? massAtLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, temperatureK)
       : gearLimitKg(cylinder)
-  return contentsOfNet({ gas, netKg, limitKg, waterCapacityKg, temperatureK })
+  return contentsFromNet({ gas, netKg, limitKg, waterCapacityKg, temperatureK })
 }
 
 /**
@@ -50,7 +50,7 @@ function byLevel(cylinder: Weighed, { liquidFraction, temperatureK }: LevelReadi
  *   sense: both mean that nobody knows
  */
 export function gearContents(cylinder: Weighed): Contents | null {
-  const level = newerLevel(cylinder)
+  const level = latestLevel(cylinder)
   try {
     if (level !== null) return byLevel(cylinder, level)
     return cylinder.lastWeighing && contents(contentsInput(cylinder, cylinder.lastWeighing))

@@ -1,7 +1,7 @@
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import { saturation } from '@/core/fluids/saturation'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import { FIXED_TANK_FULL, massOfLevelKg } from './liquidLevel'
+import { FIXED_TANK_FULL, massAtLevelKg } from './liquidLevel'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { waterCapacityVolumeM3 } from './waterCapacity'
 import type { BasisId } from '@/core/rules/basis/basis'
@@ -26,10 +26,10 @@ export function levelSlip(
   const { gas, small } = kindFacts[cylinder.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const insideM3 = waterCapacityVolumeM3(cylinder.waterCapacityKg)
-  const netKg = massOfLevelKg(gas, cylinder.waterCapacityKg, liquidFraction, temperatureK)
+  const netKg = massAtLevelKg(gas, cylinder.waterCapacityKg, liquidFraction, temperatureK)
   const limitKg =
     cylinder.kind === 'onboard'
-      ? massOfLevelKg(gas, cylinder.waterCapacityKg, FIXED_TANK_FULL, temperatureK)
+      ? massAtLevelKg(gas, cylinder.waterCapacityKg, FIXED_TANK_FULL, temperatureK)
       : gearLimitKg(cylinder)
   const mass = (value: number): Quantity => ({ value, role })
   const volume = (value: number): Quantity => ({ value, role: 'liquidVolume' })
@@ -49,7 +49,7 @@ export function levelSlip(
       },
     },
   ]
-  const vapourKg = (1 - liquidFraction) * insideM3 * saturation(gas, temperatureK).vapourDensityKgM3
+  const vaporKg = (1 - liquidFraction) * insideM3 * saturation(gas, temperatureK).vapourDensityKgM3
   return {
     lines,
     result: {
@@ -58,8 +58,8 @@ export function levelSlip(
         basis: 'mass-of-level',
         quantity: mass(netKg),
         inputs: [
-          { label: 'As liquid', quantity: mass(netKg - vapourKg) },
-          { label: 'As vapour', quantity: mass(vapourKg) },
+          { label: 'As liquid', quantity: mass(netKg - vaporKg) },
+          { label: 'As vapour', quantity: mass(vaporKg) },
           temperature,
         ],
       },

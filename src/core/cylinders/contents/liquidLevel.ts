@@ -41,7 +41,7 @@ export function gaugeLevel(shown: number, fullMark: FullMark): number {
  * @returns kg
  * @throws InputError at `liquidFraction` outside 0 to 1, and as saturation does
  */
-export function massOfLevelKg(
+export function massAtLevelKg(
   gas: Fluid,
   waterCapacityKg: number,
   liquidFraction: number,
@@ -62,7 +62,7 @@ export function massOfLevelKg(
  * @returns m³
  * @throws InputError when the water capacity is nothing
  */
-export function fixedTankFullM3(waterCapacityKg: number): number {
+export function fixedTankLimitM3(waterCapacityKg: number): number {
   return waterCapacityVolumeM3(waterCapacityKg) * FIXED_TANK_FULL
 }
 
@@ -75,6 +75,6 @@ const PROPANE_BOILS_K = 231.05
  *
  * @param readAt - moment it gave out, ISO 8601
  */
-export function ranOutLevel(readAt: string): LevelReading {
+export function emptyLevel(readAt: string): LevelReading {
   return { liquidFraction: 0, temperatureK: PROPANE_BOILS_K, readAt }
 }

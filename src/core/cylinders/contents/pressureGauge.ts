@@ -3,7 +3,7 @@ import { requireTemperature } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 
-export interface GaugeTelling {
+export interface GaugeInterpretation {
   /** Temperature at which propane boils at this pressure: that of the liquid, while there is any. */
   boilingK: number
   /** What the gauge would show with liquid at the temperature given. */
@@ -29,7 +29,7 @@ const HOTTEST_K = 365
  * @param altitudeM - of the place
  * @throws InputError at `gaugePa` for a pressure no propane cylinder has
  */
-export function pressureGaugeTells(gaugePa: number, temperatureK: number, altitudeM: number): GaugeTelling {
+export function interpretPressureGauge(gaugePa: number, temperatureK: number, altitudeM: number): GaugeInterpretation {
   requireTemperature('propane', temperatureK)
   const absolutePa = gaugePa + standardAtmospherePa(altitudeM)
   if (!(

@@ -22,6 +22,6 @@ export function waterCapacityVolumeM3(waterCapacityKg: number): number {
  * @param volumeM3 - inside volume
  * @returns kg of water
  */
-export function waterCapacityOfVolumeKg(volumeM3: number): number {
+export function waterCapacityForVolumeKg(volumeM3: number): number {
   return volumeM3 * WATER_KG_M3
 }

@@ -1,9 +1,9 @@
 import { InputError } from '@/core/base/InputError'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { type DateClass, dateClassOf } from '@/core/cylinders/stamps/readSpecification'
+import { type DateClass, findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
 import type { RuleSet } from '@/core/rules/dateRules'
-import { monthsLater, monthWords } from '@/core/time/months'
+import { addMonths, formatMonth } from '@/core/time/months'
 
 /** What is known of a cylinder's dates. */
 export interface CylinderDates {
@@ -71,11 +71,11 @@ export function requalification(
   untilMonth: string = onMonth,
 ): Requalification {
   for (const { month } of dates.marks) {
-    if (month > onMonth) throw new InputError('marks', `A mark of ${monthWords(month)} has not come yet.`)
+    if (month > onMonth) throw new InputError('marks', `A mark of ${formatMonth(month)} has not come yet.`)
     if (dates.manufacturedMonth !== null && month < dates.manufacturedMonth) {
       throw new InputError(
         'marks',
-        `A mark of ${monthWords(month)} is older than the cylinder, made ${monthWords(dates.manufacturedMonth)}.`,
+        `A mark of ${formatMonth(month)} is older than the cylinder, made ${formatMonth(dates.manufacturedMonth)}.`,
       )
     }
   }
@@ -83,7 +83,7 @@ export function requalification(
   if (undated) return { status: undated, dueMonth: null, counted: null }
 
   const counted = counting(dates, rule)
-  const byRule = counted && monthsLater(counted.from, counted.months)
+  const byRule = counted && addMonths(counted.from, counted.months)
   const end = dates.dateClass === 'composite' ? dates.endOfLifeMonth : null
   const dueMonth = byRule !== null && end !== null && end < byRule ? end : byRule
   if (dueMonth === null) {
@@ -103,7 +103,7 @@ export function requalification(
  */
 export function gearRequalification(cylinder: CylinderGear, onDay: string, untilDay: string = onDay): Requalification {
   const { fitness, kind } = cylinder
-  const dates = { ...fitness, dateClass: dateClassOf(kind, fitness.specification) }
+  const dates = { ...fitness, dateClass: findDateClass(kind, fitness.specification) }
   try {
     return requalification(dates, fitness.rule, onDay.slice(0, 7), untilDay.slice(0, 7))
   } catch (error) {

@@ -1,9 +1,9 @@
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
-import { ruleSetOf, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
+import { findRuleSet, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
 import { readStamps } from '@/core/cylinders/stamps/readStamps'
 import { requalification, type Requalification } from './requalification'
-import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
+import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
 
@@ -43,14 +43,14 @@ export interface StampedRequalification extends Requalification {
 export function requalificationOfStamps(input: z.output<typeof requalificationSchema>): StampedRequalification {
   const { stamps, ruleSet, on, until = on, kind, labelIntervalMonths = null, endOfLifeMonth = null } = input
   if (until < on) throw new InputError('until', 'The trip cannot end before the day to judge at.')
-  const rule = typeof ruleSet === 'string' ? ruleSetOf(ruleSet) : ruleSetOf(OWN_RULE_ID, ruleSet)
+  const rule = typeof ruleSet === 'string' ? findRuleSet(ruleSet) : findRuleSet(OWN_RULE_ID, ruleSet)
   const reading = readStamps(stamps, on.slice(0, 7))
   const wrong = reading.parts.find((part) => part.issue !== null)
   if (wrong?.issue) throw new InputError('stamps', `“${wrong.text}”: ${wrong.issue}`)
   if (reading.parts.every((part) => part.meaning === 'unread')) {
     throw new InputError('stamps', 'No stamp was understood. Write it as on the collar, such as 06-11 E 05-25.')
   }
-  const dateClass = dateClassOf(kind ?? reading.kind ?? 'removable', reading.specification)
+  const dateClass = findDateClass(kind ?? reading.kind ?? 'removable', reading.specification)
   const { manufacturedMonth, marks } = reading
   const dates = { dateClass, manufacturedMonth, marks, labelIntervalMonths, endOfLifeMonth }
   return {

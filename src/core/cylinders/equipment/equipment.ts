@@ -1,4 +1,4 @@
-import { monthsLater } from '@/core/time/months'
+import { addMonths } from '@/core/time/months'
 
 /** What else is looked over before a trip, beside the cylinders. */
 export const equipmentKinds = ['regulator', 'hose', 'propane-alarm', 'co-alarm', 'extinguisher'] as const
@@ -49,5 +49,5 @@ export interface Equipment {
 export function equipmentEndMonth({ kind, madeMonth, replaceByMonth }: Equipment): string | null {
   if (replaceByMonth !== null) return replaceByMonth
   const { oldMonths } = equipmentFacts[kind]
-  return madeMonth === null || oldMonths === null ? null : monthsLater(madeMonth, oldMonths)
+  return madeMonth === null || oldMonths === null ? null : addMonths(madeMonth, oldMonths)
 }

@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
 import { equipmentEndMonth, equipmentFacts, equipmentKinds, type Equipment } from './equipment'
-import { monthWords } from '@/core/time/months'
+import { formatMonth } from '@/core/time/months'
 import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/cylinderFindings'
 
 const DAY_MS = 86_400_000
@@ -60,7 +60,7 @@ export function equipmentFindings(equipment: readonly Equipment[], nowIso: strin
             'equipment-old',
             '{name} is past its time: {month}.',
             'Rubber hardens, diaphragms crack and sensors go blind without showing it.',
-            { month: monthWords(end) },
+            { month: formatMonth(end) },
           ),
         )
       }

@@ -1,10 +1,10 @@
 import { contentsFindings } from '@/core/cylinders/contents/contentsFindings'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
-import { judgeLookOver } from '@/core/cylinders/inspection/lookOverItems'
-import type { Finding, Remedy } from '@/core/findings/Finding'
+import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
+import type { Finding, FindingRemedy } from '@/core/findings/Finding'
 import type { BasisId } from '@/core/rules/basis/basis'
-import { monthWords } from '@/core/time/months'
+import { formatMonth } from '@/core/time/months'
 
 /** A look-over holds for a trip, not for a season. */
 export const LOOK_HOLDS_DAYS = 30
@@ -17,13 +17,13 @@ type Draft = Pick<Finding, 'code' | 'severity'> & {
 
   text: string
   why: string
-  remedy: Omit<Remedy, 'station' | 'subjectId'>
+  remedy: Omit<FindingRemedy, 'station' | 'subjectId'>
 }
 
 function dateDraft(cylinder: CylinderGear, onDay: string, untilDay: string): (Draft & { month?: string }) | null {
   const { status, dueMonth } = gearRequalification(cylinder, onDay, untilDay)
   const toDates = { label: 'To its dates', page: 'dates' }
-  const month = monthWords(dueMonth ?? '')
+  const month = formatMonth(dueMonth ?? '')
   switch (status) {
     case 'overdue':
       return {
@@ -56,11 +56,13 @@ function dateDraft(cylinder: CylinderGear, onDay: string, untilDay: string): (Dr
   }
 }
 
-function lookDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
+function inspectionDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
   const { lastLook, retiredBy } = cylinder.fitness
   const remedy = { label: 'Look it over', page: 'look-over' }
   if (retiredBy !== null) {
-    const found = judgeLookOver(cylinder.kind, retiredBy.answers).retiring.map(({ title }) => title.toLowerCase())
+    const found = evaluateInspection(cylinder.kind, retiredBy.answers).disqualifying.map(({ title }) =>
+      title.toLowerCase(),
+    )
     return {
       code: 'cylinder-retired',
       severity: 'stop',
@@ -78,13 +80,13 @@ function lookDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
       remedy,
     }
   }
-  const { toMend, missing } = judgeLookOver(cylinder.kind, lastLook.answers)
-  if (toMend.length > 0) {
+  const { toRepair, missing } = evaluateInspection(cylinder.kind, lastLook.answers)
+  if (toRepair.length > 0) {
     return {
       code: 'look-over-found',
       severity: 'fix-first',
       text: '{name} is to be mended.',
-      why: `Not so at the last look: ${toMend.map(({ title }) => title.toLowerCase()).join('; ')}.`,
+      why: `Not so at the last look: ${toRepair.map(({ title }) => title.toLowerCase()).join('; ')}.`,
       remedy,
     }
   }
@@ -135,7 +137,7 @@ export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilD
       'refilled-bottle',
     )
   }
-  const look = lookDraft(cylinder, nowIso)
+  const look = inspectionDraft(cylinder, nowIso)
   if (look) add(look, 'look-over')
   const date = dateDraft(cylinder, nowIso.slice(0, 10), untilDay)
   if (date) add(date, 'due-month')

@@ -4,8 +4,8 @@ import { fromUnit } from '@/core/units/convert'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
-import { judgeLookOver } from '@/core/cylinders/inspection/lookOverItems'
-import { monthWords } from '@/core/time/months'
+import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
+import { formatMonth } from '@/core/time/months'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 /** One thing the attendant looks at. */
@@ -27,7 +27,7 @@ const gravity = { no: 0, ask: 1, yes: 2 } as const
 
 function aboutDate(cylinder: CylinderGear, onDay: string): PumpReason {
   const { status, dueMonth } = gearRequalification(cylinder, onDay)
-  const parts = { month: monthWords(dueMonth ?? ''), rule: cylinder.fitness.rule.name }
+  const parts = { month: formatMonth(dueMonth ?? ''), rule: cylinder.fitness.rule.name }
   const reason = (answer: PumpReason['answer'], text: string): PumpReason => ({
     about: 'date',
     answer,
@@ -50,14 +50,14 @@ function aboutDate(cylinder: CylinderGear, onDay: string): PumpReason {
 }
 
 /** Cylinders for 4 to 40 lb of propane must have an overfill stop to be filled in the US; NFPA 58 [from memory]. */
-function wantsOverfillStop(cylinder: CylinderGear): boolean {
+function requiresOverfillStop(cylinder: CylinderGear): boolean {
   const limitKg = gearLimitKg(cylinder)
   const pounds = (number: number): number => fromUnit(number, 'mass', 'lb')
   return cylinder.kind === 'removable' && limitKg >= pounds(3.9) && limitKg <= pounds(40.5)
 }
 
 function aboutOverfillStop(cylinder: CylinderGear): PumpReason[] {
-  if (!wantsOverfillStop(cylinder)) return []
+  if (!requiresOverfillStop(cylinder)) return []
   const { overfillStop } = cylinder.fitness
   const said = {
     yes: ['yes', 'Its valve has an overfill stop.'],
@@ -80,8 +80,8 @@ function aboutCondition(cylinder: CylinderGear): PumpReason {
     return reason('no', 'It is out of service by its look-over, until a licensed inspector has cleared it.')
   if (!lastLook)
     return reason('ask', 'It has not been looked over. Dents, rust or a bad valve are refused at the pump.')
-  const { toMend, missing } = judgeLookOver(cylinder.kind, lastLook.answers)
-  if (toMend.length > 0) return reason('ask', 'Its look-over found something to mend.')
+  const { toRepair, missing } = evaluateInspection(cylinder.kind, lastLook.answers)
+  if (toRepair.length > 0) return reason('ask', 'Its look-over found something to mend.')
   if (missing.length > 0) return reason('ask', 'Its look-over is not finished.')
   return reason('yes', 'Nothing was found at its look-over.')
 }

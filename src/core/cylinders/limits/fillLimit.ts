@@ -34,7 +34,7 @@ export interface FillLimit {
 }
 
 /** Liquid level at which an attendant stops, whatever the temperature. */
-const MOST_LIQUID = 0.8
+const MAX_LIQUID = 0.8
 /** Gravities for which the fluid data of pure propane stands. */
 const PROPANE_GRAVITY = [0.504, 0.51] as const
 
@@ -77,6 +77,6 @@ export function fillLimit(input: FillLimitInput): FillLimit {
     limitKg,
     stopWeightKg: tareKg === null ? null : tareKg + limitKg + hangingKg,
     liquidVolumeFractionAtLimit: share,
-    volumeLimitFraction: gas === 'co2' ? null : Math.min(MOST_LIQUID, share ?? MOST_LIQUID),
+    volumeLimitFraction: gas === 'co2' ? null : Math.min(MAX_LIQUID, share ?? MAX_LIQUID),
   }
 }

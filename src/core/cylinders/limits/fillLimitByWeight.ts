@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import { FIXED_TANK_FULL, massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import { FIXED_TANK_FULL, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { fillingDensityRows, PROPANE_SPECIFIC_GRAVITY, CO2_FILLING_PERCENT } from '@/core/rules/fillingDensity'
@@ -47,7 +47,7 @@ export function co2FillLimitKg(waterCapacityKg: number): number {
  */
 export function gearLimitKg(cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>): number {
   const { kind, waterCapacityKg, labelNetKg } = cylinder
-  if (kind === 'onboard') return massOfLevelKg('propane', waterCapacityKg, FIXED_TANK_FULL, SIXTY_F_K)
+  if (kind === 'onboard') return massAtLevelKg('propane', waterCapacityKg, FIXED_TANK_FULL, SIXTY_F_K)
   const byWeightKg =
     kindFacts[kind].gas === 'propane' ? propaneFillLimitKg(waterCapacityKg) : co2FillLimitKg(waterCapacityKg)
   return labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)

@@ -39,7 +39,7 @@ export function stampedMonth(monthDigits: string, yearDigits: string, thisMonth:
  * @returns the month, `2020-03`
  * @throws InputError as stampedMonth does, and for what is no month at all
  */
-export function readMonth(text: string, thisMonth: string, path = 'manufacturedMonth'): string {
+export function parseMonth(text: string, thisMonth: string, path = 'manufacturedMonth'): string {
   const yearFirst = /^\s*(\d{4})[-/ .](\d{1,2})\s*$/.exec(text)
   const monthFirst = /^\s*(\d{1,2})[-/ .](\d{4}|\d{2})\s*$/.exec(text)
   const [, year = '', month = ''] = yearFirst ?? (monthFirst ? [text, monthFirst[2], monthFirst[1]] : [])
@@ -58,7 +58,7 @@ const YEAR_FIRST = /^([ES])?\s*(\d{4})[-/](\d{1,2})\s*([ES])?$/
  * @param thisMonth - the month it is
  * @throws InputError at `marks` for one that is none, or has not come yet
  */
-export function readMarks(text: string, thisMonth: string): Mark[] {
+export function parseMarks(text: string, thisMonth: string): Mark[] {
   const entries = text
     .split(/[,;\n]/)
     .map((entry) => entry.trim().toUpperCase())
@@ -88,7 +88,7 @@ export function readMarks(text: string, thisMonth: string): Mark[] {
  *
  * @returns `05-25 E, 06-20 S`
  */
-export function writeMarks(marks: readonly Mark[]): string {
+export function formatMarks(marks: readonly Mark[]): string {
   return marks
     .map(({ month, letter, requalifier }) => {
       const [year = '', monthOfYear = ''] = month.split('-')

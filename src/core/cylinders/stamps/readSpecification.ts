@@ -55,7 +55,7 @@ export function readSpecification(text: string): Specification | null {
  *
  * @param specification - as stamped; null or one not known leaves it to the kind
  */
-export function dateClassOf(kind: CylinderKind, specification: string | null): DateClass {
+export function findDateClass(kind: CylinderKind, specification: string | null): DateClass {
   if (kind === 'onboard') return 'fixed'
   if (kind === 'bottle') return 'non-refillable'
   const stamped = specification === null ? null : readSpecification(specification)

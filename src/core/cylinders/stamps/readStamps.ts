@@ -2,7 +2,7 @@ import { InputError } from '@/core/base/InputError'
 import type { Phrase, Quantity } from '@/core/base/quantity'
 import { WATER_KG_M3 } from '@/core/cylinders/contents/waterCapacity'
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
-import { monthWords } from '@/core/time/months'
+import { formatMonth } from '@/core/time/months'
 import { fromUnit } from '@/core/units/convert'
 import { stampedMonth } from './marks'
 import { readSpecification } from './readSpecification'
@@ -57,7 +57,7 @@ function letterOf(tokens: readonly StampToken[], i: number): string | null {
 
 const weightLabels = { tare: 'Tare', 'water-capacity': 'Water capacity', net: 'Net weight' } as const
 
-const letterWords = { E: 'external visual', S: 'proof pressure', none: 'volumetric' } as const
+const letterLabels = { E: 'external visual', S: 'proof pressure', none: 'volumetric' } as const
 
 interface Draft extends Omit<StampReading, 'parts'> {
   gas: 'propane' | 'co2' | null
@@ -95,13 +95,13 @@ function takeDate(draft: Draft, tokens: readonly StampToken[], i: number, thisMo
   if (token.label === 'made' || !isMark) {
     if (draft.manufacturedMonth !== null) throw new InputError('stamps', 'A month of manufacture was read already.')
     draft.manufacturedMonth = month
-    return said('manufactured', 'Made {month}', { month: monthWords(month) })
+    return said('manufactured', 'Made {month}', { month: formatMonth(month) })
   }
   if (draft.manufacturedMonth !== null && month < draft.manufacturedMonth) {
     throw new InputError('stamps', 'This mark is older than the cylinder. Check both dates.')
   }
   draft.marks.push({ month, letter, requalifier: token.requalifier })
-  return said('mark', `Requalified {month}, ${letterWords[letter ?? 'none']}`, { month: monthWords(month) })
+  return said('mark', `Requalified {month}, ${letterLabels[letter ?? 'none']}`, { month: formatMonth(month) })
 }
 
 function take(draft: Draft, tokens: readonly StampToken[], i: number, thisMonth: string): Read {

@@ -8,7 +8,7 @@ export interface BreakEven {
 }
 
 /** Less than a cent saved by a fill saves nothing. */
-const LEAST_SAVING = 0.01
+const MIN_SAVING = 0.01
 
 /**
  * After how many fills a refillable bottle has paid for itself against bottles that are thrown away.
@@ -25,5 +25,5 @@ export function breakEvenFills(outlay: number, bottlePrice: number, gasKg: numbe
   if (!(gasKg > 0)) throw new InputError('gasKg', 'A fill is more than nothing.')
   if (!(gasPerKg >= 0)) throw new InputError('gasPerKg', 'A price cannot be less than nothing.')
   const savedPerFill = bottlePrice - gasKg * gasPerKg
-  return { fills: savedPerFill >= LEAST_SAVING ? Math.ceil(outlay / savedPerFill - 1e-9) : null, savedPerFill }
+  return { fills: savedPerFill >= MIN_SAVING ? Math.ceil(outlay / savedPerFill - 1e-9) : null, savedPerFill }
 }

@@ -49,18 +49,18 @@ interface Space {
   /** What the vapour can take. */
   gasM3: number
   liquidKg: number
-  vapourKg: number
+  vaporKg: number
 }
 
 function before(residualKg: number, volumeM3: number, temperatureK: number): Space {
-  if (residualKg === 0) return { gasM3: volumeM3, liquidKg: 0, vapourKg: 0 }
+  if (residualKg === 0) return { gasM3: volumeM3, liquidKg: 0, vaporKg: 0 }
   const share = cylinderState('propane', residualKg, volumeM3, temperatureK).liquidVolumeFraction ?? 0
   const liquidKg = share * volumeM3 * saturation('propane', temperatureK).liquidDensityKgM3
   const isLiquid = share > 0
   return {
     gasM3: (1 - share) * volumeM3,
     liquidKg: isLiquid ? liquidKg : 0,
-    vapourKg: isLiquid ? residualKg - liquidKg : residualKg,
+    vaporKg: isLiquid ? residualKg - liquidKg : residualKg,
   }
 }
 
@@ -68,7 +68,7 @@ function before(residualKg: number, volumeM3: number, temperatureK: number): Spa
 function flashedK(fromK: number, space: Space, wallJK: number): number {
   const surplusJ = (temperatureK: number): number => {
     const { vapourDensityKgM3, latentHeatJPerKg } = saturation('propane', temperatureK)
-    const boiledKg = Math.max(0, vapourDensityKgM3 * space.gasM3 - space.vapourKg)
+    const boiledKg = Math.max(0, vapourDensityKgM3 * space.gasM3 - space.vaporKg)
     return wallJK * (fromK - temperatureK) - boiledKg * latentHeatJPerKg
   }
   if (surplusJ(fromK) >= 0) return fromK
@@ -123,8 +123,8 @@ export function decant(input: DecantInput): Decant {
   const cold = saturation('propane', wallTemperatureK)
   const supply = saturation('propane', supplyTemperatureK)
   if (supply.pressurePa <= cold.pressurePa) return outcome(startKg, wallTemperatureK)
-  const vapourKg = Math.max(space.vapourKg, cold.vapourDensityKgM3 * space.gasM3)
+  const vaporKg = Math.max(space.vaporKg, cold.vapourDensityKgM3 * space.gasM3)
   const squeezedM3 = space.gasM3 * (cold.pressurePa / supply.pressurePa) ** (1 / gamma)
   const enteredKg = (space.gasM3 - squeezedM3) * supply.liquidDensityKgM3
-  return outcome(space.liquidKg + vapourKg + enteredKg, wallTemperatureK)
+  return outcome(space.liquidKg + vaporKg + enteredKg, wallTemperatureK)
 }

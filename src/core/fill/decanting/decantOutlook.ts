@@ -5,13 +5,13 @@ import { saturation } from '@/core/fluids/saturation'
 import type { Figure, FigureInput } from '@/core/rules/figure'
 import { decant, SQUEEZE_GAMMA, STEEL_J_KG_K, type DecantInput, type Decant } from './decant'
 
-interface DecantBand {
+interface DecantUncertainty {
   lowKg: number
   highKg: number
 }
 
 /** How far the model's own numbers may be off: a hand's guess of both temperatures, the wall's heat, the squeeze. */
-const STRAY = { temperatureK: 2, wallShare: 0.2, gammas: [1.05, 1.2] } as const
+const UNCERTAINTY = { temperatureK: 2, wallShare: 0.2, gammas: [1.05, 1.2] } as const
 
 /**
  * How far an estimate of decanting may be off with everything as told.
@@ -21,20 +21,20 @@ const STRAY = { temperatureK: 2, wallShare: 0.2, gammas: [1.05, 1.2] } as const
  * @param input - as for decant
  * @throws InputError as decant does
  */
-export function decantBand(input: DecantInput): DecantBand {
+export function decantUncertainty(input: DecantInput): DecantUncertainty {
   const { wallHeatJKgK = STEEL_J_KG_K, gamma = SQUEEZE_GAMMA } = input
   const outcomes = [-1, 1].flatMap((side) =>
-    [...STRAY.gammas, gamma].map((tried) => {
-      const bottleTemperatureK = input.bottleTemperatureK + side * STRAY.temperatureK
+    [...UNCERTAINTY.gammas, gamma].map((tried) => {
+      const bottleTemperatureK = input.bottleTemperatureK + side * UNCERTAINTY.temperatureK
       return decant({
         ...input,
         gamma: tried,
-        wallHeatJKgK: wallHeatJKgK * (1 + side * STRAY.wallShare),
+        wallHeatJKgK: wallHeatJKgK * (1 + side * UNCERTAINTY.wallShare),
         bottleTemperatureK,
         // A supply told as warm as the bottle is not made the colder one by the band.
         supplyTemperatureK:
           input.supplyTemperatureK >= input.bottleTemperatureK
-            ? Math.max(bottleTemperatureK, input.supplyTemperatureK - side * STRAY.temperatureK)
+            ? Math.max(bottleTemperatureK, input.supplyTemperatureK - side * UNCERTAINTY.temperatureK)
             : input.supplyTemperatureK,
       }).expectedNetKg
     }),
@@ -66,7 +66,7 @@ interface DecantedBottle {
   ranOut: boolean
 }
 
-const MOST_BOTTLES = 24
+const MAX_BOTTLES = 24
 
 /** Liquid propane, about room temperature; [from memory] of engineering tables. */
 const LIQUID_J_KG_K = 2600
@@ -79,8 +79,8 @@ const LIQUID_J_KG_K = 2600
  * @throws InputError as decant does, and for more than 24 bottles
  * @see docs/models.md, "Decanting"
  */
-export function decantRow(supply: DecantSupply, bottles: readonly DecantBottle[]): DecantedBottle[] {
-  if (bottles.length > MOST_BOTTLES) throw new InputError('bottles', `At most ${MOST_BOTTLES} bottles in a row.`)
+export function decantSequence(supply: DecantSupply, bottles: readonly DecantBottle[]): DecantedBottle[] {
+  if (bottles.length > MAX_BOTTLES) throw new InputError('bottles', `At most ${MAX_BOTTLES} bottles in a row.`)
   const volumeM3 = waterCapacityVolumeM3(supply.waterCapacityKg)
   let { netKg, temperatureK } = supply
   return bottles.map((bottle) => {
@@ -111,7 +111,7 @@ export function decantRow(supply: DecantSupply, bottles: readonly DecantBottle[]
 
 export interface DecantOutlook {
   expected: Decant
-  band: DecantBand
+  band: DecantUncertainty
   /** Not chilled: the bottle as warm as the supply. */
   unchilled: Decant
   /** What letting its gas out first would do. */
@@ -148,7 +148,7 @@ export function decantOutlook({ supply, bottle, count }: OutlookInput): DecantOu
     residualKg: bottle.residualKg,
   }
   const expected = decant(input)
-  const band = decantBand(input)
+  const band = decantUncertainty(input)
   const inputs: FigureInput[] = [
     { label: 'Supply', quantity: { value: supply.temperatureK, role: 'temperature' } },
     { label: 'Bottle', quantity: { value: bottle.temperatureK, role: 'temperature' } },
@@ -176,7 +176,7 @@ export function decantOutlook({ supply, bottle, count }: OutlookInput): DecantOu
     vented,
     unchilledShare: share(unchilled),
     ventedShare: share(vented),
-    row: decantRow(
+    row: decantSequence(
       supply,
       Array.from({ length: count }, () => bottle),
     ),

@@ -1,13 +1,13 @@
-import { dewPointK, saturationVapourPa } from '@/core/fluids/waterVapor'
+import { dewPointK, saturationVaporPa } from '@/core/fluids/waterVapor'
 import type { Room } from '@/core/heat/room/room'
 import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { shapeEstimate, glassFacts, shellFacts } from '@/core/heat/warmth/shapeEstimate'
 import { combustion, SENSIBLE_SHARE } from './combustion'
-import { naturalFlowM3S } from './naturalFlow'
+import { ventilationFlowM3S } from './ventilationFlow'
 import type { RoomAirInput } from './roomAirInput'
 
 /** What people give off and take, per second. */
-interface PeopleGive {
+interface OccupantEmissions {
   co2MolS: number
   oxygenMolS: number
   waterMolS: number
@@ -22,7 +22,7 @@ const ASLEEP = { co2LS: 0.0035, waterGH: 40, heatW: 75 }
 /** CO2 given for oxygen taken, on a mixed diet. [from memory] */
 const RESPIRATORY_QUOTIENT = 0.85
 
-const LITRES_PER_MOL = 24.05
+const LITERS_PER_MOL = 24.05
 
 const WATER_G_MOL = 18.0153
 
@@ -31,8 +31,8 @@ const WATER_G_MOL = 18.0153
  *
  * @param people - how many sit, how many sleep
  */
-export function peopleGive({ awake, asleep }: { awake: number; asleep: number }): PeopleGive {
-  const co2MolS = (awake * AWAKE.co2LS + asleep * ASLEEP.co2LS) / LITRES_PER_MOL
+export function occupantEmissions({ awake, asleep }: { awake: number; asleep: number }): OccupantEmissions {
+  const co2MolS = (awake * AWAKE.co2LS + asleep * ASLEEP.co2LS) / LITERS_PER_MOL
   return {
     co2MolS,
     oxygenMolS: co2MolS / RESPIRATORY_QUOTIENT,
@@ -93,8 +93,8 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
   const capacityJPerK = input.capacityJPerK ?? shape.capacityJPerK
   const volumeM3 = roomVolumeM3(room)
   const leakageM3S = (shellFacts[room.shell].leakagePerH / 3600) * volumeM3
-  const given = peopleGive(people)
-  const waterOut = (outside.relativeHumidity * saturationVapourPa(outK)) / pressurePa
+  const given = occupantEmissions(people)
+  const waterOut = (outside.relativeHumidity * saturationVaporPa(outK)) / pressurePa
   const shareOut = [OXYGEN_SHARE * (1 - waterOut), outside.co2Ppm / 1e6, waterOut] as const
   const surfaces = [
     { areaM2: shape.glassAreaM2, lossWPerM2K: glassFacts[room.glass].lossWPerM2K },
@@ -102,13 +102,13 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
   ]
   const insideOf = (lossWPerM2K: number, inK: number): number => inK - (lossWPerM2K / SURFACE_W_M2K) * (inK - outK)
   const amountOf = (inK: number): number => (pressurePa * volumeM3) / (GAS_J_MOLK * inK)
-  const openings = naturalFlowM3S(room, windMS)
+  const openings = ventilationFlowM3S(room, windMS)
   const flowOf = (inK: number): number => leakageM3S + openings(inK, outK)
 
   /** Vapour that settles on what is colder than the dew point, mol/s. */
-  const settles = (inK: number, vapourPa: number): number =>
+  const condensationRate = (inK: number, vaporPa: number): number =>
     surfaces.reduce((sum, { areaM2, lossWPerM2K }) => {
-      const overPa = vapourPa - saturationVapourPa(insideOf(lossWPerM2K, inK))
+      const overPa = vaporPa - saturationVaporPa(insideOf(lossWPerM2K, inK))
       return overPa <= 0 ? sum : sum + ((CONVECTION_W_M2K / LEWIS_J_M3K) * areaM2 * overPa) / (GAS_J_MOLK * inK)
     }, 0)
 
@@ -129,7 +129,7 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
       const warmingKS = heatW / capacityJPerK
       // Air that grows warmer pushes some of itself out.
       const outMolS = flowMolS + (amount * warmingKS) / inK
-      const settledMolS = settles(inK, (water / amount) * pressurePa)
+      const settledMolS = condensationRate(inK, (water / amount) * pressurePa)
       const made = [
         -flame.oxygenMolS - given.oxygenMolS,
         flame.co2MolS + given.co2MolS,
@@ -143,14 +143,14 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
     momentOf: (timeS, y, heaterW) => {
       const [oxygen = 0, co2 = 0, water = 0, inK = outK] = y
       const amount = amountOf(inK)
-      const vapourPa = (water / amount) * pressurePa
+      const vaporPa = (water / amount) * pressurePa
       return {
         timeS,
         co2Ppm: (co2 / amount) * 1e6,
         o2Fraction: oxygen / amount,
-        relativeHumidity: Math.min(1, vapourPa / saturationVapourPa(inK)),
+        relativeHumidity: Math.min(1, vaporPa / saturationVaporPa(inK)),
         temperatureK: inK,
-        dewPointK: dewPointK(vapourPa),
+        dewPointK: dewPointK(vaporPa),
         glassK: insideOf(glassFacts[room.glass].lossWPerM2K, inK),
         heaterW,
         airflowM3S: flowOf(inK),

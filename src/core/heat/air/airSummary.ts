@@ -1,9 +1,9 @@
 import type { Figure } from '@/core/rules/figure'
-import type { AirMark, RoomAir } from './roomAir'
+import type { AirThreshold, RoomAir } from './roomAir'
 
 export interface AirSummary {
   /** The gravest mark that is crossed; null when none is. */
-  worst: { mark: AirMark; atS: number } | null
+  worst: { mark: AirThreshold; atS: number } | null
   figures: readonly { label: string; figure: Figure }[]
 }
 

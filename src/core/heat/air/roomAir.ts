@@ -6,7 +6,7 @@ import { Solver } from './odex'
 import type { RoomAirInput } from './roomAirInput'
 
 /** A mark that the room's air can cross, with whose word it is. */
-export interface AirMark {
+export interface AirThreshold {
   id: string
   of: 'co2' | 'oxygen' | 'glass'
   /** ppm of CO2, or share of oxygen. */
@@ -15,7 +15,7 @@ export interface AirMark {
   source: string
 }
 
-export const airMarks: readonly AirMark[] = [
+export const airThresholds: readonly AirThreshold[] = [
   { id: 'stuffy', of: 'co2', at: 1000, words: 'stuffy', source: 'common practice' },
   { id: 'eight-hours', of: 'co2', at: 5000, words: 'limit for an 8 h shift', source: 'OSHA' },
   { id: 'fifteen-minutes', of: 'co2', at: 30_000, words: 'limit for 15 minutes', source: 'NIOSH' },
@@ -26,7 +26,7 @@ export const airMarks: readonly AirMark[] = [
 ]
 
 interface Crossing {
-  mark: AirMark
+  mark: AirThreshold
   /** When it was first crossed; null when it was not. */
   atS: number | null
 }
@@ -57,13 +57,13 @@ const HYSTERESIS_K = 0.5
 
 const TOLERANCE = 1e-6
 
-function valueOf(of: AirMark['of'], { co2Ppm, o2Fraction, dewPointK, glassK }: AirMoment): number {
+function valueOf(of: AirThreshold['of'], { co2Ppm, o2Fraction, dewPointK, glassK }: AirMoment): number {
   if (of === 'co2') return co2Ppm
   return of === 'oxygen' ? o2Fraction : dewPointK - glassK
 }
 
 /** First time a value passes its mark; oxygen passes it downwards. */
-function crossing(mark: AirMark, series: readonly AirMoment[]): Crossing {
+function crossing(mark: AirThreshold, series: readonly AirMoment[]): Crossing {
   const over = (moment: AirMoment): number => {
     const value = valueOf(mark.of, moment) - mark.at
     return mark.of === 'oxygen' ? -value : value
@@ -138,7 +138,7 @@ export function roomAir(input: RoomAirInput, onProgress: (share: number) => void
   })
   return {
     series,
-    firstCrossings: airMarks.map((mark) => crossing(mark, series)),
+    firstCrossings: airThresholds.map((mark) => crossing(mark, series)),
     balances: { oxygen: balance('oxygen', 0), co2: balance('co2', 1), water: balance('water', 2) },
     condensedKg: (state[10] ?? 0) * MOLAR_KG.water,
     propaneKg,

@@ -1,7 +1,7 @@
 import { z } from '@/core/base/zod'
 import { openingSchema, roomSchema } from '@/core/heat/room/room'
 
-const LONGEST_S = 86_400
+const MAX_S = 86_400
 
 export const roomAirSchema = z.strictObject({
   room: roomSchema,
@@ -33,7 +33,7 @@ export const roomAirSchema = z.strictObject({
   /** Loss through shell and glass, and capacity, where a warm-up log has measured them. */
   fabricWPerK: z.number().positive().max(5000).optional(),
   capacityJPerK: z.number().min(1000, 'Even an empty room holds more warmth than that.').max(1e8).optional(),
-  durationS: z.number().positive('A time is more than nothing.').max(LONGEST_S, 'A day at most.'),
+  durationS: z.number().positive('A time is more than nothing.').max(MAX_S, 'A day at most.'),
 })
 
 export type RoomAirInput = z.output<typeof roomAirSchema>

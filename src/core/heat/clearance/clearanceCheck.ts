@@ -4,20 +4,20 @@ import { type HeaterBody, heaterBodySchema, poseSchema, type Pose, requireHeater
 import { type HoseRun, hoseRun } from '@/core/heat/heaters/hoseRun'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { roomSchema, type Room } from '@/core/heat/room/room'
-import { ceilingM, insideBy, wallSolids } from '@/core/heat/room/roomGeometry'
-import { gasKinds, type Thing, MOST_THINGS, thingSchema } from '@/core/heat/room/thing'
+import { ceilingM, penetrationM, wallSolids } from '@/core/heat/room/roomGeometry'
+import { gasKinds, type Thing, MAX_THINGS, thingSchema } from '@/core/heat/room/thing'
 import { boxPoints } from '@/core/math/planGeometry'
-import { type KeepOff, marginTo, type HeaterFace, reachOf } from './clearanceTo'
+import { type RequiredClearances, clearanceTo, type HeaterFace, sweptSolid } from './clearanceTo'
 import { type ExitState, exitState } from './exitState'
 
 /** Something that would have to move for the heater to stand where it is wanted. */
-export interface InTheWay {
+export interface Obstacle {
   id: string
   name: string
   lacksM: number
 }
 
-const touching: KeepOff = { frontM: 0, rearM: 0, sidesM: 0, topM: 0 }
+const touching: RequiredClearances = { frontM: 0, rearM: 0, sidesM: 0, topM: 0 }
 
 /**
  * Distances a heater keeps from a thing: its clearances from what can burn, its distance from cylinders, room for its
@@ -26,7 +26,7 @@ const touching: KeepOff = { frontM: 0, rearM: 0, sidesM: 0, topM: 0 }
  * @param thing - what it is
  * @param body - the heater
  */
-export function keepOffOf(thing: Pick<Thing, 'kind' | 'combustible'>, body: HeaterBody): KeepOff {
+export function requiredClearances(thing: Pick<Thing, 'kind' | 'combustible'>, body: HeaterBody): RequiredClearances {
   if (gasKinds.includes(thing.kind)) {
     const { cylinderM } = body
     return { frontM: cylinderM, rearM: cylinderM, sidesM: cylinderM, topM: cylinderM }
@@ -37,7 +37,7 @@ export function keepOffOf(thing: Pick<Thing, 'kind' | 'combustible'>, body: Heat
 export const clearanceCheckSchema = z.strictObject({
   heater: heaterBodySchema,
   pose: poseSchema,
-  objects: z.array(thingSchema).max(MOST_THINGS).default([]),
+  objects: z.array(thingSchema).max(MAX_THINGS).default([]),
   room: roomSchema,
 })
 
@@ -68,7 +68,7 @@ export interface ClearanceCheck {
 export const ROUNDING_M = 1e-6
 
 function wantedAt(face: HeaterFace, body: HeaterBody, thing: Pick<Thing, 'kind' | 'combustible'>): number {
-  const { frontM, rearM, sidesM, topM } = keepOffOf(thing, body)
+  const { frontM, rearM, sidesM, topM } = requiredClearances(thing, body)
   if (face === 'front') return frontM
   if (face === 'rear') return rearM
   if (face === 'top') return topM
@@ -118,17 +118,17 @@ export function clearanceCheck(input: {
     ...objects
       .filter(({ kind }) => kind !== 'gas-outlet')
       .map((thing) => {
-        const { marginM, face } = marginTo(reachOf(thing), keepOffOf(thing, heater), heater, pose)
+        const { marginM, face } = clearanceTo(sweptSolid(thing), requiredClearances(thing, heater), heater, pose)
         const isCylinder = gasKinds.includes(thing.kind)
         return { id: thing.id, name: thing.name, face, marginM, wantedM: wantedAt(face, heater, thing), isCylinder }
       }),
     ...wallSolids(room).map(({ id, name, solid }) => {
-      const { marginM, face } = marginTo(solid, keepOffOf(wall, heater), heater, pose)
+      const { marginM, face } = clearanceTo(solid, requiredClearances(wall, heater), heater, pose)
       return { id, name, face, marginM, wantedM: wantedAt(face, heater, wall), isCylinder: false }
     }),
     ceilingMargin(room, heater, pose),
   ]
-  const outsideM = -insideBy(room, boxPoints(pose, heater.depthM, heater.widthM, pose.turnDeg))
+  const outsideM = -penetrationM(room, boxPoints(pose, heater.depthM, heater.widthM, pose.turnDeg))
   // A wall that is crossed says so itself; the corner of an angled room may be left without touching one.
   if (outsideM > ROUNDING_M && margins.every(({ marginM }) => marginM > -outsideM)) {
     margins.push({

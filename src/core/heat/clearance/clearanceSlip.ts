@@ -2,7 +2,7 @@ import type { Slip, SlipLine } from '@/core/rules/figure'
 import type { ClearanceCheck, ClearanceMargin } from './clearanceCheck'
 
 /** Others that are listed under the nearest. */
-const MOST_FURTHER = 4
+const MAX_FURTHER = 4
 
 function lineOf({ name, face, marginM, wantedM }: ClearanceMargin): SlipLine {
   return {
@@ -57,6 +57,6 @@ export function clearanceSlip({ margins }: ClearanceCheck, fromManual: boolean):
         ],
       },
     },
-    further: others.slice(0, MOST_FURTHER).map(lineOf),
+    further: others.slice(0, MAX_FURTHER).map(lineOf),
   }
 }

@@ -1,13 +1,13 @@
 import type { HeaterBody, Pose } from '@/core/heat/heaters/heater'
 import type { Thing } from '@/core/heat/room/thing'
-import { marginOnPlan } from '@/core/math/boxDistance'
-import { boxPoints, type PlanPoint, type Solid, turnAbout } from '@/core/math/planGeometry'
+import { planSeparationM } from '@/core/math/boxDistance'
+import { boxPoints, type PlanPoint, type Solid, rotate } from '@/core/math/planGeometry'
 
 /** A door's edge goes along an arc; it is taken as a few straight pieces around it. */
 const ARC_PIECES = 6
 
 /** A leaf hinged at the back end of where it is drawn, opening to its right by a quarter turn. */
-function doorReach({ xM, yM, lengthM, turnDeg }: Thing): PlanPoint[] {
+function doorSweep({ xM, yM, lengthM, turnDeg }: Thing): PlanPoint[] {
   const piece = Math.PI / 2 / ARC_PIECES
   // Tangents around the arc, so that no point of it lies outside.
   const outerM = lengthM / Math.cos(piece / 2)
@@ -16,7 +16,7 @@ function doorReach({ xM, yM, lengthM, turnDeg }: Thing): PlanPoint[] {
     return { xM: outerM * Math.cos(at), yM: outerM * Math.sin(at) }
   })
   const leaf = [{ xM: 0, yM: 0 }, { xM: lengthM, yM: 0 }, ...arc, { xM: 0, yM: lengthM }]
-  return turnAbout(
+  return rotate(
     leaf.map((point) => ({ xM: point.xM - lengthM / 2, yM: point.yM })),
     turnDeg,
   ).map((point) => ({ xM: point.xM + xM, yM: point.yM + yM }))
@@ -27,9 +27,9 @@ function doorReach({ xM, yM, lengthM, turnDeg }: Thing): PlanPoint[] {
  *
  * @param thing - as drawn
  */
-export function reachOf(thing: Thing): Solid {
+export function sweptSolid(thing: Thing): Solid {
   const { kind, lengthM, widthM, turnDeg, lowM, highM, reachM } = thing
-  if (kind === 'door-swing') return { points: doorReach(thing), lowM, highM }
+  if (kind === 'door-swing') return { points: doorSweep(thing), lowM, highM }
   const alongM = kind === 'curtain' ? lengthM : lengthM + 2 * reachM
   return { points: boxPoints(thing, alongM, widthM + 2 * reachM, turnDeg), lowM, highM }
 }
@@ -46,7 +46,7 @@ interface Margin {
 }
 
 /** Distances to keep at each face. */
-export interface KeepOff {
+export interface RequiredClearances {
   frontM: number
   rearM: number
   sidesM: number
@@ -64,11 +64,11 @@ export interface KeepOff {
  * @param body - size of the heater
  * @param pose - where it stands and faces
  */
-export function marginTo(solid: Solid, keepOff: KeepOff, body: HeaterBody, pose: Pose): Margin {
-  const { frontM, rearM, sidesM, topM } = keepOff
+export function clearanceTo(solid: Solid, required: RequiredClearances, body: HeaterBody, pose: Pose): Margin {
+  const { frontM, rearM, sidesM, topM } = required
   const shifted = solid.points.map(({ xM, yM }) => ({ xM: xM - pose.xM, yM: yM - pose.yM }))
   // Seen from the heater: x ahead of it, y to its right.
-  const points = turnAbout(shifted, -pose.turnDeg)
+  const points = rotate(shifted, -pose.turnDeg)
   const [halfDepthM, halfWidthM] = [body.depthM / 2, body.widthM / 2]
   const x0 = -halfDepthM - rearM
   const x1 = halfDepthM + frontM
@@ -83,7 +83,7 @@ export function marginTo(solid: Solid, keepOff: KeepOff, body: HeaterBody, pose:
   const belowM = pose.bottomM - solid.highM
   const acrossM = Math.max(aheadM, behindM, rightM, leftM)
   const upM = Math.max(aboveM, belowM)
-  const marginM = Math.max(upM, marginOnPlan(points, { x0, x1, y0: -y1, y1 }))
+  const marginM = Math.max(upM, planSeparationM(points, { x0, x1, y0: -y1, y1 }))
   if (upM >= acrossM) return { marginM, face: aboveM >= belowM ? 'top' : 'underside' }
   const lengthwise = Math.max(aheadM, behindM) >= Math.max(leftM, rightM)
   if (lengthwise) return { marginM, face: aheadM >= behindM ? 'front' : 'rear' }

@@ -1,8 +1,8 @@
 import { ceilingM, wallSolids } from '@/core/heat/room/roomGeometry'
-import { ROUNDING_M, keepOffOf, type InTheWay } from './clearanceCheck'
+import { ROUNDING_M, requiredClearances, type Obstacle } from './clearanceCheck'
 import type { HeaterBody, Pose } from '@/core/heat/heaters/heater'
-import { type PlanBox, marginOnPlan } from '@/core/math/boxDistance'
-import { type KeepOff, reachOf } from './clearanceTo'
+import { type PlanBox, planSeparationM } from '@/core/math/boxDistance'
+import { type RequiredClearances, sweptSolid } from './clearanceTo'
 import type { Solid } from '@/core/math/planGeometry'
 import type { Thing } from '@/core/heat/room/thing'
 import type { Room } from '@/core/heat/room/room'
@@ -15,14 +15,14 @@ export interface PoseMargins {
   /** Things that lack distance, and by how much together. */
   lacking: number
   lacksM: number
-  inTheWay: readonly InTheWay[]
+  inTheWay: readonly Obstacle[]
 }
 
 interface Candidate {
   id: string
   name: string
   solid: Solid
-  keepOff: KeepOff
+  required: RequiredClearances
   isShell: boolean
   x0: number
   x1: number
@@ -31,14 +31,14 @@ interface Candidate {
   isSquare: boolean
 }
 
-function candidate(id: string, name: string, solid: Solid, keepOff: KeepOff, isShell: boolean): Candidate {
+function candidate(id: string, name: string, solid: Solid, required: RequiredClearances, isShell: boolean): Candidate {
   const xs = solid.points.map(({ xM }) => xM)
   const ys = solid.points.map(({ yM }) => yM)
   const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)]
   const isSquare =
     solid.points.length === 4 &&
     solid.points.every(({ xM, yM }) => Math.min(xM - x0, x1 - xM) < 1e-9 && Math.min(yM - y0, y1 - yM) < 1e-9)
-  return { id, name, solid, keepOff, isShell, x0, x1, y0, y1, isSquare }
+  return { id, name, solid, required, isShell, x0, x1, y0, y1, isSquare }
 }
 
 /**
@@ -56,17 +56,17 @@ export function leastMargins(
 ): (pose: Pose, named?: boolean) => PoseMargins {
   const wall = { kind: 'other', combustible: room.liningsBurn } as const
   const all = [
-    ...wallSolids(room).map(({ id, name, solid }) => candidate(id, name, solid, keepOffOf(wall, body), true)),
+    ...wallSolids(room).map(({ id, name, solid }) => candidate(id, name, solid, requiredClearances(wall, body), true)),
     ...things
       .filter(({ kind }) => kind !== 'gas-outlet')
-      .map((thing) => candidate(thing.id, thing.name, reachOf(thing), keepOffOf(thing, body), false)),
+      .map((thing) => candidate(thing.id, thing.name, sweptSolid(thing), requiredClearances(thing, body), false)),
   ]
   const { topM, ceilingM: ownM = topM } = body.clearances
   const overheadM = room.liningsBurn ? ownM : 0
   const { depthM, widthM, heightM } = body
 
   /** Box that must stay clear of a thing, in one of the four turns. */
-  const boxOf = ({ frontM, rearM, sidesM }: KeepOff, { xM, yM, turnDeg }: Pose): PlanBox => {
+  const boxOf = ({ frontM, rearM, sidesM }: RequiredClearances, { xM, yM, turnDeg }: Pose): PlanBox => {
     const [ahead, behind, across] = [depthM / 2 + frontM, depthM / 2 + rearM, widthM / 2 + sidesM]
     return {
       x0: xM - (turnDeg === 0 ? behind : turnDeg === 180 ? ahead : across),
@@ -76,12 +76,12 @@ export function leastMargins(
     }
   }
   const marginOf = (one: Candidate, pose: Pose, leastM: number): number => {
-    const box = boxOf(one.keepOff, pose)
-    const upM = Math.max(one.solid.lowM - (pose.bottomM + heightM + one.keepOff.topM), pose.bottomM - one.solid.highM)
+    const box = boxOf(one.required, pose)
+    const upM = Math.max(one.solid.lowM - (pose.bottomM + heightM + one.required.topM), pose.bottomM - one.solid.highM)
     const byExtentM = Math.max(one.x0 - box.x1, box.x0 - one.x1, one.y0 - box.y1, box.y0 - one.y1, upM)
     // What stands askew may be further off than its extent: only worth knowing where it would decide.
     if (one.isSquare || byExtentM > Math.max(0, leastM)) return byExtentM
-    return Math.max(upM, marginOnPlan(one.solid.points, box))
+    return Math.max(upM, planSeparationM(one.solid.points, box))
   }
 
   return (pose, named = false) => {
@@ -93,7 +93,7 @@ export function leastMargins(
     let leastMarginM = ceiling
     let lacking = 0
     let lacksM = 0
-    const inTheWay: InTheWay[] = []
+    const inTheWay: Obstacle[] = []
     for (const one of all) {
       const marginM = marginOf(one, pose, leastMarginM)
       if (marginM < leastMarginM) leastMarginM = marginM

@@ -1,18 +1,18 @@
 import { InputError } from '@/core/base/InputError'
 import type { Finding } from '@/core/findings/Finding'
 import { heatFinding } from '@/core/heat/heatFinding'
-import type { HeaterGear, Shelter, ShelterGear } from '@/core/heat/room/roomPlan'
+import type { HeaterGear, RoomPlan, RoomGear } from '@/core/heat/room/roomPlan'
 import { clearanceCheck, type ClearanceCheck } from './clearanceCheck'
 
 /** A heater that stands in a room. */
 export interface PlacedHeater {
-  gear: ShelterGear
+  gear: RoomGear
   heater: HeaterGear
-  placed: Shelter['placed'][number]
+  placed: RoomPlan['placed'][number]
 }
 
 /** The check of where it stands, or the sentence that says why there is none. */
-export function checkPlaced({ gear, heater, placed }: PlacedHeater): ClearanceCheck | string {
+export function checkPlacedHeater({ gear, heater, placed }: PlacedHeater): ClearanceCheck | string {
   const { room, things } = gear.shelter
   try {
     return clearanceCheck({ heater: heater.heater.body, pose: placed.pose, objects: things, room })
@@ -28,7 +28,7 @@ export function checkPlaced({ gear, heater, placed }: PlacedHeater): ClearanceCh
  * @param one - the heater in its room
  * @param check - from checkPlaced, where it is known already
  */
-export function placedFindings(one: PlacedHeater, check = checkPlaced(one)): Finding[] {
+export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)): Finding[] {
   const { gear, heater } = one
   const at = { subjectId: gear.id, label: 'To the plan' } as const
   const name = heater.name
@@ -113,7 +113,7 @@ export function placedFindings(one: PlacedHeater, check = checkPlaced(one)): Fin
  * @param gear - the room
  * @param heaters - of the rig
  */
-export function placedHeaters(gear: ShelterGear, heaters: readonly HeaterGear[]): PlacedHeater[] {
+export function placedHeaters(gear: RoomGear, heaters: readonly HeaterGear[]): PlacedHeater[] {
   return gear.shelter.placed.flatMap((placed) => {
     const heater = heaters.find(({ id }) => id === placed.heaterId)
     return heater ? [{ gear, heater, placed }] : []

@@ -4,10 +4,10 @@ import { type HeaterBody, type Pose, heaterBodySchema, requireHeater } from '@/c
 import { hoseRun } from '@/core/heat/heaters/hoseRun'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import type { Room } from '@/core/heat/room/room'
-import { ceilingM, insideBy } from '@/core/heat/room/roomGeometry'
+import { ceilingM, penetrationM } from '@/core/heat/room/roomGeometry'
 import type { Thing } from '@/core/heat/room/thing'
 import { boxPoints } from '@/core/math/planGeometry'
-import { clearanceCheckSchema, ROUNDING_M, type InTheWay } from './clearanceCheck'
+import { clearanceCheckSchema, ROUNDING_M, type Obstacle } from './clearanceCheck'
 import { exitState } from './exitState'
 import { leastMargins } from './leastMargins'
 import { HALF_WAY_M, type WalkGrid, walkGrid, shortestWalk } from './walkGrid'
@@ -30,7 +30,7 @@ function backsOnWall(room: Room, { depthM }: HeaterBody, { xM, yM, turnDeg }: Po
  * @param room - its dimensions
  * @param gridM - side of a square
  */
-export function posesOnGrid(body: HeaterBody, room: Room, gridM: number): Pose[] {
+export function gridPoses(body: HeaterBody, room: Room, gridM: number): Pose[] {
   const poses: Pose[] = []
   const { depthM, widthM, heightM, mount } = body
   for (const turnDeg of TURNS_DEG) {
@@ -48,7 +48,7 @@ export function posesOnGrid(body: HeaterBody, room: Room, gridM: number): Pose[]
     for (const yM of ys) {
       for (const xM of xs) {
         const standing: Pose = { xM, yM, turnDeg, bottomM: 0 }
-        if (room.corner && insideBy(room, boxPoints(standing, depthM, widthM, turnDeg)) < -1e-9) continue
+        if (room.corner && penetrationM(room, boxPoints(standing, depthM, widthM, turnDeg)) < -1e-9) continue
         if (mount !== 'wall') poses.push(standing)
         if (mount === 'floor' || !backsOnWall(room, body, standing, gridM)) continue
         for (const bottomM of HUNG_AT_M) {
@@ -79,18 +79,18 @@ export interface Placements {
   /** Best first; none when there is nowhere. */
   poses: readonly Placement[]
   /** Where there is nowhere: the place that wants least, and what would have to move there. */
-  nearest: { pose: Pose; inTheWay: readonly InTheWay[] } | null
+  nearest: { pose: Pose; inTheWay: readonly Obstacle[] } | null
   tried: number
 }
 
 /** Proposals that an owner can look through. */
-const MOST_SHOWN = 12
+const MAX_SHOWN = 12
 
 /** Two places nearer than this are one. */
 const APART_M = 0.3
 
 /** More than this is no search any more. */
-const MOST_POSES = 120_000
+const MAX_POSES = 120_000
 
 const rank = (a: Placement, b: Placement): number =>
   Number(b.keepsExit) - Number(a.keepsExit) ||
@@ -104,7 +104,7 @@ function isNear(a: Pose, b: Pose): boolean {
 function apart(sorted: readonly Placement[]): Placement[] {
   const kept: Placement[] = []
   for (const one of sorted) {
-    if (kept.length === MOST_SHOWN) break
+    if (kept.length === MAX_SHOWN) break
     if (!kept.some(({ pose }) => isNear(pose, one.pose))) kept.push(one)
   }
   return kept
@@ -135,10 +135,10 @@ export function placements(
   const { heater, objects, room, gridM } = input
   requireRoom(room)
   requireHeater(heater, room)
-  if ((4 * room.lengthM * room.widthM) / gridM ** 2 > MOST_POSES) {
+  if ((4 * room.lengthM * room.widthM) / gridM ** 2 > MAX_POSES) {
     throw new InputError('gridM', 'That grid is too fine for a room of this size.')
   }
-  const poses = posesOnGrid(heater, room, gridM)
+  const poses = gridPoses(heater, room, gridM)
   const margins = leastMargins(heater, objects, room)
   const grid = walkGrid(room, objects)
   const bars = onWalk(grid)

@@ -1,5 +1,5 @@
 import type { Opening, Room } from '@/core/heat/room/room'
-import { insideBy, isOnWall } from '@/core/heat/room/roomGeometry'
+import { penetrationM, isVerticalSide } from '@/core/heat/room/roomGeometry'
 import type { Thing } from '@/core/heat/room/thing'
 import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
 
@@ -61,7 +61,7 @@ export function walkGrid(room: Room, things: readonly Thing[]): WalkGrid {
     .filter(({ kind, lowM, highM }) => standing.includes(kind) && lowM < HEAD_M && highM > CLIMBED_M / 2)
     .map(extentOf)
   const lain = things.filter(({ kind, lowM }) => (kind === 'bed' || kind === 'sleeper') && lowM < HEAD_M).map(extentOf)
-  const doors = room.openings.filter(({ kind, side }) => kind === 'door' && isOnWall(side))
+  const doors = room.openings.filter(({ kind, side }) => kind === 'door' && isVerticalSide(side))
   const free = new Uint8Array(columns * rows)
   const starts: number[] = []
   const exits: number[] = []
@@ -70,7 +70,7 @@ export function walkGrid(room: Room, things: readonly Thing[]): WalkGrid {
     const onBed = lain.some((covers) => covers(middle, 0))
     if (onBed) starts.push(square)
     const fits =
-      insideBy(room, [middle]) >= HALF_WAY_M / 2 && !inTheWay.some((covers) => covers(middle, HALF_WAY_M / 2))
+      penetrationM(room, [middle]) >= HALF_WAY_M / 2 && !inTheWay.some((covers) => covers(middle, HALF_WAY_M / 2))
     if (fits || onBed) free[square] = 1
     const atDoor = doors.some((door) => {
       const at = doorMiddle(room, door)

@@ -1,5 +1,5 @@
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
-import { altitudeOfHeater } from './heaterAltitude'
+import { heaterAltitude } from './heaterAltitude'
 import { VENTED_SHARE } from '@/core/heat/air/airModel'
 import type { Heater } from './heater'
 import { SENSIBLE_SHARE } from '@/core/heat/air/combustion'
@@ -15,7 +15,7 @@ export interface HeaterMoney {
 }
 
 /** What one heater would be like on one rig and one night. */
-export interface HeaterCompared {
+export interface HeaterComparison {
   /** Input it burns on the whole to keep the room warm. */
   keepW: number
   evenness: 'steady' | 'cycles' | 'too-small'
@@ -54,19 +54,19 @@ export function compareHeater(
   night: Omit<HeatedNight, 'inputW'>,
   altitudeM: number,
   money: HeaterMoney,
-): HeaterCompared {
+): HeaterComparison {
   // A log or an estimate is in gas burnt in the room; a chimney takes its share of it away.
   const share = heater.vented ? VENTED_SHARE / SENSIBLE_SHARE : 1
   const own = { lossWPerK: warmth.lossWPerK / share, capacityJPerK: warmth.capacityJPerK / share }
   const { keepW, warmUpS, warmUpKg } = heatOutlook(own, { ...night, inputW: heater.highW })
   const isTooSmall = keepW > heater.highW
   const evenness = isTooSmall ? 'too-small' : keepW < heater.lowW ? 'cycles' : 'steady'
-  const burntW = Math.min(keepW, heater.highW)
-  const gasKg = (warmUpKg ?? 0) + (burntW * night.keepS) / heatingValueJPerKg()
+  const burnedW = Math.min(keepW, heater.highW)
+  const gasKg = (warmUpKg ?? 0) + (burnedW * night.keepS) / heatingValueJPerKg()
   const gasCost = money.gasPerKg === null ? null : gasKg * money.gasPerKg
   const wear = money.price !== null && money.lastsNights !== null ? money.price / money.lastsNights : null
-  const { limitM, isAbove } = altitudeOfHeater(heater, altitudeM)
-  const onS = (warmUpS ?? 0) + (night.keepS * burntW) / heater.highW
+  const { limitM, isAbove } = heaterAltitude(heater, altitudeM)
+  const onS = (warmUpS ?? 0) + (night.keepS * burnedW) / heater.highW
   const overW = evenness === 'cycles' ? heater.lowW - keepW : isTooSmall ? keepW - heater.highW : 0
   return {
     keepW,

@@ -29,7 +29,7 @@ interface HeaterAltitude {
  * @param heater - with its limit
  * @param altitudeM - of the place
  */
-export function altitudeOfHeater(
+export function heaterAltitude(
   { highestM, oxygenCutOff, vented }: Pick<Heater, 'highestM' | 'oxygenCutOff' | 'vented'>,
   altitudeM: number,
 ): HeaterAltitude {
@@ -52,7 +52,7 @@ export function altitudeOfHeater(
  * @param altitudeM - of the place
  */
 export function altitudeFigures(heater: Heater, altitudeM: number): { label: string; figure: Figure }[] {
-  const { limitM, deratedShare, pressurePa } = altitudeOfHeater(heater, altitudeM)
+  const { limitM, deratedShare, pressurePa } = heaterAltitude(heater, altitudeM)
   const here = { label: 'Height', quantity: { value: altitudeM, role: 'altitude' } } as const
   return [
     { label: 'the place', figure: { basis: 'altitude-limit', quantity: here.quantity, inputs: [] } },

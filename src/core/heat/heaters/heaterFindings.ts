@@ -3,7 +3,7 @@ import type { Finding } from '@/core/findings/Finding'
 import { heatFinding } from '@/core/heat/heatFinding'
 import type { HeaterGear, PlannedBurning } from '@/core/heat/room/roomPlan'
 import type { HeaterUse } from './heater'
-import { altitudeOfHeater, DERATED_FROM_M } from './heaterAltitude'
+import { heaterAltitude, DERATED_FROM_M } from './heaterAltitude'
 
 /** Two numbers of one plate may differ by this. */
 const SAME_SHARE = 0.1
@@ -11,7 +11,7 @@ const SAME_SHARE = 0.1
 const HOUR_S = 3600
 
 /** Longest that a use can mean: warming up in the evening and in the morning; all the hours one is awake. */
-const LONGEST_S: Readonly<Partial<Record<HeaterUse, number>>> = { 'warm-up': 6 * HOUR_S, evening: 16 * HOUR_S }
+const MAX_S: Readonly<Partial<Record<HeaterUse, number>>> = { 'warm-up': 6 * HOUR_S, evening: 16 * HOUR_S }
 
 /**
  * What the trip's plan says against what the heater is meant for: its input, and its hours.
@@ -46,7 +46,7 @@ function plannedFindings(
     )
   }
   // A heater with a chimney may burn all night; for the others the most that any use means.
-  const longestS = Math.max(0, ...uses.map((use) => LONGEST_S[use] ?? 0))
+  const longestS = Math.max(0, ...uses.map((use) => MAX_S[use] ?? 0))
   if (!heater.vented && longestS > 0 && burnPerDayS > longestS) {
     found.push(
       heatFinding({
@@ -78,7 +78,7 @@ interface HeaterConditions {
 const alarms = ({ kind, lastLook }: Equipment): boolean => kind === 'co-alarm' && lastLook?.sound !== false
 
 function altitudeFindings({ id, name, heater }: HeaterGear, altitudeM: number): Finding[] {
-  const { limitM, from, isAbove } = altitudeOfHeater(heater, altitudeM)
+  const { limitM, from, isAbove } = heaterAltitude(heater, altitudeM)
   const at = { subjectId: id, page: 'heaters', label: 'To its numbers', basis: ['altitude-limit', 'derating'] } as const
   if (limitM !== null && isAbove) {
     return [

@@ -1,6 +1,6 @@
-import { boxPoints, turnAbout } from '@/core/math/planGeometry'
+import { boxPoints, rotate } from '@/core/math/planGeometry'
 import type { HeaterBody, Pose } from './heater'
-import { marginTo } from '@/core/heat/clearance/clearanceTo'
+import { clearanceTo } from '@/core/heat/clearance/clearanceTo'
 import type { Thing } from '@/core/heat/room/thing'
 
 /** The hose from the nearest gas outlet. */
@@ -28,7 +28,7 @@ export function hoseRun(things: readonly Thing[], body: HeaterBody, pose: Pose):
   const { hoseM } = body
   const outlets = things.filter(({ kind }) => kind === 'gas-outlet')
   if (hoseM === undefined || outlets.length === 0) return null
-  const [back = { xM: 0, yM: 0 }] = turnAbout([{ xM: -body.depthM / 2, yM: 0 }], pose.turnDeg)
+  const [back = { xM: 0, yM: 0 }] = rotate([{ xM: -body.depthM / 2, yM: 0 }], pose.turnDeg)
   const inlet = { xM: back.xM + pose.xM, yM: back.yM + pose.yM }
   const runs = outlets.map((outlet) => ({
     outlet,
@@ -43,8 +43,8 @@ export function hoseRun(things: readonly Thing[], body: HeaterBody, pose: Pose):
     }
     const piece = { points: boxPoints(middle, 0.01, 0.01, 0), lowM: 0, highM: pose.bottomM + 0.01 }
     // What lies behind its own middle is behind it, not in front.
-    const [ahead = middle] = turnAbout([{ xM: middle.xM - pose.xM, yM: middle.yM - pose.yM }], -pose.turnDeg)
-    return ahead.xM > 0 && marginTo(piece, inFront, body, pose).marginM < 0
+    const [ahead = middle] = rotate([{ xM: middle.xM - pose.xM, yM: middle.yM - pose.yM }], -pose.turnDeg)
+    return ahead.xM > 0 && clearanceTo(piece, inFront, body, pose).marginM < 0
   })
   return { outletId: outlet.id, wantedM, hasM: hoseM, reaches: hoseM >= wantedM, crossesFront }
 }

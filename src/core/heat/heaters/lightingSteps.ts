@@ -5,7 +5,7 @@ export const heaterProcedures = ['light', 'stop', 'tip', 'first-look'] as const
 
 export type HeaterProcedure = (typeof heaterProcedures)[number]
 
-export const procedureWords: Readonly<Record<HeaterProcedure, string>> = {
+export const procedureLabels: Readonly<Record<HeaterProcedure, string>> = {
   light: 'Light it',
   stop: 'Stop it',
   tip: 'Tip test',

@@ -1,12 +1,12 @@
 import { newThing } from './thing'
 import { roomSchema, type RoomInput, type RoomShape } from './room'
-import type { Shelter } from './roomPlan'
+import type { RoomPlan } from './roomPlan'
 
 export interface ReadyRoom {
   shape: RoomShape
   name: string
   words: string
-  shelter: Shelter
+  shelter: RoomPlan
 }
 
 type OpeningInput = NonNullable<RoomInput['openings']>[number]
@@ -58,7 +58,7 @@ function ready(
   name: string,
   words: string,
   room: Omit<RoomInput, 'shape'>,
-  things: Shelter['things'],
+  things: RoomPlan['things'],
 ): ReadyRoom {
   return { shape, name, words, shelter: { room: roomSchema.parse({ shape, ...room }), things, placed: [] } }
 }

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import type { Opening, Room, RoomSide } from './room'
-import { isOnWall, ceilingM, roomVolumeM3 } from './roomGeometry'
+import { isVerticalSide, ceilingM, roomVolumeM3 } from './roomGeometry'
 
 /**
  * Refuses what is no number.
@@ -37,7 +37,7 @@ function requireFits(room: Room, { name, side, widthM, heightM, bottomM, alongM 
   if (alongM < 0 || alongM > longM) {
     throw new InputError(`${path}.alongM`, `${name} lies outside its wall.`)
   }
-  if (isOnWall(side) && bottomM >= highM) {
+  if (isVerticalSide(side) && bottomM >= highM) {
     throw new InputError(`${path}.bottomM`, `${name} would sit above the ceiling.`)
   }
 }

@@ -2,7 +2,7 @@ import type { PlanPoint, Solid } from '@/core/math/planGeometry'
 import type { RoomSide, Room } from './room'
 
 /** Whether a side stands upright, so that what is in it has a height of its own. */
-export function isOnWall(side: RoomSide): boolean {
+export function isVerticalSide(side: RoomSide): boolean {
   return side !== 'roof' && side !== 'floor'
 }
 
@@ -56,7 +56,7 @@ export function roomVolumeM3(room: Room): number {
  * @param room - its dimensions
  * @param points - on the plan
  */
-export function insideBy({ lengthM, widthM, corner }: Room, points: readonly PlanPoint[]): number {
+export function penetrationM({ lengthM, widthM, corner }: Room, points: readonly PlanPoint[]): number {
   const hull = Math.min(...points.map(({ xM, yM }) => Math.min(xM, lengthM - xM, yM, widthM - yM)))
   if (!corner) return hull
   const pastCorner = Math.max(

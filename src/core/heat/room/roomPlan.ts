@@ -1,24 +1,24 @@
 import { z } from '@/core/base/zod'
 import { heaterUses, poseSchema, type Heater } from '@/core/heat/heaters/heater'
-import { MOST_THINGS, thingSchema } from './thing'
+import { MAX_THINGS, thingSchema } from './thing'
 import { roomSchema } from './room'
 
 /** A room with what stands in it and where its heaters are meant to be. */
-export const shelterSchema = z.strictObject({
+export const roomPlanSchema = z.strictObject({
   room: roomSchema,
-  things: z.array(thingSchema).max(MOST_THINGS),
+  things: z.array(thingSchema).max(MAX_THINGS),
   placed: z
     .array(z.strictObject({ heaterId: z.string().min(1).max(64), pose: poseSchema, use: z.enum(heaterUses) }))
     .max(20),
 })
 
-export type Shelter = z.output<typeof shelterSchema>
+export type RoomPlan = z.output<typeof roomPlanSchema>
 
 /** A room of the rig as readiness needs to know it. */
-export interface ShelterGear {
+export interface RoomGear {
   id: string
   name: string
-  shelter: Shelter
+  shelter: RoomPlan
 }
 
 /** A heater of the rig. */

@@ -20,7 +20,7 @@ export interface MovedBox extends PlanPoint {
  * @param room - its walls
  * @param box - as it was dropped
  */
-export function snapped(room: Room, box: MovedBox): PlanPoint {
+export function snapToRoom(room: Room, box: MovedBox): PlanPoint {
   const corners = boxPoints({ xM: 0, yM: 0 }, box.lengthM, box.widthM, box.turnDeg)
   const halfX = Math.max(...corners.map(({ xM }) => xM))
   const halfY = Math.max(...corners.map(({ yM }) => yM))

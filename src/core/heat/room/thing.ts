@@ -32,7 +32,7 @@ interface ThingFacts {
 export const gasKinds: readonly ThingKind[] = ['cylinder', 'cylinder-locker']
 
 /** More things than any rig holds. */
-export const MOST_THINGS = 200
+export const MAX_THINGS = 200
 
 /** What each kind is like before it is measured. */
 export const thingFacts: Readonly<Record<ThingKind, ThingFacts>> = {

@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
-import { ventilationOf } from './ventilationCheck'
+import { roomVentilation } from './ventilationCheck'
 import { heatFinding } from '@/core/heat/heatFinding'
-import type { HeaterGear, ShelterGear } from '@/core/heat/room/roomPlan'
+import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
 
 /**
  * What is to be said of the openings of a room for the unvented heaters that are to burn in it.
@@ -9,9 +9,9 @@ import type { HeaterGear, ShelterGear } from '@/core/heat/room/roomPlan'
  * @param gear - the room with its openings as they stand
  * @param burning - unvented heaters meant to be used there; they may burn together
  */
-export function airFindings(gear: ShelterGear, burning: readonly HeaterGear[]): Finding[] {
+export function airFindings(gear: RoomGear, burning: readonly HeaterGear[]): Finding[] {
   if (burning.length === 0) return []
-  const { check } = ventilationOf(gear.shelter.room, burning)
+  const { check } = roomVentilation(gear.shelter.room, burning)
   const at = { subjectId: gear.id, page: 'air', label: 'To the openings' } as const
   const names = burning.map(({ name }) => name).join(' and ')
   const parts = {

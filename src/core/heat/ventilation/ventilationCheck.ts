@@ -1,6 +1,6 @@
 import type { PlacedHeater } from '@/core/heat/clearance/placedFindings'
 import type { Opening, Room } from '@/core/heat/room/room'
-import { isOnWall } from '@/core/heat/room/roomGeometry'
+import { isVerticalSide } from '@/core/heat/room/roomGeometry'
 import type { HeaterGear } from '@/core/heat/room/roomPlan'
 import { openAreaM2, openingHeightM } from './openings'
 import { ventilationNeed, type VentilationNeed } from './ventilationNeed'
@@ -34,7 +34,7 @@ const ONE_PLACE_SHARE = 0.5
 function twoWay(room: Room, open: readonly Opening[]): boolean {
   return open.some((one, i) =>
     open.slice(i + 1).some((other) => {
-      const differs = one.side !== other.side && isOnWall(one.side) && isOnWall(other.side)
+      const differs = one.side !== other.side && isVerticalSide(one.side) && isVerticalSide(other.side)
       return differs || Math.abs(openingHeightM(room, one) - openingHeightM(room, other)) >= APART_M
     }),
   )
@@ -65,7 +65,7 @@ export function ventilationCheck(room: Room, neededM2: number): VentilationCheck
  *
  * @param placed - heaters that stand in the room
  */
-export function burningOf(placed: readonly PlacedHeater[]): HeaterGear[] {
+export function unventedInUse(placed: readonly PlacedHeater[]): HeaterGear[] {
   return placed.filter((one) => one.placed.use !== 'not-used' && !one.heater.heater.vented).map(({ heater }) => heater)
 }
 
@@ -82,7 +82,7 @@ interface Ventilation {
  * @param burning - from burningOf
  * @throws InputError as ventilationNeed does
  */
-export function ventilationOf(room: Room, burning: readonly HeaterGear[]): Ventilation {
+export function roomVentilation(room: Room, burning: readonly HeaterGear[]): Ventilation {
   const needs = burning.map(({ name, heater }) => ({ name, need: ventilationNeed(heater.highW, heater.openAreaM2) }))
   const neededM2 = needs.reduce((sum, { need }) => sum + need.areaM2, 0)
   return { needs, check: ventilationCheck(room, neededM2) }

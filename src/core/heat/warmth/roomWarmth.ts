@@ -13,7 +13,7 @@ export interface KnownWarmth extends RoomWarmth {
 }
 
 /** Leaking air cannot account for more of what was measured than this. */
-const LEAST_FABRIC_SHARE = 0.25
+const MIN_FABRIC_SHARE = 0.25
 
 /**
  * What is known of a room's warmth: from its log where there is one, else from its shape.
@@ -42,7 +42,7 @@ export function roomWarmth(room: Room, log: WarmUpInput | null): KnownWarmth {
     from: 'log',
     lossWPerK: fit.lossWPerK,
     capacityJPerK: fit.capacityJPerK,
-    fabricWPerK: Math.max(LEAST_FABRIC_SHARE * measured, measured - shape.leakageWPerK),
+    fabricWPerK: Math.max(MIN_FABRIC_SHARE * measured, measured - shape.leakageWPerK),
     airCapacityJPerK: fit.capacityJPerK * SENSIBLE_SHARE,
     fit,
   }

@@ -2,7 +2,7 @@ import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
-import { studentFactor } from '@/core/math/studentT'
+import { tQuantile95 } from '@/core/math/studentT'
 
 /** A room that loses heat to the outside while a heater burns at settings that change. */
 interface WarmUp {
@@ -39,9 +39,9 @@ export function warmUpCurve({
   }
 }
 
-const MOST_READINGS = 500
+const MAX_READINGS = 500
 
-const LONGEST_S = 86_400
+const MAX_S = 86_400
 
 /** Two numbers are sought; fewer readings than this can tell nothing of how sure they are. */
 const FEWEST_READINGS = 4
@@ -60,8 +60,8 @@ export const warmUpFitSchema = z.strictObject({
   /** Heat input, gross, where no settings say more. */
   inputW: z.number().positive('An input is more than nothing.').max(60_000),
   readings: z
-    .array(z.strictObject({ timeS: z.number().min(0).max(LONGEST_S), temperatureK: z.number() }))
-    .max(MOST_READINGS),
+    .array(z.strictObject({ timeS: z.number().min(0).max(MAX_S), temperatureK: z.number() }))
+    .max(MAX_READINGS),
   /** Input from a time on, where it was changed. */
   settings: z
     .array(z.strictObject({ fromS: z.number().min(0), inputW: z.number().min(0).max(60_000) }))
@@ -188,7 +188,7 @@ export function warmUpFit(input: WarmUpInput): WarmUpFit {
     const spread = covariance
       ? Math.sqrt(Math.max(0, covariance[i]?.[i] ?? 0) * Math.max(squares / spare, READ_TO_K ** 2))
       : Infinity
-    const factor = Math.exp(studentFactor(spare) * spread)
+    const factor = Math.exp(tQuantile95(spare) * spread)
     return { value, low: value / factor, high: value * factor }
   }
   return {

@@ -16,7 +16,7 @@ export function connectionVerdict(one: ConnectionId, other: ConnectionId): Conne
   return looks(one, other) || looks(other, one) ? 'lookalike' : 'does-not-fit'
 }
 
-export interface PortsVerdict {
+export interface PortCompatibility {
   verdict: ConnectionVerdict
   /** The connection that is made, of the upstream part. */
   connection: ConnectionId
@@ -33,10 +33,10 @@ const pairs = (one: Fit, other: Fit): boolean => one.sex === 'both' || other.sex
  * @param from - what the upstream port offers, at least one
  * @param to - what the downstream port offers, at least one
  */
-export function portsVerdict(from: readonly Fit[], to: readonly Fit[]): PortsVerdict {
+export function portCompatibility(from: readonly Fit[], to: readonly Fit[]): PortCompatibility {
   const rank = { mates: 0, lookalike: 1, 'does-not-fit': 2 } as const
   const tries = from.flatMap((one) =>
-    to.map((other): PortsVerdict => {
+    to.map((other): PortCompatibility => {
       const found = connectionVerdict(one.connection, other.connection)
       const sameSex = found === 'mates' && !pairs(one, other)
       return {

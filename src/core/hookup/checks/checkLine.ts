@@ -1,6 +1,6 @@
-import { type Finding, inOrder } from '@/core/findings/Finding'
+import { type Finding, sortFindings } from '@/core/findings/Finding'
 import { applianceFlow, type ApplianceFlow } from '@/core/hookup/flow/applianceFlow'
-import { inputOfW, lineGraph, type LineGraph } from '@/core/hookup/line/lineGraph'
+import { applianceInputW, lineGraph, type LineGraph } from '@/core/hookup/line/lineGraph'
 import type { Line } from '@/core/hookup/line/line'
 import { lineFlow, type PartFlow } from '@/core/hookup/flow/lineFlow'
 import { InputError } from '@/core/base/InputError'
@@ -37,7 +37,7 @@ export interface LineCheck {
 /** All burning at once, which is what a line has to carry. */
 function allBurning(graph: LineGraph): Record<string, number> {
   return Object.fromEntries(
-    graph.parts.filter(({ type }) => type.appliance).map((part) => [part.part.id, inputOfW(part)]),
+    graph.parts.filter(({ type }) => type.appliance).map((part) => [part.part.id, applianceInputW(part)]),
   )
 }
 
@@ -72,7 +72,7 @@ export function checkLine(lineId: string, line: Line, conditions: LineConditions
     flow,
     appliances: flow ? applianceFlow(graph, flow) : [],
     demandsW,
-    findings: inOrder([
+    findings: sortFindings([
       ...structureFindings(lineCase),
       ...jointFindings(lineCase),
       ...zoneFindings(lineCase),

@@ -1,5 +1,5 @@
 import type { Finding } from '@/core/findings/Finding'
-import { applianceFlow, pressureRoleOf } from '@/core/hookup/flow/applianceFlow'
+import { applianceFlow, pressureDisplayRole } from '@/core/hookup/flow/applianceFlow'
 import { lineFinding, type LineCase } from './lineFinding'
 
 /**
@@ -13,10 +13,10 @@ export function flowFindings(
   demandsW: Readonly<Record<string, number>>,
 ): Finding[] {
   if (!flow) return []
-  const islands = new Set(graph.islands)
-  const appliances = applianceFlow(graph, flow).filter(({ part }) => !islands.has(part.part.id))
+  const unreachableParts = new Set(graph.unreachableParts)
+  const appliances = applianceFlow(graph, flow).filter(({ part }) => !unreachableParts.has(part.part.id))
   const found: Finding[] = []
-  for (const { part, live, starves, flowingGaugePa, wantsGaugePa } of appliances) {
+  for (const { part, live, starves, flowingGaugePa, requiredGaugePa } of appliances) {
     const { id } = part.part
     const wanted = (demandsW[id] ?? 0) > 0
     if (wanted && !live) {
@@ -45,8 +45,8 @@ export function flowFindings(
           reason: 'It burns weak, or its flame goes out. A wider bore, a larger regulator, or fewer burning at once.',
           parts: {
             part: part.name,
-            gets: { value: flowingGaugePa, role: pressureRoleOf(wantsGaugePa) },
-            wants: { value: wantsGaugePa, role: pressureRoleOf(wantsGaugePa) },
+            gets: { value: flowingGaugePa, role: pressureDisplayRole(requiredGaugePa) },
+            wants: { value: requiredGaugePa, role: pressureDisplayRole(requiredGaugePa) },
           },
           about: id,
           page: 'flow',
@@ -56,7 +56,7 @@ export function flowFindings(
       )
     }
   }
-  for (const part of graph.inOrder) {
+  for (const part of graph.sortFindings) {
     const ratedW = part.type.regulator?.ratedW
     const flowW = flow.get(part.part.id)?.flowW ?? 0
     if (!ratedW || flowW <= ratedW) continue

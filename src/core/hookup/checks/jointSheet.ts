@@ -47,7 +47,7 @@ function statesOf({ verdict }: GraphJoint): JointState[] {
  * @param graph - of the line
  */
 export function jointSheet(graph: LineGraph): JointRow[] {
-  return graph.inOrder
+  return graph.sortFindings
     .flatMap((part) => part.into)
     .toReversed()
     .map((joint) => ({

@@ -12,7 +12,7 @@ export interface JointWork {
   tools: readonly string[]
 }
 
-const sealWords: Readonly<Record<SealsOn, string>> = {
+const sealLabels: Readonly<Record<SealsOn, string>> = {
   face: 'seals on its face: clean and unmarked, no tape ever',
   threads:
     'seals on its threads: tape or paste rated for gas, two turns or more with the thread, first thread and inlet kept clear',
@@ -22,7 +22,7 @@ const sealWords: Readonly<Record<SealsOn, string>> = {
   hose: 'seals in the hose: pushed over every barb, clamp behind the last, no tape ever',
 }
 
-const tightenWords: Readonly<Record<Tighten, string>> = {
+const tightenLabels: Readonly<Record<Tighten, string>> = {
   hand: 'by hand only: no tool',
   wrench: 'with a wrench: snug, not crushed',
   'two-wrenches': 'with two wrenches, one holding back: snug, not crushed',
@@ -30,7 +30,7 @@ const tightenWords: Readonly<Record<Tighten, string>> = {
   clamp: 'clamp tight, not cutting into the hose',
 }
 
-const turnWords = {
+const turnLabels = {
   right: 'right-hand: clockwise closes',
   left: 'left-hand: anticlockwise closes',
 } as const
@@ -60,10 +60,10 @@ function toolsFor(id: ConnectionId): string[] {
 export function jointWork(id: ConnectionId): JointWork {
   const { hand, sealsOn, tighten } = connections[id]
   return {
-    turn: hand === null ? 'nothing to turn' : turnWords[hand],
-    seal: sealWords[sealsOn],
+    turn: hand === null ? 'nothing to turn' : turnLabels[hand],
+    seal: sealLabels[sealsOn],
     // A tapered thread is always held against: what is below it would turn along.
-    tighten: sealsOn === 'threads' ? tightenWords['two-wrenches'] : tightenWords[tighten],
+    tighten: sealsOn === 'threads' ? tightenLabels['two-wrenches'] : tightenLabels[tighten],
     tools: toolsFor(id),
   }
 }

@@ -1,11 +1,11 @@
 import type { Finding } from '@/core/findings/Finding'
 import { fromUnit } from '@/core/units/convert'
-import { type GraphPart, type LineGraph, upstreamOf } from '@/core/hookup/line/lineGraph'
+import { type GraphPart, type LineGraph, upstreamParts } from '@/core/hookup/line/lineGraph'
 import type { PartRole } from '@/core/hookup/catalogue/partType'
 import { lineFinding, type LineCase } from './lineFinding'
 
 /** Largest cylinder a portable heater’s manual usually allows it to stand on; common practice. */
-const LARGEST_REMOTE_KG = fromUnit(40, 'mass', 'lb')
+const MAX_REMOTE_KG = fromUnit(40, 'mass', 'lb')
 const closing: readonly PartRole[] = ['valve', 'quick']
 
 function filterMissing(lineId: string, part: GraphPart, way: readonly GraphPart[]): Finding[] {
@@ -28,7 +28,7 @@ function filterMissing(lineId: string, part: GraphPart, way: readonly GraphPart[
 
 function remoteTooLarge(lineId: string, part: GraphPart, way: readonly GraphPart[]): Finding[] {
   const largest = Math.max(0, ...way.map(({ part: { holdsKg } }) => holdsKg ?? 0))
-  if (!part.type.appliance?.portable || largest <= LARGEST_REMOTE_KG * 1.01) return []
+  if (!part.type.appliance?.portable || largest <= MAX_REMOTE_KG * 1.01) return []
   return [
     lineFinding(lineId, {
       code: 'remote-too-large',
@@ -127,8 +127,8 @@ function testPort({ lineId, graph, zones }: LineCase): Finding[] {
 export function layoutFindings(lineCase: LineCase): Finding[] {
   const { lineId, graph } = lineCase
   return [
-    ...graph.inOrder.flatMap((part) => {
-      const way = part.type.appliance ? upstreamOf(part) : []
+    ...graph.sortFindings.flatMap((part) => {
+      const way = part.type.appliance ? upstreamParts(part) : []
       return [...addedDevice(lineId, part), ...filterMissing(lineId, part, way), ...remoteTooLarge(lineId, part, way)]
     }),
     ...(graph.ring.length === 0 ? branches(lineId, graph) : []),

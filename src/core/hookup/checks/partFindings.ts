@@ -1,6 +1,6 @@
-import { monthWords, monthsLater } from '@/core/time/months'
+import { formatMonth, addMonths } from '@/core/time/months'
 import type { Finding, Severity } from '@/core/findings/Finding'
-import { leverOf, type GraphPart } from '@/core/hookup/line/lineGraph'
+import { changeoverSide, type GraphPart } from '@/core/hookup/line/lineGraph'
 import type { BasisId } from '@/core/rules/basis/basis'
 import { lineFinding, type LineCase } from './lineFinding'
 
@@ -27,7 +27,7 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
       ),
     ]
   }
-  const end = monthsLater(part.madeMonth, type.oldMonths)
+  const end = addMonths(part.madeMonth, type.oldMonths)
   if (end >= untilMonth) return []
   return [
     tell(
@@ -37,7 +37,7 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
       'Rubber hardens and diaphragms crack without showing it. An old one kept as a spare has its age too.',
       'hose-age',
       {
-        month: monthWords(end),
+        month: formatMonth(end),
       },
     ),
   ]
@@ -120,7 +120,7 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
       ),
     )
   }
-  if (one.type.role === 'changeover' && leverOf(one) === 'both') {
+  if (one.type.role === 'changeover' && changeoverSide(one) === 'both') {
     found.push(
       tell(
         'changeover-both',
@@ -140,7 +140,7 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
  * @param lineCase - the line to judge
  */
 export function partFindings({ lineId, graph, untilMonth }: LineCase): Finding[] {
-  return graph.inOrder.flatMap((one) => {
+  return graph.sortFindings.flatMap((one) => {
     const tell: Tell = (code, severity, text, reason, basis, parts = {}) =>
       lineFinding(lineId, {
         code,

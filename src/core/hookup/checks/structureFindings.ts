@@ -5,9 +5,9 @@ import { lineFinding, type LineCase } from './lineFinding'
 
 /** A valve offers its outlet in two shapes, but a part's other ways out are each an opening of its own. */
 function openEnds({ lineId, graph }: LineCase): Finding[] {
-  const islands = new Set(graph.islands)
+  const unreachableParts = new Set(graph.unreachableParts)
   return graph.parts
-    .filter((part) => !islands.has(part.part.id) && freePorts(part).length > 0)
+    .filter((part) => !unreachableParts.has(part.part.id) && freePorts(part).length > 0)
     .map((part) =>
       lineFinding(lineId, {
         code: 'open-end',
@@ -25,7 +25,7 @@ function openEnds({ lineId, graph }: LineCase): Finding[] {
 function gasesAt(graph: LineCase['graph']): Map<GraphPart, Set<string>> {
   const gases = new Map<GraphPart, Set<string>>()
   const sources = new Set(graph.sources)
-  for (const part of graph.inOrder) {
+  for (const part of graph.sortFindings) {
     const here = new Set<string>(sources.has(part) ? [part.type.gas] : [])
     for (const { from } of part.into) for (const gas of gases.get(from) ?? []) here.add(gas)
     gases.set(part, here)
@@ -35,7 +35,7 @@ function gasesAt(graph: LineCase['graph']): Map<GraphPart, Set<string>> {
 
 function wrongGas({ lineId, graph }: LineCase): Finding[] {
   const gases = gasesAt(graph)
-  return graph.inOrder.flatMap((part) => {
+  return graph.sortFindings.flatMap((part) => {
     const here = gases.get(part) ?? new Set<string>()
     // Said where the gases meet, and where one comes into a part that is not for it; not all the way down.
     const meets = here.size > 1 && part.into.every(({ from }) => (gases.get(from)?.size ?? 0) < 2)
@@ -79,7 +79,7 @@ export function structureFindings(lineCase: LineCase): Finding[] {
       }),
     )
   }
-  for (const id of graph.islands) {
+  for (const id of graph.unreachableParts) {
     const part = graph.byId.get(id)
     if (!part) continue
     found.push(

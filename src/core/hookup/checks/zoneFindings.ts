@@ -147,7 +147,7 @@ function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone):
  */
 export function zoneFindings(lineCase: LineCase): Finding[] {
   const { lineId, graph, zones } = lineCase
-  return graph.inOrder.flatMap((part) => {
+  return graph.sortFindings.flatMap((part) => {
     const zone = zones.get(part.part.id)?.inlet
     if (!zone) return []
     return [

@@ -10,7 +10,7 @@ export interface ApplianceFlow {
   staticGaugePa: number
   flowingGaugePa: number
   /** Least it wants while it burns. */
-  wantsGaugePa: number
+  requiredGaugePa: number
   /** It burns and gets less than it wants. */
   starves: boolean
 }
@@ -22,7 +22,7 @@ export interface ApplianceFlow {
  * @param flow - from lineFlow
  */
 export function applianceFlow(graph: LineGraph, flow: ReadonlyMap<string, PartFlow>): ApplianceFlow[] {
-  return graph.inOrder.flatMap((part) => {
+  return graph.sortFindings.flatMap((part) => {
     const { appliance } = part.type
     const at = flow.get(part.part.id)
     if (!appliance || !at) return []
@@ -33,7 +33,7 @@ export function applianceFlow(graph: LineGraph, flow: ReadonlyMap<string, PartFl
       live: at.live,
       staticGaugePa: at.staticGaugePa,
       flowingGaugePa: at.inletGaugePa,
-      wantsGaugePa: appliance.minGaugePa,
+      requiredGaugePa: appliance.minGaugePa,
       starves: burning && at.inletGaugePa < appliance.minGaugePa,
     }
   })
@@ -43,6 +43,6 @@ export function applianceFlow(graph: LineGraph, flow: ReadonlyMap<string, PartFl
 const PSI_FROM_PA = 5000
 
 /** How an appliance's pressures read, by the least it wants. */
-export function pressureRoleOf(wantsGaugePa: number): DisplayRole {
-  return wantsGaugePa > PSI_FROM_PA ? 'cylinderPressure' : 'linePressure'
+export function pressureDisplayRole(requiredGaugePa: number): DisplayRole {
+  return requiredGaugePa > PSI_FROM_PA ? 'cylinderPressure' : 'linePressure'
 }

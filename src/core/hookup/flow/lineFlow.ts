@@ -1,7 +1,7 @@
 import type { Fluid } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 import type { PartType } from '@/core/hookup/catalogue/partType'
-import { type GraphJoint, type GraphPart, type LineGraph, leverOf } from '@/core/hookup/line/lineGraph'
+import { type GraphJoint, type GraphPart, type LineGraph, changeoverSide } from '@/core/hookup/line/lineGraph'
 import { pressureDrop } from './pressureDrop'
 
 type RegulatorFacts = NonNullable<PartType['regulator']>
@@ -64,7 +64,7 @@ const isShut = ({ part }: GraphPart): boolean => part.setting === 'shut'
 function chosenFeeds(part: GraphPart, live: ReadonlyMap<string, boolean>): GraphJoint[] {
   const open = part.into.filter(({ from }) => live.get(from.part.id))
   if (part.type.role !== 'changeover') return open
-  const lever = leverOf(part)
+  const lever = changeoverSide(part)
   const [first] = open.toSorted((a, b) => a.toPort.id.localeCompare(b.toPort.id))
   if (lever === 'both') return open
   if (lever === 'automatic') return first ? [first] : []
@@ -80,7 +80,7 @@ function feedsOf(graph: LineGraph): Feeds {
   const live = new Map<string, boolean>()
   const of = new Map<string, readonly GraphJoint[]>()
   const sources = new Set(graph.sources)
-  for (const part of graph.inOrder) {
+  for (const part of graph.sortFindings) {
     const feeds = chosenFeeds(part, live)
     of.set(part.part.id, feeds)
     live.set(part.part.id, !isShut(part) && (sources.has(part) || feeds.length > 0))
@@ -91,7 +91,7 @@ function feedsOf(graph: LineGraph): Feeds {
 /** Heat that must come through each part: what burns behind it, halved where two feeds share it. */
 function flowsW(graph: LineGraph, feeds: Feeds, demandsW: FlowConditions['demandsW']): Map<string, number> {
   const flows = new Map<string, number>()
-  for (const part of graph.inOrder.toReversed()) {
+  for (const part of graph.sortFindings.toReversed()) {
     const id = part.part.id
     const own = part.type.role === 'appliance' && feeds.live.get(id) ? (demandsW[id] ?? 0) : 0
     const flowW = own + (flows.get(id) ?? 0)
@@ -130,7 +130,7 @@ export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<stri
     return known
   }
 
-  for (const part of graph.inOrder) {
+  for (const part of graph.sortFindings) {
     const { id } = part.part
     const live = feeds.live.get(id) ?? false
     const flowW = flows.get(id) ?? 0

@@ -32,7 +32,7 @@ const BTU_PER_FT3 = 2516
 const CR = 1.2462
 const Y = 0.991
 const HIGH_FROM_PA = 1.5 * PSI_PA
-const MOST_W = 1e7
+const MAX_W = 1e7
 
 /**
  * Pressure lost in a straight run, by the sizing equations for propane.
@@ -46,7 +46,7 @@ const MOST_W = 1e7
  */
 export function pressureDrop(input: PressureDropInput): PressureDrop {
   const { flowW, insideDiameterM, lengthM, inletGaugePa, atmospherePa = 101325 } = input
-  if (!(flowW >= 0 && flowW <= MOST_W)) throw new InputError('flowW', 'The flow lies between nothing and 10 MW.')
+  if (!(flowW >= 0 && flowW <= MAX_W)) throw new InputError('flowW', 'The flow lies between nothing and 10 MW.')
   if (!(insideDiameterM > 0 && insideDiameterM <= 0.5)) {
     throw new InputError('insideDiameterM', 'The bore must be more than nothing and under half a metre.')
   }

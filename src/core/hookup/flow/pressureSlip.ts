@@ -2,7 +2,7 @@ import type { Quantity } from '@/core/base/quantity'
 import type { Figure, Slip, SlipLine } from '@/core/rules/figure'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { GraphPart } from '@/core/hookup/line/lineGraph'
-import { pressureRoleOf } from './applianceFlow'
+import { pressureDisplayRole } from './applianceFlow'
 
 /** Parts from the source to this one, by the feed that is open. */
 function wayDown(part: GraphPart, check: LineCheck): GraphPart[] {
@@ -30,7 +30,7 @@ export function pressureSlip(check: LineCheck, applianceId: string): Slip | null
   const start = first && at(first)
   if (!first || !start) return null
 
-  const role = pressureRoleOf(appliance.wantsGaugePa)
+  const role = pressureDisplayRole(appliance.requiredGaugePa)
   const pressure = (value: number): Quantity => ({ value, role })
   const { regulator } = first.type
   const begins: Figure = regulator
@@ -76,7 +76,7 @@ export function pressureSlip(check: LineCheck, applianceId: string): Slip | null
       {
         sign: '',
         label: 'It wants',
-        figure: { basis: 'appliance-pressure', quantity: pressure(appliance.wantsGaugePa), inputs: [] },
+        figure: { basis: 'appliance-pressure', quantity: pressure(appliance.requiredGaugePa), inputs: [] },
       },
       {
         sign: '',

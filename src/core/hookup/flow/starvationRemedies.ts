@@ -2,11 +2,11 @@ import { fromUnit } from '@/core/units/convert'
 import { applianceFlow } from './applianceFlow'
 import type { Line, LinePart } from '@/core/hookup/line/line'
 import { lineFlow, type FlowConditions } from './lineFlow'
-import { lineGraph, type GraphPart, type LineGraph, upstreamOf } from '@/core/hookup/line/lineGraph'
+import { lineGraph, type GraphPart, type LineGraph, upstreamParts } from '@/core/hookup/line/lineGraph'
 import type { PartType } from '@/core/hookup/catalogue/partType'
 
 /** One change that would give every burning appliance its pressure, or the most that one change can do. */
-export interface Remedy {
+export interface StarvationRemedy {
   part: GraphPart
   change: { kind: 'bore'; boreM: number } | { kind: 'regulator'; ratedW: number }
   /** Appliances that starve still. */
@@ -19,7 +19,7 @@ const boresM = [0.1875, 0.25, 0.311, 0.375, 0.436, 0.493, 0.622, 0.824].map(inch
 const ratingsW = [70_000, 160_000, 200_000, 400_000].map((number) => fromUnit(number, 'power', 'btuh'))
 
 /** Runs that are tried, the worst first. */
-const MOST_RUNS = 6
+const MAX_RUNS = 6
 
 function withType(line: Line, part: LinePart, type: PartType): Line {
   const own = { ...type, id: `${type.id}*` }
@@ -59,7 +59,7 @@ function best<Size>(sizes: readonly Size[], tried: (size: Size) => number): { si
  * @param conditions - under which it starves
  * @returns empty when nothing starves, or when no single change helps
  */
-export function starvationRemedies(line: Line, graph: LineGraph, conditions: FlowConditions): Remedy[] {
+export function starvationRemedies(line: Line, graph: LineGraph, conditions: FlowConditions): StarvationRemedy[] {
   const flow = lineFlow(graph, conditions)
   const short = applianceFlow(graph, flow).filter(({ starves, live }) => starves && live)
   if (short.length === 0) return []
@@ -67,14 +67,14 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
     const at = flow.get(part.part.id)
     return at ? at.inletGaugePa - at.outletGaugePa : 0
   }
-  const above = [...new Set(short.flatMap(({ part }) => upstreamOf(part)))]
+  const above = [...new Set(short.flatMap(({ part }) => upstreamParts(part)))]
   // What takes little pressure mends nothing: the runs that take most are tried, and every regulator.
   const runs = above
     .filter(({ lengthM, type }) => lengthM > 0 && !type.regulator)
     .toSorted((a, b) => lost(b) - lost(a))
-    .slice(0, MOST_RUNS)
+    .slice(0, MAX_RUNS)
   const tries = [...runs, ...above.filter(({ type }) => type.regulator?.ratedW)]
-  const tried = tries.flatMap((part): Remedy[] => {
+  const tried = tries.flatMap((part): StarvationRemedy[] => {
     if (part.type.regulator?.ratedW) {
       const { regulator } = part.type
       const larger = ratingsW.filter((ratedW) => ratedW > (regulator.ratedW ?? 0))

@@ -2,7 +2,7 @@ import { catalogue } from '@/core/hookup/catalogue/catalogue'
 import { freePorts, lineGraph } from './lineGraph'
 import type { Joint, Line, LinePart } from './line'
 import type { PartType, Port } from '@/core/hookup/catalogue/partType'
-import { portsVerdict } from '@/core/hookup/catalogue/portCompatibility'
+import { portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 
 /** One change of a line. Identifiers come from outside, so that the same edits give the same line. */
 export type LineEdit =
@@ -21,7 +21,9 @@ function bestPorts(from: readonly Port[], to: readonly Port[]): { from: Port; to
   const tries = from.flatMap((one) => to.map((other) => ({ from: one, to: other })))
   return (
     tries.toSorted(
-      (a, b) => rank[portsVerdict(a.from.fits, a.to.fits).verdict] - rank[portsVerdict(b.from.fits, b.to.fits).verdict],
+      (a, b) =>
+        rank[portCompatibility(a.from.fits, a.to.fits).verdict] -
+        rank[portCompatibility(b.from.fits, b.to.fits).verdict],
     )[0] ?? null
   )
 }

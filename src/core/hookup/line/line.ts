@@ -72,13 +72,13 @@ const jointSchema = z.strictObject({
 })
 
 /** Longest line that is judged; far more than any rig has. */
-const MOST_PARTS = 400
+const MAX_PARTS = 400
 
 export const lineSchema = z.strictObject({
-  parts: z.array(linePartSchema).max(MOST_PARTS),
-  joints: z.array(jointSchema).max(MOST_PARTS * 2),
+  parts: z.array(linePartSchema).max(MAX_PARTS),
+  joints: z.array(jointSchema).max(MAX_PARTS * 2),
   /** Parts of the owner's own that the catalogue does not have. */
-  types: z.array(partTypeSchema).max(MOST_PARTS).default([]),
+  types: z.array(partTypeSchema).max(MAX_PARTS).default([]),
 })
 
 export type LinePart = z.output<typeof linePartSchema>

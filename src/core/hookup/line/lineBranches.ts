@@ -14,7 +14,7 @@ function appliancesBehind(part: GraphPart): string[] {
 /** The branches an appliance hangs on by itself; a line without a tee has none. */
 export function lineBranches(graph: LineGraph): LineBranch[] {
   if (graph.ring.length > 0) return []
-  return graph.inOrder
+  return graph.sortFindings
     .filter(({ type, outOf }) => (type.role === 'tee' || type.role === 'supply-tee') && outOf.length > 1)
     .flatMap(({ outOf }) => outOf)
     .map(({ joint, to }) => ({ id: joint.id, names: appliancesBehind(to) }))

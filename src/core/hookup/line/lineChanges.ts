@@ -23,7 +23,7 @@ export function lineFingerprint({ parts, joints }: Line): string {
  * @returns empty when nothing that carries gas changed
  * @throws InputError as lineGraph does
  */
-export function lineChangeWords(before: Line | null, after: Line): string[] {
+export function describeLineChanges(before: Line | null, after: Line): string[] {
   const now = lineGraph(after)
   if (before === null) return [`drawn with ${now.parts.length} parts`]
   const then = lineGraph(before)

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
 import { sourceRoles, type PartType, type Port } from '@/core/hookup/catalogue/partType'
-import { portsVerdict, type PortsVerdict } from '@/core/hookup/catalogue/portCompatibility'
+import { portCompatibility, type PortCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import type { Joint, Line, LinePart } from './line'
 
 /** A part of the line with its type and the joints at it. */
@@ -22,23 +22,23 @@ export interface GraphJoint {
   to: GraphPart
   fromPort: Port
   toPort: Port
-  verdict: PortsVerdict
+  verdict: PortCompatibility
 }
 
 export interface LineGraph {
   parts: readonly GraphPart[]
   joints: readonly GraphJoint[]
   /** Upstream before downstream; parts of a ring come last, in the order drawn. */
-  inOrder: readonly GraphPart[]
+  sortFindings: readonly GraphPart[]
   sources: readonly GraphPart[]
   /** Identifiers of the parts that close a ring. */
   ring: readonly string[]
   /** Identifiers of the parts no source reaches. */
-  islands: readonly string[]
+  unreachableParts: readonly string[]
   byId: ReadonlyMap<string, GraphPart>
 }
 
-const shelf = new Map(catalogue.map((type) => [type.id, type]))
+const catalogueById = new Map(catalogue.map((type) => [type.id, type]))
 
 function portOf(part: GraphPart, portId: string, way: 'in' | 'out', path: string): Port {
   const port = part.type.ports.find(({ id }) => id === portId)
@@ -56,7 +56,7 @@ function placeParts(line: Line): Map<string, GraphPart> {
   const own = new Map(line.types.map((type) => [type.id, type]))
   const byId = new Map<string, GraphPart>()
   line.parts.forEach((part, i) => {
-    const type = own.get(part.typeId) ?? shelf.get(part.typeId)
+    const type = own.get(part.typeId) ?? catalogueById.get(part.typeId)
     if (!type) throw new InputError(`parts.${i}.typeId`, `There is no part of the kind “${part.typeId}”.`)
     if (byId.has(part.id)) throw new InputError(`parts.${i}.id`, 'Two parts carry this identifier.')
     const { name, lengthM = type.lengthM ?? 0, boreM = type.boreM ?? 0 } = part
@@ -93,7 +93,7 @@ function placeJoints(line: Line, byId: ReadonlyMap<string, GraphPart>): GraphJoi
       }
       used.add(key)
     }
-    const placed = { joint, from, to, fromPort, toPort, verdict: portsVerdict(fromPort.fits, toPort.fits) }
+    const placed = { joint, from, to, fromPort, toPort, verdict: portCompatibility(fromPort.fits, toPort.fits) }
     from.outOf.push(placed)
     to.into.push(placed)
     return placed
@@ -101,7 +101,7 @@ function placeJoints(line: Line, byId: ReadonlyMap<string, GraphPart>): GraphJoi
 }
 
 /** Parts that close a ring, the direction of the gas left aside: a line is a tree, or its flows are anybody's guess. */
-function ringOf(joints: readonly GraphJoint[]): string[] {
+function findCycle(joints: readonly GraphJoint[]): string[] {
   const above = new Map<string, string>()
   const root = (id: string): string => {
     let at = id
@@ -116,7 +116,7 @@ function ringOf(joints: readonly GraphJoint[]): string[] {
   })
 }
 
-function downTheLine(parts: readonly GraphPart[]): GraphPart[] {
+function topologicalOrder(parts: readonly GraphPart[]): GraphPart[] {
   const waiting = new Map(parts.map((part) => [part, part.into.length]))
   const ready = parts.filter(({ into }) => into.length === 0)
   const order: GraphPart[] = []
@@ -148,10 +148,10 @@ export function lineGraph(line: Line): LineGraph {
   return {
     parts,
     joints,
-    inOrder: downTheLine(parts),
+    sortFindings: topologicalOrder(parts),
     sources,
-    ring: [...new Set(ringOf(joints))],
-    islands: parts.filter((part) => !reached.has(part)).map(({ part }) => part.id),
+    ring: [...new Set(findCycle(joints))],
+    unreachableParts: parts.filter((part) => !reached.has(part)).map(({ part }) => part.id),
     byId,
   }
 }
@@ -163,14 +163,14 @@ export function freePorts({ type, into, outOf }: GraphPart): Port[] {
 }
 
 /** Parts the gas passes on its way to a part, itself left out. */
-export function upstreamOf(part: GraphPart): GraphPart[] {
+export function upstreamParts(part: GraphPart): GraphPart[] {
   const above = new Set(part.into.map(({ from }) => from))
   for (const at of above) for (const { from } of at.into) above.add(from)
   return [...above]
 }
 
 /** The graph of a line; null for one that cannot be read, which is reported at its own station. */
-export function readableGraph(line: Line): LineGraph | null {
+export function lineGraphOrNull(line: Line): LineGraph | null {
   try {
     return lineGraph(line)
   } catch (error) {
@@ -180,11 +180,11 @@ export function readableGraph(line: Line): LineGraph | null {
 }
 
 /** Heat input of an appliance in W: from its plate as entered, else the usual one of its kind; 0 for anything else. */
-export function inputOfW({ part, type }: GraphPart): number {
+export function applianceInputW({ part, type }: GraphPart): number {
   return type.appliance ? (part.inputW ?? type.appliance.inputW) : 0
 }
 
 /** Side a changeover takes its gas from: as set, else by itself where it can, else the left. */
-export function leverOf({ part, type }: GraphPart): NonNullable<LinePart['lever']> {
+export function changeoverSide({ part, type }: GraphPart): NonNullable<LinePart['lever']> {
   return part.lever ?? (type.automatic ? 'automatic' : 'left')
 }

@@ -28,7 +28,7 @@ function afterRegulator(part: GraphPart, inlet: Zone): Zone {
 export function lineZones(graph: LineGraph): Map<string, PartZones> {
   const found = new Map<string, PartZones>()
   const sources = new Set(graph.sources)
-  for (const part of graph.inOrder) {
+  for (const part of graph.sortFindings) {
     const fed = part.into.flatMap(({ from }) => found.get(from.part.id)?.outlet ?? [])
     const own = sources.has(part) ? [atSource(part)] : []
     const [first, ...rest] = [...own, ...fed]

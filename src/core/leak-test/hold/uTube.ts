@@ -3,7 +3,7 @@ import { fromUnit } from '@/core/units/convert'
 
 /** Of a metre of water at 4 °C, as inches of water column are meant. */
 const WATER_PA_M = fromUnit(1, 'gaugePressure', 'inWC') / fromUnit(1, 'length', 'in')
-const LONGEST_M = 3
+const MAX_M = 3
 
 /**
  * Pressure by a U-tube of clear hose: the difference of its two columns.
@@ -16,7 +16,7 @@ const LONGEST_M = 3
  */
 export function uTubeGaugePa(openM: number, gasM: number): number {
   for (const [field, value] of [['openM', openM] as const, ['gasM', gasM] as const]) {
-    if (!(Math.abs(value) <= LONGEST_M)) throw new InputError(field, 'No tube is so long. Check the unit.')
+    if (!(Math.abs(value) <= MAX_M)) throw new InputError(field, 'No tube is so long. Check the unit.')
   }
   if (openM < gasM) {
     throw new InputError(

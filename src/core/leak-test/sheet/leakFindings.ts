@@ -1,6 +1,6 @@
 import type { Finding, Severity } from '@/core/findings/Finding'
 import type { LeakItem } from './leakSheet'
-import { leakTestState, type LeakReading, gradeWords } from './leakTestState'
+import { leakTestState, type LeakReading, gradeLabels } from './leakTestState'
 import type { Phrase, Quantity } from '@/core/base/quantity'
 
 /** The last leak test of a line with what it was made on. */
@@ -57,7 +57,7 @@ function openLeaks(test: LeakTestRecord, tell: Tell): Finding[] {
       state === 'left'
         ? 'It is left for a technician, and the test stays open until it reads none.'
         : 'It showed {grade}. Gas off until it is repaired and soaped again.',
-      { parts: { place: item.name, grade: gradeWords[last?.grade ?? 'none'].name.toLowerCase() } },
+      { parts: { place: item.name, grade: gradeLabels[last?.grade ?? 'none'].name.toLowerCase() } },
     ),
   )
 }

@@ -92,7 +92,7 @@ function rowsOf({ type }: GraphPart): Row[] {
  */
 export function leakSheet(graph: LineGraph): LeakItem[] {
   const zones = lineZones(graph)
-  return graph.inOrder.flatMap((part): LeakItem[] => {
+  return graph.sortFindings.flatMap((part): LeakItem[] => {
     const { id, place, leased = false } = part.part
     const zone = zones.get(id)?.inlet
     if (!zone) return []

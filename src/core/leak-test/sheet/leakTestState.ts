@@ -5,7 +5,7 @@ export const leakGrades = ['none', 'slow', 'steady', 'fast', 'hiss'] as const
 
 export type LeakGrade = (typeof leakGrades)[number]
 
-export const gradeWords: Readonly<Record<LeakGrade, { name: string; looks: string }>> = {
+export const gradeLabels: Readonly<Record<LeakGrade, { name: string; looks: string }>> = {
   none: { name: 'None', looks: 'nothing grows in a minute' },
   slow: { name: 'Slow beads', looks: 'small bubbles that take their time' },
   steady: { name: 'Steady foam', looks: 'white foam that keeps growing' },

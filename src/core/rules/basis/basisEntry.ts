@@ -1,7 +1,7 @@
 /** How sure the ground under a figure is. */
-export const standings = ['published', 'common practice', 'from memory', 'your entry'] as const
+export const provenances = ['published', 'common practice', 'from memory', 'your entry'] as const
 
-export type Standing = (typeof standings)[number]
+export type Provenance = (typeof provenances)[number]
 
 /** Where a figure comes from: what stands behind a line of a slip when it is opened. */
 export interface BasisEntry {
@@ -9,7 +9,7 @@ export interface BasisEntry {
   /** The formula in words. */
   formula: string
   source: string
-  standing: Standing
+  provenance: Provenance
   caution?: string
 }
 

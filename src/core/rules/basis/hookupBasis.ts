@@ -7,7 +7,7 @@ export const hookupBasis = {
     formula:
       'Only the same connection, one end outside and one inside. Lookalikes start to thread and never seal; all else needs an adapter.',
     source: 'Common thread tables of portable gas gear',
-    standing: 'common practice',
+    provenance: 'common practice',
     caution: 'The thread’s size is from memory: compare the parts in your hand.',
   },
   'joint-making': {
@@ -15,7 +15,7 @@ export const hookupBasis = {
     formula:
       'Tapered pipe thread seals on its threads, with tape or paste; every other joint on its face, sleeve, O-ring or washer, without. Hand-wheels by hand, the rest snug with the wrenches named.',
     source: 'Common practice of fitters',
-    standing: 'common practice',
+    provenance: 'common practice',
     caution: 'The sheet of the part comes first.',
   },
   'pressure-zones': {
@@ -23,32 +23,32 @@ export const hookupBasis = {
     formula:
       'Cylinder pressure up to the first regulator, 10 to 15 psi after an intermediate one, 11 in WC after the last. A part is used only up to the pressure it is made for.',
     source: 'Common practice; NFPA 58 and 1192 for what they cover',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'line-order': {
     title: 'Order of the line',
     formula:
       'Cylinder valve, automatic shut-off if fitted, pigtail, changeover or regulator with its vent down, main line, branches each with a valve, appliance. No open end: plug or cap. Clipped, sleeved through floors, out of the road’s reach.',
     source: 'Common practice of owners and fitters',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'long-hose': {
     title: 'Long hose at cylinder pressure',
     formula: 'From 10 ft (3 m) on: gas leaves oil in it over the years. A 15 psi regulator goes before the run.',
     source: 'Owners’ experience, seen with 24 ft',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'hose-age': {
     title: 'Age of hoses, pigtails and regulators',
     formula: 'Hoses and pigtails about 5 years from their make, regulators about 15, or as soon as they show it.',
     source: 'Makers’ usual advice',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'cylinder-gauge-pressure': {
     title: 'Pressure in the cylinder',
     formula: 'Boiling pressure of the gas at the cylinder’s temperature, less the air’s at this altitude.',
     source: 'Short Helmholtz equation of Span and Wagner (2003); standard atmosphere, ISO 2533',
-    standing: 'published',
+    provenance: 'published',
     caution: 'A cylinder drawn on hard is colder than the air, and its pressure lower.',
   },
   'sizing-equation': {
@@ -56,59 +56,59 @@ export const hookupBasis = {
     formula:
       'Under 1.5 psi: Q = (D × 19.17 × (ΔH ÷ (1.2462 × L))^0.206)^(1/0.381); from 1.5 psi on the same with 18.93 and (P1² − P2²) × 0.991. Q in ft³/h at 2,516 BTU, D in inches, L in feet. Fittings are not counted.',
     source: 'NFPA 54, sizing equations',
-    standing: 'from memory',
+    provenance: 'from memory',
   },
   'regulator-curve': {
     title: 'After the regulator',
     formula:
       'Its setting, sagging by a tenth up to its rated flow and falling away beyond; locked up a little above it when nothing burns, 14 in WC at most.',
     source: 'Usual limits for low-pressure regulators; the plate of yours comes first',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'appliance-pressure': {
     title: 'At the appliance',
     formula: 'After the regulator, less what is lost in each hose and tube on the way. 10 to 12 in WC while it burns.',
     source: 'Plates of appliances without a regulator of their own',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'leak-test-due': {
     title: 'When a leak test holds',
     formula:
       'After every change of the line, every refill, and on arrival after rough roads. It is closed when every place reads none and an appliance has burned.',
     source: 'Common practice; the manuals of the parts come first',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'u-tube': {
     title: 'Pressure by the U-tube',
     formula: 'Height of the open column less height of the column on the gas’s side: the difference of the two.',
     source: 'Hydrostatics; water at 4 °C',
-    standing: 'published',
+    provenance: 'published',
   },
   'line-volume': {
     title: 'Inside of the line',
     formula: 'Bore² × π/4 × length of each hose and tube on that side, and 10 cm³ for each other part.',
     source: 'Your line; the share of the fittings is a guess',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
   'leak-rate': {
     title: 'Leak rate',
     formula:
       'Gas in the line before less gas in it after, by volume, pressure and temperature, over the time. Gas by the same equation as in the cylinder.',
     source: 'Balance of mass; Span and Wagner (2003)',
-    standing: 'published',
+    provenance: 'published',
     caution: 'It leaks slower as the pressure falls: at full pressure it is more.',
   },
   'flammable-at': {
     title: 'Gas that makes the space flammable',
     formula: 'Volume × 2.1 % × density of the gas; a fifth of it where it pools on the floor.',
     source: 'Lower limit of propane in air, NFPA 325',
-    standing: 'from memory',
+    provenance: 'from memory',
     caution: 'A measure of danger. It is never the time one has: gas pools, and any spark finds it.',
   },
   'resting-loss': {
     title: 'Loss at rest',
     formula: 'Gas at the earlier reading less gas at the later one, over the days between, with nothing burnt.',
     source: 'Your readings',
-    standing: 'your entry',
+    provenance: 'your entry',
   },
 } as const satisfies Readonly<Record<string, BasisEntry>>

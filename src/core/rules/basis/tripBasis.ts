@@ -7,20 +7,20 @@ export const tripBasis = {
     formula:
       'What a cylinder held before, less what it held after, over all readings without a fill between. A fill without a weigh-in just before it leaves a gap, which is told and not guessed.',
     source: 'Your weighings and readings',
-    standing: 'your entry',
+    provenance: 'your entry',
   },
   'learned-use': {
     title: 'Learned use',
     formula:
       'Burnt by weight ÷ what the habits as entered would have burnt in the same hours and weather. Every hour of burning on that supply is multiplied by it, up to full input.',
     source: 'Your weighings against your habits',
-    standing: 'your entry',
+    provenance: 'your entry',
     caution: 'One trip’s weather and company are not the next one’s.',
   },
   'cost-per-night': {
     title: 'Cost a night',
     formula: 'Gas burnt by weight × what your fills cost for each weight put in ÷ nights.',
     source: 'Your fills and weighings',
-    standing: 'your entry',
+    provenance: 'your entry',
   },
 } as const satisfies Record<string, BasisEntry>

@@ -3,7 +3,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { SupplyBalance } from './gasForTrip'
 
-const supplyWords = { line: 'the rig’s line', bottles: 'the small bottles' } as const
+const supplyLabels = { line: 'the rig’s line', bottles: 'the small bottles' } as const
 
 function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboardKg }: SupplyBalance): Finding[] {
   if (neededKg === 0 || leftKg >= 0) return []
@@ -18,11 +18,11 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
       severity: 'fix-first',
       sentence: onlyReserve
         ? {
-            text: `There is enough on ${supplyWords[supply]}, but {short} of the reserve is missing.`,
+            text: `There is enough on ${supplyLabels[supply]}, but {short} of the reserve is missing.`,
             parts: { short: mass(-leftKg) },
           }
         : {
-            text: `There is not enough on ${supplyWords[supply]}: {short} is missing.`,
+            text: `There is not enough on ${supplyLabels[supply]}: {short} is missing.`,
             parts: { short: mass(-leftKg) },
           },
       reason: {
@@ -46,7 +46,7 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
  * @param balances - from gasForTrip
  * @param trip - the same trip
  */
-export function runningFindings(balances: readonly SupplyBalance[], trip: TripPlan): Finding[] {
+export function gasFindings(balances: readonly SupplyBalance[], trip: TripPlan): Finding[] {
   const findings = balances.flatMap(balanceFindings)
   if (balances.every(({ neededKg }) => neededKg === 0)) {
     findings.push({

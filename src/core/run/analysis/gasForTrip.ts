@@ -1,7 +1,7 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { barredFromUse, type Bar, usableGasKg } from '@/core/cylinders/fitness/usableGas'
+import { unusableReason, type UnusableReason, usableGasKg } from '@/core/cylinders/fitness/usableGas'
 import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
-import { gasBurntKg } from '@/core/appliances/runtime'
+import { burnedGasKg } from '@/core/appliances/runtime'
 import { requireTrip, type ApplianceUse, type TripPlan } from '@/core/run/tripPlan'
 
 /** A cylinder that comes along, with what of it can be burnt. */
@@ -10,7 +10,7 @@ export interface SuppliedCylinder {
   /** Null when nobody knows, and when it is not to be used. */
   usableKg: number | null
   /** Why it is not to be used, if so. */
-  barred: Bar | null
+  barred: UnusableReason | null
 }
 
 export interface SupplyBalance {
@@ -42,11 +42,11 @@ export function gasForTrip(cylinders: readonly CylinderGear[], trip: TripPlan): 
       .map((cylinder): SuppliedCylinder => ({
         cylinder,
         usableKg: usableGasKg(cylinder),
-        barred: barredFromUse(cylinder),
+        barred: unusableReason(cylinder),
       }))
     const uses = trip.uses
       .filter((use) => use.supply === supply)
-      .map((use) => ({ use, gasKg: gasBurntKg(use.inputW, use.burnPerDayS * trip.nights) }))
+      .map((use) => ({ use, gasKg: burnedGasKg(use.inputW, use.burnPerDayS * trip.nights) }))
     const aboardKg = held.reduce((sum, { usableKg }) => sum + (usableKg ?? 0), 0)
     const neededKg = uses.reduce((sum, { gasKg }) => sum + gasKg, 0)
     const reserveKg = neededKg * trip.reserveShare

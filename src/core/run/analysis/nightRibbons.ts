@@ -1,5 +1,5 @@
 import type { OutageCause, TripRun } from '@/core/run/simulation/tripRun'
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import { fromUnit } from '@/core/units/convert'
 
 /** One hour of the trip, as it is drawn. */
@@ -90,7 +90,7 @@ export function nightRibbons(run: TripRun, startISO: string, sourceId: string): 
           run.cylinders.some(({ id }, i) => id === sources[at]?.inUseId && cylinders[i]?.frosted),
         ),
         causes: isShort ? causes : [],
-        words: momentWords(fromS, startISO),
+        words: formatTripTime(fromS, startISO),
       },
     ])
   }

@@ -1,4 +1,4 @@
-import { momentWords } from '@/core/time/tripClock'
+import { formatTripTime } from '@/core/time/tripClock'
 import type { TripRun } from '@/core/run/simulation/tripRun'
 
 const quoted = (text: string): string => `"${text.replaceAll('"', '""')}"`
@@ -28,7 +28,7 @@ export function runCsv(run: TripRun, startISO: string, names: ReadonlyMap<string
   ]
   const rows = run.series.map((moment) => [
     moment.timeS.toFixed(0),
-    quoted(momentWords(moment.timeS, startISO)),
+    quoted(formatTripTime(moment.timeS, startISO)),
     moment.outsideK.toFixed(2),
     moment.roomK?.toFixed(2) ?? '',
     ...moment.sources.flatMap(({ gaugePa, wantedW, givenW }) =>

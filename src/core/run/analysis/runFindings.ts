@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
-import { momentWords } from '@/core/time/tripClock'
-import { readActs } from '@/core/appliances/activities'
+import { formatTripTime } from '@/core/time/tripClock'
+import { readActivities } from '@/core/appliances/activities'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Outage, OutageCause, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import type { Phrase, Quantity } from '@/core/base/quantity'
@@ -64,7 +64,7 @@ function outageFinding(
 ): Finding {
   const source = run.sources.find(({ id }) => id === sourceId)
   const name = source?.name ?? sourceId
-  const when = momentWords(fromS, input.startISO)
+  const when = formatTripTime(fromS, input.startISO)
   const isSmall = sourceId === 'bottles'
   const stranded = input.cylinders
     .filter((cylinder) => cylinder.sourceId === sourceId)
@@ -193,7 +193,7 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
   }
   for (const { name, habit, id } of burning) {
     if (habit.way !== 'acts') continue
-    const { unknown } = readActs(habit.words)
+    const { unknown } = readActivities(habit.words)
     if (unknown.length === 0) continue
     found.push(
       finding({
@@ -219,7 +219,7 @@ function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Findin
     finding({
       code: codes.battery,
       text: 'The battery is flat on {when}.',
-      parts: { when: momentWords(battery.flatAtS, input.startISO) },
+      parts: { when: formatTripTime(battery.flatAtS, input.startISO) },
       reason: onIt.length > 0 ? '{names} runs on it, and so do the alarms.' : 'Alarms, lights and pump live on it.',
       ...(onIt.length > 0 && { reasonParts: { names: onIt.join(', ') } }),
       label: 'To the battery',
@@ -230,7 +230,7 @@ function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Findin
 }
 
 /** A heater without a chimney that is meant to burn while people sleep. */
-function litAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
+function litWhileAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
   const sleepS = ((input.wakeH - input.sleepH + 24) % 24) * 3600
   return input.appliances
     .filter(({ id, kind, habit }) => {
@@ -286,7 +286,7 @@ export function runFindings(
   )
   const nightly = run.changes.filter(({ by, asleep }) => by === 'hand' && asleep)
   return [
-    ...litAsleep(trip, input),
+    ...litWhileAsleep(trip, input),
     ...outages.map((outage) => outageFinding(run, input, outage)),
     ...flatBattery(input, run),
     ...unknowns(trip, input),
@@ -309,7 +309,7 @@ export function runFindings(
         severity: 'note',
         text: 'Somebody gets up on {when} to turn {name} over.',
         parts: {
-          when: momentWords(atS, input.startISO),
+          when: formatTripTime(atS, input.startISO),
           name: run.sources.find(({ id }) => id === sourceId)?.name ?? sourceId,
         },
         reason: 'So it is planned. An automatic changeover, or turning to the fuller side before bed, saves it.',

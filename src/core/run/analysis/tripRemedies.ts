@@ -1,5 +1,5 @@
 import { runTrip } from '@/core/run/simulation/runTrip'
-import { supposedCylinder } from '@/core/run/simulation/runInput'
+import { extraCylinder } from '@/core/run/simulation/buildRunInput'
 import type { TripAppliance, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import type { Changeover } from '@/core/run/runSettings'
 import type { Habit } from '@/core/appliances/habit'
@@ -123,7 +123,7 @@ function another(sourceId: string): Tried[] {
       words,
       (before) => ({
         ...before,
-        cylinders: [...before.cylinders, supposedCylinder(sourceId, before.cylinders.length + 1)],
+        cylinders: [...before.cylinders, extraCylinder(sourceId, before.cylinders.length + 1)],
       }),
     ],
   ]

@@ -1,5 +1,5 @@
 import type { LineGear } from '@/core/hookup/line/line'
-import { leverOf, readableGraph } from '@/core/hookup/line/lineGraph'
+import { changeoverSide, lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import { USUAL_NEED_PA } from './tripRun'
 import type { Changeover } from '@/core/run/runSettings'
 
@@ -20,7 +20,7 @@ export interface LineSupply {
  */
 export function lineSupply(lines: readonly LineGear[]): LineSupply {
   const parts = lines
-    .map(({ line }) => readableGraph(line)?.parts ?? [])
+    .map(({ line }) => lineGraphOrNull(line)?.parts ?? [])
     .find((found) => {
       return found.some(({ type }) => type.gas === 'propane' && (type.role === 'cylinder' || type.role === 'tank'))
     })
@@ -28,7 +28,7 @@ export function lineSupply(lines: readonly LineGear[]): LineSupply {
   const lever = parts.find(({ type }) => type.role === 'changeover')
   const regulators = parts.flatMap(({ type }) => type.regulator ?? [])
   const needs = regulators.map(({ minInletGaugePa }) => minInletGaugePa).filter((pa) => pa > 0)
-  const side = lever ? leverOf(lever) : null
+  const side = lever ? changeoverSide(lever) : null
   return {
     changeover: side === null ? null : side === 'both' || side === 'automatic' ? side : 'one-side',
     needGaugePa: needs.length > 0 ? Math.max(...needs) : USUAL_NEED_PA,

@@ -1,7 +1,7 @@
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { gasForTrip, type SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { type ApplianceUse, type TripPlan, requireTrip } from '@/core/run/tripPlan'
-import { runInputOf, type RunRig, type WhatIf } from './runInput'
+import { buildRunInput, type RunRig, type Scenario } from './buildRunInput'
 import { runTrip } from './runTrip'
 import type { TripRun, TripRunInput } from './tripRun'
 
@@ -48,9 +48,9 @@ export interface RunOutlook {
  * @param whatIf - supposed before leaving
  * @throws InputError for a trip that cannot be
  */
-export function runOutlook(rig: RunRig, plan: TripPlan, whatIf: WhatIf): RunOutlook {
+export function runOutlook(rig: RunRig, plan: TripPlan, scenario: Scenario): RunOutlook {
   requireTrip(plan)
-  const input = runInputOf(rig, plan, whatIf)
+  const input = buildRunInput(rig, plan, scenario)
   const run = runTrip(input)
   const trip = { ...plan, uses: plannedUses(plan, run) }
   return { trip, input, run, balances: gasForTrip(rig.cylinders, trip) }

@@ -4,15 +4,15 @@ import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { batteryStep, startBattery } from '@/core/run/battery/battery'
 import { weatherAt } from '@/core/run/weather/forecast'
 import { clockHourOf } from '@/core/time/tripClock'
-import { applianceWants } from './applianceWants'
-import { startSource, refill, outcomes, type RunningSource } from './runningSource'
-import { sourceDraw } from './sourceDraw'
-import { outageLog, tripRecorder } from './tripRecorder'
+import { demandModel } from './demandModel'
+import { createSource, refill, cylinderOutcomes, type RunningSource } from './runningSource'
+import { drawFromSource } from './drawFromSource'
+import { outageRecorder, tripRecorder } from './tripRecorder'
 import {
   tripSourceSchema,
   type TripRunInput,
   type TripSource,
-  type RunChance,
+  type Perturbation,
   type CylinderOutcome,
   type SideChange,
   type SourceMoment,
@@ -25,7 +25,7 @@ import {
  *
  * @param input - of the trip
  */
-function sourcesOf({ sources, cylinders, changeover }: TripRunInput): TripSource[] {
+function tripSources({ sources, cylinders, changeover }: TripRunInput): TripSource[] {
   const named = new Set(sources.map(({ id }) => id))
   const others = [...new Set(cylinders.map(({ sourceId }) => sourceId))].filter((id) => !named.has(id))
   return [...sources, ...others.map((id) => tripSourceSchema.parse({ id, changeover }))]
@@ -45,9 +45,9 @@ const BURNS = 0.95
  * @throws InputError for an appliance on a source without cylinders, or a vessel that cannot be
  * @see docs/models.md, “A trip hour by hour”
  */
-export function runTrip(input: TripRunInput, chance: RunChance | null = null): TripRun {
+export function runTrip(input: TripRunInput, chance: Perturbation | null = null): TripRun {
   const { nights, stepS, rig, battery } = input
-  const sources = sourcesOf(input)
+  const sources = tripSources(input)
   const atmospherePa = standardAtmospherePa(input.altitudeM)
   const weather = (timeS: number): { temperatureK: number; windMS: number } => {
     const { temperatureK, windMS } = weatherAt(input.forecast, timeS)
@@ -58,7 +58,7 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
   const startK = weather(0).temperatureK
   const startH = clockHourOf(input.startISO)
   const running: RunningSource[] = sources.map((source) =>
-    startSource(
+    createSource(
       source,
       input.cylinders.filter(({ sourceId }) => sourceId === source.id),
       { airK: startK, atmospherePa, stepS },
@@ -69,8 +69,8 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
       throw new InputError(`appliances.${i}.sourceId`, 'No cylinder feeds this appliance.')
     }
   }
-  const household = applianceWants(input, chance)
-  const outages = outageLog()
+  const household = demandModel(input, chance)
+  const outages = outageRecorder()
   const endS = Math.min(nights * DAY_S, input.lastsS ?? Infinity)
   const recorder = tripRecorder(endS, stepS)
   const changes: SideChange[] = []
@@ -106,20 +106,20 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
       for (const i of mine) wantW += step.wantW[i] ?? 0
       const mayW = source.ratedW === null ? wantW : Math.min(wantW, source.ratedW)
       one.setAir(outsideK, windMS, roomK)
-      const gave = sourceDraw(one.state, (mayW / heating) * stepS, one.aroundOf, {
+      const drawn = drawFromSource(one.state, (mayW / heating) * stepS, one.environmentOf, {
         timeS,
         awake: step.awake,
         getUp: input.getUp,
         changes,
       })
-      const gaveW = (gave.gasKg * heating) / stepS
-      const share = wantW > 0 ? gaveW / wantW : 1
+      const drawnW = (drawn.gasKg * heating) / stepS
+      const share = wantW > 0 ? drawnW / wantW : 1
       for (const i of mine) shares[i] = share
       if (share < BURNS) {
-        const cause = gave.cause ?? 'regulator'
+        const cause = drawn.cause ?? 'regulator'
         const burning = mine.filter((i) => (step.wantW[i] ?? 0) > 0).map((i) => input.appliances[i]?.id ?? '')
-        outages.add(source.id, cause, timeS, stepS, ((wantW - gaveW) / heating) * stepS, burning)
-        if (cause === 'cold' || cause === 'lever') one.strandedKg ??= one.state.boilings.map(({ massKg }) => massKg)
+        outages.add(source.id, cause, timeS, stepS, ((wantW - drawnW) / heating) * stepS, burning)
+        if (cause === 'cold' || cause === 'lever') one.strandedKg ??= one.state.thermals.map(({ massKg }) => massKg)
       }
       const gaugePa = one.inUsePa(atmospherePa)
       const marginPa = gaugePa - source.needGaugePa
@@ -127,7 +127,7 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
         weak = { sourceId: source.id, atS: afterS, gaugePa, marginPa }
       }
       one.watch(afterS)
-      moments.push({ gaugePa, inUseId: one.inUseId(), wantedW: wantW, givenW: gaveW })
+      moments.push({ gaugePa, inUseId: one.inUseId(), wantedW: wantW, givenW: drawnW })
     }
     for (let i = 0; i < count; i += 1) {
       const wantW = step.wantW[i] ?? 0
@@ -154,7 +154,7 @@ export function runTrip(input: TripRunInput, chance: RunChance | null = null): T
       })
     }
   }
-  const cylinders = outcomes(running, outages.list())
+  const cylinders = cylinderOutcomes(running, outages.list())
   const sum = (of: (one: CylinderOutcome) => number): number => cylinders.reduce((all, one) => all + of(one), 0)
   return {
     sources,

@@ -1,11 +1,17 @@
 import { propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
-import { dewPointK, saturationVapourPa } from '@/core/fluids/waterVapor'
-import { energyJ, isVapourOnly, pressureOf, residueKg, startBoiling } from '@/core/vaporization/cylinderThermalState'
-import type { Around } from '@/core/vaporization/drawGas'
-import { wallUWPerM2K } from '@/core/vaporization/heatTransfer'
+import { dewPointK, saturationVaporPa } from '@/core/fluids/waterVapor'
+import {
+  internalEnergyJ,
+  isVaporOnly,
+  cylinderPressurePa,
+  unusableMassKg,
+  cylinderAtRest,
+} from '@/core/vaporization/cylinderThermalState'
+import type { StepEnvironment } from '@/core/vaporization/stepCylinders'
+import { heatTransferCoefficientWPerM2K } from '@/core/vaporization/heatTransfer'
 import { boilingTemperatureK } from '@/core/vaporization/propaneSaturationTable'
 import { vesselBody } from '@/core/vaporization/vessel'
-import type { SourceState } from './sourceDraw'
+import type { SourceState } from './drawFromSource'
 import type { CylinderOutcome, Outage, TripCylinder, TripMoment, TripSource } from './tripRun'
 
 const FREEZING_K = 273.15
@@ -20,7 +26,7 @@ function usualDewPointK(airK: number): number {
   const at = Math.round(airK)
   let found = dewPoints.get(at)
   if (found === undefined) {
-    found = dewPointK(USUAL_HUMIDITY * saturationVapourPa(at))
+    found = dewPointK(USUAL_HUMIDITY * saturationVaporPa(at))
     dewPoints.set(at, found)
   }
   return found
@@ -42,7 +48,7 @@ export interface RunningSource {
   cylinders: readonly TripCylinder[]
   needPa: number
   /** What each of its cylinders stands in; one object, written anew. */
-  aroundOf: (index: number) => Around
+  environmentOf: (index: number) => StepEnvironment
   setAir: (outsideK: number, windMS: number, roomK: number | null) => void
   startJ: readonly number[]
   refilledKg: number[]
@@ -67,67 +73,76 @@ export interface RunningSource {
  * @param place - air at the start, its pressure, and the length of a step
  * @throws InputError for a vessel that cannot be
  */
-export function startSource(
+export function createSource(
   source: TripSource,
   cylinders: readonly TripCylinder[],
   { airK, atmospherePa, stepS }: { airK: number; atmospherePa: number; stepS: number },
 ): RunningSource {
-  const boilings = cylinders.map(({ waterCapacityKg, stands, diameterM, wallKg, massKg }) =>
-    startBoiling(vesselBody({ waterCapacityKg, stands, diameterM, wallKg }), massKg, airK),
+  const thermals = cylinders.map(({ waterCapacityKg, stands, diameterM, wallKg, massKg }) =>
+    cylinderAtRest(vesselBody({ waterCapacityKg, stands, diameterM, wallKg }), massKg, airK),
   )
   const needPa = atmospherePa + source.needGaugePa
-  const isEmpty = boilings.map((boiling) => isVapourOnly(boiling) && boiling.massKg <= residueKg(boiling, needPa))
+  const isEmpty = thermals.map((thermal) => isVaporOnly(thermal) && thermal.massKg <= unusableMassKg(thermal, needPa))
   const state: SourceState = {
     source,
     ids: cylinders.map(({ id }) => id),
-    boilings,
+    thermals,
     isEmpty,
     active: Math.max(0, isEmpty.indexOf(false)),
     changedAtS: -Infinity,
     open: [],
   }
   const site = source.site === 'on-heater' ? 'locker' : source.site
-  const outside: Around = { airK, wallUWPerM2K: 0, stepS, needPa, leastK: boilingTemperatureK(needPa) }
-  const onHeater: Around = { ...outside, wallUWPerM2K: wallUWPerM2K(0, 'on-heater') }
+  const outside: StepEnvironment = {
+    airK,
+    heatTransferCoefficientWPerM2K: 0,
+    stepS,
+    needPa,
+    leastK: boilingTemperatureK(needPa),
+  }
+  const onHeater: StepEnvironment = {
+    ...outside,
+    heatTransferCoefficientWPerM2K: heatTransferCoefficientWPerM2K(0, 'on-heater'),
+  }
   const one: RunningSource = {
     state,
     cylinders,
     needPa,
     // Only the bottle in use hangs on the heater, in the room.
-    aroundOf: (i) => (source.site === 'on-heater' && i === state.active ? onHeater : outside),
+    environmentOf: (i) => (source.site === 'on-heater' && i === state.active ? onHeater : outside),
     setAir: (outsideK, windMS, roomK) => {
       outside.airK = outsideK
-      outside.wallUWPerM2K = wallUWPerM2K(windMS, site)
+      outside.heatTransferCoefficientWPerM2K = heatTransferCoefficientWPerM2K(windMS, site)
       onHeater.airK = roomK ?? outsideK
     },
-    startJ: boilings.map(energyJ),
-    refilledKg: boilings.map(() => 0),
-    broughtJ: boilings.map(() => 0),
-    emptyAtS: boilings.map((_, i) => (isEmpty[i] ? 0 : null)),
-    coldestK: boilings.map(({ temperatureK }) => temperatureK),
+    startJ: thermals.map(internalEnergyJ),
+    refilledKg: thermals.map(() => 0),
+    broughtJ: thermals.map(() => 0),
+    emptyAtS: thermals.map((_, i) => (isEmpty[i] ? 0 : null)),
+    coldestK: thermals.map(({ temperatureK }) => temperatureK),
     strandedKg: null,
     inUsePa: (outsidePa) =>
       state.open.reduce((most, i) => {
-        const boiling = boilings[i]
-        return boiling ? Math.max(most, pressureOf(boiling) - outsidePa) : most
+        const thermal = thermals[i]
+        return thermal ? Math.max(most, cylinderPressurePa(thermal) - outsidePa) : most
       }, 0),
     inUseId: () => {
       const [first] = state.open
       return first === undefined || isEmpty[first] ? null : (state.ids[first] ?? null)
     },
     watch: (timeS) => {
-      for (let i = 0; i < boilings.length; i += 1) {
-        const temperatureK = boilings[i]?.temperatureK ?? Infinity
+      for (let i = 0; i < thermals.length; i += 1) {
+        const temperatureK = thermals[i]?.temperatureK ?? Infinity
         if (temperatureK < (one.coldestK[i] ?? Infinity)) one.coldestK[i] = temperatureK
         if (isEmpty[i] && one.emptyAtS[i] === null) one.emptyAtS[i] = timeS
       }
     },
     moments: (outsidePa, outsideK) =>
-      boilings.map((boiling) => ({
-        massKg: boiling.massKg,
-        temperatureK: boiling.temperatureK,
-        gaugePa: pressureOf(boiling) - outsidePa,
-        frosted: isFrosted(boiling.temperatureK, outsideK),
+      thermals.map((thermal) => ({
+        massKg: thermal.massKg,
+        temperatureK: thermal.temperatureK,
+        gaugePa: cylinderPressurePa(thermal) - outsidePa,
+        frosted: isFrosted(thermal.temperatureK, outsideK),
       })),
   }
   return one
@@ -137,40 +152,40 @@ export function startSource(
 export function refill(sources: readonly RunningSource[], cylinderId: string, airK: number): void {
   for (const one of sources) {
     const i = one.state.ids.indexOf(cylinderId)
-    const boiling = one.state.boilings[i]
+    const thermal = one.state.thermals[i]
     const cylinder = one.cylinders[i]
-    if (!boiling || !cylinder) continue
+    if (!thermal || !cylinder) continue
     const limitKg = cylinder.limitKg ?? propaneFillLimitKg(cylinder.waterCapacityKg)
-    if (limitKg <= boiling.massKg) continue
-    const before = energyJ(boiling)
-    one.refilledKg[i] = (one.refilledKg[i] ?? 0) + limitKg - boiling.massKg
-    boiling.massKg = limitKg
-    boiling.temperatureK = airK
-    one.broughtJ[i] = (one.broughtJ[i] ?? 0) + energyJ(boiling) - before
+    if (limitKg <= thermal.massKg) continue
+    const before = internalEnergyJ(thermal)
+    one.refilledKg[i] = (one.refilledKg[i] ?? 0) + limitKg - thermal.massKg
+    thermal.massKg = limitKg
+    thermal.temperatureK = airK
+    one.broughtJ[i] = (one.broughtJ[i] ?? 0) + internalEnergyJ(thermal) - before
     one.state.isEmpty[i] = false
   }
 }
 
 /** What became of every cylinder, source by source. */
-export function outcomes(sources: readonly RunningSource[], outages: readonly Outage[]): CylinderOutcome[] {
+export function cylinderOutcomes(sources: readonly RunningSource[], outages: readonly Outage[]): CylinderOutcome[] {
   return sources.flatMap((one) => {
     const stopped = outages.some(({ sourceId, cause }) => sourceId === one.state.source.id && cause === 'cold')
-    return one.state.boilings.map((boiling, i): CylinderOutcome => {
-      const then = one.strandedKg?.[i] ?? boiling.massKg
+    return one.state.thermals.map((thermal, i): CylinderOutcome => {
+      const then = one.strandedKg?.[i] ?? thermal.massKg
       return {
         id: one.state.ids[i] ?? '',
         startKg: one.cylinders[i]?.massKg ?? 0,
         refilledKg: one.refilledKg[i] ?? 0,
-        usedKg: boiling.drawnKg,
-        leftKg: boiling.massKg,
-        strandedKg: stopped ? Math.max(0, then - residueKg(boiling, one.needPa)) : 0,
+        usedKg: thermal.drawnKg,
+        leftKg: thermal.massKg,
+        strandedKg: stopped ? Math.max(0, then - unusableMassKg(thermal, one.needPa)) : 0,
         emptyAtS: one.emptyAtS[i] ?? null,
-        coldestK: one.coldestK[i] ?? boiling.temperatureK,
+        coldestK: one.coldestK[i] ?? thermal.temperatureK,
         balance: {
-          heatInJ: boiling.heatInJ,
-          gasOutJ: boiling.gasOutJ,
+          heatInJ: thermal.heatInJ,
+          gasOutJ: thermal.gasOutJ,
           broughtJ: one.broughtJ[i] ?? 0,
-          storedJ: energyJ(boiling) - (one.startJ[i] ?? 0),
+          storedJ: internalEnergyJ(thermal) - (one.startJ[i] ?? 0),
         },
       }
     })

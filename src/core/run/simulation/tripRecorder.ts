@@ -4,7 +4,7 @@ import type { Outage, OutageCause, TripMoment } from './tripRun'
 const SAME_WITHIN_S = 2 * 3600
 
 /** Writes outages down, the steps of one together. */
-export function outageLog() {
+export function outageRecorder() {
   const all: (Omit<Outage, 'applianceIds'> & { appliances: Set<string> })[] = []
   return {
     add(
@@ -30,7 +30,7 @@ export function outageLog() {
 }
 
 /** A chart is not wider than this; more moments would only weigh. */
-const MOST_MOMENTS = 1500
+const MAX_MOMENTS = 1500
 
 const FINEST_S = 600
 
@@ -41,7 +41,7 @@ const FINEST_S = 600
  * @param stepS - between the moments that are offered
  */
 export function tripRecorder(durationS: number, stepS: number) {
-  const everyS = Math.max(FINEST_S, stepS, Math.ceil(durationS / MOST_MOMENTS / stepS) * stepS)
+  const everyS = Math.max(FINEST_S, stepS, Math.ceil(durationS / MAX_MOMENTS / stepS) * stepS)
   const kept: TripMoment[] = []
   let nextS = 0
   return {

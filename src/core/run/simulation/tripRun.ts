@@ -4,10 +4,10 @@ import { batterySchema } from '@/core/run/battery/battery'
 import { changeovers, runSettingsSchema } from '@/core/run/runSettings'
 import { forecastSchema } from '@/core/run/weather/forecast'
 import { cylinderSites } from '@/core/vaporization/heatTransfer'
-import { vesselStands } from '@/core/vaporization/vessel'
+import { vesselOrientations } from '@/core/vaporization/vessel'
 
 /** How one run of many differs from the plan. */
-export interface RunChance {
+export interface Perturbation {
   /** Warmer or colder than the forecast at a moment. */
   offsetK: (timeS: number) => number
   windFactor: number
@@ -38,7 +38,7 @@ const tripCylinderSchema = z.strictObject({
   waterCapacityKg: z.number().positive('The water capacity is more than nothing.').max(5000),
   /** To what it is filled on the way; 42 % of its water capacity when absent. */
   limitKg: z.number().positive().max(2100).optional(),
-  stands: z.enum(vesselStands).default('upright'),
+  stands: z.enum(vesselOrientations).default('upright'),
   diameterM: z.number().positive().max(3).optional(),
   wallKg: z.number().min(0).max(3000).optional(),
 })
@@ -72,7 +72,7 @@ export const tripApplianceSchema = z.strictObject({
 })
 
 /** Steps of all cylinders together that one answer may take. */
-const MOST_STEPS = 400_000
+const MAX_STEPS = 400_000
 
 /** A moment of the clock with its offset, such as `2026-12-04T15:00-07:00`. */
 const startField = z
@@ -119,7 +119,7 @@ export const tripRunSchema = z
   })
   .superRefine(({ nights, stepS, cylinders }, context) => {
     // 7 nights of two cylinders at a minute are 20,000 steps; a year of forty at ten seconds would be 120 million.
-    if (((nights * 86_400) / stepS) * cylinders.length > MOST_STEPS) {
+    if (((nights * 86_400) / stepS) * cylinders.length > MAX_STEPS) {
       context.addIssue({
         code: 'custom',
         path: ['stepS'],

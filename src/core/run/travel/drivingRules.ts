@@ -1,4 +1,4 @@
-import type { Standing } from '@/core/rules/basis/basisEntry'
+import type { Provenance } from '@/core/rules/basis/basisEntry'
 
 /** What is asked of gas on the road in one place. */
 export interface DrivingRule {
@@ -8,7 +8,7 @@ export interface DrivingRule {
   on: 'forbidden' | 'with-device' | 'allowed'
   words: string
   source: string
-  standing: Standing
+  provenance: Provenance
 }
 
 /** By place. Local law and the signs at the entrance come first: look them up before each trip. */
@@ -20,7 +20,7 @@ export const drivingRules: readonly DrivingRule[] = [
     words:
       'Most states let a fridge run on the road; many tunnels and some bridges ask for valves shut, and some for no gas at all.',
     source: 'State traffic codes and toll authorities’ rules',
-    standing: 'from memory',
+    provenance: 'from memory',
   },
   {
     id: 'canada',
@@ -28,7 +28,7 @@ export const drivingRules: readonly DrivingRule[] = [
     on: 'allowed',
     words: 'Left to the driver on the road; provinces and ferries want cylinder valves shut aboard.',
     source: 'Provincial codes, ferry operators’ conditions',
-    standing: 'from memory',
+    provenance: 'from memory',
   },
   {
     id: 'europe',
@@ -36,7 +36,7 @@ export const drivingRules: readonly DrivingRule[] = [
     on: 'with-device',
     words: 'Heating on the road only with a crash sensor or excess-flow device built in; else valves shut.',
     source: 'UN R122; EN 1949',
-    standing: 'from memory',
+    provenance: 'from memory',
   },
   {
     id: 'australia',
@@ -44,7 +44,7 @@ export const drivingRules: readonly DrivingRule[] = [
     on: 'forbidden',
     words: 'Appliances off and cylinder valves shut while moving.',
     source: 'State rules on caravans; AS/NZS 5601.2',
-    standing: 'from memory',
+    provenance: 'from memory',
   },
   {
     id: 'elsewhere',
@@ -52,7 +52,7 @@ export const drivingRules: readonly DrivingRule[] = [
     on: 'forbidden',
     words: 'Not known here: shut it, which is nowhere wrong.',
     source: 'Common practice',
-    standing: 'common practice',
+    provenance: 'common practice',
   },
 ]
 

@@ -4,7 +4,7 @@ export const travelProcedures = ['arrive', 'leave', 'store'] as const
 
 export type TravelProcedure = (typeof travelProcedures)[number]
 
-export const travelWords: Readonly<Record<TravelProcedure, string>> = {
+export const travelLabels: Readonly<Record<TravelProcedure, string>> = {
   arrive: 'Arriving',
   leave: 'Leaving',
   store: 'Storing',

@@ -69,7 +69,7 @@ const FIRST_K = 1
 
 const MORE_K_PER_DAY = 0.4
 
-const MOST_K = 4
+const MAX_K = 4
 
 /**
  * How far off a forecast may be at a moment, one standard deviation.
@@ -79,5 +79,5 @@ const MOST_K = 4
  */
 export function forecastSpreadK({ spreadK }: Pick<Forecast, 'spreadK'>, timeS: number): number {
   const stated = spreadK[Math.min(spreadK.length - 1, Math.floor(timeS / HOUR_S))]
-  return stated ?? Math.min(MOST_K, FIRST_K + (MORE_K_PER_DAY * timeS) / DAY_S)
+  return stated ?? Math.min(MAX_K, FIRST_K + (MORE_K_PER_DAY * timeS) / DAY_S)
 }

@@ -16,7 +16,7 @@ export interface ForecastRead {
 
 const HOUR_MS = 3_600_000
 /** A longer hole is not bridged: a front may have passed in it. */
-const LONGEST_HOLE_H = 6
+const MAX_HOLE_H = 6
 const HOTTEST_K = 333.15
 /** Nights warmer than this are rare enough to ask. */
 const WARM_NIGHT_K = 308.15
@@ -73,7 +73,7 @@ export function readForecast(
   }
   const endMs = startMs + nights * 24 * HOUR_MS
   const [first, last] = [sorted[0], sorted.at(-1)]
-  if (!first || !last || first.timeMs > startMs + LONGEST_HOLE_H * HOUR_MS || last.timeMs < startMs) {
+  if (!first || !last || first.timeMs > startMs + MAX_HOLE_H * HOUR_MS || last.timeMs < startMs) {
     throw new InputError(
       'file',
       `${name}: its hours, ${first?.written ?? 'none'} to ${last?.written ?? 'none'}, do not cover the trip’s beginning.`,
@@ -85,7 +85,7 @@ export function readForecast(
     const before = sorted[at] ?? first
     const after = before.timeMs >= timeMs ? before : (sorted[at + 1] ?? before)
     const holeH = (after.timeMs - before.timeMs) / HOUR_MS
-    if (holeH > LONGEST_HOLE_H) {
+    if (holeH > MAX_HOLE_H) {
       throw new InputError(
         'file',
         `${name}: nothing between ${before.written} (line ${before.line}) and ${after.written} (line ${after.line}). A hole of ${holeH.toFixed(0)} hours is not guessed: add the hours, or type the nights.`,

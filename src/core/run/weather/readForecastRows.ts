@@ -19,8 +19,8 @@ export interface ForecastRow {
 }
 
 /** A year of hours, and some more. */
-const MOST_ROWS = 10_000
-const MOST_LETTERS = 2_000_000
+const MAX_ROWS = 10_000
+const MAX_LETTERS = 2_000_000
 const HARDEST_M_S = 60
 
 const windFactor = [
@@ -96,12 +96,12 @@ function records(text: string): readonly Record<string, unknown>[] {
  */
 export function readForecastRows(text: string): { rows: ForecastRow[]; scale: TemperatureScale | null } {
   if (text.trim() === '') throw new InputError('file', 'The file is empty.')
-  if (text.length > MOST_LETTERS)
+  if (text.length > MAX_LETTERS)
     throw new InputError('file', 'That is far more than a year of hours. Is it the right file?')
   const list = records(text)
   const [first] = list
   if (!first) throw new InputError('file', 'There is a heading and no hour under it.')
-  if (list.length > MOST_ROWS)
+  if (list.length > MAX_ROWS)
     throw new InputError('file', `${list.length} hours are more than a year. Is it the right file?`)
   const keys = Object.keys(first).toReversed()
   const column = (pattern: RegExp): string | undefined => keys.find((key) => pattern.test(key.trim().toLowerCase()))

@@ -13,7 +13,7 @@ interface WeatherHour {
 const HOUR_S = 3600
 
 /** A chart is no wider. */
-const MOST = 400
+const MAX = 400
 
 /**
  * Weather for a chart: the hours of a trip with one standard deviation to each side.
@@ -23,7 +23,7 @@ const MOST = 400
  */
 export function weatherBand(forecast: Forecast, nights: number): WeatherHour[] {
   const hours = nights * 24
-  const every = Math.max(1, Math.ceil(hours / MOST))
+  const every = Math.max(1, Math.ceil(hours / MAX))
   return Array.from({ length: Math.floor(hours / every) + 1 }, (_, i) => {
     const timeS = i * every * HOUR_S
     const { temperatureK, windMS } = weatherAt(forecast, timeS)

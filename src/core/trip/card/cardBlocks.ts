@@ -2,20 +2,20 @@ import { InputError } from '@/core/base/InputError'
 import type { Phrase } from '@/core/base/quantity'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { kindFacts, supplyWords } from '@/core/cylinders/cylinderKind'
+import { kindFacts, supplyLabels } from '@/core/cylinders/cylinderKind'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { gaugePressurePa } from '@/core/fluids/atmosphere'
 import { saturation } from '@/core/fluids/saturation'
 import { placedHeaters } from '@/core/heat/clearance/placedFindings'
-import type { HeaterGear, ShelterGear } from '@/core/heat/room/roomPlan'
-import { burningOf, ventilationOf } from '@/core/heat/ventilation/ventilationCheck'
-import { readableGraph } from '@/core/hookup/line/lineGraph'
+import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
+import { unventedInUse, roomVentilation } from '@/core/heat/ventilation/ventilationCheck'
+import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
-import { runHead } from '@/core/run/analysis/runHead'
+import { runSummary } from '@/core/run/analysis/runSummary'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { coldestOfTripK } from '@/core/run/weather/forecastOfTrip'
-import { monthWords } from '@/core/time/months'
+import { formatMonth } from '@/core/time/months'
 import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
@@ -49,7 +49,7 @@ function lineOf(cylinder: CylinderGear, onDay: string): Phrase {
   }
   if (dueMonth !== null) {
     said.push(status === 'overdue' ? '; overdue since {month}: not to be filled' : '; fill until {month}')
-    parts.month = monthWords(dueMonth)
+    parts.month = formatMonth(dueMonth)
   }
   return { text: `${said.join(' ').replaceAll(' ;', ';')}.`, parts }
 }
@@ -74,14 +74,14 @@ export function cardGas({ altitudeM }: TripPlan, { balances, run, input, trip }:
     title: 'Gas and pressures',
     lines: [
       ...used.map(({ supply, aboardKg, neededKg, leftKg }): Phrase => ({
-        text: `${supplyWords[supply]}: {aboard} aboard, the trip burns {needed}; {left} ${leftKg < 0 ? 'missing' : 'over the reserve'}.`,
+        text: `${supplyLabels[supply]}: {aboard} aboard, the trip burns {needed}; {left} ${leftKg < 0 ? 'missing' : 'over the reserve'}.`,
         parts: {
           aboard: { value: aboardKg, role: 'cylinderMass' },
           needed: { value: neededKg, role: 'cylinderMass' },
           left: { value: Math.abs(leftKg), role: 'cylinderMass' },
         },
       })),
-      runHead(run, input).sentence,
+      runSummary(run, input).sentence,
       {
         text: 'In a cylinder with liquid left: {cold} at {coldT}, {mild} at {mildT}; it tells the temperature, not the contents.',
         parts: {
@@ -108,11 +108,11 @@ function clearancesOf({ name, heater }: HeaterGear): Phrase {
   }
 }
 
-function openingsOf(gear: ShelterGear, heaters: readonly HeaterGear[]): Phrase[] {
+function openingsOf(gear: RoomGear, heaters: readonly HeaterGear[]): Phrase[] {
   try {
-    const burning = burningOf(placedHeaters(gear, heaters))
+    const burning = unventedInUse(placedHeaters(gear, heaters))
     if (burning.length === 0) return []
-    const { check } = ventilationOf(gear.shelter.room, burning)
+    const { check } = roomVentilation(gear.shelter.room, burning)
     const names = check.openings.filter(({ areaM2 }) => areaM2 > 0).map(({ opening }) => opening.name)
     return [
       {
@@ -152,7 +152,7 @@ export function cardHeat({ heat, equipment }: RigGear): CardBlock[] {
 /** The joints of each line to soap, upstream first; the leak sheet has every other place. */
 export function cardJoints(lines: readonly JudgedLine[]): CardBlock[] {
   return lines.flatMap(({ gear }): CardBlock[] => {
-    const graph = readableGraph(gear.line)
+    const graph = lineGraphOrNull(gear.line)
     const joints = graph ? leakSheet(graph).filter(({ kind }) => kind === 'joint') : []
     if (joints.length === 0) return []
     return [

@@ -11,7 +11,7 @@ export const tripProcedures = ['before', 'out', 'pump', 'back', 'arrive', 'eveni
 
 export type TripProcedure = (typeof tripProcedures)[number]
 
-export const tripProcedureWords: Readonly<Record<TripProcedure, string>> = {
+export const tripProcedureLabels: Readonly<Record<TripProcedure, string>> = {
   before: 'Before leaving',
   out: 'A cylinder out',
   pump: 'At the pump',

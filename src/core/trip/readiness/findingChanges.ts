@@ -3,9 +3,9 @@ import { findingKey } from './readiness'
 
 export interface FindingChanges {
   /** Found now and not then. */
-  cameUp: readonly Finding[]
+  added: readonly Finding[]
   /** Found then and no longer. */
-  mended: readonly Finding[]
+  resolved: readonly Finding[]
 }
 
 /**
@@ -20,5 +20,5 @@ export function findingChanges(before: readonly Finding[], now: readonly Finding
     const keys = new Set(serious(others).map(findingKey))
     return (finding: Finding): boolean => !keys.has(findingKey(finding))
   }
-  return { cameUp: serious(now).filter(missingIn(before)), mended: serious(before).filter(missingIn(now)) }
+  return { added: serious(now).filter(missingIn(before)), resolved: serious(before).filter(missingIn(now)) }
 }

@@ -1,12 +1,12 @@
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import type { Supply } from '@/core/cylinders/cylinderKind'
-import { type Finding, inOrder } from '@/core/findings/Finding'
+import { type Finding, sortFindings } from '@/core/findings/Finding'
 import { coldestOfTripK } from '@/core/run/weather/forecastOfTrip'
-import { nothingSupposed } from '@/core/run/simulation/runInput'
+import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import { tripEndDay } from '@/core/time/tripClock'
-import { tripLeft } from '@/core/trip/usage/remainingTrip'
+import { remainingTrip } from '@/core/trip/usage/remainingTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { lineFindings, notOnLine } from './lineFindings'
@@ -15,8 +15,8 @@ import { verdict, type Verdict } from '@/core/findings/verdict'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { runFindings } from '@/core/run/analysis/runFindings'
-import { runningFindings } from '@/core/run/analysis/gasFindings'
-import { shelterFindings } from '@/core/heat/heatFindings'
+import { gasFindings } from '@/core/run/analysis/gasFindings'
+import { heatFindings } from '@/core/heat/heatFindings'
 import { refusedAtPump } from './refusedAtPump'
 
 /** Whether the gas lasts, apart from whether all else is in order. */
@@ -59,11 +59,11 @@ function together(each: readonly { enough: Enough }[]): Enough {
 export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJudgement {
   const { cylinders, equipment, lines, heat } = rig
   const runRig = runRigOf(rig)
-  const { trip, input, run, balances } = runOutlook(runRig, tripLeft(plan, cylinders, nowIso), nothingSupposed)
+  const { trip, input, run, balances } = runOutlook(runRig, remainingTrip(plan, cylinders, nowIso), baselineScenario)
   const short = balances.filter(({ leftKg, aboardKg, neededKg }) => leftKg < 0 && aboardKg < neededKg)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
   const untilDay = tripEndDay(plan.startDay, plan.nights)
-  const findings = inOrder([
+  const findings = sortFindings([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
     ...equipmentFindings(equipment, nowIso, untilDay),
     ...lineFindings(lines, {
@@ -72,9 +72,9 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
       untilMonth: untilDay.slice(0, 7),
     }),
     ...notOnLine(runRig.lines, trip),
-    ...shelterFindings({ ...heat, altitudeM: trip.altitudeM, equipment, planned: trip.uses }),
+    ...heatFindings({ ...heat, altitudeM: trip.altitudeM, equipment, planned: trip.uses }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
-    ...runningFindings(balances, trip),
+    ...gasFindings(balances, trip),
     ...runFindings(
       trip,
       input,

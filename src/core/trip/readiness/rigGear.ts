@@ -1,13 +1,13 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
-import type { HeatOfRig } from '@/core/heat/heatFindings'
+import type { RigHeatInput } from '@/core/heat/heatFindings'
 import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import type { Battery } from '@/core/run/battery/battery'
-import type { RunRig } from '@/core/run/simulation/runInput'
+import type { RunRig } from '@/core/run/simulation/buildRunInput'
 import type { JudgedLine } from './lineFindings'
 
 /** What heats the rig, and where. */
-export type RigHeat = Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> & {
+export type RigHeat = Pick<RigHeatInput, 'rooms' | 'heaters' | 'heatless'> & {
   /** Of the room that is heated, by its log or its shape; null when none is drawn. */
   warmth: RoomWarmth | null
 }

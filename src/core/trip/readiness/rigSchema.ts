@@ -8,8 +8,8 @@ import { batterySchema } from '@/core/run/battery/battery'
 import { tripPlanSchema } from '@/core/run/tripPlan'
 import { heaterSchema } from '@/core/heat/heaters/heater'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
-import { standings } from '@/core/rules/basis/basisEntry'
-import { shelterSchema } from '@/core/heat/room/roomPlan'
+import { provenances } from '@/core/rules/basis/basisEntry'
+import { roomPlanSchema } from '@/core/heat/room/roomPlan'
 
 const idField = z.string().min(1).max(64)
 const nameField = z.string().max(60)
@@ -24,7 +24,7 @@ const ruleSchema = z.strictObject({
   name: z.string(),
   words: z.string(),
   source: z.string(),
-  standing: z.enum(standings),
+  standing: z.enum(provenances),
   firstMonths: monthsField,
   afterMonths: z.strictObject({ E: monthsField, S: monthsField, none: monthsField }),
   highPressureMonths: monthsField,
@@ -119,7 +119,7 @@ const judgedLineSchema = z.strictObject({
 })
 
 const heatSchema = z.strictObject({
-  rooms: z.array(z.strictObject({ id: idField, name: nameField, shelter: shelterSchema })).max(20),
+  rooms: z.array(z.strictObject({ id: idField, name: nameField, shelter: roomPlanSchema })).max(20),
   heaters: z
     .array(z.strictObject({ id: idField, name: nameField, applianceId: idField.nullable(), heater: heaterSchema }))
     .max(40),

@@ -1,5 +1,5 @@
 import type { Phrase } from '@/core/base/quantity'
-import type { Remedy } from '@/core/findings/Finding'
+import type { FindingRemedy } from '@/core/findings/Finding'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import { fillBefore, type FillPlan, type GasPrices } from '@/core/run/analysis/fillBefore'
 import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
@@ -17,7 +17,7 @@ export interface Errand {
   minutes: number
   /** Money, where the owner's prices tell. */
   cost: number | null
-  remedy: Remedy
+  remedy: FindingRemedy
 }
 
 export interface DayList {

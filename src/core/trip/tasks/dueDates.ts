@@ -1,10 +1,10 @@
-import { dateClassOf } from '@/core/cylinders/stamps/readSpecification'
+import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { equipmentEndMonth, equipmentFacts, type Equipment } from '@/core/cylinders/equipment/equipment'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
-import { monthsLater } from '@/core/time/months'
-import type { Remedy } from '@/core/findings/Finding'
+import { addMonths } from '@/core/time/months'
+import type { FindingRemedy } from '@/core/findings/Finding'
 import type { LineGear } from '@/core/hookup/line/line'
-import { readableGraph } from '@/core/hookup/line/lineGraph'
+import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
@@ -17,7 +17,7 @@ export interface DueDate {
   why: string
   /** Last month in which it still holds, `2031-03`. */
   month: string
-  remedy: Remedy
+  remedy: FindingRemedy
 }
 
 const YEAR_MONTHS = 12
@@ -56,7 +56,7 @@ function replacements(equipment: readonly Equipment[]): DueDate[] {
 
 function partAges(lines: readonly LineGear[]): DueDate[] {
   return lines.flatMap((gear) =>
-    (readableGraph(gear.line)?.parts ?? []).flatMap(({ part, type, name }): DueDate[] => {
+    (lineGraphOrNull(gear.line)?.parts ?? []).flatMap(({ part, type, name }): DueDate[] => {
       // What is kept among the ageing things is counted there.
       if (!type.oldMonths || !part.madeMonth || part.equipmentId) return []
       return [
@@ -64,7 +64,7 @@ function partAges(lines: readonly LineGear[]): DueDate[] {
           id: `replacement ${gear.id} ${part.id}`,
           title: `${name}: replace`,
           why: 'By its age: rubber hardens without showing it.',
-          month: monthsLater(part.madeMonth, type.oldMonths),
+          month: addMonths(part.madeMonth, type.oldMonths),
           remedy: { label: 'To the line', station: 'hookup', subjectId: gear.id, about: part.id },
         },
       ]
@@ -75,9 +75,9 @@ function partAges(lines: readonly LineGear[]): DueDate[] {
 /** A fixed tank has no date; its relief valve and gauge are looked at each year, an extinguisher too. */
 function yearlyChecks({ cylinders, equipment }: RigGear, onMonth: string): DueDate[] {
   const next = (lookedAt: string | undefined): string =>
-    lookedAt ? monthsLater(lookedAt.slice(0, 7), YEAR_MONTHS) : onMonth
+    lookedAt ? addMonths(lookedAt.slice(0, 7), YEAR_MONTHS) : onMonth
   const tanks = cylinders
-    .filter(({ kind, fitness }) => dateClassOf(kind, fitness.specification) === 'fixed')
+    .filter(({ kind, fitness }) => findDateClass(kind, fitness.specification) === 'fixed')
     .map(({ id, name, fitness }): DueDate => ({
       id: `yearly ${id}`,
       title: `${name}: look at relief valve and gauge`,

@@ -5,7 +5,7 @@ export const errandPlaces = ['table', 'scale', 'shop', 'requalifier', 'pump', 'r
 
 export type ErrandPlace = (typeof errandPlaces)[number]
 
-export const errandPlaceWords: Readonly<Record<ErrandPlace, string>> = {
+export const errandPlaceLabels: Readonly<Record<ErrandPlace, string>> = {
   table: 'At the table',
   scale: 'At the scale',
   shop: 'To buy',

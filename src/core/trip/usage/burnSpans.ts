@@ -52,7 +52,7 @@ export function burnSpans(readings: readonly CylinderReading[]): (BurnSpan & { i
  * @param fromMs - milliseconds since 1970
  * @param toMs - later than `fromMs`
  */
-export function burntBetween(spans: readonly BurnSpan[], fromMs: number, toMs: number): number {
+export function burnedBetweenKg(spans: readonly BurnSpan[], fromMs: number, toMs: number): number {
   return spans.reduce((sum, span) => {
     const sharedMs = Math.min(toMs, span.toMs) - Math.max(fromMs, span.fromMs)
     const lengthMs = span.toMs - span.fromMs

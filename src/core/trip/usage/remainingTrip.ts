@@ -5,7 +5,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import { tripMoments } from './tripMoments'
 
 /** The cylinders aboard of the supplies that a trip burns from. */
-function burntFrom({ uses }: Pick<TripPlan, 'uses'>, cylinders: readonly CylinderGear[]): CylinderGear[] {
+function cylindersInUse({ uses }: Pick<TripPlan, 'uses'>, cylinders: readonly CylinderGear[]): CylinderGear[] {
   const used = new Set(uses.map(({ supply }) => supply))
   return cylinders.filter(({ aboard, kind }) => {
     const { supply } = kindFacts[kind]
@@ -17,14 +17,14 @@ function burntFrom({ uses }: Pick<TripPlan, 'uses'>, cylinders: readonly Cylinde
  * Up to when it is known what a cylinder holds, in milliseconds since 1970: from when it was last weighed or read, for
  * as long after that as it is known to have stayed shut; −∞ when nobody ever weighed or read it.
  */
-export function lastToldMs({
+export function lastMeasuredMs({
   lastWeighing,
   lastLevel,
   shutUntil,
 }: Pick<CylinderGear, 'lastWeighing' | 'lastLevel' | 'shutUntil'>): number {
-  const told = [lastWeighing?.weighedAt, lastLevel?.readAt].flatMap((at) => (at ? [Date.parse(at)] : []))
-  if (told.length === 0) return -Infinity
-  return Math.max(...told, ...(shutUntil ? [Date.parse(shutUntil)] : []))
+  const measured = [lastWeighing?.weighedAt, lastLevel?.readAt].flatMap((at) => (at ? [Date.parse(at)] : []))
+  if (measured.length === 0) return -Infinity
+  return Math.max(...measured, ...(shutUntil ? [Date.parse(shutUntil)] : []))
 }
 
 /**
@@ -36,11 +36,15 @@ export function lastToldMs({
  * @param nowIso - the moment, with the owner's offset
  * @returns their names; null before and after the trip
  */
-export function notToldSince(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): string[] | null {
+export function unmeasuredSinceStart(
+  plan: TripPlan,
+  cylinders: readonly CylinderGear[],
+  nowIso: string,
+): string[] | null {
   const { startMs, isUnderWay } = tripMoments(plan, nowIso)
   if (!isUnderWay) return null
-  return burntFrom(plan, cylinders)
-    .filter((cylinder) => lastToldMs(cylinder) <= startMs)
+  return cylindersInUse(plan, cylinders)
+    .filter((cylinder) => lastMeasuredMs(cylinder) <= startMs)
     .map(({ name }) => name)
 }
 
@@ -50,7 +54,7 @@ const HOUR_MS = 3_600_000
 
 /** When what is in each cylinder that the trip burns from was last told; its start where that was before it. */
 function knownFromMs(plan: TripPlan, cylinders: readonly CylinderGear[], startMs: number): number {
-  const moments = burntFrom(plan, cylinders).map((cylinder) => Math.max(startMs, lastToldMs(cylinder)))
+  const moments = cylindersInUse(plan, cylinders).map((cylinder) => Math.max(startMs, lastMeasuredMs(cylinder)))
   return moments.length > 0 ? Math.min(...moments) : startMs
 }
 
@@ -63,7 +67,7 @@ function knownFromMs(plan: TripPlan, cylinders: readonly CylinderGear[], startMs
  * @param nowIso - the moment, with the owner's offset
  * @returns the plan itself before the trip, after it, and while nothing was weighed on it
  */
-export function tripLeft(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): TripPlan {
+export function remainingTrip(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): TripPlan {
   const settings = plan.settings ?? usualRunSettings
   const { startMs, aheadMs, isUnderWay } = tripMoments(plan, nowIso)
   if (!isUnderWay) return plan

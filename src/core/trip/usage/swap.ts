@@ -6,7 +6,7 @@ export const swapFinds = ['empty', 'cold', 'not-told'] as const
 
 export type SwapFind = (typeof swapFinds)[number]
 
-export const swapFindWords: Readonly<Record<SwapFind, string>> = {
+export const swapFindLabels: Readonly<Record<SwapFind, string>> = {
   empty: 'light: it is empty',
   cold: 'still heavy: only cold',
   'not-told': 'not lifted',

@@ -1,9 +1,9 @@
-import { type BurnSpan, burntBetween } from './burnSpans'
+import { type BurnSpan, burnedBetweenKg } from './burnSpans'
 import type { TripMoments } from './tripMoments'
 
 /** What a trip really burnt. */
 export interface TripGas {
-  burntKg: number
+  burnedKg: number
   /** Some of the time lies between readings that tell nothing. */
   hasGaps: boolean
   /** By day from the first, each a day of the owner's clock. */
@@ -31,19 +31,19 @@ export function tripGas(
   perKg: number | null,
 ): TripGas {
   const known = spans.filter(({ isUnknown }) => !isUnknown)
-  const burntKg = burntBetween(known, startMs, endMs)
+  const burnedKg = burnedBetweenKg(known, startMs, endMs)
   const firstMs = Math.floor((startMs + aheadMs) / DAY_MS) * DAY_MS - aheadMs
   const count = Math.max(1, Math.round((endMs - firstMs) / DAY_MS))
   const days = Array.from({ length: count }, (_, i) => {
     const fromMs = Math.max(startMs, firstMs + i * DAY_MS)
     return {
       day: new Date(firstMs + i * DAY_MS + aheadMs).toISOString().slice(0, 10),
-      kg: burntBetween(known, fromMs, Math.min(endMs, firstMs + (i + 1) * DAY_MS)),
+      kg: burnedBetweenKg(known, fromMs, Math.min(endMs, firstMs + (i + 1) * DAY_MS)),
     }
   })
-  const cost = perKg === null ? null : burntKg * perKg
+  const cost = perKg === null ? null : burnedKg * perKg
   const hasGaps = spans.some(
     ({ isUnknown, fromMs, toMs }) => isUnknown && Math.min(toMs, endMs) - Math.max(fromMs, startMs) > GAP_MS,
   )
-  return { burntKg, hasGaps, days, cost, costPerNight: cost === null ? null : cost / nights }
+  return { burnedKg, hasGaps, days, cost, costPerNight: cost === null ? null : cost / nights }
 }

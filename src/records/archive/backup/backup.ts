@@ -37,11 +37,11 @@ export function writeBackup(database: Database, file: string): void {
 }
 
 /** A moment as part of a file's name. */
-export function stampOf(nowIso: string): string {
+export function fileTimestamp(nowIso: string): string {
   return nowIso.slice(0, 19).replace(/[:T]/g, '-')
 }
 
 /** Name of a backup made at a moment. */
 export function backupName(nowIso: string): string {
-  return `gold-kettle-${stampOf(nowIso)}.db`
+  return `gold-kettle-${fileTimestamp(nowIso)}.db`
 }

@@ -1,11 +1,11 @@
 import path from 'node:path'
-import { PHOTO_TABLE, stampOf, writeBackup } from './backup'
+import { PHOTO_TABLE, fileTimestamp, writeBackup } from './backup'
 import type { Database } from '@/records/databaseType'
 import { restorePhoto } from '@/records/repositories/photos'
-import { proveBackup, type BackupHead } from './verifyBackup'
+import { verifyBackup, type BackupSummary } from './verifyBackup'
 import { facts } from '@/records/schema/schema'
 import { getTableName } from 'drizzle-orm'
-import { worldTables } from '@/records/archive/format/archiveTables'
+import { archiveTables } from '@/records/archive/format/archiveTables'
 
 interface Trigger {
   name: string
@@ -22,7 +22,7 @@ function restorePhotos(database: Database): void {
 /** One transaction: whatever ends it half-way, the records are the old ones or the new ones. */
 function replaceRows(database: Database): void {
   const client = database.$client
-  const tables = [getTableName(facts), ...worldTables.map(({ name }) => name)]
+  const tables = [getTableName(facts), ...archiveTables.map(({ name }) => name)]
   client
     .transaction(() => {
       const triggers = client
@@ -51,11 +51,11 @@ function replaceRows(database: Database): void {
  * @returns what was put in place, and where the old records lie
  * @throws RecordsError with a sentence; then nothing was changed
  */
-export function restoreBackup(database: Database, bytes: Buffer, nowIso: string): BackupHead & { before: string } {
-  const proved = proveBackup(bytes)
+export function restoreBackup(database: Database, bytes: Buffer, nowIso: string): BackupSummary & { before: string } {
+  const proved = verifyBackup(bytes)
   const client = database.$client
   try {
-    const before = path.join(path.dirname(client.name), 'backups', `before-restore-${stampOf(nowIso)}.db`)
+    const before = path.join(path.dirname(client.name), 'backups', `before-restore-${fileTimestamp(nowIso)}.db`)
     writeBackup(database, before)
     client.prepare('ATTACH ? AS restored').run(proved.file)
     try {

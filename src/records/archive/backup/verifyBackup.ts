@@ -6,11 +6,11 @@ import { PHOTO_TABLE } from './backup'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { rigs } from '@/records/schema/schema'
-import { proveRecords } from '@/records/archive/import/validateRecords'
-import { worldTables } from '@/records/archive/format/archiveTables'
+import { validateRecords } from '@/records/archive/import/validateRecords'
+import { archiveTables } from '@/records/archive/format/archiveTables'
 
 /** What a backup holds. */
-export interface BackupHead {
+export interface BackupSummary {
   rigs: readonly string[]
   /** Rows of all tables. */
   rows: number
@@ -18,7 +18,7 @@ export interface BackupHead {
 }
 
 /** A backup that was proved: a copy of it, brought to the shape this version knows. */
-export interface ProvedBackup extends BackupHead {
+export interface VerifiedBackup extends BackupSummary {
   file: string
   /** Takes the copy away. */
   discard: () => void
@@ -43,7 +43,7 @@ function requireWhole(file: string): void {
  * @param bytes - of the file
  * @throws RecordsError with a sentence
  */
-export function proveBackup(bytes: Buffer): ProvedBackup {
+export function verifyBackup(bytes: Buffer): VerifiedBackup {
   if (!bytes.toString('latin1', 0, 15).startsWith('SQLite format 3')) {
     throw new RecordsError(
       'This is no backup: a backup of Gold Kettle is a database file. An export is taken in under Import.',
@@ -57,10 +57,10 @@ export function proveBackup(bytes: Buffer): ProvedBackup {
     requireWhole(file)
     const records = openDatabase(file)
     try {
-      proveRecords(records)
+      validateRecords(records)
       const count = (table: string): number =>
         Number(records.$client.prepare(`SELECT count(*) FROM ${table}`).pluck().get())
-      const rows = worldTables.reduce((sum, { name }) => sum + count(name), 0)
+      const rows = archiveTables.reduce((sum, { name }) => sum + count(name), 0)
       const hasPhotos = records.$client.prepare('SELECT 1 FROM sqlite_master WHERE name = ?').get(PHOTO_TABLE)
       const photos = hasPhotos ? count(PHOTO_TABLE) : 0
       const names = records.select({ name: rigs.name }).from(rigs).all()

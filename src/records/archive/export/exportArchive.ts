@@ -1,9 +1,9 @@
 import { type World, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
-import { worldTables } from '@/records/archive/format/archiveTables'
+import { archiveTables } from '@/records/archive/format/archiveTables'
 import { references } from '@/records/archive/format/references'
 import type { Database } from '@/records/databaseType'
 import { readPhoto } from '@/records/repositories/photos'
-import { rowsOf } from './rowsOf'
+import { archiveRows } from './archiveRows'
 
 /**
  * What one rig has: its gear with dates and warm-ups, without what happened, trips, prices and pictures.
@@ -11,10 +11,10 @@ import { rowsOf } from './rowsOf'
  * @param tables - of the whole world
  * @param rigId - the rig
  */
-function ofRig(tables: World['tables'], rigId: string): World['tables'] {
+function rowsOfRig(tables: World['tables'], rigId: string): World['tables'] {
   const taken = new Map<string, Set<unknown>>([['rigs', new Set([rigId])]])
   return Object.fromEntries(
-    worldTables.map(({ name, table, isGear }) => {
+    archiveTables.map(({ name, table, isGear }) => {
       if (!isGear) return [name, []]
       const refers = references(table)
       const rows = (tables[name] ?? []).flatMap((row) => {
@@ -46,10 +46,10 @@ function filesOf(database: Database, tables: World['tables']): Record<string, st
  * @param database - the records
  * @param rigId - only what this rig has, to give it away: no trips, history, prices or pictures
  */
-export function exportWorld(database: Database, rigId?: string): World {
+export function exportArchive(database: Database, rigId?: string): World {
   return database.transaction(() => {
-    const all = Object.fromEntries(worldTables.map((table) => [table.name, rowsOf(database, table)]))
-    const tables = rigId === undefined ? all : ofRig(all, rigId)
+    const all = Object.fromEntries(archiveTables.map((table) => [table.name, archiveRows(database, table)]))
+    const tables = rigId === undefined ? all : rowsOfRig(all, rigId)
     return {
       format: FORMAT,
       version: FORMAT_VERSION,

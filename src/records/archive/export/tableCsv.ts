@@ -2,8 +2,8 @@ import { getTableColumns } from 'drizzle-orm'
 import Papa from 'papaparse'
 import type { Database } from '@/records/databaseType'
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
-import { rowsOf } from './rowsOf'
-import type { WorldTable } from '@/records/archive/format/archiveTables'
+import { archiveRows } from './archiveRows'
+import type { ArchiveTable } from '@/records/archive/format/archiveTables'
 
 /** Structures as JSON in their cell, the rest as it is. */
 function cell(value: unknown): string | number | boolean | null {
@@ -16,8 +16,8 @@ function cell(value: unknown): string | number | boolean | null {
  *
  * @see RFC 4180
  */
-export function tableCsv(database: Database, one: WorldTable): string {
+export function tableCsv(database: Database, one: ArchiveTable): string {
   const fields = Object.keys(getTableColumns(one.table))
-  const data = rowsOf(database, one).map((row) => fields.map((field) => cell(row[field])))
+  const data = archiveRows(database, one).map((row) => fields.map((field) => cell(row[field])))
   return `${Papa.unparse({ fields, data }, { newline: '\r\n', escapeFormulae: true })}\r\n`
 }

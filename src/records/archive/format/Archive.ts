@@ -4,7 +4,7 @@ export const FORMAT = 'gold-kettle'
 /** Of the open format, not of the program. Version 1 is the first there is. */
 export const FORMAT_VERSION = 1
 
-export type WorldRow = Readonly<Record<string, unknown>>
+export type ArchiveRow = Readonly<Record<string, unknown>>
 
 /** An owner's data, or part of it, as the open format has it. */
 export interface World {
@@ -16,7 +16,7 @@ export interface World {
    */
   part: 'all' | 'rig'
   /** Rows by table, in the order of worldTables. */
-  tables: Readonly<Record<string, readonly WorldRow[]>>
+  tables: Readonly<Record<string, readonly ArchiveRow[]>>
   /** Pictures by their identifier, base64. */
   files: Readonly<Record<string, string>>
 }

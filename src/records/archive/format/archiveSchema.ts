@@ -1,18 +1,18 @@
 import { z } from '@/core/base/zod'
 import { FORMAT, FORMAT_VERSION } from './Archive'
-import { worldTables } from './archiveTables'
+import { archiveTables } from './archiveTables'
 import { idField } from './columnSchemas'
 import { rowSchema } from './rowSchema'
 
 /** More rows than this no owner writes in a life. */
-const MOST_ROWS = 500_000
+const MAX_ROWS = 500_000
 
 const tables = Object.fromEntries(
-  worldTables.map(({ name, table }) => [name, z.array(rowSchema(table)).max(MOST_ROWS)]),
+  archiveTables.map(({ name, table }) => [name, z.array(rowSchema(table)).max(MAX_ROWS)]),
 )
 
 /** The open format, version 1. */
-export const worldSchema = z.strictObject({
+export const archiveSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(FORMAT_VERSION),
   part: z.enum(['all', 'rig']),
@@ -22,11 +22,11 @@ export const worldSchema = z.strictObject({
 })
 
 /** The open format as a JSON Schema, for other programs. */
-export function worldJsonSchema(): object {
+export function archiveJsonSchema(): object {
   return {
     title: 'Gold Kettle: an owner’s records, version 1',
     description:
       'SI units, named in each field; months are 2031-03, days 2026-12-04, moments ISO 8601. A row a line; keys in order.',
-    ...z.toJSONSchema(worldSchema, { io: 'output', reused: 'ref', unrepresentable: 'any' }),
+    ...z.toJSONSchema(archiveSchema, { io: 'output', reused: 'ref', unrepresentable: 'any' }),
   }
 }

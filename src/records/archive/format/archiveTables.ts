@@ -22,7 +22,7 @@ import {
 import { acceptances, lessons, swaps, verdicts } from '@/records/schema/tripTables'
 
 /** A table as the open format knows it. */
-export interface WorldTable {
+export interface ArchiveTable {
   /** As in the file: the table's own name. */
   name: string
   table: SQLiteTable
@@ -38,20 +38,20 @@ export interface WorldTable {
   isGear: boolean
 }
 
-function gear(table: SQLiteTable, isGear = true): WorldTable {
+function gear(table: SQLiteTable, isGear = true): ArchiveTable {
   return { name: getTableName(table), table, kind: 'gear', isGear }
 }
 
-function event(table: SQLiteTable, at: AnySQLiteColumn, isGear = false): WorldTable {
+function event(table: SQLiteTable, at: AnySQLiteColumn, isGear = false): ArchiveTable {
   return { name: getTableName(table), table, kind: 'event', at, isGear }
 }
 
-function kept(table: SQLiteTable, at: AnySQLiteColumn): WorldTable {
+function kept(table: SQLiteTable, at: AnySQLiteColumn): ArchiveTable {
   return { name: getTableName(table), table, kind: 'kept', at, isGear: false }
 }
 
 /** Every table that holds an owner's data, each after those it refers to. */
-export const worldTables: readonly WorldTable[] = [
+export const archiveTables: readonly ArchiveTable[] = [
   gear(rigs),
   gear(cylinders),
   kept(photos, photos.takenAt),

@@ -1,12 +1,14 @@
 /** A structure with its keys in order, so that the same content is the same text. */
-function inOrder(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(inOrder)
+function sortFindings(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(sortFindings)
   if (value === null || typeof value !== 'object') return value
   const entries = Object.entries(value).filter(([, held]) => held !== undefined)
-  return Object.fromEntries(entries.toSorted(([a], [b]) => (a < b ? -1 : 1)).map(([key, held]) => [key, inOrder(held)]))
+  return Object.fromEntries(
+    entries.toSorted(([a], [b]) => (a < b ? -1 : 1)).map(([key, held]) => [key, sortFindings(held)]),
+  )
 }
 
 /** JSON with keys in order: the same content gives the same bytes. */
 export function canonicalJson(value: unknown): string {
-  return JSON.stringify(inOrder(value))
+  return JSON.stringify(sortFindings(value))
 }

@@ -13,7 +13,7 @@ import { leakRateSchema } from '@/core/leak-test/hold/leakRate'
 import { rigGearSchema } from '@/core/trip/readiness/rigSchema'
 import { energies, habitSchema } from '@/core/appliances/habit'
 import { runSettingsSchema } from '@/core/run/runSettings'
-import { shelterSchema } from '@/core/heat/room/roomPlan'
+import { roomPlanSchema } from '@/core/heat/room/roomPlan'
 
 const roles = Object.keys(displayRoles) as [string, ...string[]]
 
@@ -78,7 +78,7 @@ export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'leak_tests.sheet': z.array(leakItemSchema).max(4000),
   'hold_tests.input': leakRateSchema,
   'hold_tests.openBranches': z.array(z.string().max(200)).max(100),
-  'rooms.shelter': shelterSchema,
+  'rooms.shelter': roomPlanSchema,
   'heaters.heater': heaterSchema,
   'warm_ups.log': warmUpFitSchema,
   'acceptances.sentence': phraseSchema,

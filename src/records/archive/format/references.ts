@@ -1,6 +1,6 @@
 import { getTableName } from 'drizzle-orm'
 import { getTableConfig, type SQLiteTable } from 'drizzle-orm/sqlite-core'
-import type { WorldRow } from './Archive'
+import type { ArchiveRow } from './Archive'
 
 /** A column that names a row of another table. */
 interface Reference {
@@ -30,6 +30,6 @@ export function references(table: SQLiteTable): Reference[] {
 }
 
 /** What names a row of a table: its identifier, or those of the rows it joins. */
-export function rowName(table: SQLiteTable, row: WorldRow): string {
+export function rowName(table: SQLiteTable, row: ArchiveRow): string {
   return JSON.stringify('id' in row ? row.id : references(table).map(({ key }) => row[key]))
 }

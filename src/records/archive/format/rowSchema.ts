@@ -4,7 +4,7 @@ import { z } from '@/core/base/zod'
 import { columnSchemas } from './columnSchemas'
 import { jsonSchemas } from './jsonSchemas'
 
-const LONGEST_TEXT = 4000
+const MAX_TEXT = 4000
 
 /** Made once: a world has tens of thousands of rows. */
 const made = new Map<string, z.ZodObject>()
@@ -19,7 +19,7 @@ function fieldOf(tableName: string, key: string, column: Column): z.ZodType {
   if (key.endsWith('At')) return columnSchemas.at ?? z.never()
   if (key.endsWith('Id')) return columnSchemas.id ?? z.never()
   if (key.endsWith('Month')) return columnSchemas.month ?? z.never()
-  if (column.dataType === 'string') return z.string().max(LONGEST_TEXT)
+  if (column.dataType === 'string') return z.string().max(MAX_TEXT)
   throw new RangeError(`The open format does not say what ${tableName}.${key} may be`)
 }
 

@@ -18,6 +18,6 @@ export class FileError extends InputError {
 }
 
 /** A fault of the file as a whole. */
-export function wholeFile(message: string): FileError {
+export function fileFault(message: string): FileError {
   return new FileError([{ path: '', message, line: null }])
 }

@@ -2,11 +2,11 @@ import { eq } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
 import { rigs } from '@/records/schema/schema'
-import { exportWorld } from '@/records/archive/export/exportArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
 import { references } from '@/records/archive/format/references'
-import { importWorld } from './importArchive'
-import type { WorldRow } from '@/records/archive/format/Archive'
-import { worldTables } from '@/records/archive/format/archiveTables'
+import { importArchive } from './importArchive'
+import type { ArchiveRow } from '@/records/archive/format/Archive'
+import { archiveTables } from '@/records/archive/format/archiveTables'
 
 /** Fields inside a drawing that name a row; the others, such as the kind of a part, may look alike and are not. */
 const NAMING = new Set(['cylinderId', 'applianceId', 'equipmentId', 'heaterId'])
@@ -24,7 +24,7 @@ function renamedInside(value: unknown, names: ReadonlyMap<string, string>): unkn
 }
 
 /** A row under its new name, naming others by theirs. */
-function renamed(row: WorldRow, keys: readonly string[], names: ReadonlyMap<string, string>): WorldRow {
+function renamed(row: ArchiveRow, keys: readonly string[], names: ReadonlyMap<string, string>): ArchiveRow {
   return Object.fromEntries(
     Object.entries(row).map(([key, held]) => [
       key,
@@ -40,20 +40,20 @@ function renamed(row: WorldRow, keys: readonly string[], names: ReadonlyMap<stri
  * @returns its identifier
  */
 export function copyRig(database: Database, rigId: string, name: string): string {
-  const world = exportWorld(database, rigId)
+  const world = exportArchive(database, rigId)
   const ids = Object.values(world.tables).flatMap((rows) =>
     rows.flatMap(({ id }) => (typeof id === 'string' ? [id] : [])),
   )
   const names = new Map(ids.map((id) => [id, randomUUID()]))
   const tables = Object.fromEntries(
-    worldTables.map(({ name: table, table: stored }) => {
+    archiveTables.map(({ name: table, table: stored }) => {
       const keys = ['id', ...references(stored).map(({ key }) => key)]
       return [table, (world.tables[table] ?? []).map((row) => renamed(row, keys, names))]
     }),
   )
   const newId = names.get(rigId) ?? rigId
   database.transaction(() => {
-    importWorld(database, { ...world, tables }, 'mine', false)
+    importArchive(database, { ...world, tables }, 'mine', false)
     database.update(rigs).set({ name, version: 1, archivedAt: null }).where(eq(rigs.id, newId)).run()
   })
   return newId

@@ -4,15 +4,15 @@ import { restorePhoto } from '@/records/repositories/photos'
 import { tripUses } from '@/records/schema/schema'
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { FileError } from './FileError'
-import { proveRecords } from './validateRecords'
+import { validateRecords } from './validateRecords'
 import { references, rowName } from '@/records/archive/format/references'
-import type { World, WorldRow } from '@/records/archive/format/Archive'
-import { worldTables, type WorldTable } from '@/records/archive/format/archiveTables'
+import type { World, ArchiveRow } from '@/records/archive/format/Archive'
+import { archiveTables, type ArchiveTable } from '@/records/archive/format/archiveTables'
 
 /** What is to stand where file and records differ. */
 export const differing = ['mine', 'theirs'] as const
 
-export type Differing = (typeof differing)[number]
+export type ConflictChoice = (typeof differing)[number]
 
 /** What one table gets. */
 export interface TableChange {
@@ -32,7 +32,7 @@ type Records = Parameters<Parameters<Database['transaction']>[0]>[0]
 /** Thrown to leave everything as it was. */
 class DryRun extends Error {}
 
-function keyOf({ table }: WorldTable, row: WorldRow): SQL | undefined {
+function keyOf({ table }: ArchiveTable, row: ArchiveRow): SQL | undefined {
   const columns = getTableColumns(table)
   if (columns.id) return eq(columns.id, row.id)
   return and(
@@ -51,8 +51,14 @@ function refuse(name: string, i: number, message: string): never {
 }
 
 /** An event that happened stays as it is; only that it was voided may be learned. */
-function takeEvent(records: Records, one: WorldTable, here: WorldRow, row: WorldRow, i: number): 'same' | 'voided' {
-  const bare = ({ voidedAt: _, voidReason: __, ...rest }: WorldRow): string => canonicalJson(rest)
+function takeEvent(
+  records: Records,
+  one: ArchiveTable,
+  here: ArchiveRow,
+  row: ArchiveRow,
+  i: number,
+): 'same' | 'voided' {
+  const bare = ({ voidedAt: _, voidReason: __, ...rest }: ArchiveRow): string => canonicalJson(rest)
   if (bare(here) !== bare(row)) {
     refuse(one.name, i, 'This happened here otherwise; what happened is never changed. Nothing was taken in.')
   }
@@ -62,7 +68,7 @@ function takeEvent(records: Records, one: WorldTable, here: WorldRow, row: World
 }
 
 /** A version later than both, so that a form that is open elsewhere is told. */
-function nextVersion(here: WorldRow, row: WorldRow): Record<string, number> {
+function nextVersion(here: ArchiveRow, row: ArchiveRow): Record<string, number> {
   return typeof here.version === 'number' ? { version: Math.max(here.version + 1, Number(row.version)) } : {}
 }
 
@@ -98,13 +104,13 @@ function dropOtherUses(records: Records, world: World): void {
 }
 
 /** Rows of a table by what names each. */
-function rowsByName(records: Records, { table }: WorldTable): Map<string, WorldRow> {
-  const rows = records.select().from(table).all() as WorldRow[]
+function rowsByName(records: Records, { table }: ArchiveTable): Map<string, ArchiveRow> {
+  const rows = records.select().from(table).all() as ArchiveRow[]
   return new Map(rows.map((row) => [rowName(table, row), row]))
 }
 
 /** New rows, some hundred at a time; where the tables forbid one of them, that one is looked for. */
-function addRows(records: Records, one: WorldTable, fresh: readonly { row: WorldRow; i: number }[]): void {
+function addRows(records: Records, one: ArchiveTable, fresh: readonly { row: ArchiveRow; i: number }[]): void {
   for (let from = 0; from < fresh.length; from += CHUNK) {
     const chunk = fresh.slice(from, from + CHUNK)
     try {
@@ -118,11 +124,16 @@ function addRows(records: Records, one: WorldTable, fresh: readonly { row: World
   }
 }
 
-function takeTable(records: Records, one: WorldTable, rows: readonly WorldRow[], standing: Differing): TableChange {
+function importTable(
+  records: Records,
+  one: ArchiveTable,
+  rows: readonly ArchiveRow[],
+  standing: ConflictChoice,
+): TableChange {
   const change = { added: 0, voided: 0, same: 0 }
   const differs: TableChange['differing'][number][] = []
   const standingHere = rowsByName(records, one)
-  const fresh: { row: WorldRow; i: number }[] = []
+  const fresh: { row: ArchiveRow; i: number }[] = []
   for (const [i, row] of rows.entries()) {
     const here = standingHere.get(rowName(one.table, row))
     if (here === undefined) {
@@ -155,14 +166,19 @@ function takeTable(records: Records, one: WorldTable, rows: readonly WorldRow[],
  * @returns what changed, or would
  * @throws FileError where the file tells of an event that happened here otherwise, or comes to what cannot be judged
  */
-export function importWorld(database: Database, world: World, standing: Differing, isTrial: boolean): ImportReport {
+export function importArchive(
+  database: Database,
+  world: World,
+  standing: ConflictChoice,
+  isTrial: boolean,
+): ImportReport {
   let report: ImportReport = []
   const take = (): void =>
     database.transaction(
       (records) => {
-        report = worldTables.map((one) => takeTable(records, one, world.tables[one.name] ?? [], standing))
+        report = archiveTables.map((one) => importTable(records, one, world.tables[one.name] ?? [], standing))
         if (standing === 'theirs') dropOtherUses(records, world)
-        proveRecords(database)
+        validateRecords(database)
         if (isTrial) throw new DryRun()
         // Last of all: a picture without its row is only a file too many.
         for (const [id, base64] of Object.entries(world.files)) {

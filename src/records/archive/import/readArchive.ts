@@ -2,9 +2,9 @@ import { findNodeAtLocation, parseTree, type JSONPath, type ParseError } from 'j
 import type { InputIssue } from '@/core/base/InputError'
 import { z, zodIssues } from '@/core/base/zod'
 import { type World, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
-import { worldSchema } from '@/records/archive/format/archiveSchema'
+import { archiveSchema } from '@/records/archive/format/archiveSchema'
 import { photoTypeOf } from '@/records/repositories/photos'
-import { type FileIssue, FileError, wholeFile } from './FileError'
+import { type FileIssue, FileError, fileFault } from './FileError'
 import { referenceIssues } from './referenceIssues'
 import { unpack } from './unpack'
 
@@ -45,7 +45,7 @@ function brokenLine(text: string): number {
  * @param text - of the file, which is JSON
  * @param issues - with dotted paths
  */
-function withLines(text: string, issues: readonly InputIssue[]): FileIssue[] {
+function addLineNumbers(text: string, issues: readonly InputIssue[]): FileIssue[] {
   const tree = parseTree(text)
   return issues.map((issue) => {
     if (!tree || issue.path === '') return { ...issue, line: null }
@@ -57,7 +57,7 @@ function withLines(text: string, issues: readonly InputIssue[]): FileIssue[] {
   })
 }
 
-const MOST_ISSUES = 20
+const MAX_ISSUES = 20
 
 function parse(text: string): unknown {
   try {
@@ -73,7 +73,7 @@ function notTooDeep<Value>(run: () => Value): Value {
   try {
     return run()
   } catch (error) {
-    if (error instanceof RangeError) throw wholeFile('This file is nested too deep to be an export of Gold Kettle.')
+    if (error instanceof RangeError) throw fileFault('This file is nested too deep to be an export of Gold Kettle.')
     throw error
   }
 }
@@ -83,10 +83,10 @@ const headSchema = z.looseObject({ format: z.literal(FORMAT), version: z.int().m
 /** Says first what the file is, so that one of the wrong kind gets one sentence and not a hundred. */
 function requireOurs(data: unknown): void {
   const head = headSchema.safeParse(data)
-  if (!head.success) throw wholeFile('This is JSON, but not an export of Gold Kettle.')
+  if (!head.success) throw fileFault('This is JSON, but not an export of Gold Kettle.')
   const { version } = head.data
   if (version > FORMAT_VERSION) {
-    throw wholeFile(
+    throw fileFault(
       `This file was written by a newer version of Gold Kettle: its format is ${version}, this version reads up to ${FORMAT_VERSION}.`,
     )
   }
@@ -98,14 +98,14 @@ function requireOurs(data: unknown): void {
  * @param bytes - plain or packed by gzip
  * @throws FileError naming line and field of everything that is wrong, the first twenty
  */
-export function readWorld(bytes: Buffer): World {
+export function readArchive(bytes: Buffer): World {
   const text = unpack(bytes)
   const data = notTooDeep(() => parse(text))
   requireOurs(data)
   const refuse = (issues: readonly InputIssue[]): never => {
-    throw new FileError(withLines(text, issues.slice(0, MOST_ISSUES)))
+    throw new FileError(addLineNumbers(text, issues.slice(0, MAX_ISSUES)))
   }
-  const checked = worldSchema.safeParse(data)
+  const checked = archiveSchema.safeParse(data)
   if (!checked.success) return refuse(zodIssues(checked.error))
   const world = checked.data as World
   const issues = [...referenceIssues(world), ...fileIssues(world)]

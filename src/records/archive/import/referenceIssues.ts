@@ -1,7 +1,7 @@
 import type { InputIssue } from '@/core/base/InputError'
 import { references, rowName } from '@/records/archive/format/references'
 import type { World } from '@/records/archive/format/Archive'
-import { worldTables } from '@/records/archive/format/archiveTables'
+import { archiveTables } from '@/records/archive/format/archiveTables'
 
 /**
  * Rows that stand twice, and rows that name what is not in the file.
@@ -9,8 +9,8 @@ import { worldTables } from '@/records/archive/format/archiveTables'
  * @param world - whose rows are each right in themselves
  */
 export function referenceIssues({ tables }: World): InputIssue[] {
-  const ids = new Map(worldTables.map(({ name }) => [name, new Set((tables[name] ?? []).map(({ id }) => id))]))
-  return worldTables.flatMap(({ name, table }) => {
+  const ids = new Map(archiveTables.map(({ name }) => [name, new Set((tables[name] ?? []).map(({ id }) => id))]))
+  return archiveTables.flatMap(({ name, table }) => {
     const refers = references(table)
     const seen = new Set<string>()
     return (tables[name] ?? []).flatMap((row, i): InputIssue[] => {

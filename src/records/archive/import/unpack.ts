@@ -1,8 +1,8 @@
 import { gunzipSync } from 'node:zlib'
-import { wholeFile } from './FileError'
+import { fileFault } from './FileError'
 
 /** Largest file that is taken in, packed or not: twenty years of records with photographs are less. */
-export const MOST_BYTES = 64 * 1024 * 1024
+export const MAX_BYTES = 64 * 1024 * 1024
 
 const TOO_LARGE = 'This file is too large to be an owner’s records: 64 MiB at most.'
 
@@ -18,10 +18,10 @@ const others: readonly [start: string, sentence: string][] = [
 /** Lets nothing grow beyond the largest size, however small it was packed. */
 function gunzip(bytes: Buffer): Buffer {
   try {
-    return gunzipSync(bytes, { maxOutputLength: MOST_BYTES })
+    return gunzipSync(bytes, { maxOutputLength: MAX_BYTES })
   } catch (error) {
     const { code } = error as NodeJS.ErrnoException
-    throw wholeFile(code === 'ERR_BUFFER_TOO_LARGE' ? TOO_LARGE : 'This packed file is damaged: it cannot be unpacked.')
+    throw fileFault(code === 'ERR_BUFFER_TOO_LARGE' ? TOO_LARGE : 'This packed file is damaged: it cannot be unpacked.')
   }
 }
 
@@ -32,15 +32,15 @@ function gunzip(bytes: Buffer): Buffer {
  * @throws FileError for one too large, of another kind, or that is no text
  */
 export function unpack(bytes: Buffer): string {
-  if (bytes.length > MOST_BYTES) throw wholeFile(TOO_LARGE)
-  if (bytes.length === 0) throw wholeFile('This file is empty.')
+  if (bytes.length > MAX_BYTES) throw fileFault(TOO_LARGE)
+  if (bytes.length === 0) throw fileFault('This file is empty.')
   const head = bytes.toString('latin1', 0, 16)
   const other = others.find(([start]) => head.startsWith(start))
-  if (other) throw wholeFile(other[1])
+  if (other) throw fileFault(other[1])
   const plain = head.startsWith('\x1f\x8b') ? gunzip(bytes) : bytes
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(plain)
   } catch {
-    throw wholeFile('This file is no text: an export of Gold Kettle is JSON.')
+    throw fileFault('This file is no text: an export of Gold Kettle is JSON.')
   }
 }

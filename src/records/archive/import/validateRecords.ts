@@ -4,7 +4,7 @@ import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Database } from '@/records/databaseType'
 import { listRigs } from '@/records/repositories/rigs/rigs'
-import { loadGear } from '@/records/repositories/rigs/rigGear'
+import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { nextTrip } from '@/records/repositories/trips/trips'
 import { FileError } from './FileError'
 
@@ -25,12 +25,12 @@ const anyPlan: TripPlan = {
  *
  * @throws FileError for what core refuses
  */
-export function proveRecords(database: Database): void {
+export function validateRecords(database: Database): void {
   const now = new Date()
   for (const rig of listRigs(database)) {
     try {
       const trip = nextTrip(database, rig.id, format(now, 'yyyy-MM-dd'))
-      const gear = loadGear(database, rig)
+      const gear = loadRigGear(database, rig)
       judgeTrip(gear, trip?.plan ?? anyPlan, now.toISOString())
     } catch (error) {
       if (!(error instanceof InputError)) throw error

@@ -4,7 +4,7 @@ import type { CylinderGear, LevelReading, Weighing } from '@/core/cylinders/cyli
 import { loadFitness } from './cylinderFitness'
 import type { Database } from '@/records/databaseType'
 import { lastLevels } from './levels'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { cylinders } from '@/records/schema/schema'
 import { shutUntil } from '@/records/repositories/trips/swaps'
@@ -131,5 +131,5 @@ export function saveCylinder(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(cylinders.id, id), eq(cylinders.version, version)))
     .run()
-  requireSaved(changes, database.select().from(cylinders).where(eq(cylinders.id, id)).get(), 'cylinder')
+  requireUpdated(changes, database.select().from(cylinders).where(eq(cylinders.id, id)).get(), 'cylinder')
 }

@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { Database } from '@/records/databaseType'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { equipment, equipmentLooks } from '@/records/schema/schema'
 
 export type StoredEquipment = typeof equipment.$inferSelect
@@ -69,7 +69,7 @@ export function saveEquipment(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(equipment.id, id), eq(equipment.version, version)))
     .run()
-  requireSaved(changes, findEquipment(database, id), 'thing')
+  requireUpdated(changes, findEquipment(database, id), 'thing')
 }
 
 export function addEquipmentLook(

@@ -7,7 +7,7 @@ import { marks } from '@/records/schema/schema'
 export type StoredMark = typeof marks.$inferSelect
 
 /** The standing marks of each cylinder, latest first. */
-export function standingMarks(database: Database, cylinderIds: readonly string[]): Map<string, StoredMark[]> {
+export function activeMarks(database: Database, cylinderIds: readonly string[]): Map<string, StoredMark[]> {
   return byCylinder(
     database
       .select()

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { offers } from '@/records/schema/schema'
 
 export type StoredOffer = typeof offers.$inferSelect
@@ -47,5 +47,5 @@ export function saveOffer(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(offers.id, id), eq(offers.version, version)))
     .run()
-  requireSaved(changes, findOffer(database, id), 'price')
+  requireUpdated(changes, findOffer(database, id), 'price')
 }

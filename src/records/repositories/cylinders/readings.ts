@@ -1,7 +1,7 @@
 import { and, inArray, isNull } from 'drizzle-orm'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import { massOfLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import { massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import type { CylinderReading } from '@/core/trip/usage/burnSpans'
 import { swapReadings } from '@/core/trip/usage/swap'
 import type { Database } from '@/records/databaseType'
@@ -41,7 +41,7 @@ export function listReadings(database: Database, cylinders: readonly CylinderGea
       const gear = gears.get(level.cylinderId)
       if (!gear) return []
       const { gas } = kindFacts[gear.kind]
-      const netKg = massOfLevelKg(gas, gear.waterCapacityKg, level.liquidFraction, level.temperatureK)
+      const netKg = massAtLevelKg(gas, gear.waterCapacityKg, level.liquidFraction, level.temperatureK)
       return [{ cylinderId: gear.id, at: level.readAt, netKg, isFill: false }]
     })
   const refilled = filled.map(({ cylinderId, filledAt, netKg }): CylinderReading => ({

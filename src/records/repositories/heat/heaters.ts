@@ -3,10 +3,10 @@ import { randomUUID } from 'node:crypto'
 import { InputError } from '@/core/base/InputError'
 import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
-import type { HeatOfRig } from '@/core/heat/heatFindings'
+import type { RigHeatInput } from '@/core/heat/heatFindings'
 import type { Database } from '@/records/databaseType'
 import { heaters } from '@/records/schema/heatTables'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { listRooms, listWarmUps, type StoredRoom } from './rooms'
 
@@ -59,7 +59,7 @@ export function saveHeater(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(heaters.id, id), eq(heaters.version, version)))
     .run()
-  requireSaved(changes, findHeater(database, id), 'heater')
+  requireUpdated(changes, findHeater(database, id), 'heater')
 }
 
 /** Loss and capacity by the room’s newest log; by its shape without one, or where the log says nothing. */
@@ -80,7 +80,7 @@ function warmthOf(database: Database, { id, shelter }: StoredRoom): RoomWarmth |
 export function listHeat(
   database: Database,
   rigId: string,
-): Pick<HeatOfRig, 'rooms' | 'heaters' | 'heatless'> & { warmth: RoomWarmth | null } {
+): Pick<RigHeatInput, 'rooms' | 'heaters' | 'heatless'> & { warmth: RoomWarmth | null } {
   const rooms = listRooms(database, rigId)
   return {
     rooms: rooms.map(({ id, name, shelter }) => ({ id, name, shelter })),

@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
 import { rooms, warmUps } from '@/records/schema/heatTables'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 
 export type StoredRoom = typeof rooms.$inferSelect
 export type StoredWarmUp = typeof warmUps.$inferSelect
@@ -49,7 +49,7 @@ export function saveRoom(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(rooms.id, id), eq(rooms.version, version)))
     .run()
-  requireSaved(changes, findRoom(database, id), 'room')
+  requireUpdated(changes, findRoom(database, id), 'room')
 }
 
 /** Warm-ups of a room, newest first, the voided ones too. */

@@ -1,10 +1,10 @@
 import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Line } from '@/core/hookup/line/line'
-import { lineChangeWords } from '@/core/hookup/line/lineChanges'
+import { describeLineChanges } from '@/core/hookup/line/lineChanges'
 import type { Database } from '@/records/databaseType'
 import { lineChanges, lines } from '@/records/schema/lineTables'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 
 export type StoredLine = typeof lines.$inferSelect
 export type StoredLineChange = typeof lineChanges.$inferSelect
@@ -37,7 +37,7 @@ export function listLineChanges(database: Database, lineId: string): StoredLineC
 }
 
 function noteChange(database: Database, lineId: string, changedAt: string, before: Line | null, after: Line): void {
-  const words = lineChangeWords(before, after)
+  const words = describeLineChanges(before, after)
   if (words.length === 0) return
   database
     .insert(lineChanges)
@@ -84,7 +84,7 @@ export function saveLine(
       .set({ ...entry, version: version + 1 })
       .where(and(eq(lines.id, id), eq(lines.version, version)))
       .run()
-    requireSaved(changes, before, 'line')
+    requireUpdated(changes, before, 'line')
     if (before && entry.line) noteChange(database, id, changedAt, before.line, entry.line)
   })
 }

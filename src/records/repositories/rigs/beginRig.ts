@@ -12,7 +12,7 @@ import { addCylinder, findCylinder, plainCylinder } from '@/records/repositories
 import type { Database } from '@/records/databaseType'
 import { addEquipment } from '@/records/repositories/cylinders/equipment'
 import { addHeater } from '@/records/repositories/heat/heaters'
-import { addRig, findRig, saveRig, takeRig } from './rigs'
+import { addRig, findRig, saveRig, activateRig } from './rigs'
 import { addTrip, type TripEntry } from '@/records/repositories/trips/trips'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 
@@ -81,7 +81,7 @@ export function beginRig(
 ): { rigId: string; tripId: string | null } {
   return database.transaction(() => {
     const { id: rigId, version } = addRig(database, said.rigName)
-    takeRig(database, rigId)
+    activateRig(database, rigId)
     if (said.cylinder) beginCylinder(database, rigId, said.cylinder, nowIso)
     const kinds = [...new Set(said.burns)]
     const burning = new Map(kinds.map((kind) => [kind, beginAppliance(database, rigId, kind)]))

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { facts, rigs } from '@/records/schema/schema'
 
 export type Rig = typeof rigs.$inferSelect
@@ -19,7 +19,7 @@ export function listArchivedRigs(database: Database): Rig[] {
 const AT_HAND = 'rig at hand'
 
 /** The rig one works at: the one chosen last, else the one that was there first. */
-export function rigAtHand(database: Database): Rig | undefined {
+export function activeRig(database: Database): Rig | undefined {
   const all = database
     .select()
     .from(rigs)
@@ -31,7 +31,7 @@ export function rigAtHand(database: Database): Rig | undefined {
 }
 
 /** Takes another rig to hand. */
-export function takeRig(database: Database, id: string): void {
+export function activateRig(database: Database, id: string): void {
   writeFact(database, AT_HAND, id)
 }
 
@@ -61,7 +61,7 @@ export function saveRig(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(rigs.id, id), eq(rigs.version, version)))
     .run()
-  requireSaved(changes, findRig(database, id), 'rig')
+  requireUpdated(changes, findRig(database, id), 'rig')
 }
 
 /** A fact about the whole file, such as `demo`. */

@@ -7,7 +7,7 @@ import { acceptances } from '@/records/schema/tripTables'
 export type StoredAcceptance = typeof acceptances.$inferSelect
 
 /** What stands accepted on a trip, oldest first. */
-export function standingAcceptances(database: Database, tripId: string): Acceptance[] {
+export function activeAcceptances(database: Database, tripId: string): Acceptance[] {
   return database
     .select({
       id: acceptances.id,

@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { appliances } from '@/records/schema/schema'
 
 export type Appliance = typeof appliances.$inferSelect
@@ -54,5 +54,5 @@ export function saveAppliance(
     .set({ ...entry, version: version + 1 })
     .where(and(eq(appliances.id, id), eq(appliances.version, version)))
     .run()
-  requireSaved(changes, findAppliance(database, id), 'appliance')
+  requireUpdated(changes, findAppliance(database, id), 'appliance')
 }

@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
-import { ranOutLevel } from '@/core/cylinders/contents/liquidLevel'
+import { emptyLevel } from '@/core/cylinders/contents/liquidLevel'
 import type { Database } from '@/records/databaseType'
 import { addLevel } from '@/records/repositories/cylinders/levels'
 import { swaps } from '@/records/schema/tripTables'
@@ -46,7 +46,7 @@ export function addSwap(database: Database, entry: SwapEntry, id: string = rando
   return database.transaction((records) => {
     const { cylinderId, swappedAt, found } = entry
     const level =
-      found === 'empty' ? addLevel(database, { cylinderId, way: 'swap', shown: 0, ...ranOutLevel(swappedAt) }) : null
+      found === 'empty' ? addLevel(database, { cylinderId, way: 'swap', shown: 0, ...emptyLevel(swappedAt) }) : null
     return records
       .insert(swaps)
       .values({ ...entry, id, levelId: level?.id ?? null })

@@ -3,8 +3,8 @@ import { randomUUID } from 'node:crypto'
 import type { Energy, Habit } from '@/core/appliances/habit'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Database } from '@/records/databaseType'
-import { learnedFactors } from './lessons'
-import { requireSaved } from '@/records/repositories/requireSaved'
+import { learnedFactors } from './calibrations'
+import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { appliances, trips, tripUses } from '@/records/schema/schema'
 
 export type Trip = typeof trips.$inferSelect
@@ -143,7 +143,7 @@ export function saveTrip(database: Database, id: string, version: number, entry:
       .set({ ...fields, version: version + 1 })
       .where(and(eq(trips.id, id), eq(trips.version, version)))
       .run()
-    requireSaved(changes, findTrip(database, id)?.row, 'trip')
+    requireUpdated(changes, findTrip(database, id)?.row, 'trip')
     replaceUses(transaction, id, uses)
   })
 }
@@ -159,5 +159,5 @@ export function archiveTrip(database: Database, id: string, version: number, arc
     .set({ archivedAt, version: version + 1 })
     .where(and(eq(trips.id, id), eq(trips.version, version)))
     .run()
-  requireSaved(changes, findTrip(database, id)?.row, 'trip')
+  requireUpdated(changes, findTrip(database, id)?.row, 'trip')
 }

@@ -35,7 +35,7 @@ export function findVerdict(database: Database, id: string): StoredVerdict | und
 }
 
 /** Keeps a verdict, unless the last one kept of the trip rests on the same. */
-export function keepVerdict(
+export function saveVerdict(
   database: Database,
   entry: Omit<StoredVerdict, 'id'>,
   id: string = randomUUID(),

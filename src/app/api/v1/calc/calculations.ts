@@ -19,7 +19,7 @@ import { roomAirSchema } from '@/core/heat/air/roomAirInput'
 import { carbonationGaugePa, carbonationSchema } from '@/core/co2/carbonation'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { readinessSchema } from '@/core/trip/readiness/rigSchema'
-import { vaporisation, vaporisationSchema } from '@/core/vaporization/vaporization'
+import { vaporization, vaporizationSchema } from '@/core/vaporization/vaporization'
 
 /** One calculation of core, ready to be called from outside. */
 export interface Calculation {
@@ -30,16 +30,18 @@ export interface Calculation {
   run: (input: unknown) => object
 }
 
-const LONGEST_BODY = 64 * 1024
+const MAX_BODY_BYTES = 64 * 1024
 
 function calculation<Schema extends z.ZodType>(
   summary: string,
   schema: Schema,
   run: (input: z.output<Schema>) => object,
-  longestBody = LONGEST_BODY,
+  longestBody = MAX_BODY_BYTES,
 ): Calculation {
   return { summary, schema, longestBody, run: (input) => run(schema.parse(input)) }
 }
+
+const vaporizationCalculation = calculation('Draw that a cylinder can keep up', vaporizationSchema, vaporization)
 
 /** Every calculation by name. None of them touches the records. */
 export const calculations: Readonly<Record<string, Calculation>> = {
@@ -83,7 +85,9 @@ export const calculations: Readonly<Record<string, Calculation>> = {
   runtime: calculation('How long propane lasts at a constant draw', runtimeSchema, ({ massKg, inputW }) => ({
     durationS: runtimeS(massKg, inputW),
   })),
-  vaporisation: calculation('Draw that a cylinder can keep up', vaporisationSchema, vaporisation),
+  vaporization: vaporizationCalculation,
+  // The spelling of versions before 0.7, kept for programs that use it.
+  vaporisation: vaporizationCalculation,
   'trip-plan': calculation(
     'A trip hour by hour: what burns, what the cold cylinders can give, and where it falls short',
     tripRunSchema,

@@ -1,9 +1,9 @@
 import { download } from '@/app/api/v1/download'
 import { database } from '@/records/database'
-import { exportWorld } from '@/records/archive/export/exportArchive'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
 /** Everything of the owner as one file. */
 export function GET(): Response {
-  return download(writeWorld(exportWorld(database())), 'gold-kettle.json', 'application/json')
+  return download(serializeArchive(exportArchive(database())), 'gold-kettle.json', 'application/json')
 }

@@ -1,16 +1,16 @@
-import { takeFile } from '@/app/api/v1/takeFile'
+import { receiveUpload } from '@/app/api/v1/receiveUpload'
 import { database } from '@/records/database'
-import { proveBackup } from '@/records/archive/backup/verifyBackup'
+import { verifyBackup } from '@/records/archive/backup/verifyBackup'
 import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 
 /** Puts a backup in the place of the records; a trial proves it and says what it holds. */
 export function POST(request: Request): Promise<Response> {
-  return takeFile(request, (bytes, _, isTrial) => {
+  return receiveUpload(request, (bytes, _, isTrial) => {
     if (!isTrial) {
       const { rigs, rows, photos } = restoreBackup(database(), bytes, new Date().toISOString())
       return { rigs, rows, photos }
     }
-    const { rigs, rows, photos, discard } = proveBackup(bytes)
+    const { rigs, rows, photos, discard } = verifyBackup(bytes)
     discard()
     return { rigs, rows, photos }
   })

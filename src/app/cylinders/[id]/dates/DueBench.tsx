@@ -5,16 +5,16 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearRequalification, type Requalification } from '@/core/cylinders/dates/requalification'
-import { monthWords } from '@/core/time/months'
-import { DueWords } from '@/app/cylinders/DueWords'
+import { formatMonth } from '@/core/time/months'
+import { DueText } from '@/app/cylinders/DueText'
 
-const countedWords = { manufacture: 'made', mark: 'requalified', label: 'made or requalified, by its label' } as const
+const countedLabels = { manufacture: 'made', mark: 'requalified', label: 'made or requalified, by its label' } as const
 
 function lead({ status, dueMonth }: Requalification): { label: string; large: string } {
   if (dueMonth !== null) {
     return {
       label: status === 'overdue' ? 'Could be filled through' : 'May be filled through',
-      large: monthWords(dueMonth),
+      large: formatMonth(dueMonth),
     }
   }
   if (status === 'not-refillable') return { label: 'May be filled', large: 'never' }
@@ -33,12 +33,12 @@ export function DueBench({ gear, today, untilDay }: { gear: CylinderGear; today:
       <p className="mb-0">{label}</p>
       <p className="large mb-1">{large}</p>
       <p className="mb-2">
-        <DueWords {...due} />
+        <DueText {...due} />
         {due.status === 'due-in-trip' && ', which is before the trip is over'}
       </p>
       {due.counted && (
         <p className="mb-2">
-          {countedWords[due.counted.what]} {monthWords(due.counted.from)} + {due.counted.months} months
+          {countedLabels[due.counted.what]} {formatMonth(due.counted.from)} + {due.counted.months} months
         </p>
       )}
       {due.status === 'unknown' && (

@@ -8,10 +8,10 @@ import type { MarkLetter } from '@/core/cylinders/stamps/stampReading'
 import { MonthField } from '@/ui/fields/MonthField'
 import { PhotoField } from '@/ui/fields/PhotoField'
 import { readMonthField } from '@/ui/fields/readMonthField'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 const letters: readonly { value: string; letter: MarkLetter; words: string }[] = [
   { value: 'E', letter: 'E', words: 'E: external visual' },
@@ -23,9 +23,9 @@ const letters: readonly { value: string; letter: MarkLetter; words: string }[] =
 export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; name: string; thisMonth: string }) {
   const say = useNotice()
   const { save, saving, issueAt, settle } = useSave(addMarkAction)
-  const [month, setMonth] = useKept(`mark ${cylinderId} month`, '')
+  const [month, setMonth] = useSessionState(`mark ${cylinderId} month`, '')
   const [letter, setLetter] = useState('E')
-  const [requalifier, setRequalifier] = useKept(`mark ${cylinderId} requalifier`, '')
+  const [requalifier, setRequalifier] = useSessionState(`mark ${cylinderId} requalifier`, '')
   const [form, setForm] = useState<'stamp' | 'sticker'>('stamp')
   const [photo, setPhoto] = useState<string | null>(null)
   const [asked, setAsked] = useState(false)
@@ -106,7 +106,7 @@ export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; 
         </div>
         <PhotoField label="Photo of it" photo={photo} onPhoto={setPhoto} issue={issueAt('photo')} />
       </div>
-      <SaveLine label="Save the mark" saving={saving} dirty={month !== ''} />
+      <SaveBar label="Save the mark" saving={saving} dirty={month !== ''} />
     </form>
   )
 }

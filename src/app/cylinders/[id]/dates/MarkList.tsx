@@ -1,4 +1,4 @@
-import { monthWords } from '@/core/time/months'
+import { formatMonth } from '@/core/time/months'
 import type { MarkLetter } from '@/core/cylinders/stamps/stampReading'
 
 /** A mark as the list shows it. */
@@ -30,7 +30,7 @@ export function MarkList({ marks }: { marks: readonly ListedMark[] }) {
               {letter}
             </span>
             <span>
-              {monthWords(month)}, by a {form}
+              {formatMonth(month)}, by a {form}
               {photoId && (
                 <>
                   {' · '}

@@ -2,7 +2,7 @@ import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { tripEndDay } from '@/core/time/tripClock'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { listMarks } from '@/records/repositories/cylinders/marks'
 import { database } from '@/records/database'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
@@ -15,7 +15,7 @@ export const metadata: Metadata = { title: 'Dates' }
 
 export default async function DatesPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear, row } = requireCylinder((await params).id)
-  const { nowIso, trip } = loadWorld()
+  const { nowIso, trip } = loadRigSnapshot()
   const today = nowIso.slice(0, 10)
   const untilDay = trip ? tripEndDay(trip.row.startDay, trip.row.nights) : today
   const dated = gear.kind !== 'onboard' && gear.kind !== 'bottle'

@@ -13,7 +13,7 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 import { HeatChart } from './HeatChart'
 import { HeatTable } from './HeatTable'
 
@@ -54,7 +54,7 @@ export function HeatBench({
   const { gas, small } = kindFacts[gear.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const held = gearContents(gear)
-  const [text, setText] = useKept(`heat ${gear.id}`, '')
+  const [text, setText] = useSessionState(`heat ${gear.id}`, '')
   const typed = readQuantity(text, role, system)
   const netKg = typed.value ?? held?.netKg ?? gearLimitKg(gear)
   const whose = typed.value !== null ? 'as typed' : held ? 'as last measured' : 'as if full, since nobody measured it'

@@ -6,7 +6,7 @@ import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { unitOf } from '@/core/units/unitTable'
 import { axisMarks } from '@/ui/figures/axisMarks'
-import { shownIn } from '@/ui/fields/shownIn'
+import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 const INK = '#17302b'
@@ -24,14 +24,14 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
   const { system } = useUnits()
   const { curve, relief, fiveQuarters } = figures
   const data = curve.points.map(({ temperatureK, gaugePa, liquidFraction }) => ({
-    temperature: shownIn({ value: temperatureK, role: 'temperature' }, system),
-    pressure: shownIn({ value: Math.max(gaugePa, 0), role: 'cylinderPressure' }, system),
+    temperature: displayedIn({ value: temperatureK, role: 'temperature' }, system),
+    pressure: displayedIn({ value: Math.max(gaugePa, 0), role: 'cylinderPressure' }, system),
     level: liquidFraction === null ? null : liquidFraction * 100,
     temperatureK,
     gaugePa,
   }))
-  const at = (kelvin: number): number => shownIn({ value: kelvin, role: 'temperature' }, system)
-  const press = (pa: number): number => shownIn({ value: pa, role: 'cylinderPressure' }, system)
+  const at = (kelvin: number): number => displayedIn({ value: kelvin, role: 'temperature' }, system)
+  const press = (pa: number): number => displayedIn({ value: pa, role: 'cylinderPressure' }, system)
   const top = press(relief.gaugePa) * 1.25
   const from = data[0]?.temperature ?? 0
   const to = data.at(-1)?.temperature ?? 1

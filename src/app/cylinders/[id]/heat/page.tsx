@@ -1,12 +1,12 @@
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { HeatBench } from './HeatBench'
 
 export const metadata: Metadata = { title: 'Hot car, cold night' }
 
 export default async function HeatPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear, row } = requireCylinder((await params).id)
-  const { trip } = loadWorld()
+  const { trip } = loadRigSnapshot()
   return <HeatBench gear={gear} plateReliefPa={row.reliefGaugePa} altitudeM={trip?.row.altitudeM ?? 0} />
 }

@@ -4,23 +4,23 @@ import Form from 'react-bootstrap/Form'
 import { voidEventAction } from '@/actions/events'
 import { recordLevelAction } from '@/actions/measuring'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { FIXED_TANK_FULL, type FullMark, fixedTankFullM3 } from '@/core/cylinders/contents/liquidLevel'
+import { FIXED_TANK_FULL, type FullMark, fixedTankLimitM3 } from '@/core/cylinders/contents/liquidLevel'
 import { SIXTY_F_K } from '@/core/units/convert'
-import { learnedGauge, type MeteredFill } from '@/core/cylinders/contents/learnedGauge'
+import { calibrateGauge, type MeteredFill } from '@/core/cylinders/contents/calibrateGauge'
 import { Amount } from '@/ui/figures/Amount'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useKept } from '@/ui/state/useKept'
-import { GaugeTells } from './GaugeTells'
+import { useSessionState } from '@/ui/state/useSessionState'
+import { PressureGaugeCard } from './PressureGaugeCard'
 import { readLevel, type LevelTexts } from './readLevel'
 
-const fullMarkWords: readonly [FullMark, string][] = [
+const fullMarkLabels: readonly [FullMark, string][] = [
   ['usable', 'its full is the legal full, 80 % of the inside'],
   ['eighths', 'eighths of that'],
   ['whole', 'percent of the whole inside'],
@@ -41,7 +41,7 @@ export function LevelBench({
   const { system } = useUnits()
   const say = useNotice()
   const { save, saving, issueAt, settle } = useSave(recordLevelAction)
-  const [texts, setTexts] = useKept<LevelTexts>(`level ${gear.id}`, {
+  const [texts, setTexts] = useSessionState<LevelTexts>(`level ${gear.id}`, {
     way: gear.kind === 'onboard' ? 'gauge' : 'height',
     shown: '',
     fullMark: fullMark ?? 'usable',
@@ -59,7 +59,7 @@ export function LevelBench({
   const shown = readQuantity(texts.shown, 'share', system).value
   const learned =
     fills.length > 0 && texts.way === 'gauge' && shown !== null && shown >= 0 && shown <= 1
-      ? learnedGauge(fills, fixedTankFullM3(gear.waterCapacityKg), shown)
+      ? calibrateGauge(fills, fixedTankLimitM3(gear.waterCapacityKg), shown)
       : null
   const quantity = (name: 'shown' | 'height' | 'diameter' | 'length' | 'temperature') => ({
     text: texts[name],
@@ -131,7 +131,7 @@ export function LevelBench({
                     value={texts.fullMark}
                     onChange={(event) => set({ fullMark: event.target.value as FullMark })}
                   >
-                    {fullMarkWords.map(([mark, words]) => (
+                    {fullMarkLabels.map(([mark, words]) => (
                       <option key={mark} value={mark}>
                         {words}
                       </option>
@@ -200,9 +200,9 @@ export function LevelBench({
               .
             </p>
           )}
-          <SaveLine label="Save the reading" saving={saving} dirty={read.toSave !== null} />
+          <SaveBar label="Save the reading" saving={saving} dirty={read.toSave !== null} />
         </div>
-        <GaugeTells
+        <PressureGaugeCard
           altitudeM={altitudeM}
           temperatureK={readQuantity(texts.temperature, 'temperature', system).value ?? SIXTY_F_K}
         />

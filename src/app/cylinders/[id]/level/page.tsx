@@ -1,14 +1,14 @@
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 import { meteredFills } from '@/app/cylinders/meteredFills'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { LevelBench } from './LevelBench'
 
 export const metadata: Metadata = { title: 'Gauge and level' }
 
 export default async function LevelPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear, row } = requireCylinder((await params).id)
-  const { trip } = loadWorld()
+  const { trip } = loadRigSnapshot()
   return (
     <LevelBench
       gear={gear}

@@ -2,11 +2,11 @@
 
 import Form from 'react-bootstrap/Form'
 import { clearCylinderAction } from '@/actions/condition'
-import { Moment } from '@/ui/figures/Moment'
-import { SaveLine } from '@/ui/fields/SaveLine'
+import { DateTime } from '@/ui/figures/DateTime'
+import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useSave } from '@/ui/state/useSave'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 /** What put it out of service, and who may say that it is back. */
 export function ClearForm({
@@ -21,8 +21,8 @@ export function ClearForm({
   retiredAt: string
 }) {
   const { save, saving, issueAt } = useSave(clearCylinderAction)
-  const [clearedBy, setClearedBy] = useKept(`clear ${cylinderId} clearedBy`, '')
-  const [note, setNote] = useKept(`clear ${cylinderId} note`, '')
+  const [clearedBy, setClearedBy] = useSessionState(`clear ${cylinderId} clearedBy`, '')
+  const [note, setNote] = useSessionState(`clear ${cylinderId} note`, '')
   return (
     <form
       className="verdict stop clear-form"
@@ -37,7 +37,7 @@ export function ClearForm({
       <div>
         <strong>Out of service</strong>
         <p>
-          {name}, since <Moment iso={retiredAt} />. Not so: {found.join('; ').toLowerCase()}. It is neither used nor
+          {name}, since <DateTime iso={retiredAt} />. Not so: {found.join('; ').toLowerCase()}. It is neither used nor
           filled. A licensed inspector or dealer looks at it; only his word brings it back.
         </p>
         <div className="fields mt-2">
@@ -62,7 +62,7 @@ export function ClearForm({
             {issueAt('note') && <p className="issue mb-0">{issueAt('note')}</p>}
           </div>
         </div>
-        <SaveLine label="Back into service" saving={saving} dirty={false} />
+        <SaveBar label="Back into service" saving={saving} dirty={false} />
       </div>
     </form>
   )

@@ -1,17 +1,17 @@
 import type { Metadata } from 'next'
-import { judgeLookOver, lookOverItems } from '@/core/cylinders/inspection/lookOverItems'
+import { evaluateInspection, inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
-import { DueWords } from '@/app/cylinders/DueWords'
-import { loadWorld } from '@/app/shared/world'
+import { DueText } from '@/app/cylinders/DueText'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { ClearForm } from './ClearForm'
-import { LookForm } from './LookForm'
+import { InspectionForm } from './InspectionForm'
 
 export const metadata: Metadata = { title: 'Look-over' }
 
-export default async function LookOverPage({ params }: { params: Promise<{ id: string }> }) {
+export default async function InspectionPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear } = requireCylinder((await params).id)
-  const { nowIso } = loadWorld()
+  const { nowIso } = loadRigSnapshot()
   const { retiredBy, lastLook } = gear.fitness
   return (
     <>
@@ -19,18 +19,18 @@ export default async function LookOverPage({ params }: { params: Promise<{ id: s
         <ClearForm
           cylinderId={gear.id}
           name={gear.name}
-          found={judgeLookOver(gear.kind, retiredBy.answers).retiring.map(({ title }) => title)}
+          found={evaluateInspection(gear.kind, retiredBy.answers).disqualifying.map(({ title }) => title)}
           retiredAt={retiredBy.lookedAt}
         />
       )}
       <p className="mb-2">
-        First the date: <DueWords {...gearRequalification(gear, nowIso.slice(0, 10))} />
+        First the date: <DueText {...gearRequalification(gear, nowIso.slice(0, 10))} />
       </p>
-      <LookForm
+      <InspectionForm
         key={lastLook?.lookedAt ?? 'first'}
         cylinderId={gear.id}
         name={gear.name}
-        items={lookOverItems(gear.kind)}
+        items={inspectionItems(gear.kind)}
         last={lastLook}
       />
     </>

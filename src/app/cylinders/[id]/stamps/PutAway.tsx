@@ -6,7 +6,7 @@ import { archiveCylinderAction } from '@/actions/cylinders'
 import { useSave } from '@/ui/state/useSave'
 
 /** Sold, scrapped or given away: off the shelf, its history kept. */
-export function PutAway({ id, version }: { id: string; version: number }) {
+export function ArchiveButton({ id, version }: { id: string; version: number }) {
   const router = useRouter()
   const { save, saving } = useSave(archiveCylinderAction)
   return (

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/cylinders/requireCylinder'
 import { StampForm } from '@/app/cylinders/StampForm'
-import { loadWorld } from '@/app/shared/world'
-import { PutAway } from './PutAway'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { ArchiveButton } from './PutAway'
 
 export const metadata: Metadata = { title: 'Stamps' }
 
@@ -10,8 +10,8 @@ export default async function StampsPage({ params }: { params: Promise<{ id: str
   const { row } = requireCylinder((await params).id)
   return (
     <>
-      <StampForm rigId={row.rigId} stored={row} thisMonth={loadWorld().nowIso.slice(0, 7)} />
-      <PutAway id={row.id} version={row.version} />
+      <StampForm rigId={row.rigId} stored={row} thisMonth={loadRigSnapshot().nowIso.slice(0, 7)} />
+      <ArchiveButton id={row.id} version={row.version} />
     </>
   )
 }

@@ -1,11 +1,11 @@
 import { problem } from '@/app/api/v1/problem'
-import { loadWorld } from '@/app/shared/world'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { dueDates } from '@/core/trip/tasks/dueDates'
 import { calendarOf } from '@/app/log/dates/calendarOf'
 
 /** The rig’s dates as a calendar file. */
 export function GET(): Response {
-  const { rig, gear, nowIso } = loadWorld()
+  const { rig, gear, nowIso } = loadRigSnapshot()
   if (!rig) return problem(404, 'There is no rig yet, so there are no dates.')
   return new Response(calendarOf(dueDates(gear, nowIso.slice(0, 10)), rig.name), {
     headers: {

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { codePath, tripCardOf } from '@/app/trips/card/tripCardOf'
-import { TripTop } from '@/app/trips/TripTop'
-import { tripWorld } from '@/app/trips/tripWorld'
+import { TripHeader } from '@/app/trips/TripHeader'
+import { tripPageData } from '@/app/trips/tripPageData'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { emergencies } from '@/ui/shell/emergencies'
 import { PrintButton } from './PrintButton'
@@ -9,13 +9,13 @@ import { PrintButton } from './PrintButton'
 export const metadata: Metadata = { title: 'Trip card' }
 
 export default async function CardPage({ params }: { params: Promise<{ id: string }> }) {
-  const world = tripWorld((await params).id)
+  const world = tripPageData((await params).id)
   const { head, blocks, system, code } = await tripCardOf(world)
   const { id } = world.row
   return (
     <>
       <div className="not-printed">
-        <TripTop trip={world.row} isNext={world.isNext} />
+        <TripHeader trip={world.row} isNext={world.isNext} />
         <p className="card-tools">
           <PrintButton />
           <a className="btn btn-quiet" href={`/trips/${id}/card/pdf`} download>

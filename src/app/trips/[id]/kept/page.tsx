@@ -1,20 +1,20 @@
 import type { Metadata } from 'next'
-import { TripTop } from '@/app/trips/TripTop'
-import { tripWorld } from '@/app/trips/tripWorld'
+import { TripHeader } from '@/app/trips/TripHeader'
+import { tripPageData } from '@/app/trips/tripPageData'
 import { database } from '@/records/database'
 import { listVerdicts } from '@/records/repositories/trips/verdicts'
 import { MarkedItem } from '@/ui/figures/MarkedItem'
-import { Moment } from '@/ui/figures/Moment'
-import { stateWords } from '@/ui/figures/StateMark'
+import { DateTime } from '@/ui/figures/DateTime'
+import { stateLabels } from '@/ui/figures/StateMark'
 
 export const metadata: Metadata = { title: 'Verdicts kept' }
 
 export default async function KeptPage({ params }: { params: Promise<{ id: string }> }) {
-  const { row, isNext } = tripWorld((await params).id)
+  const { row, isNext } = tripPageData((await params).id)
   const kept = listVerdicts(database(), row.id)
   return (
     <>
-      <TripTop trip={row} isNext={isNext} />
+      <TripHeader trip={row} isNext={isNext} />
       <p>
         Each verdict that was read is kept with everything it rested on, so that it can be shown later. Nothing of it is
         ever changed.
@@ -25,12 +25,12 @@ export default async function KeptPage({ params }: { params: Promise<{ id: strin
             key={id}
             state={verdict}
             tone={verdict === 'ready' ? 'note' : verdict}
-            title={stateWords[verdict]}
+            title={stateLabels[verdict]}
             href={`/trips/${row.id}/kept/${id}`}
             label="What it rested on"
           >
             <p className="hint">
-              <Moment iso={judgedAt} />
+              <DateTime iso={judgedAt} />
             </p>
           </MarkedItem>
         ))}

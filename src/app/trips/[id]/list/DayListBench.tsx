@@ -4,9 +4,9 @@ import { Link } from '@/ui/shell/Link'
 import Form from 'react-bootstrap/Form'
 import { useTicks, type LoggedTick, type RunOf } from '@/app/shared/useTicks'
 import type { DayList, Errand } from '@/core/trip/tasks/dayList'
-import { errandPlaces, errandPlaceWords } from '@/core/trip/tasks/errandFacts'
+import { errandPlaces, errandPlaceLabels } from '@/core/trip/tasks/errandFacts'
 import { Amount, BigAmount, PhraseText } from '@/ui/figures/Amount'
-import { Moment } from '@/ui/figures/Moment'
+import { DateTime } from '@/ui/figures/DateTime'
 import { remedyHref } from '@/ui/figures/remedyHref'
 import { StateMark } from '@/ui/figures/StateMark'
 
@@ -32,7 +32,7 @@ function ErrandRow({
           {tickedAt !== null && (
             <>
               {' '}
-              Ticked <Moment iso={tickedAt} />; it stays here until it is entered at its place.
+              Ticked <DateTime iso={tickedAt} />; it stays here until it is entered at its place.
             </>
           )}
         </p>
@@ -86,8 +86,8 @@ export function DayListBench({
         </p>
       </div>
       {places.map((place) => (
-        <section key={place} aria-label={errandPlaceWords[place]} className="mt-3">
-          <h2>{errandPlaceWords[place]}</h2>
+        <section key={place} aria-label={errandPlaceLabels[place]} className="mt-3">
+          <h2>{errandPlaceLabels[place]}</h2>
           <ul className="errands">
             {list.errands
               .filter((errand) => errand.place === place)

@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
 import { gasPrices } from '@/app/shared/gasPrices'
-import { TripTop } from '@/app/trips/TripTop'
-import { tripWorld } from '@/app/trips/tripWorld'
+import { TripHeader } from '@/app/trips/TripHeader'
+import { tripPageData } from '@/app/trips/tripPageData'
 import { dayList } from '@/core/trip/tasks/dayList'
 import { fillableIds } from '@/core/run/analysis/fillBefore'
 import { DayListBench } from './DayListBench'
@@ -10,22 +10,17 @@ import { DayListBench } from './DayListBench'
 export const metadata: Metadata = { title: 'The day’s list' }
 
 /** Errands go on over some days. */
-const LONGEST_MS = 14 * 86_400_000
+const MAX_MS = 14 * 86_400_000
 
 export default async function DayListPage({ params }: { params: Promise<{ id: string }> }) {
-  const { row, gear, judgement, ready, nowIso, isNext, offers } = tripWorld((await params).id)
+  const { row, gear, judgement, ready, nowIso, isNext, offers } = tripPageData((await params).id)
   const fillable = fillableIds(gear.cylinders, nowIso.slice(0, 10))
   const list = dayList(ready.answered, judgement.balances, fillable, gasPrices(offers))
   const run = { rigId: row.rigId, procedure: 'day list', subjectId: row.id }
   return (
     <>
-      <TripTop trip={row} isNext={isNext} />
-      <DayListBench
-        run={run}
-        list={list}
-        logged={ticksGoingOn(run, nowIso, LONGEST_MS)}
-        hasPrices={offers.length > 0}
-      />
+      <TripHeader trip={row} isNext={isNext} />
+      <DayListBench run={run} list={list} logged={ticksGoingOn(run, nowIso, MAX_MS)} hasPrices={offers.length > 0} />
     </>
   )
 }

@@ -2,11 +2,11 @@
 
 import { SwapEntry, type SwapCylinder } from '@/app/trips/swap/SwapEntry'
 import { useTicks, type LoggedTick, type RunOf } from '@/app/shared/useTicks'
-import { tripProcedures, tripProcedureWords, type TripProcedure } from '@/core/trip/procedures/tripSteps'
+import { tripProcedures, tripProcedureLabels, type TripProcedure } from '@/core/trip/procedures/tripSteps'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { Choice } from '@/ui/fields/Choice'
 import { StepRail } from '@/ui/shell/StepRail'
-import { useKept } from '@/ui/state/useKept'
+import { useSessionState } from '@/ui/state/useSessionState'
 
 /** One procedure with what of it was ticked. */
 export interface ProcedureRail {
@@ -21,7 +21,7 @@ function Rail({ rail: { procedure, run, steps, logged } }: { rail: ProcedureRail
   const left = steps.filter(({ id }) => !ticking.ticks.some(({ stepId }) => stepId === id)).length
   return (
     <>
-      <StepRail label={tripProcedureWords[procedure]} steps={steps} {...ticking} />
+      <StepRail label={tripProcedureLabels[procedure]} steps={steps} {...ticking} />
       <p role="status" className="word-state">
         {left === 0 ? 'All done. It stands in the logbook.' : `${left} of ${steps.length} left.`}
       </p>
@@ -37,7 +37,7 @@ export function StepsBench({
   rails: readonly ProcedureRail[]
   cylinders: readonly SwapCylinder[]
 }) {
-  const [chosen, setChosen] = useKept<TripProcedure>('trip procedure', 'before', true)
+  const [chosen, setChosen] = useSessionState<TripProcedure>('trip procedure', 'before', true)
   const rail = rails.find(({ procedure }) => procedure === chosen) ?? rails[0]
   return (
     <>
@@ -46,7 +46,7 @@ export function StepsBench({
           id="procedure"
           label="Which"
           value={chosen}
-          options={tripProcedures.map((one) => [one, tripProcedureWords[one]] as const)}
+          options={tripProcedures.map((one) => [one, tripProcedureLabels[one]] as const)}
           set={setChosen}
         />
       </div>

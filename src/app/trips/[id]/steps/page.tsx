@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
 import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
 import { swapCylinders } from '@/app/trips/swap/swapCylinders'
-import { TripTop } from '@/app/trips/TripTop'
-import { tripWorld } from '@/app/trips/tripWorld'
+import { TripHeader } from '@/app/trips/TripHeader'
+import { tripPageData } from '@/app/trips/tripPageData'
 import { stepsFacts } from '@/core/trip/procedures/stepsFacts'
 import { tripProcedures, tripSteps } from '@/core/trip/procedures/tripSteps'
 import { StepsBench } from './StepsBench'
@@ -10,7 +10,7 @@ import { StepsBench } from './StepsBench'
 export const metadata: Metadata = { title: 'Step by step' }
 
 export default async function StepsPage({ params }: { params: Promise<{ id: string }> }) {
-  const { row, plan, gear, nowIso, isNext } = tripWorld((await params).id)
+  const { row, plan, gear, nowIso, isNext } = tripPageData((await params).id)
   const facts = stepsFacts(gear, plan)
   const rails = tripProcedures.map((procedure) => {
     const run = { rigId: row.rigId, procedure: `trip ${procedure}`, subjectId: row.id }
@@ -18,7 +18,7 @@ export default async function StepsPage({ params }: { params: Promise<{ id: stri
   })
   return (
     <>
-      <TripTop trip={row} isNext={isNext} />
+      <TripHeader trip={row} isNext={isNext} />
       <StepsBench rails={rails} cylinders={swapCylinders(gear.cylinders)} />
     </>
   )

@@ -1,26 +1,26 @@
 import type { Metadata } from 'next'
-import { lessonsOf } from '@/actions/shared/lessonsOf'
+import { calibrationsOfTrip } from '@/actions/shared/calibrationsOfTrip'
 import { SwapEntry } from '@/app/trips/swap/SwapEntry'
 import { swapCylinders } from '@/app/trips/swap/swapCylinders'
-import { TripTop } from '@/app/trips/TripTop'
-import { tripWorld } from '@/app/trips/tripWorld'
+import { TripHeader } from '@/app/trips/TripHeader'
+import { tripPageData } from '@/app/trips/tripPageData'
 import { nightsLeft } from '@/core/trip/usage/remainingTrip'
 import { database } from '@/records/database'
-import { listLessons } from '@/records/repositories/trips/lessons'
-import { LessonBench } from './LessonBench'
+import { listCalibrations } from '@/records/repositories/trips/calibrations'
+import { CalibrationBench } from './CalibrationBench'
 
 export const metadata: Metadata = { title: 'On the way' }
 
 export default async function WayPage({ params }: { params: Promise<{ id: string }> }) {
-  const world = tripWorld((await params).id)
+  const world = tripPageData((await params).id)
   const { row, plan, judgement, isNext } = world
-  const answered = listLessons(database(), row.id).filter(({ voidedAt }) => voidedAt === null)
+  const answered = listCalibrations(database(), row.id).filter(({ voidedAt }) => voidedAt === null)
   return (
     <>
-      <TripTop trip={row} isNext={isNext} />
-      <LessonBench
+      <TripHeader trip={row} isNext={isNext} />
+      <CalibrationBench
         tripId={row.id}
-        found={lessonsOf(world)}
+        found={calibrationsOfTrip(world)}
         learned={plan.learned ?? {}}
         answered={answered}
         balances={judgement.balances}

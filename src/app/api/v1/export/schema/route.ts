@@ -1,6 +1,6 @@
-import { worldJsonSchema } from '@/records/archive/format/archiveSchema'
+import { archiveJsonSchema } from '@/records/archive/format/archiveSchema'
 
 /** The JSON Schema of the open format. */
 export function GET(): Response {
-  return Response.json(worldJsonSchema(), { headers: { 'content-type': 'application/schema+json' } })
+  return Response.json(archiveJsonSchema(), { headers: { 'content-type': 'application/schema+json' } })
 }

@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { nightsWords } from '@/app/shared/nightsWords'
+import { formatNights } from '@/app/shared/formatNights'
 import { programVersion } from '@/actions/shared/programVersion'
-import { TripTop } from '@/app/trips/TripTop'
-import { tripWorld } from '@/app/trips/tripWorld'
+import { TripHeader } from '@/app/trips/TripHeader'
+import { tripPageData } from '@/app/trips/tripPageData'
 import { cardCylinders } from '@/core/trip/card/cardBlocks'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
@@ -11,29 +11,29 @@ import { database } from '@/records/database'
 import { findVerdict } from '@/records/repositories/trips/verdicts'
 import { PhraseText } from '@/ui/figures/Amount'
 import { FindingList } from '@/ui/figures/FindingList'
-import { Moment } from '@/ui/figures/Moment'
-import { StateMark, stateWords } from '@/ui/figures/StateMark'
+import { DateTime } from '@/ui/figures/DateTime'
+import { StateMark, stateLabels } from '@/ui/figures/StateMark'
 
 export const metadata: Metadata = { title: 'A verdict kept' }
 
 export default async function OneVerdictPage({ params }: { params: Promise<{ id: string; verdictId: string }> }) {
   const { id, verdictId } = await params
-  const { row, isNext } = tripWorld(id)
+  const { row, isNext } = tripPageData(id)
   const stored = findVerdict(database(), verdictId)
   if (stored?.tripId !== id) notFound()
   const { program, gear, plan, acceptances, findings } = stored.kept
   const again = judgeTrip(gear, plan, stored.judgedAt)
-  const { cameUp, mended } = findingChanges(findings, again.findings)
-  const isSame = cameUp.length === 0 && mended.length === 0
+  const { added, resolved } = findingChanges(findings, again.findings)
+  const isSame = added.length === 0 && resolved.length === 0
   return (
     <>
-      <TripTop trip={row} isNext={isNext} />
+      <TripHeader trip={row} isNext={isNext} />
       <div className={`verdict ${stored.verdict}`}>
         <StateMark state={stored.verdict} size={56} />
         <div>
-          <strong>{stateWords[stored.verdict]}</strong>
+          <strong>{stateLabels[stored.verdict]}</strong>
           <p>
-            As given <Moment iso={stored.judgedAt} /> by version {program}.{' '}
+            As given <DateTime iso={stored.judgedAt} /> by version {program}.{' '}
             {isSame
               ? `Judged again from the same entries by version ${programVersion()}: the same.`
               : `Judged again from the same entries by version ${programVersion()}, it would differ: the rules of the program have changed since.`}
@@ -55,8 +55,8 @@ export default async function OneVerdictPage({ params }: { params: Promise<{ id:
               </li>
             ))}
             <li>
-              {nightsWords(plan.nights)} from {plan.startDay}, {plan.uses.length} appliances, {gear.lines.length} lines,{' '}
-              {gear.heat.heaters.length} heaters, {gear.equipment.length} things that age.
+              {formatNights(plan.nights)} from {plan.startDay}, {plan.uses.length} appliances, {gear.lines.length}{' '}
+              lines, {gear.heat.heaters.length} heaters, {gear.equipment.length} things that age.
             </li>
             <li>Weather: {plan.forecast?.name || 'as entered'}.</li>
             {acceptances.map(({ id: key, sentence, reason }) => (

@@ -1,13 +1,13 @@
 import { download } from '@/app/api/v1/download'
 import { problem } from '@/app/api/v1/problem'
 import { database } from '@/records/database'
-import { exportWorld } from '@/records/archive/export/exportArchive'
+import { exportArchive } from '@/records/archive/export/exportArchive'
 import { findRig } from '@/records/repositories/rigs/rigs'
-import { writeWorld } from '@/records/archive/export/writeArchive'
+import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
 /** One rig to be given away: its gear without history, trips, prices and pictures. */
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params
   if (!findRig(database(), id)) return problem(404, 'There is no such rig.')
-  return download(writeWorld(exportWorld(database(), id)), 'rig.json', 'application/json')
+  return download(serializeArchive(exportArchive(database(), id)), 'rig.json', 'application/json')
 }

@@ -1,0 +1,48 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { planOpenings } from '@/core/heat/ventilation/planOpenings'
+import { Amount } from '@/ui/figures/Amount'
+import type { RoomEditor } from '@/app/heat/useRoom'
+
+/** Which windows to open how far, until what the heaters want stands open. */
+export function OpeningAdvice({ desk, neededM2 }: { desk: RoomEditor; neededM2: number }) {
+  const { room } = desk.shelter
+  const plan = planOpenings(room, neededM2)
+  if (neededM2 === 0 || (plan.suffices && plan.steps.length === 0)) return null
+  return (
+    <div className="how-far plate" role="status">
+      <p className="mb-1">
+        <strong>{plan.suffices ? 'Open them so:' : 'Wide open they are not enough:'}</strong>
+      </p>
+      <ul className="mb-2">
+        {plan.steps.map(({ openingId, name, openM }) => (
+          <li key={openingId}>
+            {name} to{' '}
+            <b>
+              <Amount quantity={{ value: openM, role: 'length' }} />
+            </b>
+          </li>
+        ))}
+      </ul>
+      {plan.suffices ? (
+        <Button
+          variant="quiet"
+          size="sm"
+          onClick={() =>
+            desk.setRoom({
+              openings: room.openings.map((opening) => ({
+                ...opening,
+                openM: plan.steps.find(({ openingId }) => openingId === opening.id)?.openM ?? opening.openM,
+              })),
+            })
+          }
+        >
+          Write that in
+        </Button>
+      ) : (
+        <p className="mb-0">Another opening, a smaller heater, or none in this room.</p>
+      )}
+    </div>
+  )
+}

@@ -1,0 +1,73 @@
+import { redirect } from 'next/navigation'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import type { Line } from '@/core/hookup/line/line'
+import type { PartType } from '@/core/hookup/catalogue/partType'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
+import { tripEndDay } from '@/core/time/tripClock'
+import { SIXTY_F_K } from '@/core/units/convert'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { database } from '@/records/database'
+import { listLineChanges, listLines, type StoredLine, type StoredLineChange } from '@/records/repositories/lines/lines'
+
+/** What the address chooses. */
+export type LineSearch = Promise<{ line?: string | string[]; about?: string | string[] }>
+
+/** Something of the rig that a part of a line can be. */
+export interface RigThing {
+  id: string
+  name: string
+  inputW?: number
+  holdsKg?: number
+}
+
+/** What every bench of the hook-up is given. */
+export interface HookupPageData {
+  rigId: string
+  lines: readonly Pick<StoredLine, 'id' | 'name'>[]
+  chosen: { id: string; name: string; version: number; line: Line } | null
+  about: string | null
+  changes: readonly StoredLineChange[]
+  cylinders: readonly RigThing[]
+  appliances: readonly RigThing[]
+  equipment: readonly RigThing[]
+  /** The owner's own parts, of every line. */
+  ownTypes: readonly PartType[]
+  temperatureK: number
+  altitudeM: number
+  atmospherePa: number
+  untilMonth: string
+  thisMonth: string
+}
+
+/** The line the address names, else the first; none when a new one is asked for. */
+export async function hookupPageData(search: LineSearch): Promise<HookupPageData> {
+  const { rig, cylinders, appliances, equipment, trip, nowIso } = loadRigSnapshot()
+  if (!rig) redirect('/')
+  const { line: asked, about } = await search
+  const records = database()
+  const rows = listLines(records, rig.id)
+  const row = asked === 'new' ? undefined : (rows.find(({ id }) => id === asked) ?? rows[0])
+  const altitudeM = trip?.plan.altitudeM ?? 0
+  return {
+    rigId: rig.id,
+    lines: rows.map(({ id, name }) => ({ id, name })),
+    chosen: row ? { id: row.id, name: row.name, version: row.version, line: row.line } : null,
+    about: typeof about === 'string' ? about : null,
+    changes: row ? listLineChanges(records, row.id) : [],
+    cylinders: cylinders.map(({ gear }) => ({
+      id: gear.id,
+      name: gear.name,
+      holdsKg: gearLimitKg(gear),
+    })),
+    appliances: appliances.map(({ id, name, inputW }) => ({ id, name, inputW })),
+    equipment: equipment
+      .filter(({ kind }) => kind === 'hose' || kind === 'regulator')
+      .map(({ id, name }) => ({ id, name })),
+    ownTypes: rows.flatMap(({ line }) => line.types),
+    temperatureK: trip?.plan.coldestK ?? SIXTY_F_K,
+    altitudeM,
+    atmospherePa: standardAtmospherePa(altitudeM),
+    thisMonth: nowIso.slice(0, 7),
+    untilMonth: (trip ? tripEndDay(trip.plan.startDay, trip.plan.nights) : nowIso).slice(0, 7),
+  }
+}

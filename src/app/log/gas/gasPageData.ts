@@ -1,0 +1,69 @@
+import { redirect } from 'next/navigation'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { burnSpans, type CylinderReading, filledKg, paidPerKg, type PaidFill } from '@/core/trip/usage/burnSpans'
+import { tripGas, type TripGas } from '@/core/trip/usage/tripGas'
+import { tripMoments } from '@/core/trip/usage/tripMoments'
+import { listAllCylinders } from '@/records/repositories/cylinders/cylinders'
+import { database } from '@/records/database'
+import { listFills } from '@/records/repositories/cylinders/fills'
+import { listReadings } from '@/records/repositories/cylinders/readings'
+import { listTrips } from '@/records/repositories/trips/trips'
+import { plannedByTrip } from '@/records/repositories/trips/verdicts'
+
+/** A trip with what it burnt. */
+export interface GasTrip extends TripGas {
+  id: string
+  name: string
+  startDay: string
+  nights: number
+  /** By the last verdict before it left; null without one. */
+  plannedKg: number | null
+}
+
+export interface GasPageData {
+  trips: readonly GasTrip[]
+  perKg: number | null
+}
+
+/** Fills that say what was put in and what was paid. */
+function paidFills(cylinderIds: readonly string[], readings: readonly CylinderReading[]): PaidFill[] {
+  const records = database()
+  const added = filledKg(readings)
+  return cylinderIds.flatMap((id) =>
+    listFills(records, id).flatMap(({ paid, filledAt, voidedAt }): PaidFill[] => {
+      const addedKg = added.get(`${id} ${filledAt}`)
+      return paid === null || voidedAt !== null || addedKg === undefined ? [] : [{ addedKg, paid }]
+    }),
+  )
+}
+
+/** What the rig’s trips burnt and cost, the latest first; cylinders put away count too. */
+export function gasPageData(): GasPageData {
+  const { rig, nowIso } = loadRigSnapshot()
+  if (!rig) redirect('/')
+  const records = database()
+  const cylinders = listAllCylinders(records, rig.id)
+    .map(({ gear }) => gear)
+    .filter(({ kind }) => kindFacts[kind].supply !== null)
+  const readings = listReadings(records, cylinders)
+  const spans = burnSpans(readings)
+  const perKg = paidPerKg(
+    paidFills(
+      cylinders.map(({ id }) => id),
+      readings,
+    ),
+  )
+  const planned = plannedByTrip(records, rig.id)
+  const trips = listTrips(records, rig.id)
+    .filter(({ startDay }) => startDay <= nowIso.slice(0, 10))
+    .map(({ id, name, startDay, nights, settings }): GasTrip => ({
+      id,
+      name,
+      startDay,
+      nights,
+      plannedKg: planned.get(id) ?? null,
+      ...tripGas(spans, tripMoments({ startDay, nights, settings }, nowIso), nights, perKg),
+    }))
+  return { trips, perKg }
+}

@@ -1,0 +1,36 @@
+import { format, parseISO } from 'date-fns'
+import { formatNights } from '@/app/shared/formatNights'
+import { PageTabs } from '@/ui/shell/PageTabs'
+
+/** Name of the trip and the pages about it. */
+export function TripHeader({
+  trip: { id, name, startDay, nights },
+  isNext,
+}: {
+  trip: { id: string; name: string; startDay: string; nights: number }
+  isNext: boolean
+}) {
+  return (
+    <>
+      <h1>
+        {name}{' '}
+        <span className="of">
+          · leaves {format(parseISO(startDay), 'EEE d MMM')}, {formatNights(nights)}
+        </span>
+      </h1>
+      <PageTabs
+        label="Views of the trip"
+        tabs={[
+          { href: isNext ? '/' : `/trips/${id}/ready`, label: 'Ready?' },
+          { href: `/trips/${id}/list`, label: 'The day’s list' },
+          { href: `/trips/${id}`, label: 'Plan' },
+          { href: `/trips/${id}/steps`, label: 'Step by step' },
+          { href: `/trips/${id}/card`, label: 'Trip card' },
+          { href: `/trips/${id}/way`, label: 'On the way' },
+          { href: `/trips/${id}/kept`, label: 'Verdicts kept' },
+          { href: '/trips', label: 'All trips' },
+        ]}
+      />
+    </>
+  )
+}

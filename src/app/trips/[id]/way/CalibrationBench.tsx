@@ -1,0 +1,164 @@
+'use client'
+
+import { Link } from '@/ui/shell/Link'
+import Button from 'react-bootstrap/Button'
+import { formatNights } from '@/app/shared/formatNights'
+import { voidEventAction } from '@/actions/events'
+import { answerCalibrationAction } from '@/actions/calibration'
+import { supplies, type Supply, supplyLabels } from '@/core/cylinders/cylinderKind'
+import type { CalibrationAnswer, UseFactors } from '@/core/run/tripPlan'
+import type { UsageCalibrationResult } from '@/core/trip/usage/calibrateUsage'
+import { calibrationSlip } from '@/core/trip/usage/calibrationSlip'
+import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
+import { Amount, PhraseText } from '@/ui/figures/Amount'
+import { DateTime } from '@/ui/figures/DateTime'
+import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { useNotice } from '@/ui/state/UndoProvider'
+import { useSave } from '@/ui/state/useSave'
+
+/** An answer that stands. */
+interface AnsweredCalibration {
+  id: string
+  supply: Supply
+  answer: CalibrationAnswer
+  factor: number
+  untilAt: string
+  learnedAt: string
+}
+
+function SupplyCalibration({
+  tripId,
+  supply,
+  found,
+  factor,
+  last,
+  balance,
+  nightsLeft,
+}: {
+  tripId: string
+  supply: Supply
+  found: UsageCalibrationResult
+  factor: number | undefined
+  last: AnsweredCalibration | undefined
+  balance: SupplyBalance | undefined
+  nightsLeft: number
+}) {
+  const { save, saving, issueAt } = useSave(answerCalibrationAction)
+  const say = useNotice()
+  const takeBack = async (id: string): Promise<boolean> =>
+    (await voidEventAction({ of: 'lesson', id, reason: 'Taken back' }).catch(() => null))?.ok === true
+  const answer = async (given: CalibrationAnswer): Promise<void> => {
+    const done = await save({ tripId, supply, answer: given })
+    if (done) {
+      say({
+        done: given === 'taken' ? 'The plan goes by the weigh-ins' : 'The plan stays as entered',
+        undo: () => takeBack(done.value.id),
+      })
+    }
+  }
+  const isAnswered = last !== undefined && found.calibration !== null && last.untilAt === found.calibration.untilAt
+  const wrong = issueAt('supply') ?? issueAt('')
+  return (
+    <section className="bench-and-slip mt-3" aria-label={supplyLabels[supply]}>
+      <div>
+        <h2>{supplyLabels[supply]}</h2>
+        {found.calibration === null ? (
+          <p>
+            <PhraseText phrase={found.why} />
+          </p>
+        ) : (
+          <>
+            <p>
+              Burnt <Amount quantity={{ value: found.calibration.burnedKg, role: 'cylinderMass' }} /> where the habits
+              as entered would have burnt{' '}
+              <Amount quantity={{ value: found.calibration.plannedKg, role: 'cylinderMass' }} />.
+            </p>
+            <div className="save-line">
+              <Button disabled={saving.state === 'saving'} onClick={() => void answer('taken')}>
+                Plan the nights left by this
+              </Button>
+              <Button variant="quiet" disabled={saving.state === 'saving'} onClick={() => void answer('refused')}>
+                Leave the plan as entered
+              </Button>
+            </div>
+          </>
+        )}
+        {wrong && (
+          <p className="issue" role="alert">
+            {wrong}
+          </p>
+        )}
+        {last && (
+          <p className="answer">
+            {last.answer === 'taken' ? 'Taken' : 'Refused'} <DateTime iso={last.learnedAt} />
+            {!isAnswered && ', by an earlier weigh-in'}.{' '}
+            <Button variant="bare" size="sm" onClick={() => void takeBack(last.id)}>
+              Take this back
+            </Button>
+          </p>
+        )}
+        <p>
+          {factor === undefined ? (
+            'The plan goes by the habits as entered.'
+          ) : (
+            <>
+              The plan counts <Amount quantity={{ value: factor, role: 'share' }} /> of the habits as entered, on this
+              trip and on those after it.
+            </>
+          )}{' '}
+          {balance && (
+            <>
+              For {formatNights(nightsLeft)}: <Amount quantity={{ value: balance.neededKg, role: 'cylinderMass' }} />{' '}
+              needed, <Amount quantity={{ value: balance.aboardKg, role: 'cylinderMass' }} /> aboard.
+            </>
+          )}
+        </p>
+      </div>
+      {found.calibration && (
+        <SlipPaper
+          title="What was learned"
+          sub={supplyLabels[supply].toLowerCase()}
+          slip={calibrationSlip(found.calibration)}
+        />
+      )}
+    </section>
+  )
+}
+
+/** What weigh-ins on the way teach: shown, to be taken into the plan or refused. */
+export function CalibrationBench({
+  tripId,
+  found,
+  learned,
+  answered,
+  balances,
+  nightsLeft,
+}: {
+  tripId: string
+  found: Readonly<Record<Supply, UsageCalibrationResult>>
+  learned: UseFactors
+  answered: readonly AnsweredCalibration[]
+  balances: readonly SupplyBalance[]
+  nightsLeft: number
+}) {
+  return (
+    <>
+      <p>
+        Weigh what is on, of an evening, or log a swap below: what was burnt corrects the plan for the nights left, and
+        the habits of the next trip. <Link href="/cylinders">To the scale</Link>
+      </p>
+      {supplies.map((supply) => (
+        <SupplyCalibration
+          key={supply}
+          tripId={tripId}
+          supply={supply}
+          found={found[supply]}
+          factor={learned[supply]}
+          last={answered.find((one) => one.supply === supply)}
+          balance={balances.find((one) => one.supply === supply && one.neededKg > 0)}
+          nightsLeft={nightsLeft}
+        />
+      ))}
+    </>
+  )
+}

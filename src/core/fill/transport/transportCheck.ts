@@ -1,0 +1,210 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { gearContents } from '@/core/cylinders/contents/gearContents'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import type { Finding, Severity } from '@/core/findings/Finding'
+import { liquidFullTemperatureK } from '@/core/fluids/cylinderState'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { HOT_CAR_K, fromUnit } from '@/core/units/convert'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import type { Quantity } from '@/core/base/quantity'
+
+/** Where the cylinders ride. */
+export const carriers = ['closed-car', 'open-bed', 'outside-locker', 'living-space'] as const
+
+export type Carrier = (typeof carriers)[number]
+
+/** What an owner ticks before leaving for the pump. */
+export interface CarryItem {
+  id: 'valve-shut' | 'plugged' | 'upright' | 'held' | 'windows' | 'straight'
+  title: string
+  why: string
+  /** Missing, it stops the drive rather than being fixed on the way. */
+  severity: Severity
+}
+
+/** In the order of doing; common practice, and NFPA 58 for what is held and upright [from memory]. */
+export const carryItems: readonly CarryItem[] = [
+  { id: 'valve-shut', title: 'Valve shut', why: 'By hand, clockwise to its end.', severity: 'stop' },
+  {
+    id: 'plugged',
+    title: 'Plug or cap in the outlet',
+    why: 'A valve that is knocked open then leaks nothing.',
+    severity: 'stop',
+  },
+  {
+    id: 'upright',
+    title: 'Upright, as it is used',
+    why: 'The relief valve must stand in the vapour: lying, it would throw out liquid.',
+    severity: 'stop',
+  },
+  {
+    id: 'held',
+    title: 'Held in every direction',
+    why: 'A belt from each side does it; one stretchy strap does not. In a crash it weighs a ton.',
+    severity: 'stop',
+  },
+  {
+    id: 'windows',
+    title: 'Windows open',
+    why: 'A little gas is enough for a closed car; CO2 takes the air out of it.',
+    severity: 'fix-first',
+  },
+  {
+    id: 'straight',
+    title: 'Straight there and back',
+    why: 'No errands, and never left in a parked car: the sun makes an oven of it.',
+    severity: 'fix-first',
+  },
+]
+
+/** NFPA 58, in a closed passenger vehicle [from memory]. */
+const MAX_EACH_KG = fromUnit(45, 'mass', 'lb')
+const MAX_TOGETHER_KG = fromUnit(90, 'mass', 'lb')
+
+/** Most gas a cylinder may come home with: full, or more where it is overfilled now. */
+function heaviestKg(cylinder: CylinderGear): number {
+  return Math.max(gearLimitKg(cylinder), gearContents(cylinder)?.netKg ?? 0)
+}
+
+/** What a parked car does to it once it is filled, and what its gas does to a closed one. */
+function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
+  const { id, name, kind, waterCapacityKg } = cylinder
+  if (kind === 'onboard' || carrier !== 'closed-car') return []
+  const { gas } = kindFacts[kind]
+  const fullK = liquidFullTemperatureK(gas, gearLimitKg(cylinder), waterCapacityVolumeM3(waterCapacityKg))
+  const full: Quantity = { value: fullK ?? HOT_CAR_K, role: 'temperature' }
+  return [
+    {
+      code: gas === 'co2' ? 'carry-co2' : 'carry-heat',
+      station: 'fill',
+      severity: 'note',
+      sentence: { text: 'Full, {name} is liquid-full at {full}.', parts: { name, full } },
+      reason: {
+        text:
+          gas === 'co2'
+            ? 'That is a warm day, and no fault; but its disc lets all of it go at once, and five pounds in a closed car are unbreathable. A window stays open.'
+            : 'A parked car in the sun comes near it. Straight back, in the shade, and out of the car.',
+      },
+      remedy: { label: 'See the curve', station: 'cylinders', subjectId: id, page: 'heat' },
+      basis: ['liquid-full-temperature'],
+    },
+  ]
+}
+
+/**
+ * What stands against leaving for the pump with these cylinders.
+ *
+ * @param cylinders - those to be carried
+ * @param carrier - where they ride
+ * @param done - identifiers of the items ticked
+ */
+export function transportCheck(
+  cylinders: readonly CylinderGear[],
+  carrier: Carrier,
+  done: readonly string[],
+): Finding[] {
+  const found: Finding[] = []
+  const add = (
+    code: string,
+    severity: Severity,
+    text: string,
+    why: string,
+    parts: Record<string, Quantity | string> = {},
+    cylinder?: CylinderGear,
+  ): void => {
+    found.push({
+      code,
+      station: 'fill',
+      severity,
+      sentence: { text, parts },
+      reason: { text: why, parts },
+      remedy: cylinder
+        ? { label: 'To the cylinder', station: 'cylinders', subjectId: cylinder.id }
+        : { label: 'To the check', station: 'fill', page: 'carrying' },
+      basis: ['carry-limit'],
+    })
+  }
+  if (carrier === 'living-space') {
+    add(
+      'carry-living-space',
+      'stop',
+      'No cylinder rides in the living space.',
+      'Only in a locker that is sealed to the inside and vented to the outside. Some people do it for years; every rule says no.',
+    )
+  }
+  for (const cylinder of cylinders) {
+    const { name, kind, fitness } = cylinder
+    if (kind === 'bottle' && fitness.refilledAt !== null) {
+      add(
+        'carry-refilled',
+        'stop',
+        '{name} was refilled and may not be carried.',
+        'In the US an offence, up to $500,000 and five years. It stays at home.',
+        { name },
+        cylinder,
+      )
+    }
+    if (gearContents(cylinder)?.overfilled) {
+      add(
+        'carry-overfilled',
+        'stop',
+        '{name} is overfilled and is not carried.',
+        'Warm in the car it would go liquid-full. Let a dealer come and draw it down.',
+        { name },
+        cylinder,
+      )
+    }
+    if (kind === 'onboard') {
+      add(
+        'carry-fixed',
+        'stop',
+        '{name} is fixed to the rig.',
+        'The rig is driven to the pump, or the truck comes to it.',
+        { name },
+        cylinder,
+      )
+    }
+  }
+  if (carrier === 'closed-car') {
+    const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane' && kind !== 'onboard')
+    for (const cylinder of propane) {
+      if (heaviestKg(cylinder) <= MAX_EACH_KG) continue
+      const parts = { name: cylinder.name, most: { value: MAX_EACH_KG, role: 'cylinderMass' as const } }
+      add(
+        'carry-too-big',
+        'stop',
+        '{name} is too big for a closed car.',
+        'At most {most} of propane in one cylinder. An open bed, or a dealer who delivers.',
+        parts,
+        cylinder,
+      )
+    }
+    const togetherKg = propane.reduce((sum, cylinder) => sum + heaviestKg(cylinder), 0)
+    if (togetherKg > MAX_TOGETHER_KG) {
+      const parts: Record<string, Quantity> = {
+        together: { value: togetherKg, role: 'cylinderMass' },
+        most: { value: MAX_TOGETHER_KG, role: 'cylinderMass' },
+      }
+      add(
+        'carry-too-much',
+        'stop',
+        'Filled, these hold {together}: too much for a closed car.',
+        'At most {most} of propane in all. Go twice.',
+        parts,
+      )
+    }
+  }
+  for (const cylinder of cylinders) found.push(...inTheHeat(cylinder, carrier))
+  const open = carryItems
+    .filter(({ id }) => !done.includes(id))
+    // In an open bed the wind does what a window would.
+    .filter(({ id }) => id !== 'windows' || carrier === 'closed-car')
+  if (open.length > 0) {
+    const titles = open.map(({ title }) => title.toLowerCase()).join('; ')
+    const severity = open.some((item) => item.severity === 'stop') ? 'stop' : 'fix-first'
+    add('carry-not-ticked', severity, 'Not ticked yet: {titles}.', 'Each has its reason: tap it in the row above.', {
+      titles,
+    })
+  }
+  return found
+}

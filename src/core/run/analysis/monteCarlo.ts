@@ -1,0 +1,114 @@
+import { forecastSpreadK } from '@/core/run/weather/forecast'
+import type { Perturbation, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
+import { runTrip } from '@/core/run/simulation/runTrip'
+
+/** What lies below, in the middle and above: a tenth, a half and nine tenths of the runs stay under it. */
+export interface Percentiles<Value> {
+  p10: Value
+  p50: Value
+  p90: Value
+}
+
+export interface MonteCarloResult {
+  runs: number
+  usedKg: Percentiles<number>
+  /** Of the first outage; null where so many runs have none. */
+  firstOutageS: Percentiles<number | null>
+  /** Share of the runs without any outage. */
+  withoutShare: number
+  /** The plan itself, coarse and fine: what the longer steps cost. */
+  coarse: { stepS: number; usedKg: number; firstOutageS: number | null }
+  fine: { stepS: number; usedKg: number; firstOutageS: number | null }
+}
+
+const COARSE_S = 600
+const FINE_S = 60
+const DAY_S = 86_400
+/** Tomorrow is off much as today is. */
+const KEPT = 0.7
+const WIND_SPREAD = 0.4
+const HABIT_SPREAD = { hours: 0.2, acts: 0.2, warmth: 0.1, around: 0.1 } as const
+
+/** A number of the normal distribution, by Box and Muller. */
+function normal(random: () => number): number {
+  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+}
+
+function samplePerturbation({ nights, appliances, forecast }: TripRunInput, random: () => number): Perturbation {
+  const days: number[] = []
+  let off = 0
+  for (let day = 0; day <= nights; day += 1) {
+    off = day === 0 ? normal(random) : KEPT * off + Math.sqrt(1 - KEPT * KEPT) * normal(random)
+    days.push(off * forecastSpreadK(forecast, day * DAY_S))
+  }
+  const factors = new Map(
+    appliances.map(({ id, habit }) => [id, Math.exp(HABIT_SPREAD[habit.way] * normal(random))] as const),
+  )
+  return {
+    offsetK: (timeS) => {
+      const place = Math.min(nights, timeS / DAY_S)
+      const day = Math.floor(place)
+      const low = days[day] ?? 0
+      return low + ((days[Math.min(nights, day + 1)] ?? low) - low) * (place - day)
+    },
+    windFactor: Math.exp(WIND_SPREAD * normal(random)),
+    factorOf: (id) => factors.get(id) ?? 1,
+  }
+}
+
+/** Value under which a share of the sorted lies. */
+function quantile(sorted: readonly number[], share: number): number {
+  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? NaN
+}
+
+function percentiles(values: readonly number[]): Percentiles<number> {
+  const sorted = [...values].sort((a, b) => a - b)
+  return { p10: quantile(sorted, 0.1), p50: quantile(sorted, 0.5), p90: quantile(sorted, 0.9) }
+}
+
+const firstOf = (run: TripRun): number | null => run.outages[0]?.fromS ?? null
+
+/** The plan itself, as the runs are compared with. */
+function planned(input: TripRunInput, stepS: number): MonteCarloResult['fine'] {
+  const run = runTrip({ ...input, stepS })
+  return { stepS, usedKg: run.usedKg, firstOutageS: firstOf(run) }
+}
+
+/**
+ * How a trip may turn out when weather and habits differ from the plan.
+ *
+ * @param input - the plan; its own step is not used
+ * @param runs - how many, 20 at the least
+ * @param random - number from 0 to 1 at each call
+ * @param onProgress - told the share that is done
+ * @see docs/models.md, “Spread”
+ */
+export function monteCarlo(
+  input: TripRunInput,
+  runs: number,
+  random: () => number,
+  onProgress: (share: number) => void = () => undefined,
+): MonteCarloResult {
+  const count = Math.max(20, Math.floor(runs))
+  const fine = planned(input, input.nights > 30 ? COARSE_S : FINE_S)
+  const stepS = input.nights > 30 ? 1800 : COARSE_S
+  const coarse = planned(input, stepS)
+  const used: number[] = []
+  const firsts: number[] = []
+  for (let i = 0; i < count; i += 1) {
+    const run = runTrip({ ...input, stepS }, samplePerturbation(input, random))
+    used.push(run.usedKg)
+    firsts.push(firstOf(run) ?? Infinity)
+    onProgress((i + 1) / count)
+  }
+  const { p10, p50, p90 } = percentiles(firsts)
+  const orNone = (atS: number): number | null => (Number.isFinite(atS) ? atS : null)
+  return {
+    runs: count,
+    usedKg: percentiles(used),
+    firstOutageS: { p10: orNone(p10), p50: orNone(p50), p90: orNone(p90) },
+    withoutShare: firsts.filter((atS) => !Number.isFinite(atS)).length / count,
+    coarse,
+    fine,
+  }
+}

@@ -1,0 +1,172 @@
+import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { usableGasKg } from '@/core/cylinders/fitness/usableGas'
+import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import type { LineGear } from '@/core/hookup/line/line'
+import type { Battery } from '@/core/run/battery/battery'
+import { usualRunSettings } from '@/core/run/runSettings'
+import type { UseFactors, ApplianceUse, TripPlan } from '@/core/run/tripPlan'
+import { forecastOfTrip } from '@/core/run/weather/forecastOfTrip'
+import { vesselOf } from '@/core/vaporization/vessel'
+import { lineSupply } from './lineSupply'
+import type { TripCylinder, TripAppliance, TripRunInput, TripSource } from './tripRun'
+
+/** A full cylinder one might take along besides. [common practice: a common 20 lb one, a one-pound bottle] */
+const sizes = {
+  line: { name: 'another 20 lb cylinder', waterCapacityKg: 21.59, massKg: 9.07, wallKg: 7.94 },
+  bottles: { name: 'a new bottle', waterCapacityKg: 1.107, massKg: 0.465, wallKg: 0.414 },
+} as const
+
+/**
+ * A full cylinder that is only supposed.
+ *
+ * @param sourceId - the rig’s line, or the small bottles
+ * @param number - from 1, one for each
+ */
+export function extraCylinder(sourceId: keyof typeof sizes, number: number): TripCylinder {
+  return { id: `more ${sourceId} ${number}`, sourceId, stands: 'upright', ...sizes[sourceId] }
+}
+
+/** What of a rig a run rests on. */
+export interface RunRig {
+  cylinders: readonly CylinderGear[]
+  lines: readonly LineGear[]
+  /** Warmth of the room that is heated; null when none is known. */
+  warmth: RoomWarmth | null
+  battery: Battery | null
+}
+
+/** What one supposes before doing it. */
+export interface Scenario {
+  /** Cylinders filled to their limit before leaving. */
+  fills: readonly string[]
+  /** Full 20 lb cylinders more on the line. */
+  moreCylinders: number
+  /** Full one-pound bottles more. */
+  moreBottles: number
+}
+
+export const baselineScenario: Scenario = { fills: [], moreCylinders: 0, moreBottles: 0 }
+
+/** Hours of burning a day without a habit begin at this hour. */
+const EVENING_H = 18
+
+/** A small portable’s own regulator wants so much. [common practice] */
+const BOTTLE_NEED_PA = 34_473.8
+
+/** An appliance on a cylinder of its own is a source of its own. */
+function sourceOf(use: Pick<ApplianceUse, 'supply' | 'cylinderId'>): string {
+  return use.cylinderId ? `own ${use.cylinderId}` : use.supply
+}
+
+function applianceOf(use: ApplianceUse, learned: UseFactors): TripAppliance {
+  const usual = applianceTemplates[use.kind ?? 'other']
+  return {
+    id: use.id,
+    name: use.name,
+    sourceId: sourceOf(use),
+    kind: use.kind ?? 'other',
+    inputW: use.inputW,
+    pilotW: use.pilotW ?? 0,
+    currentA: use.currentA ?? 0,
+    batteryA: use.batteryA ?? usual.batteryA,
+    needsBattery: use.needsBattery ?? false,
+    habit: use.habit ?? { way: 'hours', burnPerDayS: use.burnPerDayS, fromH: EVENING_H },
+    useFactor: learned[use.supply] ?? 1,
+    byNight: [...(use.byNight ?? [])],
+  }
+}
+
+/** Steps as long as a trip of so many nights bears, for what is worked out while one types. */
+function stepFor(nights: number): number {
+  if (nights <= 7) return 300
+  if (nights <= 21) return 600
+  return nights <= 60 ? 1800 : 3600
+}
+
+/**
+ * A trip of a rig as it is run.
+ *
+ * Cylinders nobody weighed, and those not to be used, count as empty; a one-pound bottle hangs on its heater.
+ *
+ * @param rig - cylinders, lines, room and battery
+ * @param trip - the plan
+ * @param whatIf - supposed before leaving
+ * @param stepS - other than what suits its length
+ */
+export function buildRunInput(
+  { cylinders, lines, warmth, battery }: RunRig,
+  trip: TripPlan,
+  scenario: Scenario = baselineScenario,
+  stepS = stepFor(trip.nights),
+): TripRunInput {
+  const settings = trip.settings ?? usualRunSettings
+  const burning = trip.uses.filter(({ habit, burnPerDayS }) => habit || burnPerDayS > 0)
+  const own = new Set(burning.flatMap(({ cylinderId }) => cylinderId ?? []))
+  const aboard: TripCylinder[] = cylinders.flatMap((cylinder) => {
+    const { supply } = kindFacts[cylinder.kind]
+    if (!cylinder.aboard || supply === null) return []
+    const limitKg = gearLimitKg(cylinder)
+    return [
+      {
+        id: cylinder.id,
+        name: cylinder.name,
+        sourceId: own.has(cylinder.id) ? `own ${cylinder.id}` : supply,
+        massKg: scenario.fills.includes(cylinder.id) ? limitKg : (usableGasKg(cylinder) ?? 0),
+        limitKg,
+        ...vesselOf(cylinder),
+      },
+    ]
+  })
+  for (let i = 1; i <= scenario.moreCylinders; i += 1) aboard.push(extraCylinder('line', i))
+  for (let i = 1; i <= scenario.moreBottles; i += 1) aboard.push(extraCylinder('bottles', i))
+  const supply = lineSupply(lines)
+  const line: TripSource = {
+    id: 'line',
+    name: 'the rig’s line',
+    changeover: settings.changeover ?? supply.changeover ?? 'one-side',
+    needGaugePa: supply.needGaugePa,
+    ratedW: supply.ratedW,
+    site: settings.site,
+  }
+  const bottles: TripSource = {
+    id: 'bottles',
+    name: 'the small bottles',
+    changeover: 'one-side',
+    needGaugePa: BOTTLE_NEED_PA,
+    ratedW: null,
+    site: 'on-heater',
+  }
+  const owned = [...own].map((id): TripSource => ({
+    ...line,
+    id: `own ${id}`,
+    name: cylinders.find((cylinder) => cylinder.id === id)?.name ?? id,
+    changeover: 'one-side',
+    ratedW: null,
+  }))
+  const whole = Math.floor(settings.startH)
+  const minutes = Math.round((settings.startH - whole) * 60)
+  const two = (number: number): string => String(number).padStart(2, '0')
+  return {
+    startISO: `${trip.startDay}T${two(Math.min(23, whole))}:${two(Math.min(59, minutes))}`,
+    nights: trip.nights,
+    lastsS: trip.lastsS ?? null,
+    altitudeM: trip.altitudeM,
+    cylinders: aboard,
+    changeover: line.changeover,
+    sources: [line, bottles, ...owned],
+    appliances: burning.map((use) => applianceOf(use, trip.learned ?? {})),
+    rig: warmth && { lossWPerK: warmth.lossWPerK, capacityJPerK: warmth.capacityJPerK },
+    forecast: forecastOfTrip(trip),
+    battery,
+    getUp: settings.getUp,
+    wakeH: settings.wakeH,
+    sleepH: settings.sleepH,
+    shoreNights: settings.shoreNights,
+    refills: settings.refills,
+    clockChanges: settings.clockChanges,
+    stepS,
+  }
+}

@@ -1,0 +1,188 @@
+import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/duty'
+import type { Current } from '@/core/run/battery/battery'
+import { clockHourOf } from '@/core/time/tripClock'
+import type { Perturbation, TripAppliance, TripRunInput } from './tripRun'
+import type { ApplianceKind, Energy } from '@/core/appliances/habit'
+
+const DAY_S = 86_400
+const HOUR_S = 3600
+/** Share of the gas that warms the room; a furnace loses a quarter by its chimney. [common practice] */
+const TO_ROOM: Readonly<Record<ApplianceKind, number>> = {
+  cooktop: 1,
+  oven: 1,
+  fridge: 0,
+  'water-heater': 0,
+  tankless: 0,
+  furnace: 0.75,
+  'panel-heater': 1,
+  'portable-heater': 1,
+  'gas-light': 1,
+  grill: 0,
+  campfire: 0,
+  other: 0,
+}
+/** The sun charges between these hours. [common practice] */
+const SUN_H = { from: 9, to: 15 }
+/** Ground and tank water are not colder. [common practice] */
+const COLDEST_WATER_K = 277.15
+
+/** What is wanted in one step; the same object step after step, written anew. */
+export interface Demand extends Current {
+  /** Gas of each appliance, by their order. */
+  wantW: Float64Array
+  /** What a flat battery kept from burning. */
+  lostW: Float64Array
+  awake: boolean
+  /** From the battery for each. */
+  currentsA: Float64Array
+}
+
+/** A moment as the appliances meet it. */
+export interface DemandContext {
+  timeS: number
+  outsideK: number
+  /** Null when nobody knows the room’s loss. */
+  roomK: number | null
+  isFlat: boolean
+}
+
+/** Whether an hour of the clock lies between two, over midnight too. */
+function isBetween(clockH: number, fromH: number, toH: number): boolean {
+  return fromH <= toH ? clockH >= fromH && clockH < toH : clockH >= fromH || clockH < toH
+}
+
+function meanOf(values: readonly number[]): number {
+  return values.reduce((sum, value) => sum + value, 0) / values.length
+}
+
+/** What one appliance wants by clock and air alone; NaN where the warmth of the room decides. */
+function ownWantW(
+  { habit, inputW, pilotW, useFactor }: TripAppliance,
+  burningW: number,
+  airK: number,
+  isRoomKnown: boolean,
+  awake: boolean,
+): number {
+  if (habit.way === 'around') return Math.max(pilotW, inputW * fridgeDuty(airK) * useFactor)
+  if (habit.way !== 'warmth') return Math.max(pilotW, burningW)
+  // Without the room’s loss nobody knows: full input is the cautious answer.
+  if (!isRoomKnown) return awake || habit.asleepK !== null ? inputW : pilotW
+  return NaN
+}
+
+/**
+ * The household of a trip: what its appliances want, step by step, and how warm its room gets by it.
+ *
+ * @param input - of the trip
+ * @param chance - more or less than the habit
+ */
+export function demandModel(input: TripRunInput, chance: Perturbation | null) {
+  const { appliances, rig, stepS } = input
+  const count = appliances.length
+  const waterK = Math.max(COLDEST_WATER_K, meanOf(input.forecast.temperatureK))
+  const stretches = appliances.map((appliance) => clockStretches(appliance, waterK))
+  // One day is as the other by the clock: worked out once where steps fall on the same moments of each.
+  const perDay = (DAY_S / stepS) % 1 === 0 && (HOUR_S / stepS) % 1 === 0 ? DAY_S / stepS : 0
+  const startOfStepS = (clockHourOf(input.startISO) * HOUR_S) % stepS
+  const days = stretches.map((own) =>
+    Float64Array.from({ length: perDay }, (_, k) => inputBetweenW(own, k * stepS + startOfStepS, stepS)),
+  )
+  const factors = appliances.map(({ id }) => chance?.factorOf(id) ?? 1)
+  const toRoom = appliances.map(({ kind }) => TO_ROOM[kind])
+  const shore = new Set(input.shoreNights)
+  const startS = clockHourOf(input.startISO) * HOUR_S
+  const decay = rig ? Math.exp((-stepS * rig.lossWPerK) / rig.capacityJPerK) : 0
+  const wants: Demand = {
+    wantW: new Float64Array(count),
+    lostW: new Float64Array(count),
+    currentsA: new Float64Array(count),
+    awake: true,
+    currentA: 0,
+    sunShare: 0,
+    onShore: false,
+  }
+
+  function energyOf(i: number, night: number): Energy {
+    return appliances[i]?.byNight[night] ?? 'gas'
+  }
+
+  /** What keeps the room warm, after the heat of all that burns anyway. */
+  function heat(night: number, { outsideK, roomK, isFlat }: DemandContext): void {
+    if (!rig || roomK === null) return
+    let otherW = 0
+    for (let i = 0; i < count; i += 1) otherW += (wants.wantW[i] || 0) * (toRoom[i] ?? 0)
+    // Where the room would be at the end of the step without any heat.
+    const freeK = outsideK + (roomK - outsideK) * decay
+    for (let i = 0; i < count; i += 1) {
+      const appliance = appliances[i]
+      if (!appliance || !Number.isNaN(wants.wantW[i])) continue
+      const wishK =
+        appliance.habit.way !== 'warmth' ? null : wants.awake ? appliance.habit.awakeK : appliance.habit.asleepK
+      const missingW = wishK === null ? 0 : ((wishK - freeK) / (1 - decay)) * rig.lossWPerK - otherW
+      const inputW = (Math.max(0, missingW) / Math.max(0.1, toRoom[i] ?? 0)) * (factors[i] ?? 1) * appliance.useFactor
+      const wantW = Math.max(appliance.pilotW, Math.min(appliance.inputW, inputW))
+      wants.wantW[i] = wantW
+      if (energyOf(i, night) === 'gas' && !(isFlat && appliance.needsBattery)) otherW += wantW * (toRoom[i] ?? 0)
+    }
+  }
+
+  function drawCurrent(night: number, airK: number, isFlat: boolean): void {
+    wants.currentA = 0
+    for (let i = 0; i < count; i += 1) {
+      const appliance = appliances[i]
+      if (!appliance) continue
+      const energy = energyOf(i, night)
+      const wantW = wants.wantW[i] ?? 0
+      wants.lostW[i] = isFlat && appliance.needsBattery ? wantW : 0
+      let ownA = 0
+      if (wants.lostW[i]) {
+        wants.wantW[i] = 0
+      } else if (energy === 'gas' && appliance.inputW > 0) {
+        ownA = appliance.currentA * Math.min(1, wantW / appliance.inputW)
+      } else if (energy === 'battery' && !isFlat) {
+        ownA = appliance.batteryA * (appliance.kind === 'fridge' ? fridgeDuty(airK) : 1)
+      }
+      wants.currentsA[i] = ownA
+      wants.currentA += ownA
+    }
+  }
+
+  return {
+    /** What is wanted from a moment on, for one step. */
+    at(meeting: DemandContext): Demand {
+      const { timeS, outsideK, roomK, isFlat } = meeting
+      const night = Math.floor(timeS / DAY_S)
+      let clockS = startS + timeS
+      for (const { atS, shiftS } of input.clockChanges) if (timeS >= atS) clockS += shiftS
+      clockS = ((clockS % DAY_S) + DAY_S) % DAY_S
+      const clockH = clockS / HOUR_S
+      const airK = roomK ?? outsideK
+      wants.awake = isBetween(clockH, input.wakeH, input.sleepH)
+      wants.sunShare = isBetween(clockH, SUN_H.from, SUN_H.to) ? 1 / ((SUN_H.to - SUN_H.from) * HOUR_S) : 0
+      wants.onShore = shore.has(night)
+      for (let i = 0; i < count; i += 1) {
+        const appliance = appliances[i]
+        if (!appliance) continue
+        const byClockW =
+          perDay > 0 ? days[i]?.[Math.floor(clockS / stepS) % perDay] : inputBetweenW(stretches[i] ?? [], clockS, stepS)
+        const burningW = (byClockW ?? 0) * (factors[i] ?? 1)
+        const most = Math.max(appliance.inputW, appliance.pilotW)
+        wants.wantW[i] =
+          energyOf(i, night) === 'gas'
+            ? Math.min(most, ownWantW(appliance, burningW, airK, rig !== null, wants.awake))
+            : 0
+      }
+      heat(night, meeting)
+      drawCurrent(night, airK, isFlat)
+      return wants
+    },
+    /** Room at the end of the step that was asked for, each appliance having got its share of what it wanted. */
+    roomAfterK(outsideK: number, roomK: number, shares: Float64Array): number {
+      if (!rig) return roomK
+      let heatW = 0
+      for (let i = 0; i < count; i += 1) heatW += (wants.wantW[i] ?? 0) * (toRoom[i] ?? 0) * (shares[i] ?? 1)
+      const restK = outsideK + heatW / rig.lossWPerK
+      return restK + (roomK - restK) * decay
+    },
+  }
+}

@@ -1,0 +1,30 @@
+import { canonicalJson } from '@/records/archive/format/canonicalJson'
+import type { World } from '@/records/archive/format/Archive'
+
+/** One row a line: two exports can be compared, and a fault has a line. */
+function rows(lines: readonly string[], open: string, close: string): string {
+  return lines.length === 0 ? open + close : `${open}\n${lines.join(',\n')}\n${close}`
+}
+
+/**
+ * A world as a file: the same content gives the same bytes.
+ *
+ * @param world - from exportWorld
+ */
+export function serializeArchive({ format, version, part, tables, files }: World): string {
+  const tableTexts = Object.entries(tables).map(
+    ([name, held]) => `${JSON.stringify(name)}: ${rows(held.map(canonicalJson), '[', ']')}`,
+  )
+  const fileTexts = Object.entries(files)
+    .toSorted(([a], [b]) => (a < b ? -1 : 1))
+    .map(([id, base64]) => `${JSON.stringify(id)}: ${JSON.stringify(base64)}`)
+  return `${[
+    '{',
+    `"format": ${JSON.stringify(format)},`,
+    `"version": ${version},`,
+    `"part": ${JSON.stringify(part)},`,
+    `"tables": ${rows(tableTexts, '{', '}')},`,
+    `"files": ${rows(fileTexts, '{', '}')}`,
+    '}',
+  ].join('\n')}\n`
+}

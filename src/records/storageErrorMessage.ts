@@ -1,0 +1,24 @@
+/** What stands in the way of writing, by the code of the database or of the disk. */
+const sentences: readonly [code: RegExp, sentence: string][] = [
+  [/^(SQLITE_FULL|ENOSPC|EDQUOT)/, 'Not saved: the disk is full. Make room, and save again; nothing was half written.'],
+  [
+    /^(SQLITE_READONLY|EROFS|EACCES|EPERM)/,
+    'Not saved: the records may only be read. Allow writing to their file and folder, and save again.',
+  ],
+  [/^(SQLITE_BUSY|SQLITE_LOCKED)/, 'Not saved: something else is writing to the records. Try again in a moment.'],
+  [
+    /^(SQLITE_IOERR|EIO|SQLITE_CORRUPT|SQLITE_NOTADB)/,
+    'Not saved: the disk does not answer as it should. Make a backup from a copy of the file before going on.',
+  ],
+]
+
+/**
+ * Why the records could not be written, in a sentence.
+ *
+ * @param error - as it was thrown
+ * @returns null for what is no fault of the disk
+ */
+export function storageErrorMessage(error: unknown): string | null {
+  const code = typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : ''
+  return sentences.find(([pattern]) => pattern.test(code))?.[1] ?? null
+}

@@ -1,0 +1,45 @@
+import type { ReactNode } from 'react'
+import Button from 'react-bootstrap/Button'
+import type { Saving } from '@/ui/state/useSave'
+
+const stateLabels: Readonly<Record<Saving['state'], string>> = {
+  idle: '',
+  saving: 'Saving …',
+  saved: 'Saved.',
+  refused: 'Not saved.',
+}
+
+/** The button that saves, and in words whether it was. */
+export function SaveBar({
+  label,
+  saving,
+  dirty,
+  children,
+}: {
+  label: string
+  saving: Saving
+  dirty: boolean
+  children?: ReactNode
+}) {
+  const general = saving.issues.filter(({ path }) => path === '')
+  return (
+    <>
+      <div className="save-line">
+        <Button type="submit" disabled={saving.state === 'saving'}>
+          {label}
+        </Button>
+        {children}
+        <span role="status" className="word-state">
+          {dirty && saving.state !== 'refused' && saving.state !== 'saving'
+            ? 'Not saved yet.'
+            : stateLabels[saving.state]}
+        </span>
+      </div>
+      {general.map(({ message }) => (
+        <p key={message} className="issue" role="alert">
+          {message}
+        </p>
+      ))}
+    </>
+  )
+}

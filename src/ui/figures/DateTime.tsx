@@ -1,0 +1,16 @@
+'use client'
+
+import { format, parseISO } from 'date-fns'
+import { useSyncExternalStore } from 'react'
+
+const never = (): (() => void) => () => undefined
+
+/** A moment where the reader is. The server, which may sit in another time zone, draws it in UTC and says so. */
+export function DateTime({ iso }: { iso: string }) {
+  const text = useSyncExternalStore(
+    never,
+    () => format(parseISO(iso), 'd MMM yyyy, HH:mm'),
+    () => `${iso.slice(0, 16).replace('T', ' ')} UTC`,
+  )
+  return <time dateTime={iso}>{text}</time>
+}

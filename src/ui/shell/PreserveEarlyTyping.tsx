@@ -1,0 +1,59 @@
+'use client'
+
+import { useEffect, useLayoutEffect, useRef } from 'react'
+
+type Typed = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement
+
+/** What a field held when the page came from the server, against what it holds now. */
+function isTouched(field: Typed): boolean {
+  if (field instanceof HTMLSelectElement) {
+    const first = [...field.options].find(({ defaultSelected }) => defaultSelected) ?? field.options[0]
+    return first !== undefined && first.value !== field.value
+  }
+  if (field instanceof HTMLInputElement && (field.type === 'checkbox' || field.type === 'radio')) {
+    return field.checked && !field.defaultChecked
+  }
+  return field.type !== 'file' && field.value !== field.defaultValue
+}
+
+/** Sets a value behind React's back, so that the event after it is news to it. */
+function setUnseen(field: Typed, value: string): void {
+  const kind =
+    field instanceof HTMLSelectElement
+      ? HTMLSelectElement
+      : field instanceof HTMLTextAreaElement
+        ? HTMLTextAreaElement
+        : HTMLInputElement
+  Object.getOwnPropertyDescriptor(kind.prototype, 'value')?.set?.call(field, value)
+}
+
+function replay(field: Typed, value: string): void {
+  if (field instanceof HTMLInputElement && (field.type === 'checkbox' || field.type === 'radio')) {
+    field.checked = false
+    field.click()
+    return
+  }
+  field.value = ''
+  setUnseen(field, value)
+  field.dispatchEvent(new Event(field instanceof HTMLSelectElement ? 'change' : 'input', { bubbles: true }))
+}
+
+/**
+ * Tells the page's forms what was typed before its scripts had come: on a slow phone that is several seconds, and
+ * nothing of it may be lost. Stands last in the page, so that it speaks after every form has set itself up.
+ */
+export function PreserveEarlyTyping() {
+  const early = useRef<{ field: Typed; value: string }[]>([])
+
+  useLayoutEffect(() => {
+    const fields = [...document.querySelectorAll<Typed>('input, textarea, select')]
+    early.current = fields.filter(isTouched).map((field) => ({ field, value: field.value }))
+  }, [])
+
+  useEffect(() => {
+    for (const { field, value } of early.current) replay(field, value)
+    early.current = []
+  }, [])
+
+  return null
+}
