@@ -27,7 +27,7 @@ export async function answerCalibrationAction(input: unknown): Promise<ActionRes
     const { calibration, why } = calibrationsOfTrip(judged)[supply]
     if (!calibration) throw new InputError('supply', `There is nothing to learn: ${why.text}`)
     const { factor, burnedKg, plannedKg, untilAt } = calibration
-    const entry = { tripId, supply, answer, factor, burnedKg, plannedKg, untilAt }
+    const entry = { tripId, supply, answer, factor, burntKg: burnedKg, plannedKg, untilAt }
     const { id } = addCalibration(database(), { ...entry, learnedAt: new Date().toISOString() })
     revalidatePath('/', 'layout')
     return { id }

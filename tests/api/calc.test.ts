@@ -29,6 +29,7 @@ test('the index names every calculation with its schema', async () => {
     'room-air',
     'warm-up-fit',
     'runtime',
+    'vaporization',
     'vaporisation',
     'trip-plan',
     'carbonation',

@@ -43,7 +43,7 @@ test.each([
   ['fill-limit', { gas: 'propane', waterCapacityKg: 0 }, 'waterCapacityKg'],
   ['fill-limit', { gas: 'propane', waterCapacityKg: 20, specificGravity: 0.9 }, 'specificGravity'],
   ['fill-limit', { gas: 'butane', waterCapacityKg: 20 }, 'gas'],
-  ['fill-limit', { gas: 'propane', waterCapacityKg: 20, color: 'red' }, 'colour'],
+  ['fill-limit', { gas: 'propane', waterCapacityKg: 20, color: 'red' }, 'color'],
   ['requalification', { stamps: '13-20', ruleSet: 'us-dot', on: '2026-11-24' }, 'stamps'],
   ['requalification', { stamps: '05-27', ruleSet: 'us-dot', on: '2026-11-24' }, 'stamps'],
   ['requalification', { stamps: '05-20', ruleSet: 'mars', on: '2026-11-24' }, 'ruleSet'],

@@ -21,7 +21,7 @@ test('hookup-check: what cannot be is refused at its place', async () => {
   expect(await paths({ parts: [{ id: 'x', typeId: 'teapot' }], joints: [] })).toEqual(['parts.0.typeId'])
   expect(await paths({ demandsW: { main: 5 } })).toEqual(['demandsW.main'])
   expect(await paths({ parts: [{ id: 'x', typeId: 'cooktop', lengthM: 0 }], joints: [] })).toEqual(['parts.0.lengthM'])
-  expect(await paths({ color: 'red' })).toEqual(['colour'])
+  expect(await paths({ color: 'red' })).toEqual(['color'])
   expect((await bad({ temperatureK: 900 })).status).toBe(400)
 })
 

@@ -56,7 +56,7 @@ beforeAll(() => {
   })
   voidEvent(records, 'acceptance', id, NOW, 'counts again')
   addSwap(records, { cylinderId: 'left', otherId: 'right', swappedAt: NOW, found: 'empty', otherShut: true })
-  const learned = { factor: 1.2, burnedKg: 1.2, plannedKg: 1, untilAt: NOW, learnedAt: NOW }
+  const learned = { factor: 1.2, burntKg: 1.2, plannedKg: 1, untilAt: NOW, learnedAt: NOW }
   addCalibration(records, { tripId: 'larkspur', supply: 'line', answer: 'taken', ...learned })
 })
 afterAll(() => {

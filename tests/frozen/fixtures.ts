@@ -56,5 +56,5 @@ export async function calculationLines(): Promise<string[]> {
 }
 
 export async function interfaceText(): Promise<string> {
-  return `${JSON.stringify({ index: await calculationIndex().json(), openApi: openApi('0.6.0') })}\n`
+  return `${JSON.stringify({ index: await calculationIndex().json(), openApi: openApi('0.6.0') }, null, 1)}\n`
 }

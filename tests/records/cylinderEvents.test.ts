@@ -305,7 +305,7 @@ test('the file itself lets no event of any kind be changed or erased', () => {
   const learned = {
     answer: 'taken',
     factor: 1.1,
-    burnedKg: 1.1,
+    burntKg: 1.1,
     plannedKg: 1,
     untilAt: at(1),
     learnedAt: at(1),

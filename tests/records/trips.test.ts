@@ -85,7 +85,7 @@ describe('lessons', () => {
     supply: 'line',
     answer: 'taken',
     factor: 1.2,
-    burnedKg: 1.2,
+    burntKg: 1.2,
     plannedKg: 1,
     untilAt: NOW,
     learnedAt: NOW,

@@ -33,11 +33,11 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
     const { text: said, parts } = sentence as Phrase
     return { text: `${said} “{acceptedReason}”`, parts: { ...parts, acceptedReason: text(reason) } }
   },
-  lesson: ({ answer, factor, burnedKg }) => ({
+  lesson: ({ answer, factor, burntKg }) => ({
     text: '{answer}: {burnt} burnt, {factor} of the habits',
     parts: {
       answer: text(answer),
-      burnt: { value: Number(burnedKg), role: 'cylinderMass' },
+      burnt: { value: Number(burntKg), role: 'cylinderMass' },
       factor: { value: Number(factor), role: 'share' },
     },
   }),

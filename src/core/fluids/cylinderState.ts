@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { lagrangeCubic } from '@/core/math/interpolation'
@@ -33,14 +34,8 @@ export function liquidFullTemperatureK(fluid: Fluid, massKg: number, volumeM3: n
   const densest = liquidDensity[nodes - 1] ?? 0
   if (density <= critical.densityKgM3 || density > densest) return null
 
-  let below = 0
-  let above = nodes - 1
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (below + above) / 2
-    if (lagrangeCubic(liquidDensity, middle) < density) below = middle
-    else above = middle
-  }
-  return critical.temperatureK * (1 - (above * step) ** 2)
+  const { high } = bisect((node) => lagrangeCubic(liquidDensity, node) >= density, 0, nodes - 1, { halvings: HALVINGS })
+  return critical.temperatureK * (1 - (high * step) ** 2)
 }
 
 /**

@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { InputError } from '@/core/base/InputError'
 import { type Fluid, propertyData, requireTemperature } from './fluidData'
 import { helmholtz } from './helmholtz'
@@ -54,12 +55,7 @@ export function gasDensityKgM3(fluid: Fluid, temperatureK: number, pressurePa: n
       'At this temperature gas cannot stand at such a pressure without turning liquid. Let some out, or check the temperature.',
     )
   }
-  let below = 0
-  let above = phaseBoundary?.vapourDensityKgM3 ?? 300
-  for (let i = 0; i < 60; i += 1) {
-    const middle = (below + above) / 2
-    if (middle > 0 && onePhasePressurePa(fluid, temperatureK, middle) > pressurePa) above = middle
-    else below = middle
-  }
-  return (below + above) / 2
+  const isDenser = (density: number): boolean =>
+    density > 0 && onePhasePressurePa(fluid, temperatureK, density) > pressurePa
+  return bisect(isDenser, 0, phaseBoundary?.vapourDensityKgM3 ?? 300, { halvings: 60 }).middle
 }

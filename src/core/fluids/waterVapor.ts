@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { InputError } from '@/core/base/InputError'
 
 /**
@@ -51,11 +52,5 @@ const HALVINGS = 40
  * @returns K, 173.15 at the least
  */
 export function dewPointK(vaporPa: number): number {
-  let [cold, warm] = [173.15, 373.15]
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (cold + warm) / 2
-    if (saturationVaporPa(middle) < vaporPa) cold = middle
-    else warm = middle
-  }
-  return (cold + warm) / 2
+  return bisect((atK) => saturationVaporPa(atK) >= vaporPa, 173.15, 373.15, { halvings: HALVINGS }).middle
 }

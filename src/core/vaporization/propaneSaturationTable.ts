@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { STATED_RANGE_K } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 
@@ -98,12 +99,7 @@ const HALVINGS = 38
  * @returns K; the nearest end of the table outside it
  */
 export function boilingTemperatureK(pressurePa: number): number {
-  let low: number = TABLE_FROM_K
-  let high = TABLE_FROM_K + (TABLE_ROWS - 1) * TABLE_STEP_K
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (low + high) / 2
-    if (interpolateSaturation(SATURATION_COLUMN.pressurePa, middle) < pressurePa) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  const boils = (atK: number): boolean => interpolateSaturation(SATURATION_COLUMN.pressurePa, atK) >= pressurePa
+  const lastK = TABLE_FROM_K + (TABLE_ROWS - 1) * TABLE_STEP_K
+  return bisect(boils, TABLE_FROM_K, lastK, { halvings: HALVINGS }).middle
 }

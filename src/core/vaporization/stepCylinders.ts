@@ -1,3 +1,4 @@
+import { findRoot, type RootSearch } from '@/core/math/findRoot'
 import { interpolateSaturation, SATURATION_COLUMN } from './propaneSaturationTable'
 import {
   WALL_J_KG_K,
@@ -23,9 +24,8 @@ export interface StepEnvironment {
   leastK: number
 }
 
-const CLOSE_K = 1e-8
-/** No step of a trip moves a cylinder further. */
-const REACH_K = 60
+/** No step of a trip moves a cylinder further than the reach. */
+const SEARCH_K: RootSearch = { firstStep: -0.05, reach: 60, tolerance: 1e-8 }
 /** Heat capacity of the gas that is left when there is no liquid. [common practice] */
 const GAS_J_KG_K = 1700
 
@@ -68,27 +68,6 @@ function outflowKg(start: StepStart, endK: number, environment: StepEnvironment)
   return (start.startJ + heatJ(start, endK, environment) - endJ) / (meanJKg - slope)
 }
 
-/** Where a falling function is nothing: the secant, and halving where that strays. */
-function findRoot(of: (temperatureK: number) => number, startK: number): number {
-  let [a, b] = [startK, startK - 0.05]
-  let [atA, atB] = [of(a), of(b)]
-  for (let i = 0; i < 12 && atA !== atB; i += 1) {
-    const next = b - (atB * (a - b)) / (atA - atB)
-    if (!(Math.abs(next - startK) < REACH_K)) break
-    if (Math.abs(next - b) < CLOSE_K) return next
-    ;[a, atA, b] = [b, atB, next]
-    atB = of(b)
-    if (atB === 0) return b
-  }
-  let [low, high] = [startK - REACH_K, startK + REACH_K]
-  for (let i = 0; i < 40; i += 1) {
-    const middle = (low + high) / 2
-    if (of(middle) > 0) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
-}
-
 function commitStep(start: StepStart, gasKg: number, endK: number, environment: StepEnvironment): number {
   const { thermal } = start
   thermal.heatInJ += heatJ(start, endK, environment)
@@ -105,7 +84,7 @@ function stepIdle(start: StepStart, environment: StepEnvironment): number {
   return commitStep(
     start,
     0,
-    findRoot((atK) => outflowKg(start, atK, environment), start.thermal.temperatureK),
+    findRoot((atK) => outflowKg(start, atK, environment), start.thermal.temperatureK, SEARCH_K),
     environment,
   )
 }
@@ -114,7 +93,7 @@ function stepIdle(start: StepStart, environment: StepEnvironment): number {
 function boilToDryness(start: StepStart, environment: StepEnvironment): number {
   const { body, massKg, temperatureK } = start.thermal
   const most = (atK: number): number => massKg - saturatedVaporMassKg(body, atK)
-  const endK = findRoot((atK) => outflowKg(start, atK, environment) - most(atK), temperatureK)
+  const endK = findRoot((atK) => outflowKg(start, atK, environment) - most(atK), temperatureK, SEARCH_K)
   return commitStep(start, most(endK), endK, environment)
 }
 
@@ -153,7 +132,7 @@ function boilFromShared(start: readonly StepStart[], wantKg: number, environment
         }
   const endK = Math.max(
     environment.leastK,
-    findRoot((atK) => given(atK) - wantKg, warmestK),
+    findRoot((atK) => given(atK) - wantKg, warmestK, SEARCH_K),
   )
   let gasKg = 0
   for (const one of start) {

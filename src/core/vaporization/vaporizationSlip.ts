@@ -1,3 +1,4 @@
+import { interpolateRows } from '@/core/math/interpolation'
 import { InputError } from '@/core/base/InputError'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
@@ -9,26 +10,16 @@ import { vesselBody } from './vessel'
 
 /** K by the share that a lying tank is full: a multiplier for BTU/h and inches. */
 const K_BY_SHARE: readonly (readonly [share: number, k: number])[] = [
-  [0.6, 100],
-  [0.5, 90],
-  [0.4, 80],
-  [0.3, 70],
-  [0.2, 60],
   [0.1, 45],
+  [0.2, 60],
+  [0.3, 70],
+  [0.4, 80],
+  [0.5, 90],
+  [0.6, 100],
 ]
 
 /** The rule gives nothing at this and as much as its K at 0 °F. */
 const ENDS_F = -20
-
-function kOf(share: number): number {
-  const after = K_BY_SHARE.findIndex(([at]) => at <= share)
-  if (after === -1) return K_BY_SHARE.at(-1)?.[1] ?? 0
-  const lower = K_BY_SHARE[after]
-  const upper = K_BY_SHARE[after - 1]
-  if (!lower) return 0
-  if (!upper) return lower[1]
-  return lower[1] + ((upper[1] - lower[1]) * (share - lower[0])) / (upper[0] - lower[0])
-}
 
 /**
  * What a lying tank gives by the suppliers’ rule: diameter × length × K at 0 °F, times (t + 20)/20.
@@ -49,7 +40,7 @@ export function dlkRuleW(diameterM: number, lengthM: number, share: number, airK
   if (!(lengthM > 0)) throw new InputError('lengthM', 'The length is more than nothing.')
   const inches = toUnit(diameterM, 'length', 'in') * toUnit(lengthM, 'length', 'in')
   const warm = Math.max(0, (toUnit(airK, 'temperature', 'F') - ENDS_F) / -ENDS_F)
-  return fromUnit(inches * kOf(share) * warm, 'power', 'btuh')
+  return fromUnit(inches * interpolateRows(K_BY_SHARE, share) * warm, 'power', 'btuh')
 }
 
 /**

@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
@@ -96,13 +97,8 @@ const BOTTOM_COVERED = 0.02
 
 /** Half the angle that the liquid of a lying tube covers, from its share of the circle. */
 function halfAngle(share: number): number {
-  let [low, high] = [0, Math.PI]
-  for (let i = 0; i < 32; i += 1) {
-    const middle = (low + high) / 2
-    if (middle - Math.sin(2 * middle) / 2 < share * Math.PI) low = middle
-    else high = middle
-  }
-  return (low + high) / 2
+  const covers = (angle: number): boolean => angle - Math.sin(2 * angle) / 2 >= share * Math.PI
+  return bisect(covers, 0, Math.PI, { halvings: 32 }).middle
 }
 
 /**

@@ -4,7 +4,7 @@ import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { appliances, photoTypes, rigs, voiding } from './schema'
 
-const rowsOfRig = () =>
+const rigReference = () =>
   text()
     .notNull()
     .references(() => rigs.id)
@@ -14,7 +14,7 @@ export const rooms = sqliteTable(
   'rooms',
   {
     id: text().primaryKey(),
-    rigId: rowsOfRig(),
+    rigId: rigReference(),
     name: text().notNull(),
     shelter: text({ mode: 'json' }).notNull().$type<RoomPlan>(),
     position: integer().notNull(),
@@ -28,7 +28,7 @@ export const heaters = sqliteTable(
   'heaters',
   {
     id: text().primaryKey(),
-    rigId: rowsOfRig(),
+    rigId: rigReference(),
     /** The appliance of the rig that it is. */
     applianceId: text().references(() => appliances.id),
     name: text().notNull(),

@@ -56,7 +56,7 @@ export const lessons = sqliteTable(
     answer: text({ enum: calibrationAnswers }).notNull(),
     /** Gas burnt for each kilogram that the habits as entered would have burnt. */
     factor: real().notNull(),
-    burnedKg: real().notNull(),
+    burntKg: real().notNull(),
     plannedKg: real().notNull(),
     /** Moment of the last reading it rests on. */
     untilAt: text().notNull(),

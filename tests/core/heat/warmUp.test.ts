@@ -5,7 +5,7 @@ import { heatOutlook } from '@/core/heat/warmth/heatOutlook'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import { shapeEstimate } from '@/core/heat/warmth/shapeEstimate'
 import { warmUpCurve, warmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
-import { tQuantile95 } from '@/core/math/studentT'
+import { tQuantile95 } from '@/core/math/statistics'
 import { warmthSavings } from '@/core/heat/warmth/warmthSavings'
 import { warmthSlip } from '@/core/heat/warmth/warmthSlip'
 

@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import type { Fluid } from '@/core/fluids/fluidData'
 import { cylinderState, pressureCurve } from '@/core/fluids/cylinderState'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
@@ -34,18 +35,6 @@ const POINTS = 106
 /** So far past the relief setting the curve still tells something. */
 const BEYOND = 1.6
 
-/** Temperature between two at which the state presses as hard as this. */
-function crossing(fromK: number, toK: number, isOver: (temperatureK: number) => boolean): number {
-  let below = fromK
-  let above = toK
-  for (let i = 0; i < 40; i += 1) {
-    const middle = (below + above) / 2
-    if (isOver(middle)) above = middle
-    else below = middle
-  }
-  return above
-}
-
 /**
  * Pressure and level of a closed cylinder from a cold night to a hot car.
  *
@@ -72,11 +61,12 @@ export function heatCurve({ gas, netKg, waterCapacityKg, altitudeM, reliefGaugeP
     liquidFullK: states[0]?.liquidFullTemperatureK ?? null,
     reliefAtK:
       before && after
-        ? crossing(
+        ? bisect(
+            (atK) => cylinderState(gas, netKg, volumeM3, atK).pressurePa >= reliefPa,
             before.temperatureK,
             after.temperatureK,
-            (kelvin) => cylinderState(gas, netKg, volumeM3, kelvin).pressurePa >= reliefPa,
-          )
+            { halvings: 40 },
+          ).high
         : (after?.temperatureK ?? null),
   }
 }

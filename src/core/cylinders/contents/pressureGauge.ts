@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { InputError } from '@/core/base/InputError'
 import { requireTemperature } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
@@ -41,14 +42,8 @@ export function interpretPressureGauge(gaugePa: number, temperatureK: number, al
       'No propane cylinder shows that. Check the unit, or whether the gauge sits behind the regulator.',
     )
   }
-  let below = COLDEST_K
-  let above = HOTTEST_K
-  for (let i = 0; i < 50; i += 1) {
-    const middle = (below + above) / 2
-    if (saturation('propane', middle).pressurePa < absolutePa) below = middle
-    else above = middle
-  }
-  const boilingK = (below + above) / 2
+  const boils = (atK: number): boolean => saturation('propane', atK).pressurePa >= absolutePa
+  const boilingK = bisect(boils, COLDEST_K, HOTTEST_K, { halvings: 50 }).middle
   const tells =
     boilingK < temperatureK - LENIENCE_K ? 'nearly-gone' : boilingK > temperatureK + LENIENCE_K ? 'too-high' : 'liquid'
   const warmK = Math.min(temperatureK, HOTTEST_K)

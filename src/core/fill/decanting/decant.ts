@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { z } from '@/core/base/zod'
 import { cylinderState } from '@/core/fluids/cylinderState'
@@ -72,14 +73,7 @@ function flashedK(fromK: number, space: Space, wallJK: number): number {
     return wallJK * (fromK - temperatureK) - boiledKg * latentHeatJPerKg
   }
   if (surplusJ(fromK) >= 0) return fromK
-  let below = COLDEST_K - 20
-  let above = fromK
-  for (let i = 0; i < 60; i += 1) {
-    const middle = (below + above) / 2
-    if (surplusJ(middle) > 0) below = middle
-    else above = middle
-  }
-  return (below + above) / 2
+  return bisect((atK) => surplusJ(atK) <= 0, COLDEST_K - 20, fromK, { halvings: 60 }).middle
 }
 
 /**

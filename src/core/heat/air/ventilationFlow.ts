@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { isVerticalSide } from '@/core/heat/room/roomGeometry'
 import { openAreaM2, openingHeightM } from '@/core/heat/ventilation/openings'
 import type { Room } from '@/core/heat/room/room'
@@ -39,13 +40,9 @@ function stackShare(holes: readonly Hole[]): number {
     const headM = heightM - neutralM
     return Math.sign(headM) * DISCHARGE * areaM2 * Math.sqrt(2 * Math.abs(headM))
   }
-  let low = Math.min(...holes.map(({ heightM }) => heightM))
-  let high = Math.max(...holes.map(({ heightM }) => heightM))
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const middle = (low + high) / 2
-    if (holes.reduce((sum, hole) => sum + flow(hole, middle), 0) > 0) low = middle
-    else high = middle
-  }
+  const heights = holes.map(({ heightM }) => heightM)
+  const isPast = (atM: number): boolean => holes.reduce((sum, hole) => sum + flow(hole, atM), 0) <= 0
+  const { low } = bisect(isPast, Math.min(...heights), Math.max(...heights), { halvings: HALVINGS })
   return holes.reduce((sum, hole) => sum + Math.max(0, flow(hole, low)), 0)
 }
 

@@ -1,3 +1,4 @@
+import { bisect } from '@/core/math/findRoot'
 import { openAreaM2 } from './openings'
 import { ventilationCheck } from './ventilationCheck'
 import type { Opening, Room } from '@/core/heat/room/room'
@@ -57,13 +58,8 @@ export function planOpenings(room: Room, neededM2: number): OpeningPlan {
   const chosen = choices.find((moved) => at(moved, widest(moved)).isTwoWay) ?? choices[0]
   if (!chosen)
     return { steps: usable.map(({ id, name, heightM }) => ({ openingId: id, name, openM: heightM })), suffices: false }
-  let [shut, open] = [0, widest(chosen)]
-  for (let i = 0; i < HALVINGS; i += 1) {
-    const gapM = (shut + open) / 2
-    if (at(chosen, gapM).isEnough) open = gapM
-    else shut = gapM
-  }
-  const gapM = Math.ceil(open / SET_BY_M - 1e-6) * SET_BY_M
+  const { high } = bisect((gapM) => at(chosen, gapM).isEnough, 0, widest(chosen), { halvings: HALVINGS })
+  const gapM = Math.ceil(high / SET_BY_M - 1e-6) * SET_BY_M
   return {
     steps: chosen
       .filter(({ openM }) => openM < gapM)

@@ -2,7 +2,7 @@ import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
-import { tQuantile95 } from '@/core/math/studentT'
+import { tQuantile95 } from '@/core/math/statistics'
 
 /** A room that loses heat to the outside while a heater burns at settings that change. */
 interface WarmUp {

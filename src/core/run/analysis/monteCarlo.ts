@@ -1,3 +1,5 @@
+import { interpolateColumn } from '@/core/math/interpolation'
+import { quantile, sampleNormal } from '@/core/math/statistics'
 import { forecastSpreadK } from '@/core/run/weather/forecast'
 import type { Perturbation, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import { runTrip } from '@/core/run/simulation/runTrip'
@@ -29,36 +31,21 @@ const KEPT = 0.7
 const WIND_SPREAD = 0.4
 const HABIT_SPREAD = { hours: 0.2, acts: 0.2, warmth: 0.1, around: 0.1 } as const
 
-/** A number of the normal distribution, by Box and Muller. */
-function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
-}
-
 function samplePerturbation({ nights, appliances, forecast }: TripRunInput, random: () => number): Perturbation {
   const days: number[] = []
   let off = 0
   for (let day = 0; day <= nights; day += 1) {
-    off = day === 0 ? normal(random) : KEPT * off + Math.sqrt(1 - KEPT * KEPT) * normal(random)
+    off = day === 0 ? sampleNormal(random) : KEPT * off + Math.sqrt(1 - KEPT * KEPT) * sampleNormal(random)
     days.push(off * forecastSpreadK(forecast, day * DAY_S))
   }
   const factors = new Map(
-    appliances.map(({ id, habit }) => [id, Math.exp(HABIT_SPREAD[habit.way] * normal(random))] as const),
+    appliances.map(({ id, habit }) => [id, Math.exp(HABIT_SPREAD[habit.way] * sampleNormal(random))] as const),
   )
   return {
-    offsetK: (timeS) => {
-      const place = Math.min(nights, timeS / DAY_S)
-      const day = Math.floor(place)
-      const low = days[day] ?? 0
-      return low + ((days[Math.min(nights, day + 1)] ?? low) - low) * (place - day)
-    },
-    windFactor: Math.exp(WIND_SPREAD * normal(random)),
+    offsetK: (timeS) => interpolateColumn(days, timeS / DAY_S),
+    windFactor: Math.exp(WIND_SPREAD * sampleNormal(random)),
     factorOf: (id) => factors.get(id) ?? 1,
   }
-}
-
-/** Value under which a share of the sorted lies. */
-function quantile(sorted: readonly number[], share: number): number {
-  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? NaN
 }
 
 function percentiles(values: readonly number[]): Percentiles<number> {

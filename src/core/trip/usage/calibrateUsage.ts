@@ -106,7 +106,7 @@ export function calibrateUsage(
   const factor = burnedKg / plannedKg
   if (factor < FACTORS.least || factor > FACTORS.most) {
     return nothing('{burnt} burnt where {planned} was planned: so far off, the habits want entering anew.', {
-      burned: { value: burnedKg, role: 'cylinderMass' },
+      burnt: { value: burnedKg, role: 'cylinderMass' },
       planned: { value: plannedKg, role: 'cylinderMass' },
     })
   }

@@ -60,6 +60,6 @@ export const columnSchemas: Readonly<Record<string, z.ZodType>> = {
   reserveShare: between(0, 1),
   burnPerDayS: between(0, 86_400),
   'lessons.factor': between(0.2, 5),
-  burnedKg: between(0, 2000),
+  burntKg: between(0, 2000),
   plannedKg: between(0, 2000),
 }
