@@ -7,7 +7,7 @@ const config = {
   testPathIgnorePatterns: ['<rootDir>/tests/e2e/'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@tests/(.*)$': '<rootDir>/tests/$1' },
   // Packages of plain modules, which Jest cannot take as they are.
-  transformIgnorePatterns: ['/node_modules/(?!(ml-|is-any-array|react-hotkeys-hook))'],
+  transformIgnorePatterns: ['/node_modules/(?!(ml-|is-any-array|react-hotkeys-hook|d3-|internmap))'],
   transform: {
     '^.+\\.[jt]sx?$': [
       '@swc/jest',

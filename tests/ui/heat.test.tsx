@@ -26,7 +26,7 @@ import { heatFindings } from '@/core/heat/heatFindings'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import type { StoredWarmUp } from '@/records/repositories/heat/rooms'
-import { axisMarks } from '@/ui/figures/axisMarks'
+import { axisTicks } from '@/ui/figures/axisTicks'
 import { FindingList } from '@/ui/figures/FindingList'
 import { findIssue } from '@/ui/fields/findIssue'
 import { displayedIn } from '@/ui/fields/displayedIn'
@@ -247,9 +247,9 @@ test('findings lead to the plan, to the openings and to the heater’s numbers',
 
 describe('small parts', () => {
   test('marks of an axis are round and lie on it', () => {
-    expect(axisMarks(0, 6000, 4)).toEqual([0, 2000, 4000, 6000])
-    expect(axisMarks(11.3, 50, 4)).toEqual([20, 30, 40, 50])
-    for (const mark of axisMarks(-7, 93)) expect(mark % 20).toBe(0)
+    expect(axisTicks(0, 6000, 4)).toEqual([0, 2000, 4000, 6000])
+    expect(axisTicks(11.3, 50, 4)).toEqual([20, 30, 40, 50])
+    for (const mark of axisTicks(-7, 93)) expect(mark % 20).toBe(0)
   })
   test('a number for an axis is in the units one reads in', () => {
     expect(displayedIn({ value: 273.15, role: 'temperature' }, 'us')).toBeCloseTo(32, 9)

@@ -2,7 +2,7 @@
 
 import { useId } from 'react'
 import Form from 'react-bootstrap/Form'
-import { clockText, readClock } from './clock'
+import { formatClock, parseClock } from '@/core/time/tripClock'
 
 /** An hour of the clock. */
 export function ClockField({ label, hour, set }: { label: string; hour: number; set: (hour: number) => void }) {
@@ -14,9 +14,9 @@ export function ClockField({ label, hour, set }: { label: string; hour: number; 
         id={id}
         size="sm"
         type="time"
-        value={clockText(hour)}
+        value={formatClock(hour)}
         onChange={(event) => {
-          const read = readClock(event.target.value)
+          const read = parseClock(event.target.value)
           if (read !== null) set(read)
         }}
       />

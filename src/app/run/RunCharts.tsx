@@ -4,7 +4,7 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { formatTripTime } from '@/core/time/tripClock'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripMoment } from '@/core/run/simulation/tripRun'
-import { axisMarks } from '@/ui/figures/axisMarks'
+import { axisTicks } from '@/ui/figures/axisTicks'
 import { StripChart, type StripLine } from '@/ui/figures/StripChart'
 
 const DAY_S = 86_400
@@ -81,7 +81,7 @@ export function RunCharts({ outlook, sourceId }: { outlook: RunOutlook; sourceId
             foot={{
               of: ({ timeS }) => timeS / DAY_S,
               words: (days) => (days === 0 ? 'start' : `${days} d`),
-              ticks: axisMarks(0, nights, Math.min(7, nights)),
+              ticks: axisTicks(0, nights, Math.min(7, nights)),
             }}
             tipOf={({ timeS }) => formatTripTime(timeS, outlook.input.startISO)}
           />

@@ -1,17 +1,4 @@
-const names = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-]
+import { addMonths as addMonthsToDate, format, isValid, parseISO } from 'date-fns'
 
 /**
  * A month in words.
@@ -20,8 +7,8 @@ const names = [
  * @returns `March 2030`; the text itself when it is no month
  */
 export function formatMonth(month: string): string {
-  const name = names[Number(month.slice(5, 7)) - 1]
-  return name ? `${name} ${month.slice(0, 4)}` : month
+  const date = parseISO(month)
+  return isValid(date) ? format(date, 'MMMM yyyy') : month
 }
 
 /**
@@ -32,7 +19,5 @@ export function formatMonth(month: string): string {
  * @returns `2030-03` for 120
  */
 export function addMonths(month: string, months: number): string {
-  const count = Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7)) - 1 + months
-  const year = Math.floor(count / 12)
-  return `${String(year).padStart(4, '0')}-${String(count - year * 12 + 1).padStart(2, '0')}`
+  return format(addMonthsToDate(parseISO(month), months), 'yyyy-MM')
 }

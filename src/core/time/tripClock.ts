@@ -1,3 +1,5 @@
+import { format } from 'date-fns'
+
 /**
  * Hour of the clock in a moment as it is written, where it is written.
  *
@@ -27,6 +29,32 @@ const HOUR_S = 3600
 
 const DAY_S = 86_400
 
+/** A date that shows this minute of the day, on a day without a clock change. */
+function minuteOfDay(minute: number): Date {
+  return new Date(2000, 0, 1, 0, minute)
+}
+
+/**
+ * An hour of the day as a 24-hour clock shows it.
+ *
+ * @param hour - 0 to 24; 24 shows as 00:00
+ * @example formatClock(22.5) // '22:30'
+ */
+export function formatClock(hour: number): string {
+  return format(minuteOfDay(Math.round(hour * 60)), 'HH:mm')
+}
+
+/**
+ * The hour of the day that a 24-hour clock shows.
+ *
+ * @param text - `22:30`
+ * @returns 22.5; null for a text that is no time
+ */
+export function parseClock(text: string): number | null {
+  const match = /^(\d\d):(\d\d)$/.exec(text)
+  return match ? Number(match[1]) + Number(match[2]) / 60 : null
+}
+
 /**
  * A moment of a trip in words: which night, and what the clock shows.
  *
@@ -42,7 +70,5 @@ export function formatTripTime(timeS: number, startISO: string, shiftS = 0): str
   const minutes = Math.round((startS + timeS + shiftS) / 60)
   const clock = ((minutes % 1440) + 1440) % 1440
   const night = Math.floor(Math.max(0, timeS) / DAY_S) + 1
-  const hour = Math.floor(clock / 60)
-  const half = hour < 12 ? 'am' : 'pm'
-  return `night ${night}, ${hour % 12 === 0 ? 12 : hour % 12}:${String(clock % 60).padStart(2, '0')} ${half}`
+  return `night ${night}, ${format(minuteOfDay(clock), 'h:mm aaa')}`
 }

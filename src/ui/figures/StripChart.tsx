@@ -3,7 +3,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { DisplayRole } from '@/core/base/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { axisMarks } from './axisMarks'
+import { axisTicks } from './axisTicks'
 import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
@@ -105,7 +105,7 @@ export function StripChart<Point extends object>({
           />
           <YAxis
             domain={[low, high]}
-            ticks={axisMarks(low, high, 4)}
+            ticks={axisTicks(low, high, 4)}
             stroke={INK}
             width={64}
             tickFormatter={(value: number) => value.toLocaleString('en-US', { maximumFractionDigits: 1 })}

@@ -2,6 +2,8 @@
 
 import { createContext, useContext, useMemo, useState, type ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
+import ToastBody from 'react-bootstrap/ToastBody'
+import ToastContainer from 'react-bootstrap/ToastContainer'
 import { useHotkeys } from 'react-hotkeys-hook'
 
 interface Notice {
@@ -36,21 +38,24 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   return (
     <UndoContext value={value}>
       {children}
-      <div role="status" className="undo-bar" hidden={notice === null}>
+      {/* Not the Toast component: it announces itself as an alert, and this is only a status. */}
+      <ToastContainer role="status" className="notices">
         {notice && (
-          <>
-            <span>{notice.done}</span>
-            {notice.undo && (
-              <Button variant="light" size="sm" onClick={() => void takeBack()} aria-keyshortcuts="u">
-                Undo
+          <div className="toast show">
+            <ToastBody>
+              <span>{notice.done}</span>
+              {notice.undo && (
+                <Button variant="light" size="sm" onClick={() => void takeBack()} aria-keyshortcuts="u">
+                  Undo
+                </Button>
+              )}
+              <Button variant="light" size="sm" onClick={() => setNotice(null)}>
+                Close
               </Button>
-            )}
-            <Button variant="light" size="sm" onClick={() => setNotice(null)}>
-              Close
-            </Button>
-          </>
+            </ToastBody>
+          </div>
         )}
-      </div>
+      </ToastContainer>
     </UndoContext>
   )
 }

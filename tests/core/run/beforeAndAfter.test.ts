@@ -1,3 +1,4 @@
+import Papa from 'papaparse'
 import { applianceUse, bottleGear, cylinderGear, fitness, tripPlan } from '@tests/gear'
 import { runRig, steadyBurner, steadyWeather, tripRun, twentyPound } from '@tests/run'
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
@@ -105,11 +106,14 @@ describe('the trip drawn and written', () => {
 
   test('a table that a spreadsheet reads, with no formula in a name', () => {
     const text = runCsv(run, cold.startISO, new Map([['left', '=HYPERLINK("x")']]))
-    const [head = '', ...rows] = text.trimEnd().split('\r\n')
-    expect(head).toContain(`"'=HYPERLINK(""x""): gas_kg"`.replace(': gas_kg"', ': gas_kg"'))
+    const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: true })
+    const [head = [], ...rows] = data
+    expect(errors).toEqual([])
+    expect(head).toContain(`'=HYPERLINK("x"): gas_kg`)
     expect(rows).toHaveLength(run.series.length)
-    const columns = head.split('","').length
-    expect(rows[0]?.replace(/"[^"]*"/g, '').split(',')).toHaveLength(columns)
+    expect(new Set(rows.map((row) => row.length))).toEqual(new Set([head.length]))
+    expect(rows.map((row) => Number(row[head.indexOf('time_s')]))).toEqual(run.series.map(({ timeS }) => timeS))
+    expect(rows[0]?.[head.indexOf('moment')]).toBe(formatTripTime(run.series[0]?.timeS ?? NaN, cold.startISO))
   })
 
   test.each([

@@ -5,7 +5,7 @@ import type { Forecast } from '@/core/run/weather/forecast'
 import { formatTripTime } from '@/core/time/tripClock'
 import { weatherBand } from '@/core/run/weather/weatherBand'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { axisMarks } from '@/ui/figures/axisMarks'
+import { axisTicks } from '@/ui/figures/axisTicks'
 import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
@@ -33,11 +33,11 @@ export function WeatherChart({ forecast, nights, startISO }: { forecast: Forecas
             dataKey="days"
             type="number"
             domain={[0, 'dataMax']}
-            ticks={axisMarks(0, nights, 7)}
+            ticks={axisTicks(0, nights, 7)}
             stroke={INK}
             unit=" d"
           />
-          <YAxis domain={[low, high]} ticks={axisMarks(low, high, 5)} stroke={INK} width={56} unit="°" />
+          <YAxis domain={[low, high]} ticks={axisTicks(low, high, 5)} stroke={INK} width={56} unit="°" />
           <Area dataKey="band" stroke="none" fill="#d9a94b" fillOpacity={0.4} isAnimationActive={false} />
           <Line dataKey="mean" stroke={INK} strokeWidth={3} dot={false} isAnimationActive={false} />
           <Tooltip

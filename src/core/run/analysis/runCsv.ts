@@ -1,9 +1,7 @@
+import { roundTo } from '@/core/units/roundTo'
+import { csvTable } from '@/core/base/csvTable'
 import { formatTripTime } from '@/core/time/tripClock'
 import type { TripRun } from '@/core/run/simulation/tripRun'
-
-const quoted = (text: string): string => `"${text.replaceAll('"', '""')}"`
-/** A spreadsheet would take a name that begins so for a formula. */
-const plain = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text)
 
 /**
  * A trip’s series as a table in SI, one line for each moment (RFC 4180).
@@ -13,7 +11,7 @@ const plain = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` 
  * @param names - of the cylinders, by identifier
  */
 export function runCsv(run: TripRun, startISO: string, names: ReadonlyMap<string, string>): string {
-  const head = [
+  const fields = [
     'time_s',
     'moment',
     'outside_K',
@@ -26,16 +24,14 @@ export function runCsv(run: TripRun, startISO: string, names: ReadonlyMap<string
     ...run.cylinders.flatMap(({ id }) => [`${names.get(id) ?? id}: gas_kg`, `${names.get(id) ?? id}: liquid_K`]),
     'battery_share',
   ]
-  const rows = run.series.map((moment) => [
-    moment.timeS.toFixed(0),
-    quoted(formatTripTime(moment.timeS, startISO)),
-    moment.outsideK.toFixed(2),
-    moment.roomK?.toFixed(2) ?? '',
-    ...moment.sources.flatMap(({ gaugePa, wantedW, givenW }) =>
-      [gaugePa, wantedW, givenW].map((one) => one.toFixed(0)),
-    ),
-    ...moment.cylinders.flatMap(({ massKg, temperatureK }) => [massKg.toFixed(4), temperatureK.toFixed(2)]),
-    moment.batteryShare?.toFixed(3) ?? '',
+  const data = run.series.map((moment) => [
+    moment.timeS,
+    formatTripTime(moment.timeS, startISO),
+    roundTo(moment.outsideK, 2),
+    moment.roomK === null ? null : roundTo(moment.roomK, 2),
+    ...moment.sources.flatMap(({ gaugePa, wantedW, givenW }) => [gaugePa, wantedW, givenW].map(Math.round)),
+    ...moment.cylinders.flatMap(({ massKg, temperatureK }) => [roundTo(massKg, 4), roundTo(temperatureK, 2)]),
+    moment.batteryShare === null ? null : roundTo(moment.batteryShare, 3),
   ])
-  return [head.map((name) => quoted(plain(name))), ...rows].map((row) => row.join(',')).join('\r\n') + '\r\n'
+  return csvTable(fields, data)
 }

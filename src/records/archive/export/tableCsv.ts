@@ -1,12 +1,12 @@
 import { getTableColumns } from 'drizzle-orm'
-import Papa from 'papaparse'
+import { csvTable, type CsvCell } from '@/core/base/csvTable'
 import type { Database } from '@/records/databaseType'
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { archiveRows } from './archiveRows'
 import type { ArchiveTable } from '@/records/archive/format/archiveTables'
 
 /** Structures as JSON in their cell, the rest as it is. */
-function cell(value: unknown): string | number | boolean | null {
+function cell(value: unknown): CsvCell {
   if (value === null || typeof value === 'number' || typeof value === 'boolean') return value
   return typeof value === 'string' ? value : canonicalJson(value)
 }
@@ -19,5 +19,5 @@ function cell(value: unknown): string | number | boolean | null {
 export function tableCsv(database: Database, one: ArchiveTable): string {
   const fields = Object.keys(getTableColumns(one.table))
   const data = archiveRows(database, one).map((row) => fields.map((field) => cell(row[field])))
-  return `${Papa.unparse({ fields, data }, { newline: '\r\n', escapeFormulae: true })}\r\n`
+  return csvTable(fields, data)
 }

@@ -5,7 +5,7 @@ import type { HeatFigures } from '@/core/cylinders/contents/heatFigures'
 import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { unitOf } from '@/core/units/unitTable'
-import { axisMarks } from '@/ui/figures/axisMarks'
+import { axisTicks } from '@/ui/figures/axisTicks'
 import { displayedIn } from '@/ui/fields/displayedIn'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
@@ -44,7 +44,7 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
             dataKey="temperature"
             type="number"
             domain={[from, to]}
-            ticks={axisMarks(from, to)}
+            ticks={axisTicks(from, to)}
             stroke={INK}
             label={{
               value: `temperature, ${symbolOf('temperature', system)}`,
@@ -56,7 +56,7 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
           <YAxis
             yAxisId="pressure"
             domain={[0, top]}
-            ticks={axisMarks(0, top)}
+            ticks={axisTicks(0, top)}
             allowDataOverflow
             stroke={INK}
             width={56}
