@@ -1,15 +1,15 @@
 /** Core, records and routes; the built application is driven by Playwright. */
 const config = {
   testEnvironment: 'node',
-  // Left to itself it keeps a core free, which on two of them is half.
+  // The default keeps one core free, which is half of two.
   maxWorkers: '100%',
   roots: ['<rootDir>/tests'],
   testPathIgnorePatterns: ['<rootDir>/tests/e2e/'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@tests/(.*)$': '<rootDir>/tests/$1' },
-  // Packages of plain modules, which Jest cannot take as they are.
+  // Packages that ship only ES modules, which Jest has to transform.
   transformIgnorePatterns: ['/node_modules/(?!(ml-|is-any-array|react-hotkeys-hook|d3-|internmap))'],
   transform: {
-    '^.+\\.[jt]sx?$': [
+    '^.+\\.m?[jt]sx?$': [
       '@swc/jest',
       {
         jsc: {

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
-import { co2FillLimitKg, propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { fillLimitByWeightKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { densestLiquidKgM3 } from '@/core/fluids/cylinderState'
 import { heatingValueJPerKg, type Fluid, fluidSchema, requireTemperature } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
@@ -100,7 +100,6 @@ export function contents(input: ContentsInput): Contents {
       'The scale shows less than the empty cylinder weighs. Check the scale’s zero, the unit, and that the tare is the TW stamp and not the WC.',
     )
   }
-  const byWeightKg = gas === 'propane' ? propaneFillLimitKg(waterCapacityKg) : co2FillLimitKg(waterCapacityKg)
-  const limitKg = labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
+  const limitKg = fillLimitByWeightKg(gas, waterCapacityKg, labelNetKg)
   return contentsFromNet({ gas, netKg: Math.max(0, netKg), limitKg, waterCapacityKg, temperatureK })
 }

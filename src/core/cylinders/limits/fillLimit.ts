@@ -4,7 +4,7 @@ import { z } from '@/core/base/zod'
 import { saturation } from '@/core/fluids/saturation'
 import { saturationTable } from '@/core/fluids/saturationTable'
 import { WATER_KG_M3, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
-import { co2FillLimitKg, propaneFillLimitKg } from './fillLimitByWeight'
+import { fillLimitByWeightKg } from './fillLimitByWeight'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { InputError } from '@/core/base/InputError'
 import { PROPANE_SPECIFIC_GRAVITY } from '@/core/rules/fillingDensity'
@@ -70,8 +70,7 @@ export function fillLimit(input: FillLimitInput): FillLimit {
   requireTemperature(gas, liquidTemperatureK, 'liquidTemperatureK')
   if (tareKg !== null && !(tareKg > 0)) throw new InputError('tareKg', 'The tare (TW) must be more than nothing.')
   if (!(hangingKg >= 0)) throw new InputError('hangingKg', 'What hangs on the scale cannot weigh less than nothing.')
-  const limitKg =
-    gas === 'propane' ? propaneFillLimitKg(waterCapacityKg, specificGravity) : co2FillLimitKg(waterCapacityKg)
+  const limitKg = fillLimitByWeightKg(gas, waterCapacityKg, null, specificGravity)
   const share = liquidShare({ gas, waterCapacityKg, specificGravity, liquidTemperatureK }, limitKg)
   return {
     limitKg,

@@ -1,3 +1,4 @@
+import type { Fluid } from '@/core/fluids/fluidData'
 import { InputError } from '@/core/base/InputError'
 import { FIXED_TANK_FULL, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
@@ -39,6 +40,27 @@ export function co2FillLimitKg(waterCapacityKg: number): number {
 }
 
 /**
+ * Most gas a cylinder may hold by weight: by its water capacity, or by its label where that is less.
+ *
+ * @param gas - propane or CO2
+ * @param waterCapacityKg - WC stamp, kg of water
+ * @param labelNetKg - net weight printed on a one-pound bottle; null for none
+ * @param specificGravity - of propane as sold, at 60 °F
+ * @returns kg
+ * @throws InputError when the water capacity is 0 or less
+ */
+export function fillLimitByWeightKg(
+  gas: Fluid,
+  waterCapacityKg: number,
+  labelNetKg: number | null = null,
+  specificGravity = PROPANE_SPECIFIC_GRAVITY,
+): number {
+  const byWeightKg =
+    gas === 'propane' ? propaneFillLimitKg(waterCapacityKg, specificGravity) : co2FillLimitKg(waterCapacityKg)
+  return labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
+}
+
+/**
  * Most gas a cylinder of the rig may hold: by weight, by its label where that is less, and for a fixed tank what
  * 80 % of its inside is at 60 °F.
  *
@@ -48,7 +70,5 @@ export function co2FillLimitKg(waterCapacityKg: number): number {
 export function gearLimitKg(cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>): number {
   const { kind, waterCapacityKg, labelNetKg } = cylinder
   if (kind === 'onboard') return massAtLevelKg('propane', waterCapacityKg, FIXED_TANK_FULL, SIXTY_F_K)
-  const byWeightKg =
-    kindFacts[kind].gas === 'propane' ? propaneFillLimitKg(waterCapacityKg) : co2FillLimitKg(waterCapacityKg)
-  return labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
+  return fillLimitByWeightKg(kindFacts[kind].gas, waterCapacityKg, labelNetKg)
 }
