@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { gravelyWrong, startKettle, watchConsole, type Kettle } from './kettle'
+import { expect } from '@playwright/test'
+import { gravelyWrong, type Kettle, startKettle, test, watchConsole } from './kettle'
 
 // A walk through them all is long: its parts may go beside each other, each worker with a server of its own.
 test.describe.configure({ mode: 'parallel' })

@@ -1,6 +1,6 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import fs from 'node:fs'
-import { startKettle, watchConsole, type Kettle } from './kettle'
+import { type Kettle, startKettle, test, watchConsole } from './kettle'
 
 let kettle: Kettle
 test.beforeAll(async () => {

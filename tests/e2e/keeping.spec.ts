@@ -1,5 +1,5 @@
-import { expect, test } from '@playwright/test'
-import { startKettle, watchConsole, type Kettle } from './kettle'
+import { expect } from '@playwright/test'
+import { type Kettle, startKettle, test, watchConsole } from './kettle'
 
 let kettle: Kettle
 test.beforeAll(async () => {

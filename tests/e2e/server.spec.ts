@@ -1,9 +1,9 @@
-import { expect, test } from '@playwright/test'
+import { expect } from '@playwright/test'
 import { spawnSync } from 'node:child_process'
 import fs from 'node:fs'
 import http from 'node:http'
 import path from 'node:path'
-import { startKettle, type Kettle } from './kettle'
+import { type Kettle, startKettle, test } from './kettle'
 
 let kettle: Kettle
 test.beforeAll(async () => {

@@ -1,7 +1,7 @@
-import { expect, test, type Page } from '@playwright/test'
+import { expect, type Page } from '@playwright/test'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { openDatabase } from '../../src/records/openDatabase'
-import { startKettle, watchConsole, type Kettle } from './kettle'
+import { type Kettle, startKettle, test, watchConsole } from './kettle'
 
 let kettle: Kettle
 test.beforeAll(async () => {
