@@ -9,8 +9,7 @@ import { database } from '@/records/database'
 import { addCalibration } from '@/records/repositories/trips/calibrations'
 import { NotFoundError } from '@/records/RecordsError'
 import { idField } from '@/actions/shared/fields'
-import { judgedTrip } from '@/actions/shared/judgedTrip'
-import { calibrationsOfTrip } from '@/actions/shared/calibrationsOfTrip'
+import { judgedTrip, calibrationsOfTrip } from '@/actions/shared/judgedTrip'
 import { act, type ActionResult } from '@/actions/shared/result'
 
 const calibrationSchema = z.strictObject({

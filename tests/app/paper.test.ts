@@ -1,7 +1,7 @@
 import ICAL from 'ical.js'
 import QRCode from 'qrcode'
 import { co2Gear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
-import { plainText } from '@/app/pdf/plainText'
+import { plainText } from '@/app/pdf/pdfResponse'
 import { calendarOf } from '@/app/log/dates/calendarOf'
 import { cardText, codePath } from '@/app/trips/card/tripCardOf'
 import { dueDates } from '@/core/trip/tasks/dueDates'

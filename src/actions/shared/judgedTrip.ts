@@ -1,13 +1,18 @@
 import { formatISO } from 'date-fns'
-import { judgeTrip, type TripJudgement } from '@/core/trip/readiness/judgeTrip'
-import type { RigGear } from '@/core/trip/readiness/rigGear'
-import { readiness, type Acceptance, type Readiness } from '@/core/trip/readiness/readiness'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import { baselineScenario } from '@/core/run/simulation/buildRunInput'
+import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripPlan } from '@/core/run/tripPlan'
-import { activeAcceptances } from '@/records/repositories/trips/acceptances'
-import { withClockChanges } from '@/records/repositories/trips/clockChanges'
+import { judgeTrip, type TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import { readiness, type Acceptance, type Readiness } from '@/core/trip/readiness/readiness'
+import { type RigGear, runRigOf } from '@/core/trip/readiness/rigGear'
+import { calibrateUsage, type UsageCalibrationResult } from '@/core/trip/usage/calibrateUsage'
 import { database } from '@/records/database'
+import { listReadings } from '@/records/repositories/cylinders/readings'
 import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { findRig, type Rig } from '@/records/repositories/rigs/rigs'
+import { activeAcceptances } from '@/records/repositories/trips/acceptances'
+import { withClockChanges } from '@/records/repositories/trips/clockChanges'
 import { findTrip, type Trip, type TripWithPlan } from '@/records/repositories/trips/trips'
 
 /** A trip of the records with its verdict at this moment. */
@@ -42,4 +47,13 @@ export function judgedTrip(id: string): JudgedTrip | undefined {
   const trip = findTrip(records, id)
   const rig = trip && findRig(records, trip.row.rigId)
   return trip && rig && withVerdict(rig, trip, loadRigGear(records, rig), formatISO(new Date()))
+}
+
+/** What the weigh-ins of a trip teach of each supply, against its habits as entered. */
+export function calibrationsOfTrip({ gear, plan, nowIso }: JudgedTrip): Record<Supply, UsageCalibrationResult> {
+  const { run } = runOutlook(runRigOf(gear), { ...plan, learned: {} }, baselineScenario)
+  const readings = listReadings(database(), gear.cylinders)
+  const of = (supply: Supply): UsageCalibrationResult =>
+    calibrateUsage(supply, gear.cylinders, readings, plan, run, nowIso)
+  return { line: of('line'), bottles: of('bottles') }
 }

@@ -6,12 +6,19 @@ import { beginAction } from '@/actions/begin'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
+import {
+  beginSteps,
+  beginStepLabels,
+  beginValues,
+  readBegin,
+  type BeginStep,
+  type BeginValues,
+  type BeginPart,
+} from './beginForm'
 import { BeginCylinder } from './BeginCylinder'
 import { BeginFound } from './BeginFound'
-import { beginSteps, beginStepLabels, beginValues, readBegin, type BeginStep, type BeginValues } from './beginForm'
 import { BeginHeat } from './BeginHeat'
 import { BeginName } from './BeginName'
-import type { BeginPart } from './beginPart'
 import { BeginTrip } from './BeginTrip'
 
 /** Step a refusal belongs to, by the field it names. */

@@ -4,7 +4,7 @@ import { typicalSizes, type TypicalSize } from '@/core/cylinders/typicalSizes'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { MonthField } from '@/ui/fields/MonthField'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import type { BeginPart } from './beginPart'
+import type { BeginPart } from './beginForm'
 
 /** Those most rigs have; the others are entered by their stamps later. */
 const offered = ['removable-20', 'removable-30', 'removable-10', 'removable-100', 'bottle-1', 'co2-5']

@@ -3,8 +3,7 @@
 import Form from 'react-bootstrap/Form'
 import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import { MonthField } from '@/ui/fields/MonthField'
-import type { BeginPart } from './beginPart'
-import type { Found } from './beginForm'
+import type { BeginPart, Found } from './beginForm'
 
 const answers: readonly (readonly [Found, string])[] = [
   ['not-known', 'not known'],

@@ -6,7 +6,7 @@ import type { ApplianceKind } from '@/core/appliances/habit'
 import { heaterKinds } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { Amount } from '@/ui/figures/Amount'
-import type { BeginPart } from './beginPart'
+import type { BeginPart } from './beginForm'
 
 /** What most rigs burn besides heat. */
 const besides: readonly ApplianceKind[] = ['cooktop', 'fridge', 'water-heater', 'oven', 'grill']

@@ -1,7 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import type { BeginPart } from './beginPart'
+import type { BeginPart } from './beginForm'
 
 /** What the rig is called. */
 export function BeginName({ values, set, issueAt }: BeginPart) {

@@ -1,7 +1,7 @@
 'use client'
 
 import { TripPlaceFields, type PlaceValues } from '@/app/trips/plan/TripPlaceFields'
-import type { BeginPart } from './beginPart'
+import type { BeginPart } from './beginForm'
 
 /** Where, when, how high and how cold. */
 export function BeginTrip({ values, set, issueAt }: BeginPart) {

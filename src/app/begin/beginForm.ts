@@ -1,10 +1,18 @@
+import { readNights } from '@/app/shared/nights'
+import type { ApplianceKind } from '@/core/appliances/habit'
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
-import type { ApplianceKind } from '@/core/appliances/habit'
-import { readNights } from '@/app/trips/plan/readNights'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import { readQuantity } from '@/ui/fields/readQuantity'
+
+/** What a page of the beginning is given. */
+export interface BeginPart {
+  values: BeginValues
+  set: (next: Partial<BeginValues>) => void
+  issueAt: (path: string) => string | null
+  thisMonth: string
+}
 
 export const beginSteps = ['rig', 'cylinder', 'heat', 'found', 'trip'] as const
 

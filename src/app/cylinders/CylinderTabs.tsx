@@ -1,5 +1,19 @@
-import { PageTabs } from '@/ui/shell/PageTabs'
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+import { PageTabs } from '@/ui/shell/PageTabs'
+
+/** Pages of the station. */
+export function StationTabs() {
+  return (
+    <PageTabs
+      label="Pages of Cylinders"
+      tabs={[
+        { href: '/cylinders', label: 'The shelf' },
+        { href: '/cylinders/equipment', label: 'Hoses, regulators, alarms' },
+        { href: '/cylinders/rules', label: 'Date rules' },
+      ]}
+    />
+  )
+}
 
 /** Pages of one cylinder. A fixed tank never stands on a scale: its first page is its gauge. */
 export function CylinderTabs({ id, kind }: { id: string; kind: CylinderKind }) {

@@ -6,7 +6,7 @@ import { tripEndDay } from '@/core/time/tripClock'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { FindingList } from '@/ui/figures/FindingList'
 import { CylinderCard } from './CylinderCard'
-import { StationTabs } from './StationTabs'
+import { StationTabs } from './CylinderTabs'
 
 export const metadata: Metadata = { title: 'Cylinders' }
 

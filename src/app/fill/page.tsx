@@ -7,7 +7,7 @@ import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { FindingList } from '@/ui/figures/FindingList'
 import { FillPage } from './FillPage'
 import { fillPageData, type FillSearch } from './fillPageData'
-import { NoCylinderYet } from './NoCylinderYet'
+import { NoCylinderYet } from '@/app/shared/NothingYet'
 import { PumpBench } from './PumpBench'
 
 export const metadata: Metadata = { title: 'Fill at the pump' }

@@ -8,7 +8,7 @@ import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import type { StoredHeater } from '@/records/repositories/heat/heaters'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
-import { useLabels } from './thingWords'
+import { useLabels } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
 
 /** Where the heater stands and what it is meant for; the plan moves it too. */

@@ -1,11 +1,12 @@
 'use client'
 
-import { Link } from '@/ui/shell/Link'
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { BenchPicker } from '@/ui/shell/BenchPicker'
-import { Behind, DrawingSave, DrawingTools, NameField } from '@/ui/fields/DrawingParts'
+import { archiveRoomAction } from '@/actions/heat'
+import type { DrawnHeater } from '@/app/heat/plan/drawnRoom'
+import { Elevation } from '@/app/heat/plan/Elevation'
+import { Plan } from '@/app/heat/plan/Plan'
 import { clearanceSlip } from '@/core/heat/clearance/clearanceSlip'
 import {
   checkPlacedHeater,
@@ -13,22 +14,27 @@ import {
   type PlacedHeater,
   placedHeaters,
 } from '@/core/heat/clearance/placedFindings'
-import { roomFindings } from '@/core/heat/roomFindings'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { snapToRoom } from '@/core/heat/room/snapToRoom'
+import { roomFindings } from '@/core/heat/roomFindings'
+import { Behind, DrawingSave, DrawingTools, NameField } from '@/ui/fields/DrawingParts'
 import { FindingList } from '@/ui/figures/FindingList'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import type { DrawnHeater } from '@/app/heat/plan/drawnRoom'
-import { Elevation } from '@/app/heat/plan/Elevation'
-import type { HeatPageData } from './heatPageData'
+import { ArchiveButton } from '@/ui/shell/ArchiveButton'
+import { BenchPicker } from '@/ui/shell/BenchPicker'
+import { Link } from '@/ui/shell/Link'
 import { HeaterPlace } from './HeaterPlace'
+import type { HeatPageData } from './heatPageData'
 import { PlacementSearch } from './PlacementSearch'
-import { Plan } from '@/app/heat/plan/Plan'
-import { ArchiveRoomButton } from './ArchiveRoomButton'
 import { RoomFields } from './RoomFields'
 import { ThingInspector } from './ThingInspector'
 import { ThingList } from './ThingList'
 import { useClearances, useRoom } from './useRoom'
+
+/** Takes a room out of the lists; its warm-ups stay. */
+function ArchiveRoomButton(props: { id: string; version: number; name: string }) {
+  return <ArchiveButton {...props} what="room" home="/heat" archive={archiveRoomAction} />
+}
 
 function drawnOf({ heater: { id, name, heater }, placed }: PlacedHeater): DrawnHeater {
   return { id, name, body: heater.body, placed }

@@ -5,7 +5,7 @@ import { glassClasses, shellClasses } from '@/core/heat/room/room'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { glassFacts, shellFacts } from '@/core/heat/warmth/shapeEstimate'
 import { Choice } from '@/ui/fields/Choice'
-import { findIssue } from '@/ui/fields/findIssue'
+import { findIssue } from '@/ui/state/useSave'
 import { Measure } from '@/ui/fields/Measure'
 import type { RoomEditor } from './useRoom'
 

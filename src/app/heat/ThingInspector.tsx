@@ -6,7 +6,7 @@ import Form from 'react-bootstrap/Form'
 import type { Thing } from '@/core/heat/room/thing'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
-import { thingOptions } from './thingWords'
+import { thingOptions } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
 
 const reachLabels: Partial<Record<Thing['kind'], string>> = {

@@ -7,7 +7,7 @@ import { newThing, type ThingKind } from '@/core/heat/room/thing'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { newId } from '@/ui/state/newId'
-import { thingOptions } from './thingWords'
+import { thingOptions } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
 
 /** The things of the room with their margins, and one more from a list. */

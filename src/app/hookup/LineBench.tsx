@@ -1,26 +1,32 @@
 'use client'
 
+import type { Connection } from '@xyflow/react'
 import { useRouter } from 'next/navigation'
 import { useDeferredValue, useMemo, useRef, useState } from 'react'
+import { archiveLineAction } from '@/actions/hookup'
+import { LineDiagram } from '@/app/hookup/diagram/LineDiagram'
+import { PartInspector } from '@/app/hookup/parts/PartInspector'
+import { PartList } from '@/app/hookup/parts/PartList'
+import { PartsTray } from '@/app/hookup/parts/PartsTray'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import type { Line } from '@/core/hookup/line/line'
 import { sourceRoles, type PartType } from '@/core/hookup/catalogue/partType'
 import type { LineEdit } from '@/core/hookup/line/editLine'
+import type { Line } from '@/core/hookup/line/line'
 import { Behind, DrawingSave, DrawingTools, NameField } from '@/ui/fields/DrawingParts'
+import { ArchiveButton } from '@/ui/shell/ArchiveButton'
 import { newId } from '@/ui/state/newId'
 import { useStableValue } from '@/ui/state/useSessionState'
-import type { Connection } from '@xyflow/react'
 import type { HookupPageData } from './hookupPageData'
-import { LineDiagram } from '@/app/hookup/diagram/LineDiagram'
 import { LineFiles } from './LineFiles'
 import { LineFindings } from './LineFindings'
 import { LinePicker } from './LinePicker'
 import { marksOf } from './marksOf'
-import { PartInspector } from '@/app/hookup/parts/PartInspector'
-import { PartList } from '@/app/hookup/parts/PartList'
-import { PartsTray } from '@/app/hookup/parts/PartsTray'
-import { ArchiveLineButton } from './ArchiveLineButton'
 import { useCheck, useLine } from './useLine'
+
+/** Takes a line out of the lists; its tests and its history stay. */
+function ArchiveLineButton(props: { id: string; version: number; name: string }) {
+  return <ArchiveButton {...props} what="line" home="/hookup" archive={archiveLineAction} />
+}
 
 /** The line drawn part by part, judged as it is drawn. */
 export function LineBench({

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { History } from '@/app/shared/History'
-import { hookupPageData, type LineSearch } from './hookupPageData'
 import { LineBench } from './LineBench'
+import { hookupPageData, type LineSearch } from './hookupPageData'
 import { NewLine } from './NewLine'
 
 export const metadata: Metadata = { title: 'Hook-up' }

@@ -1,5 +1,5 @@
 import { gradeLabels, leakTestState } from '@/core/leak-test/sheet/leakTestState'
-import type { HistoryEntry } from '@/app/shared/historyEntry'
+import type { HistoryEntry } from '@/app/shared/History'
 import { pressureRole } from './hold/readHold'
 import type { LeakPageData } from './leakPageData'
 import type { StoredHoldTest } from '@/records/repositories/lines/holdTests'

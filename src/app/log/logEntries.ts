@@ -1,5 +1,5 @@
 import { inArray } from 'drizzle-orm'
-import type { HistoryEntry } from '@/app/shared/historyEntry'
+import type { HistoryEntry } from '@/app/shared/History'
 import { leakHistory, describeHold } from '@/app/leak-test/leakHistory'
 import { warmUpHistory } from '@/app/heat/warm-up/warmUpHistory'
 import {

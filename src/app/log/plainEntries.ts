@@ -1,5 +1,5 @@
 import { getTableColumns, inArray } from 'drizzle-orm'
-import type { HistoryEntry } from '@/app/shared/historyEntry'
+import type { HistoryEntry } from '@/app/shared/History'
 import type { Phrase } from '@/core/base/quantity'
 import { leakGrades, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
 import { database } from '@/records/database'

@@ -2,7 +2,7 @@ import { Document, Page, Path, StyleSheet, Svg, Text, View } from '@react-pdf/re
 import { codePath, type DrawnCard } from '@/app/trips/card/tripCardOf'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { emergencies } from '@/ui/shell/emergencies'
-import { plainText } from './plainText'
+import { plainText } from './pdfResponse'
 
 const styles = StyleSheet.create({
   page: { paddingVertical: 28, paddingHorizontal: 32, fontFamily: 'Helvetica', color: '#000' },

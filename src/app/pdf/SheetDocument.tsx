@@ -1,7 +1,7 @@
 import { Document, Page, StyleSheet, Text, View } from '@react-pdf/renderer'
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
-import { plainText } from './plainText'
+import { plainText } from './pdfResponse'
 
 const styles = StyleSheet.create({
   page: { padding: 32, fontFamily: 'Helvetica', fontSize: 9, color: '#000' },

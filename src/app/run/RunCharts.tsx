@@ -4,7 +4,7 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { formatTripTime } from '@/core/time/tripClock'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripMoment } from '@/core/run/simulation/tripRun'
-import { axisTicks } from '@/ui/figures/axisTicks'
+import { axisTicks } from '@/ui/figures/axis'
 import { StripChart, type StripLine } from '@/ui/figures/StripChart'
 
 const DAY_S = 86_400

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { NightsBench } from './NightsBench'
-import { NoTripYet } from './NoTripYet'
+import { NoTripYet } from '@/app/shared/NothingYet'
 import { runPageData } from './runPageData'
 
 export const metadata: Metadata = { title: 'Run' }

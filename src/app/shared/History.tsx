@@ -1,13 +1,26 @@
 'use client'
 
-import { Link } from '@/ui/shell/Link'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { voidEventAction } from '@/actions/events'
+import type { Phrase } from '@/core/base/quantity'
+import type { EventName } from '@/records/repositories/events'
+import { ReasonForm } from '@/ui/fields/ReasonForm'
 import { PhraseText } from '@/ui/figures/Amount'
 import { DateTime } from '@/ui/figures/DateTime'
-import { ReasonForm } from '@/ui/fields/ReasonForm'
-import type { HistoryEntry } from './historyEntry'
+import { Link } from '@/ui/shell/Link'
+
+/** One line of a history. */
+export interface HistoryEntry {
+  /** What is voided; null for what cannot be. */
+  of: EventName | null
+  id: string
+  at: string
+  what: string
+  /** What it came to. */
+  says: Phrase
+  voidReason: string | null
+}
 
 /** Lines of a history, newest first; a mistake is voided with a reason and stays to be seen. */
 export function HistoryTable({

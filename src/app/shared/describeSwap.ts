@@ -1,4 +1,4 @@
-import type { HistoryEntry } from './historyEntry'
+import type { HistoryEntry } from './History'
 import { swapFindLabels } from '@/core/trip/usage/swap'
 import { cylinderName } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'

@@ -1,5 +1,5 @@
 import { format, parseISO } from 'date-fns'
-import { formatNights } from '@/app/shared/formatNights'
+import { formatNights } from '@/app/shared/nights'
 import { PageTabs } from '@/ui/shell/PageTabs'
 
 /** Name of the trip and the pages about it. */

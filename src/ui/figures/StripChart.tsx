@@ -3,8 +3,7 @@
 import { CartesianGrid, Line, LineChart, ReferenceLine, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { DisplayRole } from '@/core/base/quantity'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { axisTicks } from './axisTicks'
-import { displayedIn } from '@/ui/fields/displayedIn'
+import { axisTicks, displayedIn } from './axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 const INK = '#17302b'

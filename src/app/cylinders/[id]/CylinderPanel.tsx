@@ -1,13 +1,23 @@
+import { DueText } from '@/app/cylinders/DueText'
+import type { DisplayRole } from '@/core/base/quantity'
 import type { Contents } from '@/core/cylinders/contents/contents'
+import { drawingLevels, type DrawingLevels } from '@/core/cylinders/contents/drawingLevels'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
+import type { Fluid } from '@/core/fluids/fluidData'
 import { formatMonth } from '@/core/time/months'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import type { DisplayRole } from '@/core/base/quantity'
-import { Amount } from '@/ui/figures/Amount'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
-import { DueText } from '@/app/cylinders/DueText'
-import { useLevels } from './useLevels'
+import { readQuantity } from '@/ui/fields/readQuantity'
+import { Amount } from '@/ui/figures/Amount'
+import { useUnits } from '@/ui/state/UnitsProvider'
+
+/** Levels for the drawing, at the temperature typed or at 60 °F. */
+function useLevels(gas: Fluid, held: Contents | null, waterCapacityKg: number, temperatureText: string): DrawingLevels {
+  const { system } = useUnits()
+  const { value } = readQuantity(temperatureText, 'temperature', system)
+  return drawingLevels(gas, held, waterCapacityKg, value)
+}
 
 /** The cylinder itself: its liquid, the mark of its limit, and its stamps below. */
 export function CylinderPanel({

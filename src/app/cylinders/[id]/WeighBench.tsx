@@ -21,9 +21,9 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useDraft } from '@/ui/state/useDraft'
 import { useSave } from '@/ui/state/useSave'
-import { useNotice } from '@/ui/state/UndoProvider'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { CylinderPanel } from './CylinderPanel'
+import { useNotice } from '@/ui/state/UndoProvider'
 import { Pressures } from './Pressures'
 
 interface WeighForm {

@@ -1,5 +1,5 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import type { HistoryEntry } from '@/app/shared/historyEntry'
+import type { HistoryEntry } from '@/app/shared/History'
 import {
   fillEntry,
   describeLevel,

@@ -2,14 +2,21 @@
 
 import Form from 'react-bootstrap/Form'
 import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/equipment'
-import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
-import { ConflictNote } from '@/ui/shell/ConflictNote'
+import {
+  type Equipment,
+  equipmentFacts,
+  equipmentKinds,
+  type EquipmentKind,
+} from '@/core/cylinders/equipment/equipment'
+import { FormActions } from '@/ui/fields/FormActions'
 import { MonthField } from '@/ui/fields/MonthField'
 import { readMonthField } from '@/ui/fields/readMonthField'
-import { FormActions } from '@/ui/fields/FormActions'
+import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { useSave } from '@/ui/state/useSave'
 import { useSessionState } from '@/ui/state/useSessionState'
-import type { ListedEquipment } from './listedEquipment'
+
+/** A thing with the version of its row. */
+export type ListedEquipment = Equipment & { version: number }
 
 /** Its own date may lie ahead. */
 const FAR = '2099-12'

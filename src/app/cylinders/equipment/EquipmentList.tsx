@@ -8,8 +8,7 @@ import { equipmentEndMonth, equipmentFacts, type Equipment } from '@/core/cylind
 import { formatMonth } from '@/core/time/months'
 import { DateTime } from '@/ui/figures/DateTime'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { EquipmentForm } from './EquipmentForm'
-import type { ListedEquipment } from './listedEquipment'
+import { EquipmentForm, type ListedEquipment } from './EquipmentForm'
 
 function EndDateText({ thing, thisMonth }: { thing: Equipment; thisMonth: string }) {
   const end = equipmentEndMonth(thing)

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { StationTabs } from '@/app/cylinders/StationTabs'
+import { StationTabs } from '@/app/cylinders/CylinderTabs'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { RuleForm } from './RuleForm'
 

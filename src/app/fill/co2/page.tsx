@@ -3,7 +3,7 @@ import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { FillPage } from '@/app/fill/FillPage'
 import { fillPageData, type FillSearch } from '@/app/fill/fillPageData'
-import { NoCylinderYet } from '@/app/fill/NoCylinderYet'
+import { NoCylinderYet } from '@/app/shared/NothingYet'
 import { Co2Bench } from './Co2Bench'
 
 export const metadata: Metadata = { title: 'Fill CO2' }

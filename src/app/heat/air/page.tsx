@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { heatPageData, type HeatSearch } from '@/app/heat/heatPageData'
-import { NoRoomYet } from '@/app/heat/NoRoomYet'
+import { NoRoomYet } from '@/app/shared/NothingYet'
 import { AirBench } from './AirBench'
 
 export const metadata: Metadata = { title: 'Openings and air' }

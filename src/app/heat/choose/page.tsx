@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { heatPageData, type HeatSearch } from '@/app/heat/heatPageData'
-import { NoRoomYet } from '@/app/heat/NoRoomYet'
+import { NoRoomYet } from '@/app/shared/NothingYet'
 import { ChooseBench } from './ChooseBench'
 
 export const metadata: Metadata = { title: 'Which heater' }

@@ -4,7 +4,7 @@ import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis
 import type { FittedNumber } from '@/core/heat/warmth/warmUpFit'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
-import { displayedIn } from '@/ui/fields/displayedIn'
+import { displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import type { LogSetting, LogTexts, ReadLog } from './readLog'

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { History } from '@/app/shared/History'
+import { NoRoomYet } from '@/app/shared/NothingYet'
 import { heatPageData, type HeatSearch } from '@/app/heat/heatPageData'
-import { NoRoomYet } from '@/app/heat/NoRoomYet'
 import { warmUpHistory } from './warmUpHistory'
 import { WarmUpBench } from './WarmUpBench'
 

@@ -1,4 +1,4 @@
-import type { HistoryEntry } from '@/app/shared/historyEntry'
+import type { HistoryEntry } from '@/app/shared/History'
 import { InputError } from '@/core/base/InputError'
 import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
 import type { StoredWarmUp } from '@/records/repositories/heat/rooms'

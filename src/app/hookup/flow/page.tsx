@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { hookupPageData, type LineSearch } from '@/app/hookup/hookupPageData'
 import { LinePicker } from '@/app/hookup/LinePicker'
-import { NoLineYet } from '@/app/hookup/NoLineYet'
+import { NoLineYet } from '@/app/shared/NothingYet'
 import { FlowBench } from './FlowBench'
 
 export const metadata: Metadata = { title: 'Flow and pressure' }

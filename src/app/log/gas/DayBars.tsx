@@ -3,7 +3,7 @@
 import { format, parseISO } from 'date-fns'
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { formatQuantity, quantityParts } from '@/core/units/formatQuantity'
-import { displayedIn } from '@/ui/fields/displayedIn'
+import { displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import type { GasTrip } from './gasPageData'
 

@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { NoTripYet } from '@/app/run/NoTripYet'
+import { NoTripYet } from '@/app/shared/NothingYet'
 import { runPageData } from '@/app/run/runPageData'
 import { BeforeBench } from './BeforeBench'
 

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { runPageData } from '@/app/run/runPageData'
-import { NoTripYet } from '@/app/run/NoTripYet'
+import { NoTripYet } from '@/app/shared/NothingYet'
 import { Appliances } from './Appliances'
 import { HabitsBench } from './HabitsBench'
 

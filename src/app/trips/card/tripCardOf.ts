@@ -1,6 +1,6 @@
 import { format, parseISO } from 'date-fns'
 import QRCode from 'qrcode'
-import { formatNights } from '@/app/shared/formatNights'
+import { formatNights } from '@/app/shared/nights'
 import { chosenUnits } from '@/app/shared/rigSnapshot'
 import type { TripPageData } from '@/app/trips/tripPageData'
 import { verdictLabels } from '@/core/findings/verdict'

@@ -3,7 +3,7 @@
 import type { ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readNights } from './readNights'
+import { readNights } from '@/app/shared/nights'
 import type { TripValues } from './tripForm'
 
 /** What of a trip these fields hold, as typed. */

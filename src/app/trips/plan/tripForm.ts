@@ -7,7 +7,7 @@ import { formatForField } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { roundTo } from '@/core/units/roundTo'
 import { readQuantity } from '@/ui/fields/readQuantity'
-import { readNights } from './readNights'
+import { readNights } from '@/app/shared/nights'
 
 /** A stored trip as the form begins from it. */
 export interface StoredTrip {

@@ -1,5 +1,5 @@
 import { Link } from '@/ui/shell/Link'
-import { formatNights } from '@/app/shared/formatNights'
+import { formatNights } from '@/app/shared/nights'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { dueDates } from '@/core/trip/tasks/dueDates'
 import { nightsLeft, unmeasuredSinceStart } from '@/core/trip/usage/remainingTrip'

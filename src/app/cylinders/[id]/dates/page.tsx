@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { tripEndDay } from '@/core/time/tripClock'
-import { requireCylinder } from '@/app/cylinders/requireCylinder'
+import { requireCylinder } from '@/app/cylinders/cylinderPageData'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { listMarks } from '@/records/repositories/cylinders/marks'
 import { database } from '@/records/database'

@@ -1,6 +1,5 @@
 import type { Metadata } from 'next'
-import { requireCylinder } from '@/app/cylinders/requireCylinder'
-import { meteredFills } from '@/app/cylinders/meteredFills'
+import { requireCylinder, meteredFills } from '@/app/cylinders/cylinderPageData'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { LevelBench } from './LevelBench'
 

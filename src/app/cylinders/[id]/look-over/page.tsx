@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { evaluateInspection, inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
-import { requireCylinder } from '@/app/cylinders/requireCylinder'
+import { requireCylinder } from '@/app/cylinders/cylinderPageData'
 import { DueText } from '@/app/cylinders/DueText'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { ClearForm } from './ClearForm'

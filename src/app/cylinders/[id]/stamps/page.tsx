@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { requireCylinder } from '@/app/cylinders/requireCylinder'
+import { requireCylinder } from '@/app/cylinders/cylinderPageData'
 import { StampForm } from '@/app/cylinders/StampForm'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { ArchiveButton } from './PutAway'

@@ -2,7 +2,8 @@
 
 import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
-import { formatNights } from '@/app/shared/formatNights'
+import { formatNights } from '@/app/shared/nights'
+import { useSave } from '@/ui/state/useSave'
 import { voidEventAction } from '@/actions/events'
 import { answerCalibrationAction } from '@/actions/calibration'
 import { supplies, type Supply, supplyLabels } from '@/core/cylinders/cylinderKind'
@@ -14,7 +15,6 @@ import { Amount, PhraseText } from '@/ui/figures/Amount'
 import { DateTime } from '@/ui/figures/DateTime'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { useSave } from '@/ui/state/useSave'
 
 /** An answer that stands. */
 interface AnsweredCalibration {

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
-import { formatNights } from '@/app/shared/formatNights'
+import { formatNights } from '@/app/shared/nights'
 import { programVersion } from '@/actions/shared/programVersion'
 import { TripHeader } from '@/app/trips/TripHeader'
 import { tripPageData } from '@/app/trips/tripPageData'

@@ -1,6 +1,18 @@
+import { scaleLinear } from 'd3-scale'
 import type { Quantity } from '@/core/base/quantity'
-import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { toUnit } from '@/core/units/convert'
+import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
+
+/**
+ * Round values for an axis.
+ *
+ * @param from - lower end of the axis
+ * @param to - upper end
+ * @param count - about how many ticks
+ */
+export function axisTicks(from: number, to: number, count = 6): number[] {
+  return scaleLinear().domain([from, to]).ticks(count)
+}
 
 /**
  * A quantity as a bare number of the unit its role is shown in, for the axis of a chart.

@@ -1,5 +1,12 @@
 import type { HeaterUse } from '@/core/heat/heaters/heater'
 import { thingFacts, thingKinds } from '@/core/heat/room/thing'
+import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
+import type { HeatPageData } from './heatPageData'
+
+/** The newest warm-up of the room that stands; null without one. */
+export function lastLog({ warmUps }: HeatPageData): WarmUpInput | null {
+  return warmUps.find(({ voidedAt }) => voidedAt === null)?.log ?? null
+}
 
 /** Kinds of thing for a list to choose from. */
 export const thingOptions = thingKinds.map((kind) => [kind, thingFacts[kind].name] as const)
@@ -11,3 +18,10 @@ export const useLabels: Readonly<Record<HeaterUse, string>> = {
   'left-alone': 'while nobody is there',
   'not-used': 'not on this trip',
 }
+
+/** A night to begin from, until the owner says otherwise. */
+export const MILD_K = 278.15
+
+export const COSY_K = 291.15
+
+export const NIGHT_S = 10 * 3600

@@ -1,3 +1,8 @@
+/** So many nights, in words. */
+export function formatNights(nights: number): string {
+  return `${nights} ${nights === 1 ? 'night' : 'nights'}`
+}
+
 /** What the field of nights comes to, or a sentence. */
 export function readNights(text: string): { nights: number; issue: string | null } {
   const nights = Number(text.trim())

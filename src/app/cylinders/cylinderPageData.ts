@@ -1,5 +1,8 @@
+import { notFound } from 'next/navigation'
+import { cache } from 'react'
 import type { MeteredFill } from '@/core/cylinders/contents/calibrateGauge'
 import { database } from '@/records/database'
+import { findCylinder, type CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { listFills } from '@/records/repositories/cylinders/fills'
 
 /** Fills of which both the gauge before and the metered volume are known: they teach what the gauge means. */
@@ -8,3 +11,10 @@ export function meteredFills(cylinderId: string): MeteredFill[] {
     voidedAt === null && shownBefore !== null && meteredM3 !== null ? [{ shown: shownBefore, meteredM3 }] : [],
   )
 }
+
+/** The cylinder of a page, read once for each request; an address without one is not found. */
+export const requireCylinder = cache((id: string): CylinderWithGear => {
+  const cylinder = findCylinder(database(), id)
+  if (!cylinder) notFound()
+  return cylinder
+})
