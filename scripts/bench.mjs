@@ -7,4 +7,4 @@ import { must, tool } from './steps/run.mjs'
 requireNode()
 install()
 build()
-must(tool('tsx'), ['scripts/bench.ts'])
+must(tool('tsx'), ['scripts/bench/bench.ts'])

@@ -3,7 +3,7 @@ import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { readFact } from '@/records/repositories/rigs/rigs'
-import { loadDemoWorld } from './demoWorld'
+import { loadDemoWorld } from './demo/demoWorld'
 
 // Opens and migrates the records before the server starts, so that what is wrong with them is said in one sentence.
 

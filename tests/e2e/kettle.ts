@@ -1,38 +1,49 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test as base, type ConsoleMessage, type Page, type Request } from '@playwright/test'
+import {
+  expect,
+  test as base,
+  type BrowserContext,
+  type ConsoleMessage,
+  type Page,
+  type Request,
+} from '@playwright/test'
 
 export { temporaryServer as startKettle, type TemporaryServer as Kettle } from '../../scripts/server'
 
-/** Set to a number of milliseconds, every save takes that much longer: what does not wait for it then fails every time. */
+/**
+ * Set to a number of milliseconds, every save takes that much longer and no page may be left while it saves. A test
+ * that goes on before the page says that it saved passes or fails by chance; this makes it fail every time. Saves that
+ * the page makes by itself count too, so a test that only looks at pages may fail as well.
+ */
 const SLOW_SAVES_MS = Number(process.env.GOLD_KETTLE_SLOW_SAVES ?? 0)
 
 const isSave = (request: Request): boolean => request.method() === 'POST' && 'next-action' in request.headers()
 
-/**
- * Playwright's test with one more rule: a page is not left while a save is under way. A test that goes on before the
- * page says that it saved would pass or fail by chance.
- */
+async function slowSaves(context: BrowserContext): Promise<void> {
+  const saves = new Set<Request>()
+  context.on('request', (request) => isSave(request) && saves.add(request))
+  context.on('response', (response) => saves.delete(response.request()))
+  context.on('requestfailed', (request) => saves.delete(request))
+  context.on('page', (page) => {
+    const requireSaved = (): void => {
+      if ([...saves].some((request) => request.frame().page() === page)) {
+        throw new Error('The test leaves the page while it saves: wait until the page says that it saved.')
+      }
+    }
+    const { goto, reload } = page
+    page.goto = (...args) => (requireSaved(), goto.apply(page, args))
+    page.reload = (...args) => (requireSaved(), reload.apply(page, args))
+  })
+  await context.route('**', async (route) => {
+    if (isSave(route.request())) await new Promise((resolve) => setTimeout(resolve, SLOW_SAVES_MS))
+    await route.continue()
+  })
+}
+
+/** Playwright's test; see `SLOW_SAVES_MS`. */
 export const test = base.extend({
   context: async ({ context }, run) => {
-    const saves = new Set<Request>()
-    context.on('request', (request) => isSave(request) && saves.add(request))
-    context.on('requestfinished', (request) => saves.delete(request))
-    context.on('requestfailed', (request) => saves.delete(request))
-    const requireSaved = (page: Page): void => {
-      const open = [...saves].filter((request) => request.frame().page() === page)
-      if (open.length > 0) throw new Error('The test leaves the page while it is saving: wait until the page says so.')
-    }
-    context.on('page', (page) => {
-      const { goto, reload } = page
-      page.goto = (...args) => (requireSaved(page), goto.apply(page, args))
-      page.reload = (...args) => (requireSaved(page), reload.apply(page, args))
-    })
-    if (SLOW_SAVES_MS > 0) {
-      await context.route('**', async (route) => {
-        if (isSave(route.request())) await new Promise((resolve) => setTimeout(resolve, SLOW_SAVES_MS))
-        await route.continue()
-      })
-    }
+    if (SLOW_SAVES_MS > 0) await slowSaves(context)
     await run(context)
   },
 })

@@ -141,6 +141,7 @@ test('another rule set gives another month, an own one too', async ({ page }) =>
   await expect(page.getByText('Enter years, such as 5.')).toBeVisible()
   await page.getByLabel('From manufacture, years').fill('8')
   await page.getByRole('button', { name: 'Go by this' }).click()
+  await expect(page.getByText('Date rule saved')).toBeVisible()
   await page.goto(`${kettle.url}/cylinders/left/dates`)
   await expect(page.getByText('March 2028').first()).toBeVisible()
 })

@@ -4,7 +4,7 @@ import { logNames, logPage, type LogFilter } from '@/records/repositories/logboo
 import { addRig } from '@/records/repositories/rigs/rigs'
 import { addTick } from '@/records/repositories/trips/ticks'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
-import { loadDemoWorld } from '../../scripts/demoWorld'
+import { loadDemoWorld } from '../../scripts/demo/demoWorld'
 import { temporaryDatabase } from './temporary'
 
 let records: Database

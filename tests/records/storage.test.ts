@@ -6,7 +6,7 @@ import { storageErrorMessage } from '@/records/storageErrorMessage'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { importArchive } from '@/records/archive/import/importArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../scripts/demoWorld'
+import { loadDemoWorld } from '../../scripts/demo/demoWorld'
 import { temporaryDatabase } from './temporary'
 
 let records: Database

@@ -28,7 +28,7 @@ import {
   plannedByTrip,
 } from '@/records/repositories/trips/verdicts'
 import { readinessSchema } from '@/core/trip/readiness/rigSchema'
-import { loadDemoWorld } from '../../scripts/demoWorld'
+import { loadDemoWorld } from '../../scripts/demo/demoWorld'
 import { temporaryDatabase } from './temporary'
 
 const NOW = '2026-11-24T12:00:00.000Z'

@@ -13,7 +13,7 @@ import { listJudgedLines } from '@/records/repositories/lines/judgedLines'
 import { listOffers } from '@/records/repositories/cylinders/offers'
 import { findRig, listRigs, readFact } from '@/records/repositories/rigs/rigs'
 import { nextTrip } from '@/records/repositories/trips/trips'
-import { loadDemoWorld } from '../../scripts/demoWorld'
+import { loadDemoWorld } from '../../scripts/demo/demoWorld'
 
 const now = new Date('2026-11-24T12:00:00Z')
 let records: Database

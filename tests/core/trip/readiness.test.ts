@@ -8,7 +8,7 @@ import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
-import { loadDemoWorld } from '../../../scripts/demoWorld'
+import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
 
 function demoFindings(): readonly Finding[] {
   const records = temporaryDatabase()

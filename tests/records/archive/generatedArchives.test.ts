@@ -1,11 +1,11 @@
 import { spawnSync } from 'node:child_process'
-import { bundled } from './bundled'
-import { temporaryFile } from './temporary'
+import { bundled } from '@tests/records/crashes/bundled'
+import { temporaryFile } from '@tests/records/temporary'
 
 test('a thousand worlds go out, in and out again with the same bytes', () => {
   const { stdout, stderr, status } = spawnSync(
     process.execPath,
-    [bundled('worldsRoundTrip'), temporaryFile(), '1000'],
+    [bundled('archive/archiveRoundTrip'), temporaryFile(), '1000'],
     { encoding: 'utf8' },
   )
   expect(`${status} ${stderr}`).toMatch(/^0 /)

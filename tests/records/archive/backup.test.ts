@@ -12,9 +12,9 @@ import { addRig, listRigs } from '@/records/repositories/rigs/rigs'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../scripts/demoWorld'
-import { olderFile } from './olderFile'
-import { temporaryDatabase, temporaryFile } from './temporary'
+import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { olderFile } from '@tests/records/olderFile'
+import { temporaryDatabase, temporaryFile } from '@tests/records/temporary'
 
 const PNG = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.from('collar')])
 const NOW = '2026-11-24T12:00:00.000Z'

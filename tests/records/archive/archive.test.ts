@@ -18,8 +18,8 @@ import { rowSchema } from '@/records/archive/format/rowSchema'
 import { tableCsv } from '@/records/archive/export/tableCsv'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../scripts/demoWorld'
-import { temporaryDatabase } from './temporary'
+import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { temporaryDatabase } from '@tests/records/temporary'
 
 const PNG = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.from('collar')])
 let mine: Database

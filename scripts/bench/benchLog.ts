@@ -1,6 +1,6 @@
 import { openDatabase } from '@/records/openDatabase'
-import { writeFiveYears } from './fiveYears'
-import { temporaryServer } from './server'
+import { writeFiveYears } from '../demo/fiveYears'
+import { temporaryServer } from '../server'
 
 const EVENTS = 20_000
 const RUNS = 60

@@ -6,8 +6,8 @@ import { FileError } from '@/records/archive/import/FileError'
 import { importArchive } from '@/records/archive/import/importArchive'
 import { MAX_BYTES } from '@/records/archive/import/unpack'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../scripts/demoWorld'
-import { temporaryDatabase } from './temporary'
+import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { temporaryDatabase } from '@tests/records/temporary'
 
 let records: Database
 let whole: string

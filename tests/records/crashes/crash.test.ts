@@ -3,10 +3,10 @@ import path from 'node:path'
 import { findLine, listLineChanges } from '@/records/repositories/lines/lines'
 import { listWeighings } from '@/records/repositories/cylinders/weighings'
 import { openDatabase } from '@/records/openDatabase'
-import { temporaryFile } from './temporary'
+import { temporaryFile } from '@tests/records/temporary'
 
 /** Starts a writer, lets it acknowledge some rows, and ends it as a power cut would. */
-function killedAfter(file: string, rows: number, writes = 'writeUntilKilled'): Promise<string[]> {
+function killedAfter(file: string, rows: number, writes = 'crashes/writeUntilKilled'): Promise<string[]> {
   const writer = spawn(path.resolve('node_modules/.bin/tsx'), [`tests/records/${writes}.ts`, file], {
     detached: true,
   })
@@ -46,7 +46,7 @@ test.each([1, 25])(
   'killed after %d saves of a line: the line and its history are of one moment',
   async (rows) => {
     const file = temporaryFile()
-    const acknowledged = await killedAfter(file, rows, 'saveLinesUntilKilled')
+    const acknowledged = await killedAfter(file, rows, 'crashes/saveLinesUntilKilled')
     const records = openDatabase(file)
     expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
     const version = findLine(records, 'house')?.version ?? 0

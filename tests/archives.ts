@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { getTableColumns } from 'drizzle-orm'
 import { soundStart } from '@tests/lines'
-import { answersOf } from '../scripts/demoGear'
+import { answersOf } from '../scripts/demo/demoGear'
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
 import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { swapFinds } from '@/core/trip/usage/swap'

@@ -27,7 +27,7 @@ import { benchLine } from './benchLine'
 import { benchLog } from './benchLog'
 import { benchRoom } from './benchRoom'
 import { benchTrip } from './benchTrip'
-import { temporaryServer } from './server'
+import { temporaryServer } from '../server'
 
 const REQUESTS = 150
 

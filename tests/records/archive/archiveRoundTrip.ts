@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { anyWorld } from '@tests/worlds'
+import { anyWorld } from '@tests/archives'
 import { openDatabase } from '@/records/openDatabase'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { readArchive } from '@/records/archive/import/readArchive'

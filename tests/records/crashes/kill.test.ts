@@ -8,11 +8,11 @@ import { saveCylinder } from '@/records/repositories/cylinders/cylinders'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../scripts/demoWorld'
+import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
 import { bundled } from './bundled'
-import { temporaryFile } from './temporary'
+import { temporaryFile } from '@tests/records/temporary'
 
-const script = bundled('liveUntilKilled')
+const script = bundled('crashes/liveUntilKilled')
 
 /** Moments after the first change was acknowledged; the same each time, so that a failure comes again. */
 function moments(count: number, seed: number): number[] {
