@@ -3,7 +3,7 @@ import path from 'node:path'
 import { calculationLines, exportText, interfaceText, openFrozen, schemaText, sha256 } from '@tests/frozen/fixtures'
 import { temporaryDatabase } from '@tests/records/temporary'
 
-// `npm run freeze`: writes the comparison files of tests/frozen anew. Say in its README what changed and why.
+// `npm run freeze`: writes the comparison files of tests/frozen again. Say in its README what changed and why.
 
 const write = (name: string, text: string): void => {
   writeFileSync(path.join('tests/frozen', name), text)

@@ -145,7 +145,7 @@ export function rigGear(cylinders: readonly CylinderGear[], change: Partial<RigG
   }
 }
 
-/** A line nobody tested yet, as readiness is given it. */
+/** A line nobody tested yet, as the trip verdict takes it. */
 export function untestedLine(line: Line, change: Partial<JudgedLine['tightness']> = {}): JudgedLine {
   const tightness = { lastTest: null, lastHold: null, refilledAt: null, fingerprint: '' }
   return {

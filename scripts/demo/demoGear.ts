@@ -87,7 +87,7 @@ export const demoCylinders: readonly DemoCylinder[] = [
     look: { daysAgo: 2, bad: [] },
     weighings: [{ grossKg: ounces(32.4), daysAgo: 2 }],
   },
-  // Never weighed, never looked over: nobody knows.
+  // Never weighed, never looked over: not known.
   { id: 'bottle-3', entry: { ...bottle, name: 'Bottle 3' }, weighings: [] },
   {
     // Not made to be refilled, and it was: no trip may carry it.

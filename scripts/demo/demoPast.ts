@@ -24,7 +24,7 @@ const weighIns = [
   { after: 3, grossLb: 28.2 },
 ] as const
 
-/** The trip before: what it burnt, what the fill after it cost, and the verdict it left with. */
+/** The trip before: what it burned, what the fill after it cost, and the verdict it left with. */
 export function loadDemoPast(records: Database, rigId: string, now: Date): void {
   const start = subDays(now, STARTED_DAYS_AGO)
   const at = (after: number, hour: string): string => `${format(addDays(start, after), 'yyyy-MM-dd')}T${hour}:00.000Z`

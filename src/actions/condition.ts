@@ -88,7 +88,7 @@ const clearSchema = z.strictObject({
   note: reasonField,
 })
 
-/** Takes a retired cylinder back into service, on the word of somebody with a licence. */
+/** Takes a retired cylinder back into service, on the word of somebody with a license. */
 export async function clearCylinderAction(input: unknown): Promise<ActionResult> {
   return act(clearSchema, input, ({ cylinderId, clearedBy, note }) => {
     const { gear } = requireCylinder(cylinderId)

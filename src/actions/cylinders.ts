@@ -33,7 +33,7 @@ const cylinderSchema = z.strictObject({
   version: versionField.nullable(),
   name: nameField,
   kind: z.enum(cylinderKinds),
-  /** 0 for a fixed tank, which never stands on a scale. */
+  /** 0 for a fixed tank, which is never weighed. */
   tareKg: z
     .number()
     .min(0, 'This cannot weigh less than nothing.')

@@ -38,7 +38,7 @@ export async function acceptFindingAction(input: unknown): Promise<ActionResult<
   })
 }
 
-/** Keeps the verdict of this moment with all that it rests on, unless the last one kept rests on the same. */
+/** Keeps the verdict of this moment with all that it is based on, unless the last one kept is based on the same. */
 export async function saveVerdictAction(input: unknown): Promise<ActionResult<{ id: string; judgedAt: string }>> {
   return act(z.strictObject({ tripId: idField }), input, ({ tripId }) => {
     const judged = judgedTrip(tripId)

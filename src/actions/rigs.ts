@@ -53,7 +53,7 @@ export async function archiveRigAction(input: unknown): Promise<ActionResult> {
     requireRig(id)
     const records = database()
     saveRig(records, id, version, { archivedAt: away ? new Date().toISOString() : null })
-    // What is put away is not to hand when it comes back.
+    // What is archived is not to hand when it comes back.
     const next = away ? activeRig(records) : undefined
     if (next) activateRig(records, next.id)
     revalidatePath('/', 'layout')

@@ -40,7 +40,7 @@ const applianceSchema = z.strictObject({
 /** Saves an appliance: a new one without an identifier, else over the version named. */
 export async function saveApplianceAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(applianceSchema, input, ({ id, rigId, version, ...entry }) => {
-    // Core says in its own words why an input of nothing will not do.
+    // Core says in its own words why an input of 0 will not do.
     runtimeS(1, entry.inputW)
     const records = database()
     if (!findRig(records, rigId)) throw new NotFoundError('rig')
@@ -69,7 +69,7 @@ export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: 
     const trip = findTrip(records, id)
     if (!trip) throw new NotFoundError('trip')
     const known = new Set(listAppliances(records, trip.row.rigId).map((appliance) => appliance.id))
-    // One that was put away meanwhile leaves the trip, as it leaves the lists.
+    // One that was archived meanwhile leaves the trip, as it leaves the lists.
     const standing = uses.filter(({ applianceId }) => known.has(applianceId))
     saveTrip(records, id, version, { ...tripFields(trip.row), ...entry, uses: standing })
     revalidatePath('/', 'layout')
@@ -77,7 +77,7 @@ export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: 
   })
 }
 
-/** Saves the rig’s 12 V battery; null says that it has none, or that nobody knows. */
+/** Saves the rig’s 12 V battery; null says that it has none, or that it is unknown. */
 export async function saveBatteryAction(input: unknown): Promise<ActionResult> {
   const schema = z.strictObject({ rigId: idField, version: versionField, battery: batterySchema.nullable() })
   return act(schema, input, ({ rigId, version, battery }) => {

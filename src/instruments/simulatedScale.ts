@@ -11,7 +11,7 @@ const STEADY_S = 3
 export interface SimulatedScale extends Instrument {
   /** Puts a load on the platform, in place of what stood there. */
   load: (massKg: number) => void
-  /** Lets gas run into what stands there, so many kg a second; 0 shuts it. */
+  /** Lets gas run into what stands there, so many kg a second; 0 closes it. */
   run: (kgPerS: number) => void
   /** What stands there now. */
   loaded: () => number

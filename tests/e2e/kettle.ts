@@ -13,7 +13,7 @@ export { temporaryServer as startKettle, type TemporaryServer as Kettle } from '
 /**
  * Set to a number of milliseconds, every save takes that much longer and no page may be left while it saves. A test
  * that goes on before the page says that it saved passes or fails by chance; this makes it fail every time. Saves that
- * the page makes by itself count too, so a test that only looks at pages may fail as well.
+ * the page makes on its own count too, so a test that only looks at pages may fail as well.
  */
 const SLOW_SAVES_MS = Number(process.env.GOLD_KETTLE_SLOW_SAVES ?? 0)
 

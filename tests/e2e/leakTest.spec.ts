@@ -43,7 +43,7 @@ test('the sheet walked with one thumb: a leak repaired, one left for a technicia
   await expect(page.getByRole('button', { name: 'Close the test' })).toHaveCount(0)
   await expect(station(page)).toContainText('stop')
 
-  // A reload changes nothing; mended and soaped again it closes, but only with an appliance that burned.
+  // A reload changes nothing; fixed and soaped again it closes, but only with an appliance that burned.
   await page.reload()
   await page.getByRole('button', { name: 'Mended: soap it' }).click()
   await tell(page, /^None/)

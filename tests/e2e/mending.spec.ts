@@ -14,7 +14,7 @@ const row = (page: Page, words: string) => findings(page).getByRole('listitem').
 const station = (page: Page, name: RegExp) =>
   page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
 
-/** From the verdict to the place where a finding is mended. */
+/** From the verdict to the place where a finding is fixed. */
 async function lead(page: Page, words: string, button: string): Promise<void> {
   await page.goto(kettle.url)
   await row(page, words).getByRole('link', { name: button }).click()
@@ -198,7 +198,7 @@ test('heat, air and the nights: until it reads ready; then a new fault is told a
   await expect(page.getByText('This verdict and all that it rests on are kept')).toBeVisible()
   await expect(page.getByText('Nothing.', { exact: true })).toBeVisible()
 
-  // Somebody weighs it wrong: what came up since it was ready is told by itself.
+  // Somebody weighs it wrong: what came up since it was ready is told on its own.
   await page.goto(`${kettle.url}/cylinders/bottle-2`)
   await page.getByLabel('On the scale now').fill('33 oz')
   await page.getByRole('button', { name: 'Save the weighing' }).click()
@@ -207,7 +207,7 @@ test('heat, air and the nights: until it reads ready; then a new fault is told a
   await expect(verdict(page)).toContainText('Stop')
   await expect(page.getByRole('region', { name: 'Since it was last ready' })).toContainText('Bottle 2 is overfilled')
 
-  // The ready one is kept with all it rested on, and judged again comes to the same.
+  // The ready one is kept with all it was based on, and judged again comes to the same.
   await page.getByRole('link', { name: 'Verdicts kept' }).first().click()
   await page
     .getByRole('listitem')

@@ -27,7 +27,7 @@ test('the day’s list on a phone: by place, with money and time, ticked off and
   await expect(pump.locator('li.done')).toHaveCount(1)
   await page.reload()
   await expect(pump.getByRole('checkbox').first()).toBeChecked()
-  // A tick mends nothing: the verdict stays what it is.
+  // A tick fixes nothing: the verdict stays what it is.
   await expect(page.locator('.big-figure')).toContainText('23')
   await page.getByRole('region', { name: 'To buy' }).getByRole('link').first().click()
   await expect(page).not.toHaveURL(/list$/)
@@ -136,7 +136,7 @@ test('a trip copied, under way, weighed: what was learned is shown, taken into t
   await saveSwap()
   await expect(page.getByText('Swap of Left cylinder saved')).toBeVisible()
   const line = page.getByRole('region', { name: 'The rig’s line', exact: true }).first()
-  // 15 kg on the scale less the stamped tare, all of it burnt.
+  // 15 kg on the scale less the stamped tare, all of it burned.
   await expect(line).toContainText(/Burnt \d\d\.\d\slb where the habits as entered/)
   await page.getByRole('button', { name: 'Undo', exact: true }).click()
   await expect(line).toContainText('Nothing was weighed on this trip yet.')

@@ -44,7 +44,7 @@ export function schemaText(database: Database): string {
   return `${JSON.stringify(rows, null, 1)}\n`
 }
 
-/** Every frozen request answered anew, one line each. */
+/** Every frozen request answered again, one line each. */
 export async function calculationLines(): Promise<string[]> {
   const cases = JSON.parse(readFixture('calculations.json')) as { route: string; body: unknown }[]
   const lines: string[] = []

@@ -29,7 +29,7 @@ describe('the two families agree', () => {
   })
 })
 
-/** Pressure psia, liquid and vapour kg/m³ by the auxiliary equations named above, worked out once and written down. */
+/** Pressure psia, liquid and vapor kg/m³ by the auxiliary equations named above, worked out once and written down. */
 describe('check values', () => {
   test.each([
     [-44, 14.63, 581.0, 2.405],

@@ -82,7 +82,7 @@ test('nine tenths of an inch in three minutes out of 0.7 L', () => {
   expect(toUnit(rate.powerW, 'power', 'btuh')).toBeCloseTo(2.9, 0)
 })
 
-// Common practice: burnt down to 8 in WC and held three minutes; at lock-up gas from before the regulator hides a leak.
+// Common practice: burned down to 8 in WC and held three minutes; at lock-up gas from before the regulator hides a leak.
 test.each([
   ['low', 8, 'held'],
   ['low', 9.9, 'held'],

@@ -2,7 +2,7 @@ import { saturation } from '@/core/fluids/saturation'
 
 /**
  * Carbon dioxide along saturation: Span, Wagner, J. Phys. Chem. Ref. Data 25 (1996) 1509, table 34 [from memory].
- * Temperature K, pressure MPa, liquid and vapour kg/m³.
+ * Temperature K, pressure MPa, liquid and vapor kg/m³.
  */
 test.each([
   [220, 0.59913, 1166.14, 15.817],

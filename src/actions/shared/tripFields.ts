@@ -11,7 +11,7 @@ export const dayField = z
   .regex(/^\d{4}-\d\d-\d\d$/, 'Choose the day you leave.')
   .refine((day) => isValid(parseISO(day)), 'There is no such day.')
 
-/** What an owner enters of a trip, apart from what burns. */
+/** What an owner enters of a trip, other than what burns. */
 export const tripFieldsSchema = z.strictObject({
   name: nameField,
   startDay: dayField,

@@ -57,7 +57,7 @@ export function useRoom(world: HeatPageData, begin: { name: string; shelter: Roo
   }
 }
 
-/** A heater against the room it stands in, anew with each change; a sentence where it cannot be judged. */
+/** A heater against the room it stands in, again with each change; a sentence where it cannot be judged. */
 export function useClearances(
   shelter: RoomPlan,
   heater: StoredHeater | undefined,

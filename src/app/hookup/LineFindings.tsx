@@ -5,10 +5,10 @@ import Button from 'react-bootstrap/Button'
 import type { Finding } from '@/core/findings/Finding'
 import { FindingList } from '@/ui/figures/FindingList'
 
-/** A line being drawn has many: the gravest first, the rest on demand. */
+/** A line being drawn has many: most severe first, the rest on demand. */
 const FIRST = 8
 
-/** What is to be said of the line, gravest first. */
+/** Findings about the line, most severe first. */
 export const LineFindings = memo(function LineFindings({ findings }: { findings: readonly Finding[] }) {
   const [all, setAll] = useState(false)
   if (findings.length === 0) {

@@ -29,7 +29,7 @@ export function useLine(world: HookupPageData, begin: { name: string; line: Line
   return { ...drawing, line: drawing.value, edit, replace: drawing.put }
 }
 
-/** The line judged, anew with each change of it or of what burns. */
+/** The line judged, again with each change of it or of what burns. */
 export function useCheck(desk: LineEditor, world: HookupPageData, conditions?: Partial<LineConditions>): LineCheck {
   const { temperatureK, atmospherePa, untilMonth } = world
   const { temperatureK: atK = temperatureK, demandsW } = conditions ?? {}

@@ -4,7 +4,7 @@ import Button from 'react-bootstrap/Button'
 import { gradeLabels, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/figures/StateMark'
 
-/** What leaks still, the gravest first. */
+/** What leaks still, most severe first. */
 export function OpenLeaks({ open, again }: { open: readonly LeakItemState[]; again: (itemId: string) => void }) {
   return (
     <section aria-label="Leaks">

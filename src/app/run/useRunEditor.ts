@@ -29,7 +29,7 @@ function draftOf({ settings, forecast, uses }: TripPlan): RunDraft {
   }
 }
 
-/** The plan as the draft has it; an appliance that was put away meanwhile is left out. */
+/** The plan as the draft has it; an appliance that was archived meanwhile is left out. */
 function planOf(plan: TripPlan, draft: RunDraft, appliances: RunPageData['appliances']): TripPlan {
   const uses = draft.uses.flatMap(({ applianceId, ...use }): ApplianceUse[] => {
     const appliance = appliances.find(({ id }) => id === applianceId)

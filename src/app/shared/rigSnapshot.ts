@@ -23,7 +23,7 @@ import type { StationState } from '@/ui/shell/GasLine'
 import { stationFacts } from '@/ui/shell/stationFacts'
 import { UNITS_COOKIE } from '@/ui/state/unitsCookie'
 
-/** Without a trip nobody knows where the rig stands. */
+/** Without a trip it is unknown where the rig stands. */
 const SEA_LEVEL_PA = 101325
 
 /** All a page needs to know of the rig one stands at. */
@@ -52,7 +52,7 @@ function stateOf({ $client }: Database, nowIso: string): string {
   return `${$client.name} ${String(beside)} ${String(here)} ${nowIso.slice(0, 16)}`
 }
 
-/** The rig, its gear and its next trip, read once for each request, and anew when something was written. */
+/** The rig, its gear and its next trip, read once for each request, and again when something was written. */
 export const loadRigSnapshot = cache((): World => {
   const records = database()
   // With the offset of where the owner is: its first ten characters are his own day.
@@ -102,7 +102,7 @@ export async function chosenUnits(): Promise<UnitSystem> {
   return (await cookies()).get(UNITS_COOKIE)?.value === 'metric' ? 'metric' : 'us'
 }
 
-/** State of every station for the gas line: its own findings' worst, and how many are to be mended. */
+/** State of every station for the gas line: its own findings' worst, and how many should be fixed. */
 export function stationStates({
   cylinders,
   equipment,

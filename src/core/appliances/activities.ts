@@ -1,11 +1,11 @@
-/** One thing that is cooked or washed, with its gas or its water. [common practice] */
+/** One cooking or washing activity, with its burning time or hot water. [common practice] */
 interface Activity {
   id: string
-  /** Words an owner may use for it, singular; plurals are known. */
+  /** Words owners use for it, in the singular; plurals are recognized. */
   words: readonly string[]
   /** Hour of the clock at which it is done. */
   atH: number
-  /** One burner, for so long. */
+  /** Burning time of one burner. */
   burnS?: number
   /** Hot water at 40 °C. */
   liters?: number
@@ -13,7 +13,7 @@ interface Activity {
 
 const MINUTE_S = 60
 
-/** What one does in a day, in the order of the day. */
+/** Daily activities, in the order of the day. */
 export const activities: readonly Activity[] = [
   { id: 'coffee', words: ['coffee', 'espresso'], atH: 7.5, burnS: 6 * MINUTE_S },
   { id: 'tea', words: ['tea', 'cocoa', 'kettle'], atH: 16, burnS: 5 * MINUTE_S },
@@ -27,10 +27,10 @@ export const activities: readonly Activity[] = [
   { id: 'wash', words: ['wash', 'shave'], atH: 8, liters: 3 },
 ]
 
-/** What was read out of the owner’s words. */
+/** Activities read from the owner’s text. */
 interface ActivitiesRead {
   done: readonly { act: Activity; count: number }[]
-  /** Words nothing here answers to. */
+  /** Words that match no activity. */
   unknown: readonly string[]
 }
 
@@ -71,7 +71,7 @@ const idle = new Set([
   'times',
 ])
 
-/** Most of one thing in a day that is believed. */
+/** Largest count per day that is accepted. */
 const MAX = 50
 
 function countOf(word: string): number | null {
@@ -87,10 +87,10 @@ function findActivity(word: string): Activity | undefined {
 }
 
 /**
- * Reads what is cooked and washed in a day: “two coffees, one dinner, two showers”.
+ * Reads daily activities from text: “two coffees, one dinner, two showers”.
  *
  * @param text - as an owner writes it; commas, “and” and a line’s end part the things
- * @returns each thing with its count; words that say nothing here, for the owner to change
+ * @returns each activity with its count, and the words that were not recognized
  */
 export function readActivities(text: string): ActivitiesRead {
   const counts = new Map<Activity, number>()

@@ -45,7 +45,7 @@ function template(
 
 const hours = (number: number, fromH: number): Habit => ({ way: 'hours', burnPerDayS: number * HOUR_S, fromH })
 
-/** Usual inputs and habits. [common practice] The plate of one’s own appliance comes first. */
+/** Usual inputs and habits. [common practice] The appliance’s own plate takes precedence. */
 export const applianceTemplates: Readonly<Record<ApplianceKind, ApplianceTemplate>> = {
   cooktop: template('cooktop', 'Cooktop', 8000, { way: 'acts', words: 'two coffees, one dinner' }),
   oven: template('oven', 'Oven', 7000, { way: 'acts', words: 'one bread' }, { pilotW: btuh(300) }),

@@ -2,7 +2,7 @@ import { fromUnit } from '@/core/units/convert'
 import { readActivities } from './activities'
 import type { Habit } from './habit'
 
-/** A fridge burns so much at 4 °C around it, and all the time at 38 °C. [common practice] */
+/** Burning share of a fridge at 4 °C ambient; it burns all the time at 38 °C. [common practice] */
 const FRIDGE = { leastShare: 0.2, leastK: 277.15, fullK: 311.15 }
 
 /** Share of the time that a fridge burns in such air. */
@@ -11,14 +11,14 @@ export function fridgeDuty(airK: number): number {
   return Math.min(1, Math.max(leastShare, leastShare + ((1 - leastShare) * (airK - leastK)) / (fullK - leastK)))
 }
 
-/** A stretch of the clock at one input. */
+/** A period of the day at one input. */
 interface Stretch {
   fromS: number
   toS: number
   inputW: number
 }
 
-/** What of an appliance decides when it burns by the clock. */
+/** Properties of an appliance that decide when it burns. */
 interface ClockedAppliance {
   habit: Habit
   inputW: number
@@ -40,7 +40,7 @@ const HOT_K = fromUnit(40, 'temperature', 'C')
 /** Share of the gas that ends in the water. [common practice] */
 const WATER_SHARE = 0.75
 
-/** A stretch that ends after midnight goes on at the beginning of the day. */
+/** Splits a period that runs past midnight in two. */
 function around({ fromS, toS, inputW }: Stretch): Stretch[] {
   if (toS <= DAY_S) return [{ fromS, toS, inputW }]
   return [
@@ -50,9 +50,9 @@ function around({ fromS, toS, inputW }: Stretch): Stretch[] {
 }
 
 /**
- * The stretches of a day in which an appliance burns by the clock.
+ * Periods of a day in which an appliance burns by the clock.
  *
- * @param appliance - with its habit, and what was learned of its use: it burns longer, not harder
+ * @param appliance - with its habit and learned use factor, which makes it burn longer, not harder
  * @param coldWaterK - of the water that is heated
  * @returns none for what follows the weather
  */

@@ -20,7 +20,7 @@ export type ApplianceKind = (typeof applianceKinds)[number]
 
 export const energies = ['gas', 'shore', 'battery', 'off'] as const
 
-/** What it runs on in one night. */
+/** Energy source for one night. */
 export type Energy = (typeof energies)[number]
 
 const hourField = z.number().min(0, 'A day begins at 0.').max(24, 'A day ends at 24.')
@@ -31,13 +31,13 @@ const warmField = z
 
 /** When and how hard an appliance burns. */
 export const habitSchema = z.discriminatedUnion('way', [
-  /** At full input for so long each day, from an hour on. */
+  /** Full input for a time each day, from an hour of the clock. */
   z.strictObject({
     way: z.literal('hours'),
     burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
     fromH: hourField.default(18),
   }),
-  /** As the room’s loss and the weather ask, to keep it so warm; not at all while one sleeps where that is empty. */
+  /** Keeps the room at a temperature; off at night when `asleepK` is null. */
   z.strictObject({ way: z.literal('warmth'), awakeK: warmField, asleepK: warmField.nullable() }),
   /** A fridge: the warmer around it, the longer. */
   z.strictObject({ way: z.literal('around') }),

@@ -8,9 +8,9 @@ export const runtimeSchema = z.strictObject({ massKg: z.number(), inputW: z.numb
  * How long propane lasts at a constant draw.
  *
  * @param massKg - usable propane, not negative
- * @param inputW - heat input of what burns, more than nothing
+ * @param inputW - heat input of what burns, greater than 0
  * @returns seconds
- * @throws InputError for a negative mass or an input of nothing
+ * @throws InputError for a negative mass or an input of 0
  * @example runtimeS(0.4649, 2638) // 8870: 16.4 oz at 9,000 BTU/h, 2.5 h
  */
 export function runtimeS(massKg: number, inputW: number): number {
@@ -25,12 +25,12 @@ export function runtimeS(massKg: number, inputW: number): number {
 }
 
 /**
- * Propane burnt at a constant input.
+ * Propane burned at a constant input.
  *
  * @param inputW - heat input
  * @param durationS - time of burning
  * @returns kg
- * @throws InputError when either is less than nothing
+ * @throws InputError when either is negative
  */
 export function burnedGasKg(inputW: number, durationS: number): number {
   if (!(inputW >= 0)) throw new InputError('inputW', 'The heat input cannot be less than nothing.')

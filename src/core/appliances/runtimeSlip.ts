@@ -38,11 +38,11 @@ export function runtimeSlip(massKg: number, inputW: number, small: boolean): Sli
 }
 
 /**
- * How long one appliance would run by itself on all its supply that comes along.
+ * Runtime of one appliance alone on all gas of its supply that is aboard.
  *
  * @param cylinders - of the rig
  * @param appliance - its input in W and its supply
- * @returns null when no cylinder of that supply comes along or none may be counted on
+ * @returns null when no usable cylinder of that supply is aboard
  */
 export function aloneOnSupply(
   cylinders: readonly CylinderGear[],

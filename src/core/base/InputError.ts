@@ -1,6 +1,6 @@
-/** What was wrong with one field, in a sentence for the owner. */
+/** A problem with one field, as a sentence for the owner. */
 export interface InputIssue {
-  /** Name of the field, dotted where it lies deeper: `cylinders.0.tareKg`. */
+  /** Path of the field, such as `cylinders.0.tareKg`. */
   path: string
   message: string
 }
@@ -8,7 +8,7 @@ export interface InputIssue {
 /**
  * The one error core throws for a wrong input.
  *
- * @example throw new InputError('tareKg', 'The tare must be more than nothing.')
+ * @example throw new InputError('tareKg', 'The tare must be greater than 0.')
  */
 export class InputError extends Error {
   readonly issues: readonly InputIssue[]

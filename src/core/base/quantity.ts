@@ -47,15 +47,15 @@ export type DisplayRole =
   | 'pricePerHour'
   | 'pricePerWeek'
 
-/** A number in SI with the way it is to be shown. */
+/** A number in SI with the way it should be shown. */
 export interface Quantity {
   value: number
   role: DisplayRole
 }
 
 /**
- * A sentence with its numbers left open, so that the same finding reads in pounds or in kilograms; the owner's own
- * words go in the same way, or a name with a brace in it would be taken for a number's place.
+ * A sentence with placeholders, so that the same finding reads in pounds or in kilograms. The owner's own
+ * words go in as parts too: a name that contains a brace would otherwise be read as a placeholder.
  */
 export interface Phrase {
   /** Text with `{part}` where a part belongs. */

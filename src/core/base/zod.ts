@@ -10,7 +10,7 @@ const typeLabels: Readonly<Record<string, string>> = {
   int: 'a whole number',
 }
 
-/** Says a schema's complaint in a sentence; undefined leaves zod's own words. */
+/** Turns a schema issue into a sentence; undefined keeps Zod's message. */
 function sentence(issue: z.core.$ZodRawIssue): string | undefined {
   switch (issue.code) {
     case 'invalid_type': {
@@ -39,7 +39,7 @@ z.config({ jitless: true, customError: sentence })
 
 export { z }
 
-/** A schema's complaints in the shape every wrong input takes; a field that is not known stands under its own name. */
+/** Issues of a schema error in the form of InputError; an unknown field is reported under its own name. */
 export function zodIssues(error: z.ZodError): InputIssue[] {
   return error.issues.flatMap((issue) => {
     const path = issue.path.join('.')

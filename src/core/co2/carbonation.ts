@@ -15,7 +15,7 @@ const MIN_VOLUMES = 0.5
 const MAX_VOLUMES = 6
 
 /**
- * Gauge pressure at which a drink takes up and keeps so much CO2.
+ * Gauge pressure that keeps a volume of CO2 dissolved in a drink.
  *
  * The table is of absolute pressure, printed for a gauge at the sea; higher up the gauge has to show as much more as
  * the air lacks.
@@ -23,7 +23,7 @@ const MAX_VOLUMES = 6
  * @param temperatureK - of the drink, 30 to 90 °F
  * @param volumes - of gas at 0 °C and 1 atm in one of drink, 0.5 to 6
  * @param altitudeM - of the place
- * @returns Pa above the air there; below nothing for a drink that would keep so little without any pressure
+ * @returns gauge pressure at that altitude, Pa; negative when the drink needs no pressure
  * @throws InputError outside those ranges
  * @see brewers’ carbonation table, as a polynomial [from memory]
  * @example carbonationGaugePa(276.48, 2.5) // about 78,000: 11.3 psi at 38 °F

@@ -20,7 +20,7 @@ const DAY_S = 86_400
  * @param leakKgPerDay - of a slow leak
  * @param roomM3 - of the room
  * @param freshM3S - air that comes in
- * @throws InputError for a room of nothing or no fresh air at all
+ * @throws InputError for a room without volume or no fresh air at all
  */
 export function co2InRoom(massKg: number, leakKgPerDay: number, roomM3: number, freshM3S: number): Co2InRoom {
   if (!(roomM3 > 0)) throw new InputError('roomM3', 'A room has more than nothing.')

@@ -2,7 +2,7 @@ import { InputError } from '@/core/base/InputError'
 import { saturation } from '@/core/fluids/saturation'
 import { saturationTable } from '@/core/fluids/saturationTable'
 
-/** A cylinder that gas is taken from faster than heat can follow. */
+/** A cylinder that loses gas faster than heat can flow in. */
 export interface FastDrawn {
   volumeM3: number
   massKg: number
@@ -22,7 +22,7 @@ export interface FastDraw {
 
 /** Triple point: below it there is snow, not liquid. 75 psia. */
 export const TRIPLE_POINT = { temperatureK: 216.592, pressurePa: 517_950 }
-/** Aluminium; steel takes up half as much and weighs twice. [common practice] */
+/** Aluminum; steel takes up half as much and weighs twice. [common practice] */
 const WALL_J_KG_K = 900
 /** Enthalpy of saturated liquid CO2, J/kg over K. [from memory: tables of R744] */
 const LIQUID: readonly (readonly [temperatureK: number, enthalpyJKg: number])[] = [
@@ -49,7 +49,7 @@ function liquidJKgK(temperatureK: number): number {
 }
 
 /**
- * How cold a CO2 cylinder gets when gas is drawn so fast that no heat comes in.
+ * Temperature of a CO2 cylinder after a draw too fast for heat to flow in.
  *
  * @param cylinder - its inside, contents, wall, and what is drawn
  * @returns where it ends, and the most that may be drawn at once above the point where it freezes

@@ -3,7 +3,7 @@ import { gasDensityKgM3 } from '@/core/fluids/onePhase'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { carbonationGaugePa } from './carbonation'
 
-/** A keg as it is to be filled with gas and served. */
+/** A keg as it should be filled with gas and served. */
 export interface Keg {
   drinkM3: number
   temperatureK: number
@@ -20,14 +20,14 @@ export interface KegPlan {
   gaugePa: number
   /** Gas the drink takes up. */
   carbonateKg: number
-  /** Gas that pushes one glass out. */
+  /** Gas to dispense one glass. */
   perGlassKg: number
   glasses: number
   /** For the whole keg, drink and room above it at the end. */
   perKegKg: number
   /** How many kegs the cylinder does. */
   kegs: number
-  /** Left after one keg; below nothing is what it lacks. */
+  /** Gas left after one keg; negative when it falls short. */
   leftKg: number
 }
 
@@ -35,10 +35,10 @@ export interface KegPlan {
 const VOLUME_KG_M3 = 1.977
 
 /**
- * What a keg asks of a CO2 cylinder.
+ * CO2 that a keg needs.
  *
  * @param keg - drink, glass and cylinder
- * @throws InputError for sizes of nothing, or a drink outside the table
+ * @throws InputError for sizes of 0, or a drink outside the table
  */
 export function kegPlan({ drinkM3, temperatureK, volumes, startVolumes, glassM3, altitudeM, gasKg }: Keg): KegPlan {
   if (!(drinkM3 > 0 && drinkM3 <= 1))

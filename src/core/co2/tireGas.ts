@@ -3,7 +3,7 @@ import { gasDensityKgM3 } from '@/core/fluids/onePhase'
 import { GAS_CONSTANT_J_MOL_K, propertyData } from '@/core/fluids/fluidData'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 
-/** A tyre that is pumped up. */
+/** A tire that is pumped up. */
 export interface Tire {
   volumeM3: number
   fromGaugePa: number
@@ -15,15 +15,15 @@ export interface Tire {
 export interface TireGas {
   /** By the fluid’s own data. */
   gasKg: number
-  /** Δp·V/(R·T), the sum by hand. */
+  /** Δp·V/(R·T), the ideal-gas estimate. */
   idealKg: number
 }
 
 /**
- * CO2 that pumps one tyre up.
+ * CO2 to inflate one tire.
  *
- * @param tyre - its inside, and the two gauge pressures
- * @throws InputError for a tyre of nothing, or one that would lose pressure
+ * @param tire - its inside, and the two gauge pressures
+ * @throws InputError for a volume of 0, or a target below the present pressure
  * @see ideal gas law; the short Helmholtz equation of CO2 for its density
  */
 export function tireGas({ volumeM3, fromGaugePa, toGaugePa, temperatureK, altitudeM }: Tire): TireGas {

@@ -18,7 +18,7 @@ export type AirTool = (typeof airTools)[number]['id']
  * @param durationS - of running
  * @param temperatureK - of the air
  * @param altitudeM - of the place
- * @throws InputError for a time below nothing
+ * @throws InputError for a negative time
  */
 export function toolGasKg(tool: AirTool, durationS: number, temperatureK: number, altitudeM: number): number {
   if (!(durationS >= 0)) throw new InputError('durationS', 'The time cannot be less than nothing.')

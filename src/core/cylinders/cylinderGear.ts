@@ -3,30 +3,30 @@ import type { CylinderKind } from './cylinderKind'
 import type { InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
 
-/** One standing weighing. */
+/** A weighing that has not been voided. */
 export interface Weighing {
   grossKg: number
   hangingKg: number
-  /** Moment of the weighing, ISO 8601. */
+  /** Time of the weighing, ISO 8601. */
   weighedAt: string
 }
 
-/** One standing reading of a gauge or of a liquid height, as the share of the inside that is liquid. */
+/** A level reading that has not been voided, as the share of the volume that is liquid. */
 export interface LevelReading {
   liquidFraction: number
   temperatureK: number
-  /** Moment of the reading, ISO 8601. */
+  /** Time of the reading, ISO 8601. */
   readAt: string
 }
 
-/** One look-over; what was not looked at is missing. */
+/** An inspection; items that were not looked at are missing. */
 export interface Inspection {
   answers: InspectionAnswers
-  /** Moment, ISO 8601. */
+  /** Time, ISO 8601. */
   lookedAt: string
 }
 
-/** What a cylinder may be filled by, apart from its contents. */
+/** What a cylinder may be filled by, other than its contents. */
 export interface CylinderFitness {
   specification: string | null
   manufacturedMonth: string | null
@@ -38,18 +38,18 @@ export interface CylinderFitness {
   /** The date rules that hold for it. */
   rule: RuleSet
   lastLook: Inspection | null
-  /** The look-over that put it out of service, while nobody has cleared it. */
+  /** The inspection that put it out of service, until someone clears it. */
   retiredBy: Inspection | null
-  /** Moment it was refilled at home, for one that is not refillable. */
+  /** When a non-refillable bottle was refilled, ISO 8601. */
   refilledAt: string | null
 }
 
-/** A cylinder as core needs to know it. */
+/** A cylinder as core needs it. */
 export interface CylinderGear {
   id: string
   name: string
   kind: CylinderKind
-  /** 0 for a fixed tank, which never stands on a scale. */
+  /** 0 for a fixed tank, which is never weighed. */
   tareKg: number
   waterCapacityKg: number
   labelNetKg: number | null
@@ -57,7 +57,7 @@ export interface CylinderGear {
   aboard: boolean
   lastWeighing: Weighing | null
   lastLevel: LevelReading | null
-  /** Moment until which its valve is known to have stayed shut since it was last told, ISO 8601. */
+  /** Until when its valve is known to have stayed closed since the last reading, ISO 8601. */
   shutUntil: string | null
   fitness: CylinderFitness
 }

@@ -33,7 +33,7 @@ export const kindFacts: Readonly<Record<CylinderKind, KindFacts>> = {
   co2: { name: 'CO2 cylinder', gas: 'co2', small: false, supply: null },
 }
 
-/** A kind's name within a sentence: only its first word's capital goes, an abbreviation's stay. */
+/** Name of a kind inside a sentence: the first word in lower case, abbreviations as they are. */
 export function kindInSentence(kind: CylinderKind): string {
   const { name } = kindFacts[kind]
   return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name

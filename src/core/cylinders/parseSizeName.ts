@@ -1,13 +1,13 @@
 import { typicalSizes, type TypicalSize } from './typicalSizes'
 
-/** A size that somebody may mean. */
+/** A size that a name may refer to. */
 export interface SizeMatch {
   size: TypicalSize
-  /** How to tell it on the thing itself. */
+  /** How to recognize it. */
   tellTale: string
 }
 
-/** What people say, in gallons, and the pounds it is. Common practice. */
+/** Trade names in gallons and the sizes in pounds they stand for. [common practice] */
 const GALLONS_TO_LB: readonly (readonly [gallons: number, lb: number])[] = [
   [1.2, 5],
   [2.4, 10],
@@ -67,12 +67,12 @@ function numberIn(text: string): number | null {
 }
 
 /**
- * Which sizes somebody means by what they call a cylinder: “five gallon”, “20 lb”, “100”.
+ * Sizes that a cylinder name may refer to: “five gallon”, “20 lb”, “100”.
  *
- * A bare hundred is both: 100 lb of gas in a tall thin cylinder, or 100 gallons in a squat one that holds 420 lb.
+ * “100” is ambiguous: 100 lb of gas in a tall thin cylinder, or 100 gallons in a squat one that holds 420 lb.
  *
  * @param text - as typed
- * @returns every size it may mean, the likeliest first; none when it means nothing here
+ * @returns all possible sizes, the likeliest first; empty when not recognized
  */
 export function parseSizeName(text: string): SizeMatch[] {
   const said = text.trim().toLowerCase()

@@ -35,7 +35,7 @@ function co2(nominalLb: number, tareLb: number): TypicalSize {
   }
 }
 
-/** Common practice; the stamp on the collar always comes first. Tares of CO2 cylinders are of the aluminium ones. */
+/** [common practice] The stamp on the collar takes precedence. CO2 tares are for aluminum cylinders. */
 export const typicalSizes: readonly TypicalSize[] = [
   removable(5, 11.9, 7),
   removable(10, 23.8, 11),

@@ -5,7 +5,7 @@ import { pumpAnswer, type PumpReason } from '@/core/cylinders/fitness/pumpAnswer
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { BottleFillRule, FillMode } from './fillModes'
 
-/** What an owner says of a fill before it begins. */
+/** What the owner plans before a fill. */
 export interface FillIntent {
   mode: FillMode
   /** How it is metered; CO2 by pressure is refused. */
@@ -125,7 +125,7 @@ const questions: Partial<Record<PumpReason['about'], Pick<Said, 'code' | 'page' 
 }
 
 /**
- * What stands against filling a cylinder in this way: stops end only when the fact changes.
+ * Findings against filling a cylinder in this way.
  *
  * @param cylinder - as the records have it
  * @param intent - mode, and what belongs to it
@@ -149,7 +149,7 @@ export function fillFindings(cylinder: CylinderGear, intent: FillIntent, onDay: 
     const why = 'While any liquid is left the gauge shows the same for one pound and for five. Only the scale tells.'
     found.push(finding(stop('co2-by-pressure', 'CO2 is never filled by pressure.', why, 'fill-limit-co2')))
   }
-  // A bottle's own date and kind are said above; the rest is what an attendant would look at too.
+  // The bottle's own date and kind are covered above; the rest is the attendant's check.
   const reasons = pumpAnswer(cylinder, onDay).reasons.filter(
     ({ about }) => cylinder.kind !== 'bottle' || about !== 'date',
   )

@@ -8,9 +8,9 @@ export interface OnboardFill {
   /** Share of the dial. */
   shown: number
   fullMark: FullMark
-  /** What past fills taught of this gauge; null to take the dial at its word. */
+  /** Calibration of this gauge; null to use the dial as it is. */
   learnedM3: number | null
-  /** Money for a cubic metre; null when nobody knows. */
+  /** Money for a cubic meter; null when unknown. */
   pricePerM3: number | null
 }
 
@@ -21,7 +21,7 @@ const fullMarkLabels: Readonly<Record<FullMark, string>> = {
 }
 
 /**
- * From the gauge of a fixed tank to gallons and money, as a worked sum; it says which of the gauge's two meanings was taken.
+ * Worked sum from the gauge of a fixed tank to gallons and cost; it says which meaning of the dial was used.
  *
  * @param input - tank, gauge and price
  * @throws InputError as gaugeLevel and waterCapacityVolumeM3 do

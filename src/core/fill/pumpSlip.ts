@@ -14,12 +14,12 @@ export interface PumpFill {
 }
 
 /**
- * What a pump should meter into a cylinder until the liquid level says stop, as a worked sum.
+ * Worked sum of the volume a pump meters until the liquid reaches the stop level.
  *
  * Gallons are as sold, at 60 °F; the level is at the liquid's own temperature.
  *
  * @param cylinder - stamps
- * @param aboardKg - what is in it; null when nobody knows
+ * @param aboardKg - what is in it; null when unknown
  * @param liquidTemperatureK - of the liquid from the pump
  * @throws InputError as fillLimit does
  */

@@ -1,7 +1,7 @@
-/** Where a fill on the scale stands. */
+/** State of a fill on the scale. */
 export interface ScaleStage {
   /**
-   * `idle`: nothing that heavy stands there; `over` is an alarm: shut, and take it for overfilled until it was
+   * `idle`: the load is lighter than the empty cylinder; `over` is an alarm: close the valve and treat it as overfilled until it is
    * weighed again.
    */
   stage: 'idle' | 'under' | 'slow' | 'stop' | 'over'
@@ -12,18 +12,18 @@ export interface ScaleStage {
 
 /** The scale reads over by no more than this share of the limit for a stamp's rounding. */
 const ROUNDING = 0.001
-/** A reading that lies on the border counts as on the mark, whatever binary fractions make of it. */
+/** A reading on the border counts as on the mark, despite rounding of binary fractions. */
 const BORDER_KG = 1e-9
 /** Slow down this far before the mark: a twentieth of the limit. */
 const SLOW_SHARE = 0.05
-/** The bar ends so far past the mark, as share of the limit. */
+/** Length of the bar beyond the mark, as a share of the limit. */
 const BAR_BEYOND = 0.1
 
-/** Where on that bar one slows down and stops, 0 to 1. */
+/** Places on the bar where the fill is slowed and stopped, 0 to 1. */
 export const SCALE_MARKS = { slow: (1 - SLOW_SHARE) / (1 + BAR_BEYOND), stop: 1 / (1 + BAR_BEYOND) } as const
 
 /**
- * How a live reading stands against the stop mark.
+ * Compares a live reading with the stop weight.
  *
  * @param grossKg - on the scale, everything counted
  * @param stopKg - stop weight

@@ -11,7 +11,7 @@ export interface StopWeight {
   stopKg: number
   /** What the mark leaves in it. */
   targetKg: number
-  /** Share of the inside that is liquid when full, at the temperature told; null where there is no telling. */
+  /** Liquid share of the volume when full, at the entered temperature; null when unknown. */
   levelAtLimit: number | null
 }
 
@@ -20,12 +20,12 @@ export interface StopWeightInput {
   /** On the scale now; null when nothing was weighed. */
   grossKg: number | null
   liquidTemperatureK: number
-  /** Share of the limit to stop at: 1, or 0.75 by the home school. */
+  /** Share of the limit to stop at: 1, or 0.75 by the `home` rule. */
   share: number
 }
 
 /**
- * The weight at which to stop, as a worked sum: tare + limit + what hangs there.
+ * Worked sum of the stop weight: tare + limit + attachments.
  *
  * @param cylinder - stamps
  * @param input - what else is known

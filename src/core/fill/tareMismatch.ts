@@ -1,13 +1,13 @@
 import type { Phrase } from '@/core/base/quantity'
 import type { DisplayRole } from '@/core/base/quantity'
 
-/** A stamp and a scale that disagree by more than this share are to be asked about; common practice. */
+/** Relative difference of stamp and scale above which the owner is asked. [common practice] */
 const DISAGREES = 0.02
 
 /**
- * Whether a cylinder known to be empty weighs what its stamp says.
+ * Compares the weight of a known-empty cylinder with its stamp.
  *
- * @param emptyKg - on the scale, empty, with nothing else hanging there
+ * @param emptyKg - empty on the scale, without attachments
  * @param tareKg - TW stamp
  * @param role - how its weights are shown
  * @returns null when they agree within 2 %

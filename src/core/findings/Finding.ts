@@ -8,15 +8,15 @@ export type Station = (typeof stations)[number]
 /**
  * How much a finding weighs.
  *
- * - `stop`: cannot be accepted away; it ends only when the fact changes
- * - `fix-first`: to be mended, or accepted with a reason that stays in view
- * - `note`: worth knowing, nothing to be done
+ * - `stop`: cannot be accepted; it clears when the problem is fixed
+ * - `fix-first`: fix it, or accept it with a reason that stays in view
+ * - `note`: worth knowing, needs no action
  */
 export const severities = ['stop', 'fix-first', 'note'] as const
 
 export type Severity = (typeof severities)[number]
 
-/** Where a finding is mended: the words on the button, and the thing it opens. */
+/** Where a finding is fixed: label of the button, and what it opens. */
 export interface FindingRemedy {
   label: string
   station: Station
@@ -24,11 +24,11 @@ export interface FindingRemedy {
   subjectId?: string
   /** Page of the subject or of the station, such as `dates` or `by-weight`. */
   page?: string
-  /** The thing of the subject that is meant, such as a joint of a line. */
+  /** Part of the subject, such as a joint of a line. */
   about?: string
 }
 
-/** The one shape in which every module says what it found. */
+/** A finding, in the form that all modules use. */
 export interface Finding {
   /** Stable name, such as `cylinder-overfilled`. */
   code: string
@@ -37,13 +37,13 @@ export interface Finding {
   sentence: Phrase
   reason: Phrase
   remedy: FindingRemedy
-  /** Entries of core/rules/basis that the finding rests on. */
+  /** Entries of core/rules/basis that the finding is based on. */
   basis: readonly string[]
 }
 
 const weight: Readonly<Record<Severity, number>> = { stop: 0, 'fix-first': 1, note: 2 }
 
-/** Findings with the gravest first; among equals in the order the gas passes the stations. */
+/** Findings with most severe first; among equals in the order the gas passes the stations. */
 export function sortFindings(findings: readonly Finding[]): Finding[] {
   return findings.toSorted(
     (a, b) => weight[a.severity] - weight[b.severity] || stations.indexOf(a.station) - stations.indexOf(b.station),

@@ -2,7 +2,7 @@ import type { Finding } from './Finding'
 
 export type Verdict = 'ready' | 'fix-first' | 'stop'
 
-/** How each is called. */
+/** Labels. */
 export const verdictLabels: Readonly<Record<Verdict, string>> = {
   ready: 'Ready',
   'fix-first': 'Fix first',
@@ -10,9 +10,9 @@ export const verdictLabels: Readonly<Record<Verdict, string>> = {
 }
 
 /**
- * What a list of findings comes to: the worst of them decides.
+ * Verdict of a list of findings: the most severe one decides.
  *
- * @returns `ready` only when nothing is to be mended; notes do not count
+ * @returns `ready` only without stop and fix-first findings; notes do not count
  */
 export function verdict(findings: readonly Finding[]): Verdict {
   if (findings.some(({ severity }) => severity === 'stop')) return 'stop'
@@ -20,7 +20,7 @@ export function verdict(findings: readonly Finding[]): Verdict {
   return 'ready'
 }
 
-/** Whether something among the findings ends only when the fact changes. */
+/** Whether any finding is a stop. */
 export function hasStop(findings: readonly Finding[]): boolean {
   return verdict(findings) === 'stop'
 }

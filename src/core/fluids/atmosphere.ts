@@ -26,11 +26,11 @@ export function standardAtmospherePa(altitudeM: number): number {
 }
 
 /**
- * What a gauge shows of an absolute pressure at an altitude.
+ * Gauge pressure of an absolute pressure at an altitude.
  *
  * @param absolutePa - absolute pressure
  * @param altitudeM - above sea level
- * @returns Pa above the air outside; negative under it
+ * @returns Pa; negative below ambient pressure
  * @throws InputError as standardAtmospherePa does
  */
 export function gaugePressurePa(absolutePa: number, altitudeM: number): number {

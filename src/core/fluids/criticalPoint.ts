@@ -8,17 +8,17 @@ export interface CriticalPoint {
   densityKgM3: number
 }
 
-/** Density near the reducing one where the isotherm is flattest. */
+/** Density near the reducing density at which the isotherm is flattest. */
 function flattestDensity(fluid: Fluid, temperatureK: number, aboutKgM3: number): number {
   const slope = (densityKgM3: number): number => helmholtz(fluid, temperatureK, densityKgM3).pressureByDensity
   return findMinimum(slope, 0.7 * aboutKgM3, 1.3 * aboutKgM3, 1e-7 * aboutKgM3)
 }
 
 /**
- * Critical point of the short Helmholtz equation itself: where its flattest isotherm has no slope left.
+ * Critical point of the short Helmholtz equation: where the minimum slope of an isotherm is 0.
  *
- * It lies within a fraction of a kelvin of the measured one. The equation's own is used, because two phases
- * must become one exactly where the equation lets them.
+ * It is within a fraction of a kelvin of the measured one. The equation's own is used because two phases
+ * have to merge exactly where the equation does.
  */
 export function criticalPoint(fluid: Fluid): CriticalPoint {
   const { reducingK, reducingKgM3 } = propertyData[fluid].helmholtz

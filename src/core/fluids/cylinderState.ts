@@ -18,13 +18,13 @@ export const cylinderStateSchema = z.strictObject({
 const HALVINGS = 36
 
 /**
- * Temperature at which the liquid, swelling as it warms, has taken the whole cylinder.
+ * Temperature at which the expanding liquid fills the whole cylinder.
  *
  * @param massKg - contents
  * @param volumeM3 - inside volume
- * @returns K; null when it never happens (too little aboard: all of it turns to vapour or passes the critical
+ * @returns K; null when it never happens (too little aboard: all of it turns to vapor or passes the critical
  *   temperature first) or has happened at every temperature in range
- * @throws InputError when mass or volume is not more than nothing
+ * @throws InputError when mass or volume is 0 or less
  */
 export function liquidFullTemperatureK(fluid: Fluid, massKg: number, volumeM3: number): number | null {
   if (!(massKg > 0)) throw new InputError('massKg', 'There must be something in the cylinder.')
@@ -54,18 +54,18 @@ export interface CylinderState {
   phase: Phase
   /** Absolute. */
   pressurePa: number
-  /** Share of the inside volume that is liquid; null where there is no telling liquid from vapour. */
+  /** Share of the inside volume that is liquid; null where there is no telling liquid from vapor. */
   liquidVolumeFraction: number | null
   /** Where the liquid, swelling, takes the whole cylinder; null when it never does. */
   liquidFullTemperatureK: number | null
 }
 
 /**
- * What is inside a closed cylinder at one temperature.
+ * State of a closed cylinder at one temperature.
  *
  * @param fluid - propane or CO2
- * @param massKg - contents, more than nothing
- * @param volumeM3 - inside volume, more than nothing
+ * @param massKg - contents, greater than 0
+ * @param volumeM3 - inside volume, greater than 0
  * @param temperatureK - −100 to 150 °C; CO2 from its triple point
  * @throws InputError outside the range, or when the contents would press harder than 1,000 bar
  * @see docs/models.md, "A closed cylinder"
@@ -111,7 +111,7 @@ interface CurvePoint extends CylinderState {
   temperatureK: number
 }
 
-/** A stretch of temperatures, walked in even steps, both ends taken. */
+/** A temperature range in even steps, both ends included. */
 interface TemperatureSpan {
   fromK: number
   toK: number

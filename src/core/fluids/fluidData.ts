@@ -65,7 +65,7 @@ function term(n: number, d: number, t: number, c: number): HelmholtzTerm {
  * - CO2, saturation: Span, Wagner, J. Phys. Chem. Ref. Data 25 (1996) 1509 [from memory]
  * - CO2, Helmholtz: Span, Wagner, Int. J. Thermophys. 24 (2003) 111, polar form [from memory]
  *
- * The two families come from different papers; tests/published holds them against each other.
+ * The two sets come from different papers; tests/published compares them.
  */
 export const propertyData: Readonly<Record<Fluid, FluidData>> = {
   propane: {
@@ -135,7 +135,7 @@ export const propertyData: Readonly<Record<Fluid, FluidData>> = {
 }
 
 /**
- * Heat that propane gives when burnt, gross (its water condensed): appliance plates are stated gross too.
+ * Heat that propane gives when burned, gross (its water condensed): appliance plates are stated gross too.
  *
  * @returns J/kg
  * @see gas processors' tables: 50.35 MJ/kg [from memory]; the trade's 21,500 BTU/lb is 50.0 MJ/kg

@@ -1,6 +1,6 @@
 import { type Fluid, GAS_CONSTANT_J_MOL_K, propertyData } from './fluidData'
 
-/** What the short Helmholtz equation says of one phase. */
+/** Properties of one phase by the short Helmholtz equation. */
 export interface PhasePoint {
   pressurePa: number
   /** ∂p/∂ρ at constant temperature, J/kg. */

@@ -6,17 +6,17 @@ import { saturation } from './saturation'
 import { saturationTable } from './saturationTable'
 
 /**
- * Pressure of a fluid that fills its space as one phase: liquid-full, all vapour, or beyond the critical temperature.
+ * Pressure of a fluid that fills its space as one phase: liquid-full, all vapor, or beyond the critical temperature.
  *
  * @param temperatureK - −100 to 150 °C
  * @param densityKgM3 - mass over volume
  * @returns absolute pressure in Pa
- * @throws InputError between the two densities at which liquid and vapour stand together, and above 100 MPa
+ * @throws InputError in the two-phase region and above 100 MPa
  */
 export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKgM3: number): number {
   requireTemperature(fluid, temperatureK)
   if (!(densityKgM3 > 0)) throw new InputError('densityKgM3', 'The density must be more than nothing.')
-  // The equation bends back far beyond its range, so a wild density is refused before it is tried.
+  // The equation is not monotonic far beyond its range, so extreme densities are refused first.
   const densest = 3 * propertyData[fluid].helmholtz.reducingKgM3
   const pressurePa = helmholtz(fluid, temperatureK, Math.min(densityKgM3, densest)).pressurePa
   if (densityKgM3 > densest || pressurePa > propertyData[fluid].helmholtz.toPa) {
@@ -28,7 +28,7 @@ export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKg
   if (temperatureK >= saturationTable(fluid).critical.temperatureK) return pressurePa
 
   const phaseBoundary = saturation(fluid, temperatureK)
-  // On the seam itself the table's rounding must not let the pressure step the wrong way.
+  // At the phase boundary the rounding of the table must not make the pressure fall.
   if (densityKgM3 >= phaseBoundary.liquidDensityKgM3) return Math.max(pressurePa, phaseBoundary.pressurePa)
   if (densityKgM3 <= phaseBoundary.vapourDensityKgM3) return Math.min(pressurePa, phaseBoundary.pressurePa)
   throw new InputError(
@@ -38,12 +38,12 @@ export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKg
 }
 
 /**
- * Density of a gas at a pressure, as in a line that holds no liquid.
+ * Density of gas at a pressure, without liquid present.
  *
  * @param temperatureK - as saturation takes it
  * @param pressurePa - absolute, below the boiling pressure at this temperature
  * @returns kg/m³
- * @throws InputError where liquid would stand beside it
+ * @throws InputError where liquid would condense
  */
 export function gasDensityKgM3(fluid: Fluid, temperatureK: number, pressurePa: number): number {
   if (!(pressurePa >= 0)) throw new InputError('pressurePa', 'An absolute pressure is not below nothing.')

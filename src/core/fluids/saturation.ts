@@ -16,7 +16,7 @@ interface Saturation {
 }
 
 /**
- * Pressure, densities and latent heat where liquid and vapour stand together.
+ * Saturation pressure, densities and latent heat.
  *
  * @param fluid - propane or CO2
  * @param temperatureK - from −100 °C (CO2: its triple point) to below the critical temperature

@@ -44,21 +44,21 @@ interface SaturationGuess {
 
 const MAXIMUM_STEPS = 60
 
-/** Relative step at which the solution has settled. */
+/** Relative step at which the solution has converged. */
 const SETTLED = 1e-10
 
 /**
- * Near the critical point both isotherms lie so flat that rounding alone moves the densities by more than that, and
- * by how much differs between engines; there it has settled when the steps no longer shrink.
+ * Near the critical point the isotherms are so flat that rounding alone moves the densities by more than that, and
+ * by an amount that differs between engines; there it has converged when the steps no longer shrink.
  */
 const FLAT = 1e-6
 
 /**
- * Liquid and vapour that stand in balance by the Helmholtz equation: equal pressure, equal chemical potential.
+ * Saturation by the Helmholtz equation: equal pressure and chemical potential of liquid and vapor.
  *
  * @param temperatureK - below the equation's critical temperature
- * @param guess - from the auxiliary equations or a neighbouring temperature
- * @throws RangeError when Newton's steps do not settle: a fault of the program
+ * @param guess - from the auxiliary equations or a neighboring temperature
+ * @throws RangeError when Newton's method does not converge: a bug, not bad input
  */
 export function solveSaturation(fluid: Fluid, temperatureK: number, guess: SaturationGuess): SaturationSolution {
   const specificR = GAS_CONSTANT_J_MOL_K / propertyData[fluid].molarMassKgMol
@@ -100,8 +100,8 @@ export function solveSaturation(fluid: Fluid, temperatureK: number, guess: Satur
 /**
  * Saturation solved once at even steps of s = √(1 − T/Tc).
  *
- * In s both densities run smoothly through the critical point, where in T they turn infinitely steep; so few
- * nodes and a cubic through four of them give back the solution to about a part in 10⁸.
+ * In s both densities are smooth through the critical point, where in T their slope is infinite; so few
+ * nodes and a cubic through four of them reproduce the solution to about 1 in 10⁸.
  */
 interface SaturationTable {
   critical: CriticalPoint
@@ -164,7 +164,7 @@ function build(fluid: Fluid): SaturationTable {
   }
 }
 
-/** The fluid's table, solved at first use (about 20 ms) and kept. */
+/** Saturation table of the fluid, solved at first use (about 20 ms) and cached. */
 export function saturationTable(fluid: Fluid): SaturationTable {
   let table = tables.get(fluid)
   if (!table) {

@@ -30,7 +30,7 @@ const WATER = [-5.8002206e3, 1.3914993, -4.8640239e-2, 4.1764768e-5, -1.4452093e
 const TRIPLE_POINT_K = 273.16
 
 /**
- * Pressure of water vapour in saturated air, over ice below the triple point.
+ * Pressure of water vapor in saturated air, over ice below the triple point.
  *
  * @param temperatureK - 173.15 to 473.15 K
  * @throws InputError outside that
@@ -46,10 +46,10 @@ export function saturationVaporPa(temperatureK: number): number {
 const HALVINGS = 40
 
 /**
- * Temperature at which air with this much vapour begins to wet what is colder.
+ * Dew point of air with a partial pressure of water vapor.
  *
- * @param vapourPa - partial pressure of the vapour
- * @returns K, 173.15 at the least
+ * @param vaporPa - partial pressure of the vapor
+ * @returns K, 173.15 at least
  */
 export function dewPointK(vaporPa: number): number {
   return bisect((atK) => saturationVaporPa(atK) >= vaporPa, 173.15, 373.15, { halvings: HALVINGS }).middle

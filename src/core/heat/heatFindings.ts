@@ -33,7 +33,7 @@ function nothingKnown(): Finding {
 }
 
 /**
- * What is to be said of heaters, rooms and air.
+ * Findings about heaters, rooms and air.
  *
  * @param rig - rooms, heaters, alarms, and how high it goes
  */

@@ -33,7 +33,7 @@ function gasInside(gear: RoomGear): Finding[] {
 }
 
 /**
- * What is to be said of a room whatever heats it: gas kept inside, and the way out.
+ * Findings about a room whatever heats it: gas kept inside, and the way out.
  *
  * @param gear - the room
  */

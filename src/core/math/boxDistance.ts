@@ -64,7 +64,7 @@ function leastWithin(points: readonly PlanPoint[], along: 'xM' | 'yM', sign: 1 |
 }
 
 /**
- * How far a convex outline is from a box; where they overlap, less than nothing by the least move, straight out of one
+ * How far a convex outline is from a box; where they overlap, negative by the least move, straight out of one
  * side of the box, that parts them.
  *
  * @param points - clockwise on the plan

@@ -14,7 +14,7 @@ export interface RuleSet {
   firstMonths: number
   /** After a mark, by its letter: E external visual, S proof pressure, none volumetric expansion. */
   afterMonths: { E: number; S: number; none: number }
-  /** High-pressure cylinders of steel or aluminium, as for CO2: from manufacture and after every mark. */
+  /** High-pressure cylinders of steel or aluminum, as for CO2: from manufacture and after every mark. */
   highPressureMonths: number
 }
 
@@ -87,7 +87,7 @@ export type OwnRule = z.output<typeof ownRuleSchema>
  * A rule set by its identifier, or the owner's own from its numbers.
  *
  * @param id - `ten-then-five`, `us-dot`, `us-dot-proof-ten`, `canada` or `own`
- * @param own - numbers of the owner's own rule, for `own`
+ * @param own - numbers of the owner's rule, for `own`
  * @throws InputError at `ruleSet` for one that is not known, or an own one without numbers
  */
 export function findRuleSet(id: string, own: OwnRule | null = null): RuleSet {

@@ -7,7 +7,7 @@ export interface FigureInput {
   quantity: Quantity
 }
 
-/** A number on a screen, together with what it rests on. */
+/** A number on a screen, together with what it is based on. */
 export interface Figure {
   basis: BasisId
   quantity: Quantity
@@ -21,7 +21,7 @@ export interface SlipLine {
   figure: Figure
 }
 
-/** A worked sum as one would write it by hand, ending in the figure that matters. */
+/** A worked sum as written by hand, ending in the figure that matters. */
 export interface Slip {
   lines: readonly SlipLine[]
   result: { label: string; figure: Figure }

@@ -20,7 +20,7 @@ export const changeoverLabels: Readonly<Record<Changeover, string>> = {
 
 const clockField = z.number().min(0, 'A day begins at 0.').max(24, 'A day ends at 24.')
 
-/** How a trip is run, apart from what burns. */
+/** How a trip is run, other than what burns. */
 export const runSettingsSchema = z.strictObject({
   changeover: z.enum(changeovers).nullable().default(null),
   /** Somebody gets up at night to turn the lever or change a bottle. */

@@ -17,7 +17,7 @@ export const calibrationAnswers = ['taken', 'refused'] as const
 
 export type CalibrationAnswer = (typeof calibrationAnswers)[number]
 
-/** For each kilogram that the habits as entered would have burnt, so much was burnt; 1 for a supply not named. */
+/** For each kilogram that the habits as entered would have burned, so much was burned; 1 for a supply not named. */
 export type UseFactors = Readonly<Partial<Record<Supply, number>>>
 
 /** An appliance and how long it burns in a day and night. */
@@ -35,7 +35,7 @@ export interface ApplianceUse {
   /** Drawn when it runs on the battery instead. */
   batteryA?: number
   needsBattery?: boolean
-  /** A cylinder of its own, apart from the rig’s line. */
+  /** A cylinder of its own, other than the rig’s line. */
   cylinderId?: string | null
   /** When and how hard; at full for its hours from the evening on when absent. */
   habit?: Habit | null
@@ -43,7 +43,7 @@ export interface ApplianceUse {
   byNight?: readonly Energy[] | null
 }
 
-/** A trip as core needs to know it. */
+/** A trip as core needs it. */
 export interface TripPlan {
   id: string
   name: string
@@ -90,7 +90,7 @@ const applianceUseSchema = z.strictObject({
   byNight: z.array(z.enum(energies)).max(366).nullish(),
 })
 
-/** A trip as readiness needs to know it. */
+/** A trip as the trip verdict needs it. */
 export const tripPlanSchema = z.strictObject({
   id: idField,
   name: z.string().max(60),
@@ -108,7 +108,7 @@ export const tripPlanSchema = z.strictObject({
   uses: z.array(applianceUseSchema).max(100),
   settings: runSettingsSchema.nullish(),
   forecast: forecastSchema.nullish(),
-  /** Gas burnt for each kilogram the habits would burn, as weigh-ins taught. */
+  /** Gas burned for each kilogram the habits would burn, as weigh-ins taught. */
   learned: z.strictObject({ line: factorField.optional(), bottles: factorField.optional() }).optional(),
 })
 

@@ -53,7 +53,7 @@ export function formatQuantity(quantity: Quantity, system: UnitSystem): string {
 /**
  * Fills a phrase's parts in, its numbers in the units the owner reads.
  *
- * @throws RangeError when the text names a part that was not given: a fault of the program
+ * @throws RangeError when the text names a part that was not given: a bug, not bad input
  */
 export function formatPhrase({ text, parts = {} }: Phrase, system: UnitSystem): string {
   return text.replace(/\{(\w+)\}/g, (_, name: string) => {

@@ -267,7 +267,7 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
  * Looks a unit up by its key in the table.
  *
  * @param unitKey - key in the unit table, such as `lb`
- * @throws RangeError for a key the table does not have: a fault of the program, not of the owner
+ * @throws RangeError for a key the table does not have: a bug, not bad input, not of the owner
  */
 export function unitOf(dimension: Dimension, unitKey: string): Unit {
   const unit = unitTable[dimension].units[unitKey]

@@ -31,7 +31,7 @@ const WHOLE = 0.999
  * One cylinder at a steady draw, as it chills, until it can no longer give it.
  *
  * @param input - vessel, gas, draw, air and the least pressure of use
- * @throws InputError for a draw of nothing, a mass below nothing, or an air temperature out of range
+ * @throws InputError for a draw of 0, a negative mass, or an air temperature out of range
  * @see docs/models.md, “A cylinder as it boils”
  */
 export function coldDraw(input: ColdDrawInput): ColdDraw {

@@ -30,7 +30,7 @@ export function cylinderAtRest(body: VesselBody, massKg: number, temperatureK: n
 /** Of propane: 8.31451 J/(mol·K) over 44.0956 g/mol. */
 const SPECIFIC_R = 188.556
 
-/** How far the vapour at the point of boiling is from an ideal gas. */
+/** How far the vapor at the point of boiling is from an ideal gas. */
 function compressibilityFactor(temperatureK: number): number {
   return (
     interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK) /
@@ -38,7 +38,7 @@ function compressibilityFactor(temperatureK: number): number {
   )
 }
 
-/** Mass that fills a vessel as vapour alone, boiling pressure just reached. */
+/** Mass that fills a vessel as vapor alone, boiling pressure just reached. */
 export function saturatedVaporMassKg({ volumeM3 }: VesselBody, temperatureK: number): number {
   return volumeM3 * interpolateSaturation(SATURATION_COLUMN.vaporKgM3, temperatureK)
 }

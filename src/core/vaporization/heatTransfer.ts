@@ -29,12 +29,12 @@ const SITE_SHARE: Readonly<Record<CylinderSite, number>> = { locker: 0, cover: 0
 const HARDEST_WIND_M_S = 60
 
 /**
- * Heat that passes the wetted wall for each square metre and kelvin.
+ * Heat that passes the wetted wall for each square meter and kelvin.
  *
  * @param windMS - wind where the rig stands, m/s
  * @param site - how much of it reaches the cylinder
  * @returns W/(m²·K)
- * @throws InputError for a wind below nothing or beyond a hurricane
+ * @throws InputError for a negative wind or beyond a hurricane
  */
 export function heatTransferCoefficientWPerM2K(windMS: number, site: CylinderSite): number {
   if (!(windMS >= 0 && windMS <= HARDEST_WIND_M_S)) {

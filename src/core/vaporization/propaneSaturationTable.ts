@@ -5,12 +5,12 @@ import { saturation } from '@/core/fluids/saturation'
 /** Columns of the table, one row for each temperature. */
 export const SATURATION_COLUMN = {
   pressurePa: 0,
-  /** Mass that fills a cubic metre as vapour. */
+  /** Mass that fills a cubic meter as vapor. */
   vaporKgM3: 1,
   /** Energy of the contents is `slope`·mass + `room`·volume while both phases are there. */
   slopeJPerKg: 2,
   volumeTermJPerM3: 3,
-  /** Enthalpy of a kg of vapour, which it takes along. */
+  /** Enthalpy of a kg of vapor, which it takes along. */
   vaporEnthalpyJPerKg: 4,
   /** Liquid’s share of the volume is `level`·mass/volume − `lift`. */
   levelSlopeM3PerKg: 5,
@@ -78,7 +78,7 @@ function propaneSaturationTable(): Float64Array {
  * One property of propane as it boils, straight between the table’s rows.
  *
  * @param column - which
- * @param temperatureK - of liquid and vapour; outside the table its nearest end
+ * @param temperatureK - of liquid and vapor; outside the table its nearest end
  */
 export function interpolateSaturation(column: SaturationColumn, temperatureK: number): number {
   const table = propaneSaturationTable()

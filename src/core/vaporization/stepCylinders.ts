@@ -15,7 +15,7 @@ import { wettedAreaM2 } from './vessel'
 /** What a step happens in. */
 export interface StepEnvironment {
   airK: number
-  /** Heat through each square metre of wetted wall. */
+  /** Heat through each square meter of wetted wall. */
   heatTransferCoefficientWPerM2K: number
   stepS: number
   /** Least absolute pressure that is of use. */
@@ -56,7 +56,7 @@ function heatJ(
   return perK * (airK - (thermal.temperatureK + endK) / 2) * stepS
 }
 
-/** Gas that must have left for it to end at a temperature: heat at the mean temperature, vapour at the mean energy. */
+/** Gas that must have left for it to end at a temperature: heat at the mean temperature, vapor at the mean energy. */
 function outflowKg(start: StepStart, endK: number, environment: StepEnvironment): number {
   const { body, massKg } = start.thermal
   const slope = interpolateSaturation(SATURATION_COLUMN.slopeJPerKg, endK)
@@ -143,7 +143,7 @@ function boilFromShared(start: readonly StepStart[], wantKg: number, environment
     else if (wanted <= 0) stepIdle(one, environment)
     else {
       gasKg += boilToDryness(one, environment)
-      // Its vapour goes on to give, in the same step.
+      // Its vapor goes on to give, in the same step.
       gasKg += drawVapor(thermal, Math.max(0, wantKg - gasKg), { ...environment, stepS: 0 })
     }
   }

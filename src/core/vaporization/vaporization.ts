@@ -38,7 +38,7 @@ export interface Vaporization {
  * Draw that a cylinder can keep up: the heat that comes through its wetted wall boils just so much.
  *
  * @param input - vessel, gas in it, air, and the least pressure of use
- * @returns the heat input it feeds, and what that rests on; nothing when the air is too cold
+ * @returns the heat input it feeds, and what that is based on; nothing when the air is too cold
  * @throws InputError for more gas than the vessel holds as liquid, or an air temperature out of range
  * @see docs/models.md, “A cylinder as it boils”
  */

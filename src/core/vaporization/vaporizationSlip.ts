@@ -48,7 +48,7 @@ export function dlkRuleW(diameterM: number, lengthM: number, share: number, airK
  *
  * @param input - vessel, gas, air and the least pressure of use
  * @param draw - how long a steady draw is kept up, where one was tried
- * @throws InputError as vaporisation does
+ * @throws InputError as vaporization does
  */
 export function vaporizationSlip(input: VaporizationInput, draw: ColdDraw | null): Slip {
   const found = vaporization(input)

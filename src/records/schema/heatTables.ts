@@ -33,7 +33,7 @@ export const heaters = sqliteTable(
     applianceId: text().references(() => appliances.id),
     name: text().notNull(),
     heater: text({ mode: 'json' }).notNull().$type<Heater>(),
-    /** What it costs and for how many nights it lasts, as its owner reckons. */
+    /** What it costs and for how many nights it lasts, as its owner computes. */
     price: real(),
     lastsNights: real(),
     position: integer().notNull(),

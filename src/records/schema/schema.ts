@@ -148,7 +148,7 @@ export const levels = sqliteTable(
     cylinderId: ofCylinder(),
     readAt: text().notNull(),
     way: text({ enum: ['gauge', 'height', 'fill', 'swap'] }).notNull(),
-    /** Share of the dial, or height in metres; 0 where a swap brought it. */
+    /** Share of the dial, or height in meters; 0 where a swap brought it. */
     shown: real().notNull(),
     liquidFraction: real().notNull(),
     temperatureK: real().notNull(),
@@ -276,7 +276,7 @@ export const appliances = sqliteTable(
     /** From the battery, while it burns. */
     currentA: real().notNull().default(0),
     needsBattery: integer({ mode: 'boolean' }).notNull().default(false),
-    /** A cylinder of its own, apart from the line. */
+    /** A cylinder of its own, other than the line. */
     cylinderId: text().references(() => cylinders.id),
     position: integer().notNull(),
     archivedAt: text(),

@@ -29,7 +29,7 @@ export const acceptances = sqliteTable(
   (table) => [index('acceptances_trip').on(table.tripId)],
 )
 
-/** A verdict as it was given, with all that it rested on; never changed, voided or erased. */
+/** A verdict as it was given, with all that it was based on; never changed, voided or erased. */
 export const verdicts = sqliteTable(
   'verdicts',
   {
@@ -54,11 +54,11 @@ export const lessons = sqliteTable(
     tripId: ofTrip(),
     supply: text({ enum: supplies }).notNull(),
     answer: text({ enum: calibrationAnswers }).notNull(),
-    /** Gas burnt for each kilogram that the habits as entered would have burnt. */
+    /** Gas burned for each kilogram that the habits as entered would have burned. */
     factor: real().notNull(),
     burntKg: real().notNull(),
     plannedKg: real().notNull(),
-    /** Moment of the last reading it rests on. */
+    /** Time of the last reading it is based on. */
     untilAt: text().notNull(),
     learnedAt: text().notNull(),
     ...voiding,
@@ -77,7 +77,7 @@ export const swaps = sqliteTable(
     otherId: text().references(() => cylinders.id),
     swappedAt: text().notNull(),
     found: text({ enum: swapFinds }).notNull(),
-    /** Whether the other had stayed shut until then; null when nobody knows. */
+    /** Whether the other had stayed shut until then; null when unknown. */
     otherShut: integer({ mode: 'boolean' }),
     /** What was left in one found empty. */
     levelId: text().references(() => levels.id),

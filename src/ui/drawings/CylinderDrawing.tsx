@@ -152,7 +152,7 @@ export interface CylinderDrawingProps {
   kind: CylinderKind
   /** Tells the larger removable cylinders apart, which are of other shapes. */
   waterCapacityKg?: number
-  /** Liquid's share of the inside, 0 to 1; null when nobody knows. */
+  /** Liquid's share of the inside, 0 to 1; null when unknown. */
   level: number | null
   /** Level at the fill limit, drawn as a mark. */
   limitLevel?: number | null

@@ -20,7 +20,7 @@ export function FormActions({
   saving: Saving
   dirty?: boolean
   leave: () => void
-  /** The row that can be put away; null for a new one. */
+  /** The row that can be archived; null for a new one. */
   stored: { id: string; version: number } | null
   archive: (input: { id: string; version: number }) => Promise<Answer<null>>
   away?: string

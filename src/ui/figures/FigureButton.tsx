@@ -8,7 +8,7 @@ import type { Figure } from '@/core/rules/figure'
 import { Amount } from './Amount'
 import { Basis } from './Basis'
 
-/** A number on a screen that opens to what it rests on. */
+/** A number on a screen that opens to what it is based on. */
 export function FigureButton({
   figure,
   className = '',

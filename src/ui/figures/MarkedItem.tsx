@@ -2,7 +2,7 @@ import { Link } from '@/ui/shell/Link'
 import type { ReactNode } from 'react'
 import { StateMark, type MarkState } from './StateMark'
 
-/** A row that is read at a glance: its state in shape and colour, what it is about, and the way to it. */
+/** A row that is read at a glance: its state in shape and color, what it is about, and the way to it. */
 export function MarkedItem({
   state,
   tone = state,
@@ -12,7 +12,7 @@ export function MarkedItem({
   children,
 }: {
   state: MarkState
-  /** Colour of the row, where it is not that of its mark. */
+  /** Color of the row, where it is not that of its mark. */
   tone?: MarkState | ''
   title: ReactNode
   href: string

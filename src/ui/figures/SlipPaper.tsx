@@ -46,7 +46,7 @@ function Lines({ lines }: { lines: readonly SlipLine[] }) {
   )
 }
 
-/** A worked sum as one would write it by hand; any line opens to what it rests on. */
+/** A worked sum as written by hand; any line opens to what it is based on. */
 export function SlipPaper({
   title,
   sub,

@@ -3,7 +3,7 @@ import type { Verdict } from '@/core/findings/verdict'
 
 export type MarkState = Verdict | Severity | 'unbuilt' | 'none'
 
-/** How each state reads in a word, beside its shape and its colour. */
+/** How each state reads in a word, beside its shape and its color. */
 export const stateLabels: Readonly<Record<MarkState, string>> = {
   ready: 'ready',
   'fix-first': 'fix first',
@@ -40,7 +40,7 @@ export function MarkShape({ state }: { state: MarkState }) {
   }
 }
 
-/** The shape by itself; the word stands beside it in the text. */
+/** The shape on its own; the word stands beside it in the text. */
 export function StateMark({ state, size = 28 }: { state: MarkState; size?: number }) {
   return (
     <svg width={size} height={size} viewBox="-14 -14 28 28" aria-hidden="true">

@@ -11,7 +11,7 @@ const STOP = '#9c2f1f'
 const colors = [INK, '#7a4e08', '#3f5650', STOP]
 const dashes = [undefined, '9 5', '2 4', '12 3 2 3']
 
-/** One line of a strip; told apart by dash and colour, in the order given. */
+/** One line of a strip; told apart by dash and color, in the order given. */
 export interface StripLine<Point> {
   words: string
   of: (point: Point) => number | null

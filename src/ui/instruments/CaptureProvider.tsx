@@ -68,7 +68,7 @@ export function useCapture(): Capture {
  * The keys that take a reading: `c` on the page, Alt and `c` from within a field.
  *
  * @param take - puts the reading into the field in focus
- * @param reading - the keys are set anew with each
+ * @param reading - the keys are set again with each
  */
 export function useCaptureKeys(take: () => void, reading: unknown): void {
   useHotkeys('c', take, [reading])

@@ -9,7 +9,7 @@ import { useSessionState } from '@/ui/state/useSessionState'
 /** How long the end is sounded. */
 const SOUND_MS = 2500
 
-/** A time that is to be waited out, through a reload too; it sounds when it is over. */
+/** A time that should be waited out, through a reload too; it sounds when it is over. */
 export function HoldTimer({
   slot,
   holdS,

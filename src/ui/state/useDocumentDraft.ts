@@ -25,7 +25,7 @@ export interface Drawing<Value> {
   dirty: boolean
   /** Somebody saved a newer version since this draft was begun. */
   behind: boolean
-  /** Draws it anew. Changes of the same field, one after the other, are undone together. */
+  /** Draws it again. Changes of the same field, one after the other, are undone together. */
   put: (value: Value, field?: string) => void
   undo: (() => void) | null
   redo: (() => void) | null

@@ -13,7 +13,7 @@ const coldest: Record<Fluid, number> = { propane: 173.15, co2: 216.592 }
 const anyFluid = fc.constantFrom(...fluids)
 const share = fc.double({ min: 0, max: 1, noNaN: true })
 
-/** A density between thin vapour and what is brim-full in the cold, and a temperature in range. */
+/** A density between thin vapor and what is brim-full in the cold, and a temperature in range. */
 function densityAt(fluid: Fluid, part: number): number {
   const { vaporDensity, liquidDensity, nodes } = saturationTable(fluid)
   const thin = (vaporDensity[nodes - 1] ?? 1) / 2
@@ -51,7 +51,7 @@ describe('no seam', () => {
         const density = densityAt(fluid, part)
         const { critical, fromK } = saturationTable(fluid)
         const seams = [critical.temperatureK, liquidFullTemperatureK(fluid, density, 1)]
-        // The dry-out temperature, found by halving: where the vapour at saturation is as dense as the contents.
+        // The dry-out temperature, found by halving: where the vapor at saturation is as dense as the contents.
         let [wet, dry] = [fromK, critical.temperatureK]
         for (let i = 0; i < 60 && density < critical.densityKgM3; i += 1) {
           const middle = (wet + dry) / 2

@@ -203,7 +203,7 @@ describe('what is known of a room', () => {
     const known = roomWarmth(room, null)
     expect(known.from).toBe('shape')
     expect(known.fabricWPerK).toBe(shapeEstimate(room).fabricWPerK)
-    // In gas burnt it is a little more than in heat: the water's vapour leaves with its share.
+    // In gas burned it is a little more than in heat: the water's vapor leaves with its share.
     expect(known.lossWPerK).toBeGreaterThan(shapeEstimate(room).lossWPerK)
   })
   test('with a log it is the log’s, less what leaks', () => {

@@ -8,7 +8,7 @@ import { formatPhrase } from '@/core/units/formatQuantity'
 import { fromUnit } from '@/core/units/convert'
 import { basis } from '@/core/rules/basis/basis'
 
-/** What raises a finding, and the same mended. */
+/** What raises a finding, and the same fixed. */
 interface Case {
   bad: Line
   good: Line
@@ -159,7 +159,7 @@ const cases: Readonly<Record<string, Case>> = {
   },
 }
 
-/** A second low-pressure regulator of the owner's own behind the first. */
+/** A second low-pressure regulator of the owner's behind the first. */
 function seriesRegulators(): Line {
   const type = ownPartType({
     id: 'own-second',

@@ -35,7 +35,7 @@ type Spoil = (row: Record<string, unknown>, keys: readonly string[], i: number) 
 const spoils: readonly Spoil[] = [
   // A field left out.
   (row, keys, i) => delete row[keys[i % keys.length] ?? ''],
-  // A field nobody knows.
+  // A field it is unknown.
   (row) => Boolean((row.surprise = 1)),
   // A number as text, a text as number.
   (row, keys, i) => {

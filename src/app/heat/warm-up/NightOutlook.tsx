@@ -53,7 +53,7 @@ export function NightOutlook({
   room: Room
   warmth: KnownWarmth
   fromTyped: boolean
-  /** The log that it rests on, above it. */
+  /** The log that it is based on, above it. */
   children: ReactNode
 }) {
   const { heaters, coldestK } = world

@@ -27,7 +27,7 @@ function wrapped(name: string): string[] {
 }
 
 /**
- * The line as a drawing by itself, black on white.
+ * The line as a drawing on its own, black on white.
  *
  * @param title - name of the line
  * @param check - of the line

@@ -38,7 +38,7 @@ function PressureAt({ check, id, when }: { check: LineCheck; id: string; when: '
   return quantity ? <Amount quantity={quantity} /> : '–'
 }
 
-/** What burns together, what each appliance then gets, and what mends a line that starves. */
+/** What burns together, what each appliance then gets, and what fixes a line that starves. */
 export function FlowBench({ world, begin }: { world: HookupPageData; begin: { name: string; line: Line } }) {
   const { system } = useUnits()
   const desk = useLine(world, begin)

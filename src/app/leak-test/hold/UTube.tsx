@@ -1,6 +1,6 @@
 import { Amount } from '@/ui/figures/Amount'
 
-/** Drawing units for a metre of column, and half the tube’s height. */
+/** Drawing units for a meter of column, and half the tube’s height. */
 const PER_M = 520
 const HALF = 108
 const SPAN_M = HALF / PER_M

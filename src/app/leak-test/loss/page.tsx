@@ -19,7 +19,7 @@ function readingsOf({ gear }: CylinderWithGear): LossReading[] {
   const weighed = listWeighings(records, gear.id)
     .filter(({ voidedAt }) => voidedAt === null)
     .map((lastWeighing) => ({ at: lastWeighing.weighedAt, seen: { lastWeighing, lastLevel: null } }))
-  // One that gave out was burnt from: that is no loss.
+  // One that gave out was burned from: that is no loss.
   const levels = listLevels(records, gear.id)
     .filter(({ voidedAt, way }) => voidedAt === null && way !== 'swap')
     .map((lastLevel) => ({ at: lastLevel.readAt, seen: { lastWeighing: null, lastLevel } }))

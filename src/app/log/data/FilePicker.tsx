@@ -46,7 +46,7 @@ export function FilePicker({
           const file = input.files?.[0]
           if (file) look(file)
         }}
-        // The same file may be chosen again, after it was mended.
+        // The same file may be chosen again, after it was fixed.
         onClick={(event) => {
           event.currentTarget.value = ''
         }}

@@ -11,7 +11,7 @@ import { listReadings } from '@/records/repositories/cylinders/readings'
 import { listTrips } from '@/records/repositories/trips/trips'
 import { plannedByTrip } from '@/records/repositories/trips/verdicts'
 
-/** A trip with what it burnt. */
+/** A trip with what it burned. */
 export interface GasTrip extends TripGas {
   id: string
   name: string
@@ -38,7 +38,7 @@ function paidFills(cylinderIds: readonly string[], readings: readonly CylinderRe
   )
 }
 
-/** What the rig’s trips burnt and cost, the latest first; cylinders put away count too. */
+/** What the rig’s trips burned and cost, the latest first; cylinders archived count too. */
 export function gasPageData(): GasPageData {
   const { rig, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')

@@ -25,7 +25,7 @@ const DAY_S = 86_400
 export function BatteryBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
   const [typed, setTyped, forget] = useSessionState<Battery | null>(`battery ${world.rigId}`, null, true)
   const battery = typed ?? world.battery
-  // The same object while the battery is the same, or the trip would be run anew with every drawing of the page.
+  // The same object while the battery is the same, or the trip would be run again with every drawing of the page.
   const supposed = useMemo(() => ({ ...world, rig: { ...world.rig, battery } }), [world, battery])
   const desk = useRunEditor(supposed, trip)
   const { save, saving, issueAt, settle } = useSave(saveBatteryAction)

@@ -10,7 +10,7 @@ import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 
-/** How many tyres, and how long a tool runs. */
+/** How many tires, and how long a tool runs. */
 export function TiresAndTools({ held }: { held: Co2Held }) {
   const [typed, setTyped] = useSessionState(
     'tyres',

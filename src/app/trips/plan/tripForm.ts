@@ -131,7 +131,7 @@ export function readTrip(
   }
 }
 
-/** The judgement of what is typed, and what core refuses of it. */
+/** The judgment of what is typed, and what core refuses of it. */
 export function judgeTyped(
   { plan, readable }: TripReading,
   rig: RigGear,

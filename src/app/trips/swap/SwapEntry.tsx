@@ -37,7 +37,7 @@ function isoOf(text: string): string | null {
   return Number.isFinite(ms) ? new Date(ms).toISOString() : null
 }
 
-/** Logs that a cylinder gave out and which took its place: it tells what was burnt until then. */
+/** Logs that a cylinder gave out and which took its place: it tells what was burned until then. */
 export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] }) {
   const id = useId()
   const [cylinderId, setCylinderId] = useState(cylinders[0]?.id ?? '')

@@ -71,7 +71,7 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
   )
 }
 
-/** The findings of a trip, gravest first; a “fix first” may be accepted with a reason, a stop never. */
+/** The findings of a trip, most severe first; a “fix first” may be accepted with a reason, a stop never. */
 export function AnsweredFindings({ tripId, answered }: { tripId: string; answered: readonly AnsweredFinding[] }) {
   return (
     <ul className="findings">

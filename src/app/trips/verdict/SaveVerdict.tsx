@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react'
 import { saveVerdictAction } from '@/actions/readiness'
 import { DateTime } from '@/ui/figures/DateTime'
 
-/** Keeps the verdict one reads, with all that it rests on; the same is kept once. */
+/** Keeps the verdict one reads, with all that it is based on; the same is kept once. */
 export function SaveVerdict({ tripId, verdict, keys }: { tripId: string; verdict: string; keys: string }) {
   const [keptAt, setKeptAt] = useState<string | null>(null)
   useEffect(() => {

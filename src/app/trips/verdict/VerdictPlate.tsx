@@ -18,7 +18,7 @@ function describeGas({ enough, enoughBySupply }: TripJudgement): string {
   return enoughBySupply.map((each) => `${supplyLabels[each.supply]}: ${shortLabels[each.enough]}.`).join(' ')
 }
 
-/** The verdict in shape, word and colour, and what of it is about the gas alone. */
+/** The verdict in shape, word and color, and what of it is about the gas alone. */
 export function VerdictPlate({ judgement, ready }: { judgement: TripJudgement | null; ready: Readiness | null }) {
   if (judgement === null || ready === null) {
     return (

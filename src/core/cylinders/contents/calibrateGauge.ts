@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 
-/** One fill to the stop: what the gauge showed before it, and what the pump metered. */
+/** One fill to the stop: gauge reading before it and metered volume. */
 export interface MeteredFill {
   /** Share of the dial. */
   shown: number
@@ -10,7 +10,7 @@ export interface MeteredFill {
 export interface GaugeCalibration {
   /** Liquid in the tank at what the gauge shows now. */
   liquidM3: number
-  /** How far the fills stray from the learned line; null with fewer than three. */
+  /** Scatter of the fills around the fitted line; null with fewer than three. */
   strayM3: number | null
   fills: number
 }
@@ -21,7 +21,7 @@ interface Point {
   weight: number
 }
 
-/** Fills from one place of the dial are one point: nobody reads a dial finer than this. */
+/** Fills from readings this close together count as one point, the reading accuracy of a dial. */
 const DIAL_STEP = 0.01
 
 function together(points: readonly Point[]): Point[] {
@@ -38,7 +38,7 @@ function together(points: readonly Point[]): Point[] {
   })
 }
 
-/** Pools neighbours until more on the dial never means less in the tank. */
+/** Pools neighbors until more on the dial never means less in the tank. */
 function neverFalling(points: readonly Point[]): Point[] {
   const pooled: Point[] = []
   for (const point of together(points).toSorted((a, b) => a.shown - b.shown)) {
@@ -67,7 +67,7 @@ function along(points: readonly Point[], shown: number): number {
 }
 
 /**
- * What a gauge that jumps really means, learned from gallons that were metered into the tank up to its stop.
+ * Calibration of a tank gauge from metered fills up to the stop.
  *
  * @param fills - fills that ended at the stop
  * @param fullM3 - liquid at the stop, 80 % of the inside
@@ -89,7 +89,7 @@ export function calibrateGauge(fills: readonly MeteredFill[], fullM3: number, sh
     weight: 1,
   }))
   const points = neverFalling([
-    // The ends of the dial are taken as true, lightly, until fills say otherwise.
+    // The ends of the dial count as weak data points until there are fills near them.
     { shown: 0, liquidM3: 0, weight: 0.25 },
     ...learned,
     { shown: 1, liquidM3: fullM3, weight: 0.25 },

@@ -15,7 +15,7 @@ export interface Contents {
   fractionOfLimit: number
   /** As liquid at the temperature given; null for CO2 too warm to be liquid. */
   liquidVolumeM3: number | null
-  /** Gross heat when burnt; 0 for CO2. */
+  /** Gross heat when burned; 0 for CO2. */
   energyJ: number
   overfilled: boolean
 }
@@ -33,7 +33,7 @@ interface HeldGas {
 const ROUNDING = 0.001
 
 /**
- * What an amount of gas in a cylinder comes to.
+ * Contents of a cylinder from the net mass.
  *
  * @param held - amount, limit and vessel
  * @throws InputError at `grossKg` for more than the cylinder could hold brim-full and icy cold
@@ -80,7 +80,7 @@ function requireMore(value: number, path: string, what: string): void {
  * What is in a cylinder, by weight.
  *
  * @param input - see contentsSchema; masses in kg, temperature in K
- * @throws InputError with the field at fault: less than the tare, more than fits, nothing where something must be
+ * @throws InputError with the field at fault: below the tare, more than fits, or a required value missing
  * @see 49 CFR 173.304a for the limits [from memory]
  * @example contents({ gas: 'propane', grossKg: 14.24, tareKg: 8.07, waterCapacityKg: 21.59 }).netKg // 6.17
  */

@@ -8,10 +8,10 @@ const OLD_WEIGHING_DAYS = 14
 const DAY_MS = 86_400_000
 
 /**
- * What is to be said of what is in one cylinder.
+ * Findings about what is in one cylinder.
  *
- * @param cylinder - with its last standing weighing and reading
- * @param nowIso - the moment to judge at
+ * @param cylinder - with its last valid weighing and reading
+ * @param nowIso - time to judge at, ISO 8601
  */
 export function contentsFindings(cylinder: CylinderGear, nowIso: string): Finding[] {
   const { id, name, lastWeighing, lastLevel } = cylinder

@@ -10,12 +10,12 @@ import type { Quantity } from '@/core/base/quantity'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 export interface CylinderSummary {
-  /** Null when nobody knows. */
+  /** Null when unknown. */
   net: Quantity | null
   share: Quantity | null
   /** Liquid's share of the inside at 60 °F. */
   level: number | null
-  /** Gravest thing to say of it. */
+  /** Verdict of its findings. */
   mark: Verdict
   /** Until when it may be filled. */
   due: Requalification
@@ -24,7 +24,7 @@ export interface CylinderSummary {
 /**
  * What a cylinder shows at a glance.
  *
- * @param nowIso - the moment to judge at
+ * @param nowIso - time to judge at, ISO 8601
  */
 export function cylinderSummary(cylinder: CylinderGear, nowIso: string): CylinderSummary {
   const held = gearContents(cylinder)

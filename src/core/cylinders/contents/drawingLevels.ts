@@ -6,9 +6,9 @@ import type { Contents } from './contents'
 import { waterCapacityVolumeM3 } from './waterCapacity'
 
 export interface DrawingLevels {
-  /** Liquid's share of the inside; null when nobody knows. */
+  /** Liquid's share of the inside; null when unknown. */
   level: number | null
-  /** The same at the fill limit; null where liquid cannot be told from vapour. */
+  /** The same at the fill limit; null where liquid cannot be told from vapor. */
   limitLevel: number | null
 }
 
@@ -17,7 +17,7 @@ function levelOf(gas: Fluid, massKg: number, volumeM3: number, temperatureK: num
   try {
     return cylinderState(gas, massKg, volumeM3, temperatureK).liquidVolumeFraction
   } catch (error) {
-    // A temperature out of range is said at its field; the drawing then stays as at 60 °F.
+    // An out-of-range temperature is reported at its field; the drawing falls back to 60 °F.
     if (error instanceof InputError && temperatureK !== SIXTY_F_K) return levelOf(gas, massKg, volumeM3, SIXTY_F_K)
     if (error instanceof InputError) return null
     throw error
@@ -27,7 +27,7 @@ function levelOf(gas: Fluid, massKg: number, volumeM3: number, temperatureK: num
 /**
  * Levels for the drawing of a cylinder.
  *
- * @param held - contents; null when nobody knows
+ * @param held - contents; null when unknown
  * @param temperatureK - of the liquid; null for 60 °F
  */
 export function drawingLevels(

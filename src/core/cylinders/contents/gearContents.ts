@@ -20,7 +20,7 @@ export function contentsInput(
   }
 }
 
-/** The last reading of a gauge, a height or a cylinder found empty, where nothing was weighed since; null otherwise. */
+/** The last level reading, unless a weighing is newer; else null. */
 export function latestLevel({
   lastWeighing,
   lastLevel,
@@ -35,7 +35,7 @@ function byLevel(cylinder: Weighed, { liquidFraction, temperatureK }: LevelReadi
   const { gas } = kindFacts[cylinder.kind]
   const { waterCapacityKg } = cylinder
   const netKg = massAtLevelKg(gas, waterCapacityKg, liquidFraction, temperatureK)
-  // A fixed tank is full at 80 % of its inside, whatever the temperature of what was filled.
+  // A fixed tank is full at 80 % of its volume at any temperature of the liquid.
   const limitKg =
     cylinder.kind === 'onboard'
       ? massAtLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, temperatureK)
@@ -46,8 +46,8 @@ function byLevel(cylinder: Weighed, { liquidFraction, temperatureK }: LevelReadi
 /**
  * Contents by the last weighing, or by the last reading of a gauge where that is newer.
  *
- * @returns null when neither was ever taken, or when the stamps were corrected since so that it no longer makes
- *   sense: both mean that nobody knows
+ * @returns null when neither was ever taken, or when the stamps were corrected since and the reading no longer makes
+ * sense: the contents are then unknown
  */
 export function gearContents(cylinder: Weighed): Contents | null {
   const level = latestLevel(cylinder)

@@ -8,13 +8,13 @@ import { waterCapacityVolumeM3 } from './waterCapacity'
 export interface HeatCurvePoint {
   temperatureK: number
   gaugePa: number
-  /** Share of the inside that is liquid; null where liquid cannot be told from vapour. */
+  /** Share of the inside that is liquid; null where liquid cannot be told from vapor. */
   liquidFraction: number | null
 }
 
 export interface HeatCurve {
   points: readonly HeatCurvePoint[]
-  /** Where the liquid has taken the whole inside; null when it never does. */
+  /** Temperature at which it is liquid-full; null when it never is. */
   liquidFullK: number | null
   /** Where the relief device opens; null when not within the curve. */
   reliefAtK: number | null
@@ -32,16 +32,16 @@ export interface HeatCurveInput {
 export const CURVE_FROM_K = fromUnit(-40, 'temperature', 'F')
 export const CURVE_TO_K = fromUnit(170, 'temperature', 'F')
 const POINTS = 106
-/** So far past the relief setting the curve still tells something. */
+/** The curve ends at this multiple of the relief setting. */
 const BEYOND = 1.6
 
 /**
- * Pressure and level of a closed cylinder from a cold night to a hot car.
+ * Pressure and level of a closed cylinder from −40 to 170 °F.
  *
- * It ends where the relief device has long opened: what would come after it does not happen.
+ * The curve ends well above the relief setting, where the device has opened.
  *
  * @param input - contents, vessel, place and setting of the relief device
- * @throws InputError when there is nothing in it, and as cylinderState does
+ * @throws InputError when there is 0 in it, and as cylinderState does
  */
 export function heatCurve({ gas, netKg, waterCapacityKg, altitudeM, reliefGaugePa }: HeatCurveInput): HeatCurve {
   const volumeM3 = waterCapacityVolumeM3(waterCapacityKg)

@@ -26,7 +26,7 @@ const USUAL_CO2_SERVICE_PA = fromUnit(1800, 'gaugePressure', 'psi')
  * The curve of a cylinder from a cold night to a hot car, with the lines that matter on it.
  *
  * @param cylinder - stamps
- * @param netKg - what is in it, more than nothing
+ * @param netKg - what is in it, greater than 0
  * @param altitudeM - of the place
  * @param plateReliefPa - setting of the relief valve from the plate; null for the usual one
  * @throws InputError as heatCurve does

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 
-/** How the vessel stands: a cylinder on its foot, or a tank on its side. Both with dished ends, half as deep as they are wide in radius. */
+/** A vessel with 2:1 elliptical ends: a cylinder on its foot, or a tank on its side. */
 export interface VesselShape {
   stands: 'upright' | 'lying'
   /** Inside diameter. */
@@ -12,7 +12,7 @@ export interface VesselShape {
 /** Depth of a 2:1 elliptical end over the vessel's diameter. */
 const END_DEPTH = 0.25
 
-/** Volume of one 2:1 elliptical end filled to a share of its depth from the pole, over that of the whole end. */
+/** Filled share of one 2:1 elliptical end, by the share of its depth from the pole. */
 function endShare(z: number): number {
   return (3 * z * z - z * z * z) / 2
 }
@@ -23,7 +23,7 @@ function segmentShare(z: number): number {
   return (angle - Math.sin(2 * angle) / 2) / Math.PI
 }
 
-/** Share of two elliptical ends, taken together a spheroid, below a level: the same as for a sphere. */
+/** Filled share of two elliptical ends, which together form a spheroid, below a level. */
 function spheroidShare(z: number): number {
   return z * z * (3 - 2 * z)
 }
@@ -49,7 +49,7 @@ export function heightLevel({ stands, diameterM, lengthM }: VesselShape, heightM
   if (!(heightM >= 0 && heightM <= highestM)) {
     throw new InputError('heightM', 'The liquid cannot stand higher than the vessel is inside.')
   }
-  // Volumes over the cross-section π·D²/4, in metres of straight wall; an end holds 2/3 of its depth.
+  // Volumes over the cross-section π·D²/4, in meters of straight wall; an end holds 2/3 of its depth.
   const oneEnd = (2 / 3) * endM
   const whole = straightM + 2 * oneEnd
   if (stands === 'lying') {

@@ -34,7 +34,7 @@ export function gaugeLevel(shown: number, fullMark: FullMark): number {
 }
 
 /**
- * Gas in a vessel from the level of its liquid, the vapour above it counted.
+ * Gas in a vessel from the level of its liquid, the vapor above it counted.
  *
  * @param liquidFraction - share of the inside that is liquid, 0 to 1
  * @param temperatureK - of the liquid
@@ -60,20 +60,20 @@ export function massAtLevelKg(
  *
  * @param waterCapacityKg - of the tank
  * @returns m³
- * @throws InputError when the water capacity is nothing
+ * @throws InputError when the water capacity is 0
  */
 export function fixedTankLimitM3(waterCapacityKg: number): number {
   return waterCapacityVolumeM3(waterCapacityKg) * FIXED_TANK_FULL
 }
 
-/** Propane boils here at the pressure of the air, K: NIST Chemistry WebBook, SRD 69. */
+/** Normal boiling point of propane, K: NIST Chemistry WebBook, SRD 69. */
 const PROPANE_BOILS_K = 231.05
 
 /**
- * What is left in a propane cylinder that gave out and was found light: no liquid, and vapour at about the pressure of
- * the air, which is what saturated vapour weighs at the boiling point.
+ * Level reading for a propane cylinder found empty: no liquid, and saturated vapor at the normal boiling point, which
+ * weighs about as much as vapor at the pressure of the air.
  *
- * @param readAt - moment it gave out, ISO 8601
+ * @param readAt - time it ran empty, ISO 8601
  */
 export function emptyLevel(readAt: string): LevelReading {
   return { liquidFraction: 0, temperatureK: PROPANE_BOILS_K, readAt }

@@ -5,14 +5,14 @@ import { saturation } from '@/core/fluids/saturation'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 
 export interface GaugeInterpretation {
-  /** Temperature at which propane boils at this pressure: that of the liquid, while there is any. */
+  /** Saturation temperature at this pressure, which is that of the liquid while there is any. */
   boilingK: number
   /** What the gauge would show with liquid at the temperature given. */
   expectedGaugePa: number
   /**
-   * - `liquid`: it fits liquid at this temperature: a cupful or a full cylinder
-   * - `nearly-gone`: far below it: all but vapour is gone, or the cylinder is colder than the air
-   * - `too-high`: above it: the cylinder is warmer than told, liquid-full, or the gauge is off
+   * - `liquid`: matches liquid at this temperature, a cupful or a full cylinder
+   * - `nearly-gone`: far below it: only vapor is left, or the cylinder is colder than the air
+   * - `too-high`: above it: the cylinder is warmer than entered, liquid-full, or the gauge is wrong
    */
   tells: 'liquid' | 'nearly-gone' | 'too-high'
 }
@@ -23,7 +23,7 @@ const COLDEST_K = 180
 const HOTTEST_K = 365
 
 /**
- * What an in-line pressure gauge does tell of a propane cylinder: never how much is in it.
+ * Interprets an in-line pressure gauge: it never shows how much propane is left.
  *
  * @param gaugePa - as shown
  * @param temperatureK - of the cylinder, about the air's in the shade

@@ -4,9 +4,9 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 export interface ReliefSetting {
   gaugePa: number
-  /** A valve that shuts again, or a disc that lets everything out. */
+  /** A valve that closes again, or a disc that lets everything out. */
   device: 'valve' | 'disc'
-  /** Whether it was worked out from the stamp or is the usual one of its kind. */
+  /** Whether the setting follows from the stamp or is the usual one for the kind. */
   from: 'stamp' | 'usual'
 }
 

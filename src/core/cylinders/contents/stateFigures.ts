@@ -19,7 +19,7 @@ export interface StateFigures {
   state: CylinderState
   /** As a gauge would show it at the altitude. */
   pressure: Figure
-  /** Null where liquid cannot be told from vapour. */
+  /** Null where liquid cannot be told from vapor. */
   level: Figure | null
   /** Null when the contents never fill the cylinder as liquid. */
   liquidFull: Figure | null

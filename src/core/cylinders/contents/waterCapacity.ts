@@ -8,7 +8,7 @@ export const WATER_KG_M3 = 999.016
  *
  * @param waterCapacityKg - kg of water
  * @returns m³
- * @throws InputError when it is not more than nothing
+ * @throws InputError when it is 0 or less
  */
 export function waterCapacityVolumeM3(waterCapacityKg: number): number {
   if (!(waterCapacityKg > 0))

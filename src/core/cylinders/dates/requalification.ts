@@ -22,7 +22,7 @@ export interface CylinderDates {
  * - `overdue`: may be used up, not filled
  * - `not-refillable`: never filled, whatever its date
  * - `no-date`: a fixed tank, which has none
- * - `unknown`: nobody knows
+ * - `unknown`: not known
  */
 export type DateStatus = 'good' | 'due-in-trip' | 'overdue' | 'not-refillable' | 'no-date' | 'unknown'
 
@@ -30,7 +30,7 @@ export interface Requalification {
   status: DateStatus
   /** Last month in which it may be filled. */
   dueMonth: string | null
-  /** What the month was counted from, and by how many months; null where nothing was counted. */
+  /** Start month and interval of the count; null when there is none. */
   counted: { from: string; months: number; what: 'manufacture' | 'mark' | 'label' } | null
 }
 
@@ -87,7 +87,7 @@ export function requalification(
   const end = dates.dateClass === 'composite' ? dates.endOfLifeMonth : null
   const dueMonth = byRule !== null && end !== null && end < byRule ? end : byRule
   if (dueMonth === null) {
-    // A composite past the end of its life is overdue whatever its interval.
+    // A composite past its end of life is overdue at any interval.
     const over = end !== null && end < onMonth
     return { status: over ? 'overdue' : 'unknown', dueMonth: over ? end : null, counted }
   }

@@ -12,9 +12,9 @@ const month = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'Write the month like 
 export const requalificationSchema = z.strictObject({
   /** The collar as stamped. */
   stamps: z.string(),
-  /** A rule set by its identifier, or the numbers of an own one. */
+  /** Identifier of a rule set, or the numbers of the owner's own rule. */
   ruleSet: z.union([z.string(), ownRuleSchema]),
-  /** The day to judge at. */
+  /** Day to judge at. */
   on: z.iso.date('Write the day like 2026-11-24.'),
   /** Last day of the trip; by default the same day. */
   until: z.iso.date('Write the day like 2026-11-24.').optional(),

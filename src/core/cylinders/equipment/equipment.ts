@@ -9,7 +9,7 @@ interface EquipmentFacts {
   name: string
   /** What is looked at. */
   look: string
-  /** Age from which it is to be replaced; null where only its own date counts. */
+  /** Age from which it should be replaced; null where only its own date counts. */
   oldMonths: number | null
 }
 
@@ -30,7 +30,7 @@ export const equipmentFacts: Readonly<Record<EquipmentKind, EquipmentFacts>> = {
   },
 }
 
-/** One thing with its dates and its last look. */
+/** One item with its dates and last inspection. */
 export interface Equipment {
   id: string
   kind: EquipmentKind
@@ -42,7 +42,7 @@ export interface Equipment {
 }
 
 /**
- * Last month in which a thing is to be used.
+ * Last month in which a thing should be used.
  *
  * @returns null when neither its own date nor its age is known
  */

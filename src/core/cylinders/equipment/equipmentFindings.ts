@@ -5,7 +5,7 @@ import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/cylinderFindings'
 
 const DAY_MS = 86_400_000
 
-/** What every rig has of these, or is to be told that it lacks. */
+/** Kinds that every rig needs; a missing one is a finding. */
 function notEntered(equipment: readonly Equipment[]): Finding[] {
   const missing = equipmentKinds.filter((kind) => !equipment.some((thing) => thing.kind === kind))
   if (missing.length === 0) return []
@@ -24,10 +24,10 @@ function notEntered(equipment: readonly Equipment[]): Finding[] {
 }
 
 /**
- * What is to be said of regulators, hoses, alarms and the extinguisher.
+ * Findings about regulators, hoses, alarms and the extinguisher.
  *
  * @param equipment - of the rig
- * @param nowIso - the moment to judge at
+ * @param nowIso - time to judge at, ISO 8601
  * @param untilDay - last day of the trip
  */
 export function equipmentFindings(equipment: readonly Equipment[], nowIso: string, untilDay: string): Finding[] {

@@ -103,10 +103,10 @@ function inspectionDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
 }
 
 /**
- * What is to be said of a cylinder's dates and condition.
+ * Findings about a cylinder's dates and condition.
  *
  * @param cylinder - with its stamps, marks and look-overs
- * @param nowIso - the moment to judge at
+ * @param nowIso - time to judge at, ISO 8601
  * @param untilDay - last day of the trip, `2026-12-08`
  */
 export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilDay: string): Finding[] {
@@ -145,10 +145,10 @@ export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilD
 }
 
 /**
- * What is to be said of one cylinder: its contents, its dates and its condition.
+ * Findings about one cylinder: its contents, its dates and its condition.
  *
  * @param cylinder - as the records have it
- * @param nowIso - the moment to judge at
+ * @param nowIso - time to judge at, ISO 8601
  * @param untilDay - last day of the trip; the day itself by default
  */
 export function cylinderFindings(

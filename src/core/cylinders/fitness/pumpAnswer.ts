@@ -8,7 +8,7 @@ import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
 import { formatMonth } from '@/core/time/months'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
-/** One thing the attendant looks at. */
+/** One thing the attendant checks. */
 export interface PumpReason {
   about: 'date' | 'overfill-stop' | 'condition' | 'contents'
   /** `yes` is no obstacle, `ask` may be one, `no` is one. */
@@ -19,7 +19,7 @@ export interface PumpReason {
 
 export interface PumpAnswer {
   answer: 'yes' | 'ask' | 'no'
-  /** Every reason, the gravest first. */
+  /** Every reason, most severe first. */
   reasons: readonly PumpReason[]
 }
 
@@ -98,7 +98,7 @@ function aboutContents(cylinder: CylinderGear): PumpReason[] {
 }
 
 /**
- * Whether a filling station will take a cylinder, told before the drive: date, overfill stop, condition, contents.
+ * Whether a filling station will take a cylinder: date, overfill stop, condition, contents.
  *
  * @param cylinder - as the records have it
  * @param onDay - `2026-11-24`

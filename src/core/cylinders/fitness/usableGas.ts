@@ -1,13 +1,13 @@
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
-/** Why what is in a cylinder is not to be burnt, whatever it weighs. */
+/** Why the gas in a cylinder may not be used, at any weight. */
 export type UnusableReason = 'overfilled' | 'out of service' | 'refilled and may not be carried'
 
 /**
- * Whether something forbids using a cylinder on a trip.
+ * Why a cylinder may not be used on a trip.
  *
- * @returns null when nothing does
+ * @returns null when it may be used
  */
 export function unusableReason(cylinder: CylinderGear): UnusableReason | null {
   const { kind, fitness } = cylinder
@@ -17,9 +17,9 @@ export function unusableReason(cylinder: CylinderGear): UnusableReason | null {
 }
 
 /**
- * Gas that may be counted on.
+ * Usable gas in a cylinder.
  *
- * @returns kg; null when nobody knows, and when the cylinder is not to be used
+ * @returns kg; null when unknown or when the cylinder may not be used
  */
 export function usableGasKg(cylinder: CylinderGear): number | null {
   return unusableReason(cylinder) === null ? (gearContents(cylinder)?.netKg ?? null) : null

@@ -1,12 +1,12 @@
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
 
-/** What one looks at; `bad` on a retiring one puts the cylinder out of service. */
+/** An inspection item; `bad` on a disqualifying one puts the cylinder out of service. */
 export interface InspectionItem {
   id: string
   title: string
   /** How to look, and why. */
   why: string
-  /** Found bad, it is out of service until somebody with a licence has cleared it. */
+  /** When bad, the cylinder is out of service until a licensed person clears it. */
   retires: boolean
 }
 
@@ -154,15 +154,15 @@ export function inspectionItems(kind: CylinderKind): readonly InspectionItem[] {
 }
 
 interface InspectionResult {
-  /** Found bad, and out of service for it. */
+  /** Bad, and the cylinder is out of service for it. */
   disqualifying: readonly InspectionItem[]
-  /** Found bad, to be mended. */
+  /** Bad, to be repaired. */
   toRepair: readonly InspectionItem[]
   /** Not looked at: unknown counts as not ready. */
   missing: readonly InspectionItem[]
 }
 
-/** What a look-over comes to. */
+/** Result of an inspection. */
 export function evaluateInspection(kind: CylinderKind, answers: InspectionAnswers): InspectionResult {
   const items = inspectionItems(kind)
   const bad = items.filter(({ id }) => answers[id] === 'bad')

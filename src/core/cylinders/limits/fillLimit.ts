@@ -35,7 +35,7 @@ export interface FillLimit {
 
 /** Liquid level at which an attendant stops, whatever the temperature. */
 const MAX_LIQUID = 0.8
-/** Gravities for which the fluid data of pure propane stands. */
+/** Specific gravities for which the data of pure propane is used. */
 const PROPANE_GRAVITY = [0.504, 0.51] as const
 
 function liquidShare(input: Required<Omit<FillLimitInput, 'tareKg' | 'hangingKg'>>, limitKg: number): number | null {
@@ -51,7 +51,7 @@ function liquidShare(input: Required<Omit<FillLimitInput, 'tareKg' | 'hangingKg'
 }
 
 /**
- * Most gas a cylinder may hold, the weight to stop at, and how high the liquid then stands.
+ * Fill limit, stop weight, and liquid level at the limit.
  *
  * @param input - see fillLimitSchema; masses in kg, temperature in K
  * @throws InputError with the field at fault

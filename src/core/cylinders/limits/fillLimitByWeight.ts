@@ -12,7 +12,7 @@ import { SIXTY_F_K } from '@/core/units/convert'
  * @param waterCapacityKg - WC stamp, kg of water
  * @param specificGravity - liquid at 60 °F relative to water, looked up at three decimals
  * @returns kg of propane
- * @throws InputError when the gravity is outside the table (0.271–0.634) or the water capacity is nothing
+ * @throws InputError when the gravity is outside the table (0.271–0.634) or the water capacity is 0
  * @see 49 CFR 173.304a(d)(1) [from memory]
  * @example propaneFillLimitKg(21.59) // 9.07: 20 lb in a 47.6 lb water capacity
  */
@@ -30,7 +30,7 @@ export function propaneFillLimitKg(waterCapacityKg: number, specificGravity = PR
  *
  * @param waterCapacityKg - WC stamp, kg of water
  * @returns kg of CO2
- * @throws InputError when the water capacity is nothing
+ * @throws InputError when the water capacity is 0
  * @see 49 CFR 173.304a(a)(2) [from memory]
  */
 export function co2FillLimitKg(waterCapacityKg: number): number {
@@ -65,7 +65,7 @@ export function fillLimitByWeightKg(
  * 80 % of its inside is at 60 °F.
  *
  * @returns kg
- * @throws InputError when the water capacity is nothing
+ * @throws InputError when the water capacity is 0
  */
 export function gearLimitKg(cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>): number {
   const { kind, waterCapacityKg, labelNetKg } = cylinder

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import type { Mark, MarkLetter } from './stampReading'
 
-/** Older than any cylinder still in use; a two-digit year is not taken for one before it. */
+/** No cylinder in use is older; a two-digit year is read as this year or later. */
 const OLDEST = '1950-01'
 
 /**
@@ -9,10 +9,10 @@ const OLDEST = '1950-01'
  *
  * @param monthDigits - `3` or `03`
  * @param yearDigits - `20` or `2020`
- * @param thisMonth - the month it is, `2026-11`: settles the century and what lies in the future
+ * @param thisMonth - current month, `2026-11`: decides the century and what is in the future
  * @param path - field path for errors
  * @returns the month, `2020-03`
- * @throws InputError for a month that is none, has not come yet, or lies before 1950
+ * @throws InputError for an invalid month, a future one, or one before 1950
  */
 export function stampedMonth(monthDigits: string, yearDigits: string, thisMonth: string, path: string): string {
   if (Number(monthDigits) < 1 || Number(monthDigits) > 12) {
@@ -34,10 +34,10 @@ export function stampedMonth(monthDigits: string, yearDigits: string, thisMonth:
  * Reads a month as stamped on a collar.
  *
  * @param text - `03-20`, `3/2020`, `03 20` or `2020-03`
- * @param thisMonth - the month it is, `2026-11`: settles the century and what lies in the future
+ * @param thisMonth - current month, `2026-11`: decides the century and what is in the future
  * @param path - field path for errors
  * @returns the month, `2020-03`
- * @throws InputError as stampedMonth does, and for what is no month at all
+ * @throws InputError as stampedMonth does, and for text that is no month
  */
 export function parseMonth(text: string, thisMonth: string, path = 'manufacturedMonth'): string {
   const yearFirst = /^\s*(\d{4})[-/ .](\d{1,2})\s*$/.exec(text)
@@ -52,11 +52,11 @@ const MONTH_FIRST = /^([ES])?\s*(\d{1,2})\s*[-/ ]\s*(?:([A-Z]\d{3,6})\s*[-/ ]\s*
 const YEAR_FIRST = /^([ES])?\s*(\d{4})[-/](\d{1,2})\s*([ES])?$/
 
 /**
- * Reads requalification marks as a list, for correcting by hand what was read from the collar.
+ * Parses a list of requalification marks, used to correct what was read from the collar.
  *
  * @param text - `E 05-25, 06-20 S`; empty for none
- * @param thisMonth - the month it is
- * @throws InputError at `marks` for one that is none, or has not come yet
+ * @param thisMonth - current month
+ * @throws InputError at `marks` for an entry that is no mark or lies in the future
  */
 export function parseMarks(text: string, thisMonth: string): Mark[] {
   const entries = text
@@ -84,7 +84,7 @@ export function parseMarks(text: string, thisMonth: string): Mark[] {
 }
 
 /**
- * Marks as a list, as readMarks takes it.
+ * Formats marks as a list that parseMarks reads.
  *
  * @returns `05-25 E, 06-20 S`
  */

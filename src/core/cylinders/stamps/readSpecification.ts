@@ -4,16 +4,16 @@ import { fromUnit } from '@/core/units/convert'
 /** The class that settles which date rule holds. */
 export type DateClass = 'welded' | 'high-pressure' | 'composite' | 'non-refillable' | 'fixed'
 
-/** A specification as stamped, taken apart. */
+/** A parsed specification stamp. */
 interface Specification {
-  /** In one spelling: `DOT-4BA240`. */
+  /** In normal form: `DOT-4BA240`. */
   name: string
   dateClass: DateClass
   /** Gauge pressure; null where the stamp does not say. */
   servicePressurePa: number | null
 }
 
-/** Authority, class and service pressure; the letters alone are understood too. */
+/** Authority, class and service pressure; the authority is optional. */
 const NUMBERED = /^(?:(DOT|TC|CTC|ICC)[\s-]*)?([34](?:AL|AA|BA|BW|B|E|A))(M?)[\s-]?(\d{2,4})(?:ET)?$/
 
 const DISPOSABLE = /^(?:(DOT|TC|CTC)[\s-]*)?39(?:[\s-]?(?:NRC[\s-]?)?\d{2,3}(?:\/\d{2,3})?)?$/
@@ -21,7 +21,7 @@ const DISPOSABLE = /^(?:(DOT|TC|CTC)[\s-]*)?39(?:[\s-]?(?:NRC[\s-]?)?\d{2,3}(?:\
 const PERMIT = /^(DOT|TC)[\s-]*(SP|SU|E)[\s-]*(\d{4,5})$/
 
 /**
- * Takes a specification stamp apart.
+ * Parses a specification stamp.
  *
  * @param text - `DOT-4BA240`, `tc 4bam17`, `DOT-39`, `DOT-SP 13957`
  * @returns null when it is none that is known
@@ -51,9 +51,9 @@ export function readSpecification(text: string): Specification | null {
 }
 
 /**
- * Which date rule holds for a cylinder: its kind where that settles it, else its specification.
+ * Date class of a cylinder: by its kind where that decides, else by its specification.
  *
- * @param specification - as stamped; null or one not known leaves it to the kind
+ * @param specification - as stamped; when null or unknown, the kind decides
  */
 export function findDateClass(kind: CylinderKind, specification: string | null): DateClass {
   if (kind === 'onboard') return 'fixed'

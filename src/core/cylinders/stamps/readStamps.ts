@@ -12,7 +12,7 @@ import { stampTokens, type StampToken } from './stampTokens'
 /** Bottles that are weighed in ounces and grams hold less than this of water. */
 const SMALL_KG = 2.5
 
-/** Whether a weight on a collar is that of a one-pound bottle rather than of a cylinder. */
+/** Whether a weight on a collar belongs to a one-pound bottle. */
 function isSmallVessel(massKg: number): boolean {
   return massKg < SMALL_KG
 }
@@ -34,14 +34,14 @@ interface WeightRead {
   assumed: boolean
 }
 
-/** A bare number is taken for pounds: were it kilograms, every limit that follows only comes out too small. */
+/** A number without a unit is read as pounds: if it was kilograms, every limit comes out too small, never too large. */
 function weightOf(number: string, unit: string): WeightRead {
   const value = Number(number.replace(',', '.'))
   if (/^L/.test(unit) && !/^LB/.test(unit)) return { kg: fromUnit(value, 'volume', 'L') * WATER_KG_M3, assumed: false }
   return { kg: fromUnit(value, 'mass', massUnits[unit] ?? 'lb'), assumed: unit === '' }
 }
 
-/** A letter that stands by itself belongs to the date behind it where letters lead, else to the one before it. */
+/** A separate letter belongs to the date after it when letters come first, else to the date before it. */
 function letterOf(tokens: readonly StampToken[], i: number): string | null {
   const token = tokens[i]
   if (token?.type !== 'date') return null

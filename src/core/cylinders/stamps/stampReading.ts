@@ -29,7 +29,7 @@ export type StampMeaning =
   | 'serial'
   | 'unread'
 
-/** One piece of the collar, in the order of the text. */
+/** One part of the collar, in the order of the text. */
 export interface StampPart {
   /** As typed. */
   text: string
@@ -50,7 +50,7 @@ export interface StampReading {
   servicePressurePa: number | null
   manufacturedMonth: string | null
   marks: Mark[]
-  /** The kind the stamps speak for; null when they do not say. */
+  /** Kind that follows from the stamps; null when they do not decide it. */
   kind: CylinderKind | null
   /** An overfill stop is stamped on the valve. */
   overfillStop: boolean

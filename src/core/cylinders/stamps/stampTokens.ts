@@ -41,7 +41,7 @@ function labelled(label: string): 'tare' | 'water-capacity' | 'net' {
   return label.startsWith('W') ? 'water-capacity' : 'net'
 }
 
-/** Same length as the text, so that places in one are places in the other. */
+/** Same length as the text, so that positions match. */
 function plain(text: string): string {
   return text
     .replace(/[a-z]/g, (letter) => letter.toUpperCase())
@@ -49,7 +49,7 @@ function plain(text: string): string {
     .replace(/\s/g, ' ')
 }
 
-/** On some collars the number stands before its letters: then the last letters have no number behind them. */
+/** Some collars print the number before its letters: then the last letters have no number after them. */
 function numbersComeFirst(text: string): boolean {
   const labels = [...text.matchAll(new RegExp(String.raw`(?<![A-Z])${LABEL}`, 'g'))]
   const first = labels[0]
@@ -69,7 +69,7 @@ const isMonth = (digits: string): boolean => Number(digits) >= 1 && Number(digit
 function readDate(match: RegExpExecArray): StampToken | null {
   const [, label, lead, month = '', separator = '', requalifier, , year = '', letter] = match
   const marked = requalifier !== undefined
-  // A dash or a slash is meant as a date even where the month is wrong; a space or a point only where it makes one.
+  // A dash or slash marks a date even with a wrong month; a space or point only when the result is a valid date.
   const sure = marked || /[-/]/.test(separator)
   if (!sure && !(isMonth(month) && (separator.includes('.') || month.length === 2))) return null
   return {
@@ -150,7 +150,7 @@ const claims = (reversed: boolean): Claim[] => [
 ]
 
 /**
- * Finds the pieces of a collar. Whatever no pattern claims comes out as `unread`, never lost.
+ * Splits a collar into tokens. Text that matches no pattern becomes `unread`; nothing is dropped.
  *
  * @param text - as typed
  * @returns in the order of the text

@@ -3,7 +3,7 @@ import { fromUnit } from '@/core/units/convert'
 import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
 
-/** Stamps that can be right but hardly are: asked, not refused. */
+/** A stamp that is possible but unlikely: the owner is asked, it is not refused. */
 export interface StampWarning {
   code: 'tare-over-half' | 'nominal-for-water-capacity' | 'label-over-limit'
   path: 'tareKg' | 'waterCapacityKg' | 'labelNetKg'
@@ -27,7 +27,7 @@ const NEAR = 0.02
 const NOMINAL_LB = [5, 10, 20, 30, 40, 100, 420]
 
 /**
- * Which stamps are to be asked about before they are believed.
+ * Stamps that the owner should confirm.
  *
  * @param stamps - as entered
  */

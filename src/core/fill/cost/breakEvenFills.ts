@@ -7,7 +7,7 @@ export interface BreakEven {
   savedPerFill: number
 }
 
-/** Less than a cent saved by a fill saves nothing. */
+/** Savings below one cent per fill count as none. */
 const MIN_SAVING = 0.01
 
 /**
@@ -17,7 +17,7 @@ const MIN_SAVING = 0.01
  * @param bottlePrice - of one that is thrown away
  * @param gasKg - in one fill
  * @param gasPerKg - price of bulk gas
- * @throws InputError for a price that is less than nothing
+ * @throws InputError for a price that is negative
  */
 export function breakEvenFills(outlay: number, bottlePrice: number, gasKg: number, gasPerKg: number): BreakEven {
   if (!(outlay >= 0)) throw new InputError('outlay', 'An outlay cannot be less than nothing.')

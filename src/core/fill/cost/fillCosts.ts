@@ -19,7 +19,7 @@ export interface PriceOffer {
   id: string
   place: string
   way: PriceWay
-  /** Money for a m³, a kg, a cylinder or a bottle, as the way says. */
+  /** Price per m³, kg, cylinder or bottle, by the way of selling. */
   price: number
   /** Gas in an exchanged cylinder or a bottle, kg; not used by the others. */
   containsKg: number | null
@@ -27,7 +27,7 @@ export interface PriceOffer {
 
 export interface OfferCost {
   offer: PriceOffer
-  /** Money for each kg that is really gained; null when nothing is. */
+  /** Price per kg gained; null when nothing is gained. */
   perKg: number | null
   perJ: number | null
   /** Money for each second of heating. */
@@ -63,7 +63,7 @@ function gained(
  *
  * @param offers - the owner's prices
  * @param situation - what is left in the cylinder, and the heater
- * @throws InputError at `offers.N.price` or `offers.N.containsKg` for what is not more than nothing
+ * @throws InputError at `offers.N.price` or `offers.N.containsKg` for what is 0 or less
  */
 export function fillCosts(offers: readonly PriceOffer[], { residualKg, heaterW }: CostCase): OfferCost[] {
   if (!(residualKg >= 0))
@@ -89,7 +89,7 @@ export function fillCosts(offers: readonly PriceOffer[], { residualKg, heaterW }
     .toSorted((a, b) => (a.perKg ?? Infinity) - (b.perKg ?? Infinity))
 }
 
-/** Prices for a kg do not hang on the heater; any will do. */
+/** The price per kg does not depend on the heater; any input works. */
 const ANY_HEATER_W = 1000
 
 /**

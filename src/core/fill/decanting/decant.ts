@@ -8,9 +8,9 @@ import { InputError } from '@/core/base/InputError'
 
 /** Steel, about room temperature; [from memory] of engineering tables. */
 export const STEEL_J_KG_K = 480
-/** Vapour squeezed by the incoming liquid without time to condense: between isothermal (1) and adiabatic. */
+/** Vapor squeezed by the incoming liquid without time to condense: between isothermal (1) and adiabatic. */
 export const SQUEEZE_GAMMA = 1.13
-/** Propane boils here in the open; a bottle vented with liquid in it cools so far. [from memory] */
+/** Boiling point of propane at 1 atm; a vented bottle with liquid cools to it. [from memory] */
 const BOILING_K = 231.04
 const COLDEST_K = 190
 const HOTTEST_K = 340
@@ -36,7 +36,7 @@ export interface Decant {
   fractionOfLimit: number
   /** To which the first liquid, flashing, cools the wall. */
   wallTemperatureK: number
-  /** The bottle is the colder, was vented, or comes out above its limit: it can go on past the limit. */
+  /** The bottle is colder than the supply, was vented, or ends above its limit: it can fill past the limit. */
   overfillPossible: boolean
 }
 
@@ -47,7 +47,7 @@ function requireRange(value: number, path: string, what: string): void {
 }
 
 interface Space {
-  /** What the vapour can take. */
+  /** Space that the vapor fills. */
   gasM3: number
   liquidKg: number
   vaporKg: number
@@ -65,7 +65,7 @@ function before(residualKg: number, volumeM3: number, temperatureK: number): Spa
   }
 }
 
-/** Temperature at which the heat the wall gives up has boiled just the vapour that fills the bottle. */
+/** Temperature at which the wall has given up the heat that boils the vapor filling the bottle. */
 function flashedK(fromK: number, space: Space, wallJK: number): number {
   const surplusJ = (temperatureK: number): number => {
     const { vapourDensityKgM3, latentHeatJPerKg } = saturation('propane', temperatureK)
@@ -77,11 +77,11 @@ function flashedK(fromK: number, space: Space, wallJK: number): number {
 }
 
 /**
- * Where the hiss stops when a bottle is filled with liquid from a cylinder turned upside down.
+ * Mass in a bottle when the flow stops, filled with liquid from an inverted cylinder.
  *
- * The wall flashes the first liquid and cools until its vapour fills the bottle; that vapour is squeezed, p·V^γ
+ * The wall flashes the first liquid and cools until its vapor fills the bottle; that vapor is squeezed, p·V^γ
  * constant, to the supply's pressure; the volume left is liquid at the supply's temperature. From a supply colder than
- * the bottle nothing is to be counted on: what flashes in is pushed back as it warms.
+ * the bottle no fill is expected: what flashes in is pushed back as it warms.
  *
  * @param input - see decantSchema; masses in kg, temperatures in K
  * @throws InputError with the field at fault

@@ -10,13 +10,13 @@ interface DecantUncertainty {
   highKg: number
 }
 
-/** How far the model's own numbers may be off: a hand's guess of both temperatures, the wall's heat, the squeeze. */
+/** Uncertainty of the inputs: both temperatures, the heat capacity of the wall, and the exponent. */
 const UNCERTAINTY = { temperatureK: 2, wallShare: 0.2, gammas: [1.05, 1.2] } as const
 
 /**
- * How far an estimate of decanting may be off with everything as told.
+ * Range of the decanting estimate from the uncertainty of its inputs.
  *
- * A band of the model, not a bound: a cold bottle left on goes on past it.
+ * A range of the model, not a bound: a cold bottle left connected fills further.
  *
  * @param input - as for decant
  * @throws InputError as decant does
@@ -31,7 +31,7 @@ export function decantUncertainty(input: DecantInput): DecantUncertainty {
         gamma: tried,
         wallHeatJKgK: wallHeatJKgK * (1 + side * UNCERTAINTY.wallShare),
         bottleTemperatureK,
-        // A supply told as warm as the bottle is not made the colder one by the band.
+        // A supply entered as warm as the bottle stays at least as warm within the range.
         supplyTemperatureK:
           input.supplyTemperatureK >= input.bottleTemperatureK
             ? Math.max(bottleTemperatureK, input.supplyTemperatureK - side * UNCERTAINTY.temperatureK)
@@ -72,7 +72,7 @@ const MAX_BOTTLES = 24
 const LIQUID_J_KG_K = 2600
 
 /**
- * Several bottles filled one after the other from one supply, which cools and empties as it gives.
+ * Bottles filled one after another from one supply, which cools and empties.
  *
  * @param supply - contents, vessel and temperature
  * @param bottles - in the order of filling
@@ -128,13 +128,13 @@ export interface DecantOutlook {
 interface OutlookInput {
   supply: DecantSupply
   bottle: { temperatureK: number; tareKg: number; waterCapacityKg: number; residualKg: number }
-  /** Bottles in a row, all like this one, empty. */
+  /** Number of empty bottles of this kind, filled in sequence. */
   count: number
 }
 
 /**
- * What filling bottles from a cylinder turned upside down comes to: the estimate and its band, chilled and not, what
- * venting would do, and how a row of them goes on.
+ * Result of filling bottles from an inverted cylinder: the estimate and its range, chilled and not, what
+ * venting would do, and how a sequence of bottles fills.
  *
  * @param input - supply, bottle and how many
  * @throws InputError as decant and decantRow do

@@ -207,7 +207,7 @@ const cautions: Readonly<Record<FillMode, readonly string[]>> = {
   ],
 }
 
-/** What is to be said beside the numbers of a fill, once and plainly. */
+/** Cautions shown next to the numbers of a fill. */
 export function fillCautions(mode: FillMode): readonly string[] {
   return cautions[mode]
 }

@@ -66,7 +66,7 @@ function heaviestKg(cylinder: CylinderGear): number {
   return Math.max(gearLimitKg(cylinder), gearContents(cylinder)?.netKg ?? 0)
 }
 
-/** What a parked car does to it once it is filled, and what its gas does to a closed one. */
+/** Notes for driving home: heat in a parked car, and gas released in a closed one. */
 function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
   const { id, name, kind, waterCapacityKg } = cylinder
   if (kind === 'onboard' || carrier !== 'closed-car') return []
@@ -92,7 +92,7 @@ function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
 }
 
 /**
- * What stands against leaving for the pump with these cylinders.
+ * Findings against driving to the pump with these cylinders.
  *
  * @param cylinders - those to be carried
  * @param carrier - where they ride

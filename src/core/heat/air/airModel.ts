@@ -105,7 +105,7 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
   const openings = ventilationFlowM3S(room, windMS)
   const flowOf = (inK: number): number => leakageM3S + openings(inK, outK)
 
-  /** Vapour that settles on what is colder than the dew point, mol/s. */
+  /** Vapor that settles on what is colder than the dew point, mol/s. */
   const condensationRate = (inK: number, vaporPa: number): number =>
     surfaces.reduce((sum, { areaM2, lossWPerM2K }) => {
       const overPa = vaporPa - saturationVaporPa(insideOf(lossWPerM2K, inK))

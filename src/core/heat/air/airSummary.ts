@@ -2,12 +2,12 @@ import type { Figure } from '@/core/rules/figure'
 import type { AirThreshold, RoomAir } from './roomAir'
 
 export interface AirSummary {
-  /** The gravest mark that is crossed; null when none is. */
+  /** The most severe mark that is crossed; null when none is. */
   worst: { mark: AirThreshold; atS: number } | null
   figures: readonly { label: string; figure: Figure }[]
 }
 
-/** Gravest first: what kills, what harms, what is a nuisance. */
+/** Most severe first: what kills, what harms, what is a nuisance. */
 const gravest = ['danger', 'fifteen-minutes', 'cut-off', 'oxygen-low', 'eight-hours', 'stuffy', 'wet-glass']
 
 /**

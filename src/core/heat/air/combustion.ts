@@ -10,10 +10,10 @@ export const perKgPropane = {
   waterKg: (4 * MOLAR_KG.water) / MOLAR_KG.propane,
 } as const
 
-/** Heat to make a kilogram of water vapour at room temperature, J/kg. */
+/** Heat to make a kilogram of water vapor at room temperature, J/kg. */
 const WATER_LATENT_J_KG = 2.44e6
 
-/** Share of the heating value that warms the air; the rest leaves as the vapour of its water. */
+/** Share of the heating value that warms the air; the rest leaves as the vapor of its water. */
 export const SENSIBLE_SHARE = 1 - (perKgPropane.waterKg * WATER_LATENT_J_KG) / heatingValueJPerKg()
 
 /** Gas, air and fumes of a flame that burns wholly, per second. */

@@ -46,7 +46,7 @@ function stackShare(holes: readonly Hole[]): number {
   return holes.reduce((sum, hole) => sum + Math.max(0, flow(hole, low)), 0)
 }
 
-/** Each opening by itself breathes in below and out above: Q = Cd·A/3·√(g·h·ΔT/T). */
+/** Each opening on its own breathes in below and out above: Q = Cd·A/3·√(g·h·ΔT/T). */
 function singleShare(holes: readonly Hole[]): number {
   return holes.reduce((sum, { areaM2, gapM }) => sum + ((DISCHARGE * areaM2) / 3) * Math.sqrt(gapM), 0)
 }

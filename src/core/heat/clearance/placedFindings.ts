@@ -23,7 +23,7 @@ export function checkPlacedHeater({ gear, heater, placed }: PlacedHeater): Clear
 }
 
 /**
- * What is to be said of where a heater stands: clearances, the way out, its hose.
+ * Findings about where a heater stands: clearances, the way out, its hose.
  *
  * @param one - the heater in its room
  * @param check - from checkPlaced, where it is known already
@@ -108,7 +108,7 @@ export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)
 }
 
 /**
- * Heaters of the rig that stand in a room; one that was put away stands there no more.
+ * Heaters of the rig that stand in a room; one that was archived stands there no more.
  *
  * @param gear - the room
  * @param heaters - of the rig

@@ -12,7 +12,7 @@ import { exitState } from './exitState'
 import { leastMargins } from './leastMargins'
 import { HALF_WAY_M, type WalkGrid, walkGrid, shortestWalk } from './walkGrid'
 
-/** Heights at which a heater is hung: over the floor's draught and dust, within reach. */
+/** Heights at which a heater is hung: over the floor's draft and dust, within reach. */
 const HUNG_AT_M = [0.15, 0.4, 0.65, 0.9]
 
 const TURNS_DEG = [0, 90, 180, 270]
@@ -162,7 +162,7 @@ export function placements(
       if (better) nearest = { pose, count: lacking, lacksM }
     }
   }
-  // The one way through is asked anew for the best: there may be another way round them.
+  // The one way through is asked again for the best: there may be another way round them.
   const best = apart(found.toSorted(rank)).map((one) => ({
     ...one,
     keepsExit: one.keepsExit || exitState(room, objects, { body: heater, pose: one.pose }, grid).state !== 'blocked',

@@ -6,7 +6,7 @@ import { SENSIBLE_SHARE } from '@/core/heat/air/combustion'
 import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 
-/** Money of one heater, as its owner reckons. */
+/** Money of one heater, as its owner computes. */
 export interface HeaterMoney {
   gasPerKg: number | null
   price: number | null
@@ -55,7 +55,7 @@ export function compareHeater(
   altitudeM: number,
   money: HeaterMoney,
 ): HeaterComparison {
-  // A log or an estimate is in gas burnt in the room; a chimney takes its share of it away.
+  // A log or an estimate is in gas burned in the room; a chimney takes its share of it away.
   const share = heater.vented ? VENTED_SHARE / SENSIBLE_SHARE : 1
   const own = { lossWPerK: warmth.lossWPerK / share, capacityJPerK: warmth.capacityJPerK / share }
   const { keepW, warmUpS, warmUpKg } = heatOutlook(own, { ...night, inputW: heater.highW })

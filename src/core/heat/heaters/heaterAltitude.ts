@@ -14,7 +14,7 @@ export const DERATED_FROM_M = 2000 * FOOT_M
 const SHARE_PER_M = 0.04 / (1000 * FOOT_M)
 
 interface HeaterAltitude {
-  /** Highest place it may be used; null when nobody knows. */
+  /** Highest place it may be used; null when unknown. */
   limitM: number | null
   from: 'manual' | 'common' | null
   isAbove: boolean
@@ -33,7 +33,7 @@ export function heaterAltitude(
   { highestM, oxygenCutOff, vented }: Pick<Heater, 'highestM' | 'oxygenCutOff' | 'vented'>,
   altitudeM: number,
 ): HeaterAltitude {
-  // One of which nobody knows whether it has a cut-off is taken to have one.
+  // One of which it is unknown whether it has a cut-off is taken to have one.
   const common = !vented && oxygenCutOff !== 'no' ? CUT_OFF_LIMIT_M : null
   const limitM = highestM ?? common
   return {

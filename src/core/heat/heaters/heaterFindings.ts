@@ -67,11 +67,11 @@ function plannedFindings(
 }
 
 interface HeaterConditions {
-  /** How it is meant to be used, gravest first; none when it stands in no room. */
+  /** How it is meant to be used, most severe first; none when it stands in no room. */
   uses: readonly HeaterUse[]
   altitudeM: number
   equipment: readonly Equipment[]
-  /** What the trip plans to burn in it; null without a trip, or where nobody said which appliance it is. */
+  /** What the trip plans to burn in it; null without a trip, or where it was not entered which appliance it is. */
   planned: PlannedBurning | null
 }
 
@@ -148,7 +148,7 @@ function findingsOfUse({ id, name, heater }: HeaterGear, uses: readonly HeaterUs
 }
 
 /**
- * What is to be said of a heater that is to be used, apart from where it stands.
+ * Findings about a heater that should be used, other than where it stands.
  *
  * @param gear - the heater
  * @param conditions - how and where it is used, and the rig's alarms

@@ -14,7 +14,7 @@ export const roomPlanSchema = z.strictObject({
 
 export type RoomPlan = z.output<typeof roomPlanSchema>
 
-/** A room of the rig as readiness needs to know it. */
+/** A room of the rig as the trip verdict needs it. */
 export interface RoomGear {
   id: string
   name: string

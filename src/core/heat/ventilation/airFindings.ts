@@ -4,7 +4,7 @@ import { heatFinding } from '@/core/heat/heatFinding'
 import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
 
 /**
- * What is to be said of the openings of a room for the unvented heaters that are to burn in it.
+ * Findings about the openings of a room for the unvented heaters that are to burn in it.
  *
  * @param gear - the room with its openings as they stand
  * @param burning - unvented heaters meant to be used there; they may burn together

@@ -61,7 +61,7 @@ export function ventilationCheck(room: Room, neededM2: number): VentilationCheck
 }
 
 /**
- * Heaters of a room that are to be used and leave their fumes in it; they may burn together.
+ * Heaters of a room that should be used and leave their fumes in it; they may burn together.
  *
  * @param placed - heaters that stand in the room
  */

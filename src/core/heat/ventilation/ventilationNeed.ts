@@ -26,7 +26,7 @@ const CODE = { toRoomBtuh: 1000, toRoomLeastIn2: 100, twoOutBtuh: 4000, oneOutBt
  *
  * @param inputW - its heat input at the highest setting that will be used
  * @param manualAreaM2 - what its manual asks for; null where it names none
- * @throws InputError for an input or an area that is not more than nothing
+ * @throws InputError for an input or an area that is 0 or less
  * @see docs/models.md, "Ventilation"
  */
 export function ventilationNeed(inputW: number, manualAreaM2: number | null): VentilationNeed {

@@ -2,15 +2,15 @@ import { InputError } from '@/core/base/InputError'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
 
-/** A night as it is to be heated. */
+/** A night as it should be heated. */
 export interface HeatedNight {
   outsideK: number
   insideK: number
-  /** For how long it is to be kept warm. */
+  /** For how long it should be kept warm. */
   keepS: number
   /** Input of the heater at hand while it warms up; 0 for none. */
   inputW: number
-  /** Gas that can be burnt for it, where it is known. */
+  /** Gas that can be burned for it, where it is known. */
   aboardKg?: number
 }
 
@@ -28,7 +28,7 @@ export interface HeatOutlook {
   warmUpS: number | null
   warmUpKg: number | null
   totalKg: number | null
-  /** How long the gas aboard keeps it warm, were nothing else lit; null when nobody knows what is aboard. */
+  /** How long the gas aboard keeps it warm, were nothing else lit; null when unknown what is aboard. */
   lastsS: number | null
 }
 
@@ -37,7 +37,7 @@ export interface HeatOutlook {
  *
  * @param warmth - loss and capacity for each watt of input
  * @param night - temperatures, hours and the heater
- * @throws InputError when it is as warm outside as wished inside, or a time below nothing
+ * @throws InputError when it is as warm outside as wished inside, or a negative time
  */
 export function heatOutlook({ lossWPerK, capacityJPerK }: RoomWarmth, night: HeatedNight): HeatOutlook {
   const outsideK = requireTemperatureBetween(night.outsideK, 213.15, 323.15, 'outsideK')

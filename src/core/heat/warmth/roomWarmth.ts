@@ -18,7 +18,7 @@ const MIN_FABRIC_SHARE = 0.25
 /**
  * What is known of a room's warmth: from its log where there is one, else from its shape.
  *
- * Loss and capacity are for each watt of gas burnt in the room, of which a small share leaves as vapour.
+ * Loss and capacity are for each watt of gas burned in the room, of which a small share leaves as vapor.
  *
  * @param room - its dimensions
  * @param log - of a warm-up; null for none

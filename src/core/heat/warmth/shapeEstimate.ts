@@ -4,7 +4,7 @@ import { ceilingM, roomOutline, roomVolumeM3 } from '@/core/heat/room/roomGeomet
 
 interface ShellFacts {
   name: string
-  /** Loss through a square metre, air to air. */
+  /** Loss through a square meter, air to air. */
   lossWPerM2K: number
   /** Heat its inner layers take up with the air. */
   capacityJPerM2K: number

@@ -79,7 +79,7 @@ export interface FittedNumber {
 }
 
 export interface WarmUpFit {
-  /** For each watt of input: what is lost is reckoned in gas. */
+  /** For each watt of input: what is lost is computed in gas. */
   lossWPerK: number
   lossRange: FittedNumber
   capacityJPerK: number

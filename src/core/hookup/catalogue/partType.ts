@@ -49,7 +49,7 @@ const portSchema = z.strictObject({
 
 const regulatorSchema = z.strictObject({
   setGaugePa: z.number().positive(),
-  /** Where it shuts when nothing burns. */
+  /** Where it closes when nothing burns. */
   lockupGaugePa: z.number().positive(),
   /** Heat it is rated to pass; null where its plate does not say. */
   ratedW: z.number().positive().nullable(),
@@ -83,7 +83,7 @@ export const partTypeSchema = z.strictObject({
   oldMonths: z.int().positive().max(600).optional(),
   /** A tee or splitter with a valve on each side. */
   branchValves: z.boolean().optional(),
-  /** A changeover that turns to its reserve by itself. */
+  /** A changeover that turns to its reserve on its own. */
   automatic: z.boolean().optional(),
   regulator: regulatorSchema.optional(),
   appliance: applianceSchema.optional(),

@@ -5,7 +5,7 @@ import type { Fit } from './partType'
 export type ConnectionVerdict = 'mates' | 'lookalike' | 'does-not-fit'
 
 /**
- * What becomes of two connections brought together, apart from their sexes.
+ * What becomes of two connections brought together, other than their sexes.
  *
  * @example connectionVerdict('npt-3/8', 'flare-3/8') // 'lookalike'
  */

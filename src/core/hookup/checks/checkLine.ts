@@ -30,7 +30,7 @@ export interface LineCheck {
   flow: ReadonlyMap<string, PartFlow> | null
   appliances: readonly ApplianceFlow[]
   demandsW: Readonly<Record<string, number>>
-  /** Gravest first. */
+  /** Most severe first. */
   findings: readonly Finding[]
 }
 

@@ -3,7 +3,7 @@ import { applianceFlow, pressureDisplayRole } from '@/core/hookup/flow/appliance
 import { lineFinding, type LineCase } from './lineFinding'
 
 /**
- * What is to be said of the flow: appliances that get too little, regulators asked for more than they are rated for.
+ * Findings about the flow: appliances that get too little, regulators asked for more than they are rated for.
  *
  * @param lineCase - the line to judge; one with a ring has no flow
  * @param demandsW - what was meant to burn

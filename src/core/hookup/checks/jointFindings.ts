@@ -101,7 +101,7 @@ function badlyMade({ joint: { made }, verdict }: GraphJoint): Told | null {
 }
 
 /**
- * What is to be said of the joints.
+ * Findings about the joints.
  *
  * @param lineCase - the line to judge
  */

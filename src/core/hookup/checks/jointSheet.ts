@@ -8,7 +8,7 @@ export interface JointRow {
   joint: GraphJoint
   connection: string
   work: JointWork
-  /** What is to be known besides. */
+  /** What should be known besides. */
   notes: readonly string[]
   /** Ways it may have been made, the right one first. */
   states: readonly JointState[]

@@ -120,7 +120,7 @@ function testPort({ lineId, graph, zones }: LineCase): Finding[] {
 }
 
 /**
- * What is to be said of the order of the line: filters, branch valves, added devices, the test port.
+ * Findings about the order of the line: filters, branch valves, added devices, the test port.
  *
  * @param lineCase - the line to judge
  */

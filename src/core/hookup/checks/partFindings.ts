@@ -135,7 +135,7 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
 }
 
 /**
- * What is to be said of the parts themselves: age, condition, vent, where they lie, how they are set.
+ * Findings about the parts themselves: age, condition, vent, where they lie, how they are set.
  *
  * @param lineCase - the line to judge
  */

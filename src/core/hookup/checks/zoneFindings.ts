@@ -141,7 +141,7 @@ function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone):
 }
 
 /**
- * What is to be said of the pressures: each part and appliance against what it is made for.
+ * Findings about the pressures: each part and appliance against what it is made for.
  *
  * @param lineCase - the line to judge
  */

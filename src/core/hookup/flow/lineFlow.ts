@@ -17,7 +17,7 @@ const SAG = 0.1
  *
  * @param facts - of the regulator
  * @param inletGaugePa - before it
- * @param flowW - heat burnt behind it
+ * @param flowW - heat burned behind it
  * @returns Pa above the air
  */
 export function regulatorOutletPa(facts: RegulatorFacts, inletGaugePa: number, flowW: number): number {

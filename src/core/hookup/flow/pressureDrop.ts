@@ -3,7 +3,7 @@ import { z } from '@/core/base/zod'
 import { fromUnit } from '@/core/units/convert'
 
 export const pressureDropSchema = z.strictObject({
-  /** Heat burnt at the far end. */
+  /** Heat burned at the far end. */
   flowW: z.number(),
   insideDiameterM: z.number(),
   lengthM: z.number(),

@@ -52,7 +52,7 @@ function best<Size>(sizes: readonly Size[], tried: (size: Size) => number): { si
 }
 
 /**
- * Which one bore or regulator mends a line that starves, each tried by the solver; the fewest left starving first.
+ * Which one bore or regulator fixes a line that starves, each tried by the solver; the fewest left starving first.
  *
  * @param line - as drawn
  * @param graph - of it
@@ -68,7 +68,7 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
     return at ? at.inletGaugePa - at.outletGaugePa : 0
   }
   const above = [...new Set(short.flatMap(({ part }) => upstreamParts(part)))]
-  // What takes little pressure mends nothing: the runs that take most are tried, and every regulator.
+  // What takes little pressure fixes nothing: the runs that take most are tried, and every regulator.
   const runs = above
     .filter(({ lengthM, type }) => lengthM > 0 && !type.regulator)
     .toSorted((a, b) => lost(b) - lost(a))

@@ -77,7 +77,7 @@ const MAX_PARTS = 400
 export const lineSchema = z.strictObject({
   parts: z.array(linePartSchema).max(MAX_PARTS),
   joints: z.array(jointSchema).max(MAX_PARTS * 2),
-  /** Parts of the owner's own that the catalogue does not have. */
+  /** Parts of the owner's that the catalogue does not have. */
   types: z.array(partTypeSchema).max(MAX_PARTS).default([]),
 })
 
@@ -87,7 +87,7 @@ export type Joint = z.output<typeof jointSchema>
 
 export type Line = z.output<typeof lineSchema>
 
-/** A line of the rig as readiness needs to know it. */
+/** A line of the rig as the trip verdict needs it. */
 export interface LineGear {
   id: string
   name: string

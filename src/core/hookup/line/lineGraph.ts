@@ -133,7 +133,7 @@ function topologicalOrder(parts: readonly GraphPart[]): GraphPart[] {
 }
 
 /**
- * The line as parts that know their neighbours, ready to be judged.
+ * The line as parts that know their neighbors, ready to be judged.
  *
  * @param line - checked by lineSchema
  * @throws InputError naming the part or joint: an unknown kind, a joint to nowhere, a connection used twice or backwards
@@ -184,7 +184,7 @@ export function applianceInputW({ part, type }: GraphPart): number {
   return type.appliance ? (part.inputW ?? type.appliance.inputW) : 0
 }
 
-/** Side a changeover takes its gas from: as set, else by itself where it can, else the left. */
+/** Side a changeover takes its gas from: as set, else on its own where it can, else the left. */
 export function changeoverSide({ part, type }: GraphPart): NonNullable<LinePart['lever']> {
   return part.lever ?? (type.automatic ? 'automatic' : 'left')
 }

@@ -7,7 +7,7 @@ export const holdOutcomes = ['held', 'fell', 'rose', 'warmed', 'short', 'high'] 
 
 export type HoldOutcome = (typeof holdOutcomes)[number]
 
-/** Burnt down to 8 in WC it is begun; from here on the regulator may still be open. Common practice. */
+/** Burned down to 8 in WC it is begun; from here on the regulator may still be open. Common practice. */
 const HIGHEST_START_PA = fromUnit(10, 'gaugePressure', 'inWC')
 
 /**

@@ -6,9 +6,9 @@ import type { LeakRate, LeakRateInput } from './leakRate'
 
 /** What the loss is measured against. */
 export interface LossStakes {
-  /** Gas in the cylinder behind it; null when nobody knows. */
+  /** Gas in the cylinder behind it; null when unknown. */
   aboardKg: number | null
-  /** Money for a kg; null when nobody knows. */
+  /** Money for a kg; null when unknown. */
   pricePerKg: number | null
 }
 

@@ -27,7 +27,7 @@ export function isolateLeakingBranch(branches: readonly string[], holds: readonl
   const mainLeaks = holds.some(({ open, outcome }) => outcome === 'fell' && open.every((id) => sound.includes(id)))
   const falls = holds.filter(({ outcome }) => outcome === 'fell')
   const suspect = branches.filter((id) => !sound.includes(id) && falls.some(({ open }) => open.includes(id)))
-  // A fall with only one branch in it that is not cleared, and a main line that held by itself.
+  // A fall with only one branch in it that is not cleared, and a main line that held on its own.
   const mainHeld = holds.some(({ outcome }) => outcome === 'held')
   const [only] = falls.map(({ open }) => open.filter((id) => !sound.includes(id))).filter((left) => left.length === 1)
   return { sound, suspect, mainLeaks, found: mainHeld && !mainLeaks && only ? (only[0] ?? null) : null }

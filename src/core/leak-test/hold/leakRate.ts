@@ -22,7 +22,7 @@ export interface LeakRate {
   /** `fell` fails, whatever the temperature did; `rose` and `warmed` are bad tests to be repeated; `short` was not held long enough. */
   outcome: 'held' | 'fell' | 'rose' | 'warmed' | 'short'
   passed: boolean
-  /** Mean over the time; never below nothing. */
+  /** Mean over the time; never negative. */
   massRateKgS: number
   powerW: number
   /** As gas at the line's temperature and the air's pressure. */

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import { fromUnit } from '@/core/units/convert'
 
-/** Of a metre of water at 4 °C, as inches of water column are meant. */
+/** Of a meter of water at 4 °C, as inches of water column are meant. */
 const WATER_PA_M = fromUnit(1, 'gaugePressure', 'inWC') / fromUnit(1, 'length', 'in')
 const MAX_M = 3
 

@@ -13,7 +13,7 @@ export interface LossReading {
  *
  * @param earlier - first reading
  * @param later - second
- * @param pricePerKg - null when nobody knows
+ * @param pricePerKg - null when unknown
  * @param small - weighed in ounces and grams
  * @throws InputError as restingLoss does
  */

@@ -17,7 +17,7 @@ const SHORTEST_S = 3600
  * @param earlierKg - gas then
  * @param laterKg - gas now
  * @param elapsedS - between
- * @param pricePerKg - null when nobody knows
+ * @param pricePerKg - null when unknown
  * @throws InputError when more is in it now, or too little time lies between
  */
 export function restingLoss(

@@ -7,7 +7,7 @@ export interface LeakAction {
   steps: readonly string[]
   /** Whose work it is when that does not end it; a leased vessel is its owner’s from the start. */
   then: string
-  /** Nobody tries it again: the test stays open until it was taken away or mended by somebody licensed. */
+  /** Nobody tries it again: the test stays open until it was taken away or fixed by somebody licensed. */
   technicianOnly: boolean
 }
 
@@ -78,7 +78,7 @@ function kindSteps(item: LeakItem): { steps: string[]; then: string; technicianO
   }
 }
 
-/** What comes before any mending. CO2 does not burn: it drives out the air, unsmelled. */
+/** What comes before any fixing. CO2 does not burn: it drives out the air, unsmelled. */
 function firstStep({ inside, zone }: LeakItem, grave: boolean): string {
   if (zoneFacts[zone].gas === 'co2') {
     return inside

@@ -117,7 +117,7 @@ function notProven({ lastTest, fingerprint, refilledAt }: LineTightness, tell: T
 }
 
 /**
- * What is to be said of a line's tightness.
+ * Findings about a line's tightness.
  *
  * @param tightness - its last tests and what it is now
  */

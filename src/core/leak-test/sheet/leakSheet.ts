@@ -13,7 +13,7 @@ export interface LeakItem {
   id: string
   kind: LeakKind
   name: string
-  /** What is to be known there. */
+  /** What should be known there. */
   expect: string
   zone: Zone
   inside: boolean

@@ -34,7 +34,7 @@ export interface LeakItemState {
 interface LeakTestState {
   items: readonly LeakItemState[]
   unread: number
-  /** Still leaking, the gravest first: inside before outside, then by grade. */
+  /** Still leaking, most severe first: inside before outside, then by grade. */
   open: readonly LeakItemState[]
   repaired: number
   /** Everything reads none: it closes as soon as an appliance has burned. */

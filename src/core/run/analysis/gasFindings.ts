@@ -41,7 +41,7 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
 }
 
 /**
- * What is to be said of the gas for a trip.
+ * Findings about the gas for a trip.
  *
  * @param balances - from gasForTrip
  * @param trip - the same trip

@@ -4,10 +4,10 @@ import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import { burnedGasKg } from '@/core/appliances/runtime'
 import { requireTrip, type ApplianceUse, type TripPlan } from '@/core/run/tripPlan'
 
-/** A cylinder that comes along, with what of it can be burnt. */
+/** A cylinder that comes along, with what of it can be burned. */
 export interface SuppliedCylinder {
   cylinder: CylinderGear
-  /** Null when nobody knows, and when it is not to be used. */
+  /** Null when it is unknown, and when it is not to be used. */
   usableKg: number | null
   /** Why it is not to be used, if so. */
   barred: UnusableReason | null
@@ -28,7 +28,7 @@ export interface SupplyBalance {
 }
 
 /**
- * Gas aboard against what a trip burns, for each supply by itself.
+ * Gas aboard against what a trip burns, for each supply on its own.
  *
  * @param cylinders - of the rig; only those that come along count
  * @param trip - nights, hours and reserve

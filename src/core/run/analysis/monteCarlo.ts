@@ -65,7 +65,7 @@ function planned(input: TripRunInput, stepS: number): MonteCarloResult['fine'] {
  * How a trip may turn out when weather and habits differ from the plan.
  *
  * @param input - the plan; its own step is not used
- * @param runs - how many, 20 at the least
+ * @param runs - how many, 20 at least
  * @param random - number from 0 to 1 at each call
  * @param onProgress - told the share that is done
  * @see docs/models.md, “Spread”

@@ -126,7 +126,7 @@ function outageFinding(
   }
 }
 
-/** What nobody knows, and what would be reckoned wrong for it. */
+/** What it is unknown, and what would be computed wrong for it. */
 function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
   const found: Finding[] = []
   const burning = input.appliances
@@ -260,7 +260,7 @@ function litWhileAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
 }
 
 /**
- * What is to be said of a trip hour by hour.
+ * Findings about a trip hour by hour.
  *
  * @param trip - the plan
  * @param input - as it was run

@@ -110,7 +110,7 @@ function candidates(input: TripRunInput, fillable: readonly string[], sourceId: 
   return tried
 }
 
-/** One more of what feeds it; a cylinder of an appliance’s own is one by itself. */
+/** One more of what feeds it; a cylinder of an appliance’s own is one on its own. */
 function another(sourceId: string): Tried[] {
   if (sourceId !== 'line' && sourceId !== 'bottles') return []
   const [edit, words] =
@@ -130,9 +130,9 @@ function another(sourceId: string): Tried[] {
 }
 
 /**
- * What would mend the first outage of a trip: each change tried by the engine, those that remove it first.
+ * What would fix the first outage of a trip: each change tried by the engine, those that remove it first.
  *
- * A bottle that is not refillable is never among what is to be filled.
+ * A bottle that is not refillable is never among what should be filled.
  *
  * @param input - the plan
  * @param fillable - cylinders that may be filled and that a pump would take

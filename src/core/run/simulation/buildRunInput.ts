@@ -29,7 +29,7 @@ export function extraCylinder(sourceId: keyof typeof sizes, number: number): Tri
   return { id: `more ${sourceId} ${number}`, sourceId, stands: 'upright', ...sizes[sourceId] }
 }
 
-/** What of a rig a run rests on. */
+/** What of a rig a run is based on. */
 export interface RunRig {
   cylinders: readonly CylinderGear[]
   lines: readonly LineGear[]

@@ -26,7 +26,7 @@ const SUN_H = { from: 9, to: 15 }
 /** Ground and tank water are not colder. [common practice] */
 const COLDEST_WATER_K = 277.15
 
-/** What is wanted in one step; the same object step after step, written anew. */
+/** What is wanted in one step; the same object step after step, written again. */
 export interface Demand extends Current {
   /** Gas of each appliance, by their order. */
   wantW: Float64Array
@@ -41,7 +41,7 @@ export interface Demand extends Current {
 export interface DemandContext {
   timeS: number
   outsideK: number
-  /** Null when nobody knows the room’s loss. */
+  /** Null when unknown the room’s loss. */
   roomK: number | null
   isFlat: boolean
 }
@@ -65,7 +65,7 @@ function ownWantW(
 ): number {
   if (habit.way === 'around') return Math.max(pilotW, inputW * fridgeDuty(airK) * useFactor)
   if (habit.way !== 'warmth') return Math.max(pilotW, burningW)
-  // Without the room’s loss nobody knows: full input is the cautious answer.
+  // Without the room’s loss it is unknown: full input is the cautious answer.
   if (!isRoomKnown) return awake || habit.asleepK !== null ? inputW : pilotW
   return NaN
 }

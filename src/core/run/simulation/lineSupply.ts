@@ -8,7 +8,7 @@ export interface LineSupply {
   changeover: Changeover | null
   /** What its first regulator needs before it. */
   needGaugePa: number
-  /** What its one regulator passes; null when there are several, or nobody knows. */
+  /** What its one regulator passes; null when there are several, or it is unknown. */
   ratedW: number | null
 }
 

@@ -36,7 +36,7 @@ export interface RunOutlook {
   trip: TripPlan
   input: TripRunInput
   run: TripRun
-  /** What is aboard against what is burnt, without what is only supposed. */
+  /** What is aboard against what is burned, without what is only supposed. */
   balances: readonly SupplyBalance[]
 }
 

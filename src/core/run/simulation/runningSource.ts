@@ -47,7 +47,7 @@ export interface RunningSource {
   state: SourceState
   cylinders: readonly TripCylinder[]
   needPa: number
-  /** What each of its cylinders stands in; one object, written anew. */
+  /** What each of its cylinders stands in; one object, written again. */
   environmentOf: (index: number) => StepEnvironment
   setAir: (outsideK: number, windMS: number, roomK: number | null) => void
   startJ: readonly number[]

@@ -24,7 +24,7 @@ const powerField = z
 
 const currentField = z.number().min(0).max(200, 'That is more than a camper’s wiring carries.')
 
-/** A regulator needs this before it where nobody said what its own wants. [common practice: 5 to 10 psi] */
+/** A regulator needs this before it where it was not entered what its own wants. [common practice: 5 to 10 psi] */
 export const USUAL_NEED_PA = 68_947.6
 
 const tripCylinderSchema = z.strictObject({
@@ -49,7 +49,7 @@ export const tripSourceSchema = z.strictObject({
   changeover: z.enum(changeovers).default('one-side'),
   /** What its regulator needs before it. */
   needGaugePa: z.number().min(0).max(1_000_000).default(USUAL_NEED_PA),
-  /** Heat its regulator is rated to pass; null where nobody knows. */
+  /** Heat its regulator is rated to pass; null where unknown. */
   ratedW: z.number().positive().max(1_000_000).nullable().default(null),
   site: z.enum(cylinderSites).default('locker'),
 })
@@ -98,7 +98,7 @@ export const tripRunSchema = z
     changeover: z.enum(changeovers).default('one-side'),
     sources: z.array(tripSourceSchema).max(40).default([]),
     appliances: z.array(tripApplianceSchema).max(100),
-    /** Loss and heat capacity of the room for each watt of gas burnt in it; null when nobody knows. */
+    /** Loss and heat capacity of the room for each watt of gas burned in it; null when unknown. */
     rig: z
       .strictObject({ lossWPerK: z.number().positive().max(5000), capacityJPerK: z.number().positive().max(1e8) })
       .nullable()

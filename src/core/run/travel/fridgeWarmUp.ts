@@ -19,7 +19,7 @@ export const FOOD_K = fromUnit(40, 'temperature', 'F')
  * @param startK - inside when it goes off
  * @param aroundK - of the room
  * @param offS - for how long
- * @throws InputError for a time below nothing or a temperature that cannot be
+ * @throws InputError for a negative time or a temperature that cannot be
  */
 export function fridgeWarmUp(startK: number, aroundK: number, offS: number): FridgeWarmUp {
   if (!(offS >= 0 && offS <= 7 * 86_400)) throw new InputError('offS', 'The drive lies between nothing and a week.')

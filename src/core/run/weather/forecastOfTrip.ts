@@ -8,7 +8,7 @@ import { typedForecast } from './typedForecast'
 const DAY_SWING_K = 10
 
 /**
- * The weather a trip is reckoned with: its forecast, else every night as cold as the coldest.
+ * The weather a trip is computed with: its forecast, else every night as cold as the coldest.
  *
  * @param trip - without either it is taken to be mild, which its findings say
  */

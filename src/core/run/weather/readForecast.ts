@@ -6,7 +6,7 @@ import { readForecastRows, type ForecastRow, type TemperatureScale } from './rea
 export interface ForecastRead {
   forecast: Forecast
   scale: TemperatureScale
-  /** Why the scale is to be asked for; null when it is plain. */
+  /** Why the scale must be asked for; null when it is plain. */
   doubt: string | null
   /** Hours that were missing and are filled straight across. */
   filled: readonly string[]

@@ -25,7 +25,7 @@ import { fromUnit, SIXTY_F_K } from '@/core/units/convert'
 export interface CardBlock {
   title: string
   lines: readonly Phrase[]
-  /** Said in smaller type: what it rests on. */
+  /** Said in smaller type: what it is based on. */
   isSmall?: boolean
 }
 

@@ -58,7 +58,7 @@ function restsOn(plan: TripPlan, gear: RigGear): CardBlock {
  *
  * @param gear - of the rig
  * @param plan - of the trip
- * @param judgement - of judgeTrip
+ * @param judgment - of judgeTrip
  * @param ready - of readiness
  * @param onDay - `2026-11-24`
  */

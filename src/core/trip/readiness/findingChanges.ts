@@ -9,7 +9,7 @@ export interface FindingChanges {
 }
 
 /**
- * What changed between two judgements of one trip; notes do not count.
+ * What changed between two judgments of one trip; notes do not count.
  *
  * @param before - findings then
  * @param now - findings now

@@ -19,7 +19,7 @@ import { gasFindings } from '@/core/run/analysis/gasFindings'
 import { heatFindings } from '@/core/heat/heatFindings'
 import { refusedAtPump } from './refusedAtPump'
 
-/** Whether the gas lasts, apart from whether all else is in order. */
+/** Whether the gas lasts, other than whether all else is in order. */
 export type Enough = 'enough' | 'short' | 'unknown'
 
 export interface TripJudgement {
@@ -27,7 +27,7 @@ export interface TripJudgement {
   enough: Enough
   /** The same for each supply that anything burns from. */
   enoughBySupply: readonly { supply: Supply; enough: Enough }[]
-  /** Gravest first. */
+  /** Most severe first. */
   findings: readonly Finding[]
   balances: readonly SupplyBalance[]
   /** The trip hour by hour, and what it was worked out from. */
@@ -53,7 +53,7 @@ function together(each: readonly { enough: Enough }[]): Enough {
  *
  * @param rig - its gear
  * @param plan - of the trip
- * @param nowIso - the moment to judge at
+ * @param nowIso - time to judge at, ISO 8601
  * @throws InputError as gasForTrip does
  */
 export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJudgement {

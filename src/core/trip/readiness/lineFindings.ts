@@ -11,7 +11,7 @@ export interface JudgedLine {
 }
 
 /**
- * What is to be said of the rig's lines and of their leak tests.
+ * Findings about the rig's lines and of their leak tests.
  *
  * @param lines - of the rig
  * @param conditions - temperature and air they are judged at

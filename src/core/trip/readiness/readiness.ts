@@ -4,7 +4,7 @@ import { verdict, type Verdict } from '@/core/findings/verdict'
 import { formatPhrase } from '@/core/units/formatQuantity'
 
 /**
- * Which finding this is, whatever its numbers: the same of two judgements of one fact.
+ * Which finding this is, whatever its numbers: the same of two judgments of one fact.
  *
  * @returns a text that no other finding of the rig has
  */
@@ -20,7 +20,7 @@ export interface Acceptance {
   /** As the finding read then. */
   sentence: Phrase
   reason: string
-  /** Moment, ISO 8601. */
+  /** Time, ISO 8601. */
   acceptedAt: string
 }
 
@@ -62,7 +62,7 @@ function answer(finding: Finding, acceptances: readonly Acceptance[]): AnsweredF
  *
  * An acceptance holds for the finding as it read; where its figures are others now, it is asked for again.
  *
- * @param findings - of judgeTrip, gravest first
+ * @param findings - of judgeTrip, most severe first
  * @param acceptances - standing, oldest first
  */
 export function readiness(findings: readonly Finding[], acceptances: readonly Acceptance[]): Readiness {

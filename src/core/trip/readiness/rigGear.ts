@@ -12,7 +12,7 @@ export type RigHeat = Pick<RigHeatInput, 'rooms' | 'heaters' | 'heatless'> & {
   warmth: RoomWarmth | null
 }
 
-/** All of a rig that a trip rests on; what a page leaves out would go unjudged. */
+/** All of a rig that a trip is based on; what a page leaves out would go unjudged. */
 export interface RigGear {
   cylinders: readonly CylinderGear[]
   /** Regulators, hoses, alarms and extinguisher. */

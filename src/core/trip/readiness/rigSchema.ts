@@ -129,7 +129,7 @@ const heatSchema = z.strictObject({
     .nullable(),
 })
 
-/** All of a rig that a trip rests on. */
+/** All of a rig that a trip is based on. */
 export const rigGearSchema = z.strictObject({
   cylinders: z.array(cylinderGearSchema).max(40),
   equipment: z.array(equipmentSchema).max(100),

@@ -5,7 +5,7 @@ import type { RigGear } from './rigGear'
 import type { Acceptance } from './readiness'
 import type { TripJudgement } from './judgeTrip'
 
-/** All that a verdict rested on, so that it can be shown and judged again. */
+/** All that a verdict was based on, so that it can be shown and judged again. */
 export interface VerdictSnapshot {
   /** Version of the program that gave it. */
   program: string

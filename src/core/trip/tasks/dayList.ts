@@ -67,7 +67,7 @@ function fillErrands({ supply, errands, bottles, bottlesCost }: FillPlan): Erran
 }
 
 /**
- * What is to be done before leaving, by place in the order of the day.
+ * What should be done before leaving, by place in the order of the day.
  *
  * Shortages become fills and bottles to buy; what is accepted is left out.
  *

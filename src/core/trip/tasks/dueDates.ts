@@ -12,7 +12,7 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 export interface DueDate {
   /** The same for one thing and one kind of date, whenever it falls. */
   id: string
-  /** What is to be done. */
+  /** What should be done. */
   title: string
   why: string
   /** Last month in which it still holds, `2031-03`. */

@@ -20,7 +20,7 @@ export interface BurnSpan {
 const JUST_BEFORE_MS = 2 * 3_600_000
 
 /**
- * What was burnt between the readings of cylinders.
+ * What was burned between the readings of cylinders.
  *
  * What left a cylinder between a reading and a later fill is not known and makes no span; neither does a cylinder that
  * weighs more without a fill.
@@ -46,7 +46,7 @@ export function burnSpans(readings: readonly CylinderReading[]): (BurnSpan & { i
 }
 
 /**
- * Gas burnt between two moments, a span that reaches over them counted by its share of time.
+ * Gas burned between two moments, a span that reaches over them counted by its share of time.
  *
  * @param spans - from burnSpans
  * @param fromMs - milliseconds since 1970

@@ -11,12 +11,12 @@ import { tripMoments } from './tripMoments'
 export interface UsageCalibration {
   supply: Supply
   burnedKg: number
-  /** What the habits as entered would have burnt in the same time. */
+  /** What the habits as entered would have burned in the same time. */
   plannedKg: number
   factor: number
   fromAt: string
   untilAt: string
-  /** Burnt from each, by name. */
+  /** Burned from each, by name. */
   parts: readonly { name: string; burnedKg: number }[]
 }
 
@@ -53,7 +53,7 @@ function nothing(text: string, parts?: Phrase['parts']): UsageCalibrationResult 
 }
 
 /**
- * What weigh-ins on a trip teach of its use: gas burnt against what the habits as entered would have burnt.
+ * What weigh-ins on a trip teach of its use: gas burned against what the habits as entered would have burned.
  *
  * @param supply - the rig’s line, or small bottles
  * @param cylinders - of the rig

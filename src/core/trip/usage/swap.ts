@@ -20,7 +20,7 @@ export interface Swap {
   otherId: string | null
   /** ISO 8601. */
   swappedAt: string
-  /** Whether the other had stayed shut until then; null when nobody knows. */
+  /** Whether the other had stayed shut until then; null when unknown. */
   otherShut: boolean | null
 }
 

@@ -1,7 +1,7 @@
 import { type BurnSpan, burnedBetweenKg } from './burnSpans'
 import type { TripMoments } from './tripMoments'
 
-/** What a trip really burnt. */
+/** What a trip really burned. */
 export interface TripGas {
   burnedKg: number
   /** Some of the time lies between readings that tell nothing. */
@@ -17,7 +17,7 @@ const DAY_MS = 86_400_000
 const GAP_MS = DAY_MS / 2
 
 /**
- * What a trip burnt by the readings, by day and in money.
+ * What a trip burned by the readings, by day and in money.
  *
  * @param spans - from burnSpans
  * @param moments - of the trip

@@ -16,7 +16,7 @@ export interface TripMoments {
 /**
  * When a trip begins and ends, in milliseconds since 1970.
  *
- * @param plan - its days are those of the owner's own clock
+ * @param plan - its days are those of the owner's clock
  * @param nowIso - the moment, with the owner's offset
  */
 export function tripMoments(

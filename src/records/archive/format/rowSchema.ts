@@ -26,7 +26,7 @@ function fieldOf(tableName: string, key: string, column: Column): z.ZodType {
 /**
  * What a row of a table must be in the open format, made from the table itself: a new column cannot be left out.
  *
- * @throws RangeError for a number or a structure whose bounds nobody named: a fault of the program
+ * @throws RangeError for a number or a structure whose bounds nobody named: a bug, not bad input
  */
 export function rowSchema(table: SQLiteTable): z.ZodObject {
   const name = getTableName(table)

@@ -76,7 +76,7 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
   })
 }
 
-/** The rig's cylinders in the owner's order, without those put away. */
+/** The rig's cylinders in the owner's order, without those archived. */
 export function listCylinders(database: Database, rigId: string): CylinderWithGear[] {
   const rows = database
     .select()
@@ -87,7 +87,7 @@ export function listCylinders(database: Database, rigId: string): CylinderWithGe
   return withGear(database, rows)
 }
 
-/** The rig's cylinders, those put away too. */
+/** The rig's cylinders, those archived too. */
 export function listAllCylinders(database: Database, rigId: string): CylinderWithGear[] {
   return withGear(database, database.select().from(cylinders).where(eq(cylinders.rigId, rigId)).all())
 }

@@ -15,7 +15,7 @@ export type StoredHeater = typeof heaters.$inferSelect
 /** What an owner enters of a heater. */
 export type HeaterEntry = Pick<StoredHeater, 'name' | 'applianceId' | 'heater' | 'price' | 'lastsNights'>
 
-/** The rig's heaters in the owner's order, without those put away. */
+/** The rig's heaters in the owner's order, without those archived. */
 export function listHeaters(database: Database, rigId: string): StoredHeater[] {
   return database
     .select()

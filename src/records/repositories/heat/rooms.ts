@@ -10,7 +10,7 @@ export type StoredWarmUp = typeof warmUps.$inferSelect
 /** What an owner enters of a room. */
 export type RoomEntry = Pick<StoredRoom, 'name' | 'shelter'>
 
-/** The rig's rooms in the owner's order, without those put away. */
+/** The rig's rooms in the owner's order, without those archived. */
 export function listRooms(database: Database, rigId: string): StoredRoom[] {
   return database
     .select()

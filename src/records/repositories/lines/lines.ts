@@ -12,7 +12,7 @@ export type StoredLineChange = typeof lineChanges.$inferSelect
 /** What an owner enters of a line. */
 export type LineEntry = Pick<StoredLine, 'name' | 'line'>
 
-/** The rig's lines in the owner's order, without those put away. */
+/** The rig's lines in the owner's order, without those archived. */
 export function listLines(database: Database, rigId: string): StoredLine[] {
   return database
     .select()

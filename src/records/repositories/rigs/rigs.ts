@@ -6,12 +6,12 @@ import { facts, rigs } from '@/records/schema/schema'
 
 export type Rig = typeof rigs.$inferSelect
 
-/** All rigs by name, without those put away. */
+/** All rigs by name, without those archived. */
 export function listRigs(database: Database): Rig[] {
   return database.select().from(rigs).where(isNull(rigs.archivedAt)).orderBy(asc(rigs.name)).all()
 }
 
-/** Rigs put away, by name. */
+/** Rigs archived, by name. */
 export function listArchivedRigs(database: Database): Rig[] {
   return database.select().from(rigs).where(isNotNull(rigs.archivedAt)).orderBy(asc(rigs.name)).all()
 }

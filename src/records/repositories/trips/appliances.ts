@@ -10,7 +10,7 @@ export type Appliance = typeof appliances.$inferSelect
 export type ApplianceEntry = Pick<Appliance, 'name' | 'inputW' | 'supply'> &
   Partial<Pick<Appliance, 'kind' | 'pilotW' | 'currentA' | 'needsBattery' | 'cylinderId'>>
 
-/** The rig's appliances in the owner's order, without those put away. */
+/** The rig's appliances in the owner's order, without those archived. */
 export function listAppliances(database: Database, rigId: string): Appliance[] {
   return database
     .select()

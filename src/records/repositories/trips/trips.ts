@@ -23,7 +23,7 @@ export type TripEntry = Pick<Trip, 'name' | 'startDay' | 'nights' | 'altitudeM' 
     uses: readonly TripUseEntry[]
   }
 
-/** What an owner entered of a trip, to be saved anew. */
+/** What an owner entered of a trip, to be saved again. */
 export function tripFields({
   name,
   startDay,

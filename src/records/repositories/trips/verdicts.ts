@@ -6,7 +6,7 @@ import { verdicts } from '@/records/schema/tripTables'
 
 export type StoredVerdict = typeof verdicts.$inferSelect
 
-/** A kept verdict without what it rested on. */
+/** A kept verdict without what it was based on. */
 export type VerdictHead = Pick<StoredVerdict, 'id' | 'judgedAt' | 'verdict'>
 
 /** Verdicts of a trip, newest first. */
@@ -34,7 +34,7 @@ export function findVerdict(database: Database, id: string): StoredVerdict | und
   return database.select().from(verdicts).where(eq(verdicts.id, id)).get()
 }
 
-/** Keeps a verdict, unless the last one kept of the trip rests on the same. */
+/** Keeps a verdict, unless the last one kept of the trip is based on the same. */
 export function saveVerdict(
   database: Database,
   entry: Omit<StoredVerdict, 'id'>,

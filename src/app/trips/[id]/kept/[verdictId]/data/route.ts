@@ -2,7 +2,7 @@ import { problem } from '@/app/api/v1/problem'
 import { database } from '@/records/database'
 import { findVerdict } from '@/records/repositories/trips/verdicts'
 
-/** A verdict with all that it rested on, as data. */
+/** A verdict with all that it was based on, as data. */
 export async function GET(
   _: Request,
   { params }: { params: Promise<{ id: string; verdictId: string }> },
