@@ -17,7 +17,7 @@ interface Found {
   basis: readonly BasisId[]
 }
 
-/** A finding of this station, in the one shape of findings. */
+/** A finding of Heat & air. */
 export function heatFinding(found: Found): Finding {
   const { code, severity, text, reason, parts, subjectId, about, label, page, basis } = found
   const phrase = (words: string): Phrase => ({ text: words, ...(parts && { parts }) })

@@ -12,7 +12,7 @@ import type { HeaterGear, PlannedBurning, RoomGear } from '@/core/heat/room/room
 export interface RigHeatInput {
   rooms: readonly RoomGear[]
   heaters: readonly HeaterGear[]
-  /** The owner said that nothing heats this rig. */
+  /** The owner entered that nothing heats this rig. */
   heatless: boolean
   altitudeM: number
   equipment: readonly Equipment[]

@@ -6,7 +6,7 @@ import type { RoomGear } from '@/core/heat/room/roomPlan'
 
 const at = (gear: RoomGear) => ({ subjectId: gear.id, label: 'To the plan' }) as const
 
-/** Gas kept in the room itself. */
+/** Finding for gas stored in the living space. */
 function gasInside(gear: RoomGear): Finding[] {
   return gear.shelter.things.flatMap((thing) => {
     if (!gasKinds.includes(thing.kind)) return []
@@ -33,7 +33,7 @@ function gasInside(gear: RoomGear): Finding[] {
 }
 
 /**
- * Findings about a room whatever heats it: gas kept inside, and the way out.
+ * Findings about a room with any heater: gas stored inside, and the way out.
  *
  * @param gear - the room
  */

@@ -1,6 +1,6 @@
 import type { PlanPoint } from './planGeometry'
 
-/** A box that lies square. */
+/** An axis-aligned box. */
 export interface PlanBox {
   x0: number
   x1: number
@@ -9,10 +9,10 @@ export interface PlanBox {
 }
 
 /**
- * How far a convex outline lies beyond a box, straight out of one of its sides: the least, over its points, of the
+ * Separation of a convex outline from a box along its axes: the least, over its points, of the
  * greatest of the four distances; negative is how far it reaches in.
  *
- * The least lies at a corner of the outline, on an edge where two of the four are equal, or at the middle of the box.
+ * The minimum is at a corner of the outline, on an edge where two of the four are equal, or at the box center.
  *
  * @param points - clockwise on the plan
  * @param box - what must stay clear
@@ -43,7 +43,7 @@ export function minSeparationM(points: readonly PlanPoint[], { x0, x1, y0, y1 }:
   return holdsMiddle ? Math.min(least, beyond(midX, midY)) : least
 }
 
-/** Least of a coordinate over the part of an outline that lies within a strip of the other one. */
+/** Minimum of a coordinate over the part of an outline within a strip of the other coordinate. */
 function leastWithin(points: readonly PlanPoint[], along: 'xM' | 'yM', sign: 1 | -1, from: number, to: number): number {
   const across = along === 'xM' ? 'yM' : 'xM'
   let least = Infinity
@@ -64,8 +64,8 @@ function leastWithin(points: readonly PlanPoint[], along: 'xM' | 'yM', sign: 1 |
 }
 
 /**
- * How far a convex outline is from a box; where they overlap, negative by the least move, straight out of one
- * side of the box, that parts them.
+ * Distance of a convex outline from a box; where they overlap, negative by the shortest move, along one
+ * axis, that separates them.
  *
  * @param points - clockwise on the plan
  * @param box - what must stay clear

@@ -14,7 +14,7 @@ export interface Solid {
 const exact: Readonly<Record<number, readonly [number, number]>> = { 0: [1, 0], 90: [0, 1], 180: [-1, 0], 270: [0, -1] }
 
 /**
- * Turns points about the origin, clockwise on the plan; quarter turns are exact, so that four of them are none.
+ * Rotates points around the origin, clockwise on the plan; quarter turns are exact.
  *
  * @param points - on the plan
  * @param turnDeg - degrees

@@ -2,13 +2,13 @@
 const POINTS = [12.706, 4.303, 3.182, 2.776, 2.571, 2.447, 2.365, 2.306, 2.262, 2.228]
 
 /**
- * By how many standard errors a fitted number is off nineteen times of twenty, at most.
+ * Two-sided 95 % quantile of Student's t distribution.
  *
- * @param spare - readings beyond the numbers fitted, one or more
+ * @param spare - degrees of freedom, 1 or more
  */
 export function tQuantile95(spare: number): number {
   const point = POINTS[Math.max(1, Math.floor(spare)) - 1]
-  // Beyond the table it closes in on the normal distribution's 1.96.
+  // Beyond the table it approaches 1.96, the normal distribution.
   return point ?? 1.96 + 2.4 / spare
 }
 

@@ -6,7 +6,7 @@ import type { Provenance } from '@/core/rules/basis/basisEntry'
 export interface RuleSet {
   id: string
   name: string
-  /** What it says, in a sentence. */
+  /** The rule in one sentence. */
   words: string
   source: string
   standing: Provenance
@@ -20,7 +20,7 @@ export interface RuleSet {
 
 const HIGH_PRESSURE_MONTHS = 60
 
-/** The schools an owner picks from. */
+/** Rule sets that the owner can choose. */
 export const dateRuleSets = [
   {
     id: 'ten-then-five',
@@ -67,7 +67,7 @@ export const dateRuleSets = [
 
 export const OWN_RULE_ID = 'own'
 
-/** Picked for a new rig: the strictest of the schools on a cylinder's first years. */
+/** Default for a new rig: the strictest rule for the first years of a cylinder. */
 export const DEFAULT_RULE_ID = 'ten-then-five'
 
 const months = z.int().min(1, 'A rule has one month or more.').max(600, 'No rule is longer than fifty years.')
@@ -88,7 +88,7 @@ export type OwnRule = z.output<typeof ownRuleSchema>
  *
  * @param id - `ten-then-five`, `us-dot`, `us-dot-proof-ten`, `canada` or `own`
  * @param own - numbers of the owner's rule, for `own`
- * @throws InputError at `ruleSet` for one that is not known, or an own one without numbers
+ * @throws InputError at `ruleSet` for an unknown one, or an own rule without numbers
  */
 export function findRuleSet(id: string, own: OwnRule | null = null): RuleSet {
   if (id === OWN_RULE_ID && own) {

@@ -1,13 +1,13 @@
 import type { Quantity } from '@/core/base/quantity'
 import type { BasisId } from '@/core/rules/basis/basis'
 
-/** One number that went into a figure. */
+/** One input of a figure. */
 export interface FigureInput {
   label: string
   quantity: Quantity
 }
 
-/** A number on a screen, together with what it is based on. */
+/** A number on a screen with its basis and inputs. */
 export interface Figure {
   basis: BasisId
   quantity: Quantity

@@ -2,19 +2,19 @@
 export interface ProcedureStep {
   id: string
   title: string
-  /** What is done, in a few words. */
+  /** What to do, in a few words. */
   does: string
   why: string
-  /** The next ones wait for it. */
+  /** The next steps wait for it. */
   holds: boolean
-  /** Seconds to be waited out at this step. */
+  /** Waiting time at this step, s. */
   holdS?: number
 }
 
 /**
- * A step that holds nothing unless told.
+ * A step; by default the next ones do not wait for it.
  *
- * @param more - whether it holds the next ones, and for how long it is held
+ * @param more - whether the next steps wait, and how long
  */
 export function procedureStep(
   id: string,

@@ -41,7 +41,7 @@ export function occupantEmissions({ awake, asleep }: { awake: number; asleep: nu
   }
 }
 
-/** The room at one moment. */
+/** State of the room's air at one time. */
 export interface AirMoment {
   timeS: number
   co2Ppm: number
@@ -80,7 +80,7 @@ const CONVECTION_W_M2K = 3
 const LEWIS_J_M3K = 1200 * 0.86 ** (2 / 3)
 
 /**
- * Slopes of a room's air and warmth: one zone, well mixed, at the pressure outside.
+ * Time derivatives of the room's air and temperature: one well-mixed zone at outside pressure.
  *
  * @param input - see roomAirSchema
  * @param room - with the openings that count

@@ -1,5 +1,5 @@
 import * as odex from 'odex'
 
-// The package ships its own TypeScript, which does not pass this project's strict checks; its types stand in odex.d.ts.
-// It is an older kind of module: bare Node hands it over whole, a bundler by its names.
+// The package ships TypeScript that fails this project's strict checks; its types are in odex.d.ts.
+// It is CommonJS: Node puts the exports on the default export, a bundler on the namespace.
 export const { Solver } = 'Solver' in odex ? odex : odex.default

@@ -5,7 +5,7 @@ import { MOLAR_KG } from './combustion'
 import { Solver } from './odex'
 import type { RoomAirInput } from './roomAirInput'
 
-/** A mark that the room's air can cross, with whose word it is. */
+/** A threshold of the room's air and its source. */
 export interface AirThreshold {
   id: string
   of: 'co2' | 'oxygen' | 'glass'
@@ -31,7 +31,7 @@ interface Crossing {
   atS: number | null
 }
 
-/** Mass of one gas over the whole time: what is there more, what came in on balance, what was made or used. */
+/** Mass balance of one gas: change in the room, net inflow, and what was produced or consumed. */
 interface GasBalance {
   storedKg: number
   exchangedKg: number
@@ -45,7 +45,7 @@ export interface RoomAir {
   /** Water left on glass and walls. */
   condensedKg: number
   propaneKg: number
-  /** When the oxygen cut-off shut the heater. */
+  /** When the oxygen cut-off turned off the heater. */
   cutOffAtS: number | null
 }
 
@@ -81,14 +81,14 @@ function crossing(mark: AirThreshold, series: readonly AirMoment[]): Crossing {
 }
 
 /**
- * The air and warmth of a room over some hours, as one zone that is well mixed.
+ * Air and temperature of a room over some hours, as one well-mixed zone.
  *
- * Carbon monoxide is no part of it: no model tells when a flame makes it, only an alarm does.
+ * Carbon monoxide is not modeled: only an alarm detects it.
  *
  * @param input - see roomAirSchema
- * @param onProgress - told the share that is done
+ * @param onProgress - called with the share that is done
  * @returns a moment for each minute; when each mark was first crossed; masses that went in, were made and stayed
- * @throws InputError for a room that cannot be, or temperatures out of range
+ * @throws InputError for an impossible room or temperatures out of range
  * @see docs/models.md, "Air of the room"
  */
 export function roomAir(input: RoomAirInput, onProgress: (share: number) => void = () => undefined): RoomAir {

@@ -30,7 +30,7 @@ function holesOf(room: Room): Hole[] {
 }
 
 /**
- * Air that rises in at the low and out at the high openings: the height without pressure is where in equals out.
+ * Stack flow, in at the low and out at the high openings: at the neutral height inflow equals outflow.
  * For one low and one high opening this is Q = Cd·A·√(2·ΔT·g·h/T), 1/A² = 1/A₁² + 1/A₂².
  *
  * @returns m³/s for each root of drive (g·ΔT/T)
@@ -46,12 +46,12 @@ function stackShare(holes: readonly Hole[]): number {
   return holes.reduce((sum, hole) => sum + Math.max(0, flow(hole, low)), 0)
 }
 
-/** Each opening on its own breathes in below and out above: Q = Cd·A/3·√(g·h·ΔT/T). */
+/** Single-sided stack flow through each opening: Q = Cd·A/3·√(g·h·ΔT/T). */
 function singleShare(holes: readonly Hole[]): number {
   return holes.reduce((sum, { areaM2, gapM }) => sum + ((DISCHARGE * areaM2) / 3) * Math.sqrt(gapM), 0)
 }
 
-/** Wind: across the room where two sides are open, else in gusts through one. */
+/** Wind flow: across the room when two sides are open, else by gusts through one side. */
 function windM3S(holes: readonly Hole[], windMS: number): number {
   const bySide = new Map<string, number>()
   for (const { side, areaM2 } of holes) bySide.set(side, (bySide.get(side) ?? 0) + areaM2)

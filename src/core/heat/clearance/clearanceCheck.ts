@@ -10,7 +10,7 @@ import { boxPoints } from '@/core/math/planGeometry'
 import { type RequiredClearances, clearanceTo, type HeaterFace, sweptSolid } from './clearanceTo'
 import { type ExitState, exitState } from './exitState'
 
-/** Something that would have to move for the heater to stand where it is wanted. */
+/** An object that would have to move for the heater to stand here. */
 export interface Obstacle {
   id: string
   name: string
@@ -20,8 +20,8 @@ export interface Obstacle {
 const touching: RequiredClearances = { frontM: 0, rearM: 0, sidesM: 0, topM: 0 }
 
 /**
- * Distances a heater keeps from a thing: its clearances from what can burn, its distance from cylinders, room for its
- * own body from everything else.
+ * Required clearances to an object: the heater's clearances from combustibles, its distance from cylinders, and room for
+ * its own body from everything else.
  *
  * @param thing - what it is
  * @param body - the heater
@@ -41,16 +41,16 @@ export const clearanceCheckSchema = z.strictObject({
   room: roomSchema,
 })
 
-/** One thing, wall or ceiling against the heater. */
+/** Clearance between the heater and one object, wall or ceiling. */
 export interface ClearanceMargin {
   /** Of the thing; of a wall its number round the plan, else `ceiling` or `room`. */
   id: string
   name: string
   face: HeaterFace
   marginM: number
-  /** Distance asked for at that face. */
+  /** Required distance at that face. */
   wantedM: number
-  /** Whether that is the distance to a cylinder, and not one of the manual's to what can burn. */
+  /** Whether this is the distance to a cylinder instead of a clearance to combustibles. */
   isCylinder: boolean
 }
 
@@ -75,7 +75,7 @@ function wantedAt(face: HeaterFace, body: HeaterBody, thing: Pick<Thing, 'kind' 
   return face === 'underside' ? 0 : sidesM
 }
 
-/** Least height of the ceiling above the heater, against what is asked for. */
+/** Clearance to the ceiling above the heater. */
 function ceilingMargin(room: Room, body: HeaterBody, pose: Pose): ClearanceMargin {
   const corners = boxPoints(pose, body.depthM, body.widthM, pose.turnDeg)
   const lowestM = Math.min(...corners.map(({ yM }) => ceilingM(room, yM)))
@@ -92,11 +92,11 @@ function ceilingMargin(room: Room, body: HeaterBody, pose: Pose): ClearanceMargi
 }
 
 /**
- * A heater where it stands, against everything it must keep away from, in three dimensions.
+ * Clearances of a placed heater to everything around it, in three dimensions.
  *
- * @param input - see clearanceCheckSchema; things that move are judged where they can reach
+ * @param input - see clearanceCheckSchema; movable objects count with their whole reach
  * @returns margins to everything; the way out and the hose beside them
- * @throws InputError for a room or heater that cannot be
+ * @throws InputError for an impossible room or heater
  * @see docs/models.md, "Clearances"
  */
 export function clearanceCheck(input: {
@@ -129,7 +129,7 @@ export function clearanceCheck(input: {
     ceilingMargin(room, heater, pose),
   ]
   const outsideM = -penetrationM(room, boxPoints(pose, heater.depthM, heater.widthM, pose.turnDeg))
-  // A wall that is crossed says so itself; the corner of an angled room may be left without touching one.
+  // Crossing a wall is reported by that wall; the cut-off corner of an L-shaped room needs its own check.
   if (outsideM > ROUNDING_M && margins.every(({ marginM }) => marginM > -outsideM)) {
     margins.push({
       id: 'room',

@@ -20,7 +20,7 @@ function lineOf({ name, face, marginM, wantedM }: ClearanceMargin): SlipLine {
 }
 
 /**
- * The nearest thing as a worked sum: distance − what is asked for = margin; the next ones below.
+ * Worked sum for the nearest object: distance − required = margin; the next ones below.
  *
  * @param check - from clearanceCheck
  * @param fromManual - the distances are from the heater's own manual

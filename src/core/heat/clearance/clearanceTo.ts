@@ -3,13 +3,13 @@ import type { Thing } from '@/core/heat/room/thing'
 import { planSeparationM } from '@/core/math/boxDistance'
 import { boxPoints, type PlanPoint, type Solid, rotate } from '@/core/math/planGeometry'
 
-/** A door's edge goes along an arc; it is taken as a few straight pieces around it. */
+/** The arc of a door's edge is approximated by this many straight pieces. */
 const ARC_PIECES = 6
 
 /** A leaf hinged at the back end of where it is drawn, opening to its right by a quarter turn. */
 function doorSweep({ xM, yM, lengthM, turnDeg }: Thing): PlanPoint[] {
   const piece = Math.PI / 2 / ARC_PIECES
-  // Tangents around the arc, so that no point of it lies outside.
+  // Tangents to the arc, so that no point of the arc is outside.
   const outerM = lengthM / Math.cos(piece / 2)
   const arc = Array.from({ length: ARC_PIECES }, (_, i) => {
     const at = piece * (i + 0.5)
@@ -37,15 +37,15 @@ export function sweptSolid(thing: Thing): Solid {
 /** A face of the heater. */
 export type HeaterFace = 'front' | 'rear' | 'left side' | 'right side' | 'top' | 'underside'
 
-/** How far something is from where it must not be. */
+/** Distance of a solid from the clearance box. */
 interface Margin {
-  /** Distance left beyond what is asked for; negative is what it lacks. */
+  /** Distance beyond the required one; negative when short. */
   marginM: number
-  /** The face over which it would have to move least. */
+  /** Face with the shortest way out. */
   face: HeaterFace
 }
 
-/** Distances to keep at each face. */
+/** Required distance at each face. */
 export interface RequiredClearances {
   frontM: number
   rearM: number
@@ -54,7 +54,7 @@ export interface RequiredClearances {
 }
 
 /**
- * How far a solid is from the box around a heater that must stay clear.
+ * Distance of a solid from the clearance box around a heater.
  *
  * The box is the heater's own, widened at each face by the distance to keep; its corners belong to it. The margin is
  * the least move, straight out of one face, that would bring the solid to the edge of that box.

@@ -4,20 +4,20 @@ import { shortestWalk, HALF_WAY_M, SQUARE_M, type WalkGrid, walkGrid } from './w
 import type { Thing } from '@/core/heat/room/thing'
 import type { Room } from '@/core/heat/room/room'
 
-/** The way out from where one sleeps. */
+/** The way from bed to door. */
 export interface ExitState {
   /** `unknown`: no door or no bed is drawn. */
   state: 'clear' | 'blocked' | 'no-way-even-without' | 'unknown'
-  /** The walk, square by square, when there is one. */
+  /** The path, square by square, if there is one. */
   walk: readonly PlanPoint[]
 }
 
 /**
- * Whether one gets from bed to door with the heater where it stands; hot or not, one does not climb over it.
+ * Whether there is a path from bed to door around the heater.
  *
  * @param room - with its doors
  * @param things - that stand in it
- * @param heater - and where it stands; none for the way without
+ * @param heater - and its pose; null for the room without it
  * @param grid - of the same room and things, where it is known already
  */
 export function exitState(

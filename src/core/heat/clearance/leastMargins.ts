@@ -7,7 +7,7 @@ import type { Solid } from '@/core/math/planGeometry'
 import type { Thing } from '@/core/heat/room/thing'
 import type { Room } from '@/core/heat/room/room'
 
-/** What a search needs to know of one pose. */
+/** What the placement search needs about one pose. */
 export interface PoseMargins {
   leastMarginM: number
   /** To walls and ceiling alone: they do not move. */
@@ -47,7 +47,7 @@ function candidate(id: string, name: string, solid: Solid, required: RequiredCle
  * @param body - the heater
  * @param things - of the room
  * @param room - its walls and ceiling
- * @returns a function of the pose; asked to, it names what is in the way
+ * @returns a function of the pose; it lists the obstacles on request
  */
 export function leastMargins(
   body: HeaterBody,
@@ -65,7 +65,7 @@ export function leastMargins(
   const overheadM = room.liningsBurn ? ownM : 0
   const { depthM, widthM, heightM } = body
 
-  /** Box that must stay clear of a thing, in one of the four turns. */
+  /** Clearance box for one object, in one of the four rotations. */
   const boxOf = ({ frontM, rearM, sidesM }: RequiredClearances, { xM, yM, turnDeg }: Pose): PlanBox => {
     const [ahead, behind, across] = [depthM / 2 + frontM, depthM / 2 + rearM, widthM / 2 + sidesM]
     return {
@@ -79,7 +79,7 @@ export function leastMargins(
     const box = boxOf(one.required, pose)
     const upM = Math.max(one.solid.lowM - (pose.bottomM + heightM + one.required.topM), pose.bottomM - one.solid.highM)
     const byExtentM = Math.max(one.x0 - box.x1, box.x0 - one.x1, one.y0 - box.y1, box.y0 - one.y1, upM)
-    // What stands askew may be further off than its extent: only worth knowing where it would decide.
+    // A rotated object may be farther away than its bounding box; checked only where it matters.
     if (one.isSquare || byExtentM > Math.max(0, leastM)) return byExtentM
     return Math.max(upM, planSeparationM(one.solid.points, box))
   }

@@ -4,14 +4,14 @@ import { heatFinding } from '@/core/heat/heatFinding'
 import type { HeaterGear, RoomPlan, RoomGear } from '@/core/heat/room/roomPlan'
 import { clearanceCheck, type ClearanceCheck } from './clearanceCheck'
 
-/** A heater that stands in a room. */
+/** A heater placed in a room. */
 export interface PlacedHeater {
   gear: RoomGear
   heater: HeaterGear
   placed: RoomPlan['placed'][number]
 }
 
-/** The check of where it stands, or the sentence that says why there is none. */
+/** The clearance check, or a sentence why it is not possible. */
 export function checkPlacedHeater({ gear, heater, placed }: PlacedHeater): ClearanceCheck | string {
   const { room, things } = gear.shelter
   try {
@@ -23,7 +23,7 @@ export function checkPlacedHeater({ gear, heater, placed }: PlacedHeater): Clear
 }
 
 /**
- * Findings about where a heater stands: clearances, the way out, its hose.
+ * Findings about the place of a heater: clearances, the way out, its hose.
  *
  * @param one - the heater in its room
  * @param check - from checkPlaced, where it is known already
@@ -108,7 +108,7 @@ export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)
 }
 
 /**
- * Heaters of the rig that stand in a room; one that was archived stands there no more.
+ * Heaters placed in a room, without archived ones.
  *
  * @param gear - the room
  * @param heaters - of the rig

@@ -17,14 +17,14 @@ const HUNG_AT_M = [0.15, 0.4, 0.65, 0.9]
 
 const TURNS_DEG = [0, 90, 180, 270]
 
-/** Its back lies against a wall of the room. */
+/** Whether its back is against a wall. */
 function backsOnWall(room: Room, { depthM }: HeaterBody, { xM, yM, turnDeg }: Pose, gridM: number): boolean {
   const behindM = { 0: xM, 90: yM, 180: room.lengthM - xM, 270: room.widthM - yM }[turnDeg] ?? 0
   return behindM - depthM / 2 < gridM
 }
 
 /**
- * Every pose a search looks at: all squares of the floor, four ways round; hung only where its back lies on a wall.
+ * All poses of the search: each square of the floor in four rotations; hung only with the back against a wall.
  *
  * @param body - the heater
  * @param room - its dimensions
@@ -37,7 +37,7 @@ export function gridPoses(body: HeaterBody, room: Room, gridM: number): Pose[] {
     const isAlong = turnDeg % 180 === 0
     const halfX = (isAlong ? depthM : widthM) / 2
     const halfY = (isAlong ? widthM : depthM) / 2
-    // The last square lies against the far wall, however the room divides.
+    // The last square is against the far wall, however the room divides.
     const columns = Math.floor((room.lengthM - 2 * halfX) / gridM + 1e-9)
     const rows = Math.floor((room.widthM - 2 * halfY) / gridM + 1e-9)
     const xs = Array.from({ length: columns + 1 }, (_, i) => halfX + i * gridM)
@@ -78,7 +78,7 @@ export interface Placement {
 export interface Placements {
   /** Best first; none when there is nowhere. */
   poses: readonly Placement[]
-  /** Where there is nowhere: the place that wants least, and what would have to move there. */
+  /** When no place fits: the place that needs the least, and what would have to move. */
   nearest: { pose: Pose; inTheWay: readonly Obstacle[] } | null
   tried: number
 }
@@ -86,7 +86,7 @@ export interface Placements {
 /** Proposals that an owner can look through. */
 const MAX_SHOWN = 12
 
-/** Two places nearer than this are one. */
+/** Places closer than this count as one. */
 const APART_M = 0.3
 
 /** More than this is no search any more. */
@@ -122,11 +122,11 @@ function onWalk(grid: WalkGrid): (pose: Pose, body: HeaterBody) => boolean {
 }
 
 /**
- * Every place on a grid, four ways round, standing and where it may hang; the best of them.
+ * The best places on a grid, in four rotations, standing or hung.
  *
  * @param input - see placementsSchema
- * @param onProgress - told the share that is done
- * @throws InputError for a room or heater that cannot be, or a grid too fine for the room
+ * @param onProgress - called with the share that is done
+ * @throws InputError for an impossible room or heater, or a grid too fine for the room
  */
 export function placements(
   input: { heater: HeaterBody; objects: readonly Thing[]; room: Room; gridM: number },
@@ -162,7 +162,7 @@ export function placements(
       if (better) nearest = { pose, count: lacking, lacksM }
     }
   }
-  // The one way through is asked again for the best: there may be another way round them.
+  // The path is checked again for the best places: there may be another way around them.
   const best = apart(found.toSorted(rank)).map((one) => ({
     ...one,
     keepsExit: one.keepsExit || exitState(room, objects, { body: heater, pose: one.pose }, grid).state !== 'blocked',

@@ -3,11 +3,11 @@ import { penetrationM, isVerticalSide } from '@/core/heat/room/roomGeometry'
 import type { Thing } from '@/core/heat/room/thing'
 import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
 
-/** The floor in squares: where one can walk, where one lies, where the way out is. */
+/** The floor as a grid: free squares, squares by the bed, squares by the door. */
 export interface WalkGrid {
   columns: number
   rows: number
-  /** One can stand in the middle of the square. */
+  /** A person can stand in the middle of the square. */
   free: Uint8Array
   starts: readonly number[]
   exits: readonly number[]
@@ -82,10 +82,10 @@ export function walkGrid(room: Room, things: readonly Thing[]): WalkGrid {
 }
 
 /**
- * Shortest walk over the free squares from where one lies to a door.
+ * Shortest path over free squares from a bed to a door, by breadth-first search.
  *
  * @param grid - of the room
- * @param isBarred - squares that cannot be walked besides
+ * @param isBarred - further squares that are blocked
  * @returns squares in order; null when there is none
  */
 export function shortestWalk(grid: WalkGrid, isBarred: (square: number) => boolean = () => false): number[] | null {

@@ -6,7 +6,7 @@ import { SENSIBLE_SHARE } from '@/core/heat/air/combustion'
 import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 
-/** Money of one heater, as its owner computes. */
+/** Costs of one heater, as entered. */
 export interface HeaterMoney {
   gasPerKg: number | null
   price: number | null
@@ -14,20 +14,20 @@ export interface HeaterMoney {
   lastsNights: number | null
 }
 
-/** What one heater would be like on one rig and one night. */
+/** One heater on this rig for one night. */
 export interface HeaterComparison {
-  /** Input it burns on the whole to keep the room warm. */
+  /** Mean input to keep the room warm. */
   keepW: number
   evenness: 'steady' | 'cycles' | 'too-small'
   /** How far its lowest setting would carry the room over the wish, were it left on; how far its highest falls short. */
   offByK: number
   warmUpS: number | null
-  /** To warm up and to keep warm. */
+  /** To warm up and then keep warm. */
   gasKg: number
   gasCost: number | null
   /** Gas, and the heater's own share of its price. */
   nightCost: number | null
-  /** Open area it wants; nothing where its fumes go outside. */
+  /** Required open area; 0 for a vented heater. */
   openAreaM2: number
   limitM: number | null
   isAboveLimit: boolean
@@ -39,11 +39,11 @@ export interface HeaterComparison {
 const BLOWER_A = 6
 
 /**
- * One heater on this rig and this night.
+ * Compares one heater for this rig and night.
  *
  * @param heater - its inputs and limits
  * @param warmth - of the room, for each watt of input of an unvented heater
- * @param night - temperatures and hours; its own input is taken
+ * @param night - temperatures and hours; the heater's own input is used
  * @param altitudeM - of the place
  * @param money - prices, as far as they are known
  * @throws InputError as heatOutlook does
@@ -55,7 +55,7 @@ export function compareHeater(
   altitudeM: number,
   money: HeaterMoney,
 ): HeaterComparison {
-  // A log or an estimate is in gas burned in the room; a chimney takes its share of it away.
+  // Loss from a log or an estimate is for gas burned in the room; a vented heater loses a share through its flue.
   const share = heater.vented ? VENTED_SHARE / SENSIBLE_SHARE : 1
   const own = { lossWPerK: warmth.lossWPerK / share, capacityJPerK: warmth.capacityJPerK / share }
   const { keepW, warmUpS, warmUpKg } = heatOutlook(own, { ...night, inputW: heater.highW })

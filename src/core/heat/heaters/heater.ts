@@ -16,7 +16,7 @@ const sizeField = z
   .positive('This must be more than nothing.')
   .max(5, 'That is larger than any heater. Check the unit.')
 
-/** Distances to keep from what can burn, face by face. */
+/** Clearances to combustibles at each face. */
 const clearancesSchema = z.strictObject({
   frontM: clearanceField,
   sidesM: clearanceField,
@@ -33,7 +33,7 @@ export const heaterBodySchema = z.strictObject({
   clearances: clearancesSchema,
   /** Distance to a gas cylinder. */
   cylinderM: clearanceField.default(0.9144),
-  /** Its hose, where it hangs on one. */
+  /** Length of its hose, if it has one. */
   hoseM: sizeField.optional(),
   mount: z.enum(['floor', 'wall', 'either']).default('floor'),
 })
@@ -62,7 +62,7 @@ export const heaterSchema = z.strictObject({
   highestM: z.number().min(0).max(6000).nullable(),
   /** A small bottle screwed on itself. */
   bottleOn: z.boolean(),
-  /** For use inside, by the body that counts where one camps. */
+  /** Certified for use inside where the owner camps. */
   certified: z.enum(['yes', 'no', 'not-known']).default('not-known'),
 })
 
@@ -74,13 +74,13 @@ export const poseSchema = z.strictObject({
   yM: z.number().min(-5).max(35),
   /** Where it faces: 0 the front of the rig, 90 its right side, clockwise on the plan. */
   turnDeg: z.number().min(-360).max(360).default(0),
-  /** Its foot above the floor: 0 stands, more hangs. */
+  /** Height of its foot above the floor; 0 when it stands. */
   bottomM: z.number().min(0, 'It cannot stand under the floor.').max(3).default(0),
 })
 
 export type Pose = z.output<typeof poseSchema>
 
-/** What is meant to be done with a heater on a trip. */
+/** Planned use of a heater on a trip. */
 export const heaterUses = ['warm-up', 'evening', 'asleep', 'left-alone', 'not-used'] as const
 
 export type HeaterUse = (typeof heaterUses)[number]

@@ -33,7 +33,7 @@ export function heaterAltitude(
   { highestM, oxygenCutOff, vented }: Pick<Heater, 'highestM' | 'oxygenCutOff' | 'vented'>,
   altitudeM: number,
 ): HeaterAltitude {
-  // One of which it is unknown whether it has a cut-off is taken to have one.
+  // A heater with unknown cut-off is treated as having one.
   const common = !vented && oxygenCutOff !== 'no' ? CUT_OFF_LIMIT_M : null
   const limitM = highestM ?? common
   return {

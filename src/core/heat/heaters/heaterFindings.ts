@@ -5,19 +5,19 @@ import type { HeaterGear, PlannedBurning } from '@/core/heat/room/roomPlan'
 import type { HeaterUse } from './heater'
 import { heaterAltitude, DERATED_FROM_M } from './heaterAltitude'
 
-/** Two numbers of one plate may differ by this. */
+/** Relative difference of two inputs that count as the same. */
 const SAME_SHARE = 0.1
 
 const HOUR_S = 3600
 
-/** Longest that a use can mean: warming up in the evening and in the morning; all the hours one is awake. */
+/** Longest burning time of each use: warm-up morning and evening; all waking hours. */
 const MAX_S: Readonly<Partial<Record<HeaterUse, number>>> = { 'warm-up': 6 * HOUR_S, evening: 16 * HOUR_S }
 
 /**
- * What the trip's plan says against what the heater is meant for: its input, and its hours.
+ * Findings where the trip plan contradicts the planned use of the heater: input and hours.
  *
  * @param gear - the heater
- * @param uses - what it is meant for, where it stands
+ * @param uses - its planned uses in the rooms
  * @param planned - the same heater as the trip's appliance
  */
 function plannedFindings(
@@ -67,7 +67,7 @@ function plannedFindings(
 }
 
 interface HeaterConditions {
-  /** How it is meant to be used, most severe first; none when it stands in no room. */
+  /** Planned uses, most severe first; empty when it is in no room. */
   uses: readonly HeaterUse[]
   altitudeM: number
   equipment: readonly Equipment[]
@@ -148,7 +148,7 @@ function findingsOfUse({ id, name, heater }: HeaterGear, uses: readonly HeaterUs
 }
 
 /**
- * Findings about a heater that should be used, other than where it stands.
+ * Findings about a heater in use, other than its place.
  *
  * @param gear - the heater
  * @param conditions - how and where it is used, and the rig's alarms

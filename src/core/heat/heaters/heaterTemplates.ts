@@ -10,7 +10,7 @@ export interface HeaterTemplate {
   heater: Heater
 }
 
-/** Common practice, to begin from; every number should be replaced by the one in the heater's own manual. */
+/** Starting values. [common practice] Every number should be replaced by the one in the heater's manual. */
 export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
   'catalytic-panel': {
     name: 'Catalytic panel',

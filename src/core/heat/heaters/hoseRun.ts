@@ -6,21 +6,21 @@ import type { Thing } from '@/core/heat/room/thing'
 /** The hose from the nearest gas outlet. */
 export interface HoseRun {
   outletId: string
-  /** Wanted, with a tenth for its bends. */
+  /** Required length, with a tenth for bends. */
   wantedM: number
   hasM: number
   reaches: boolean
-  /** It would lie within the heat in front of the heater. */
+  /** It would cross the clearance in front of the heater. */
   crossesFront: boolean
 }
 
-/** A hose hangs and bends; drawn tight it pulls on its ends. */
+/** Extra length, so that the hose is not pulled tight. */
 const SLACK = 1.1
 /** Pieces in which its way is looked at. */
 const PIECES = 12
 
 /**
- * Whether the heater's hose reaches an outlet, and whether it lies in the heat.
+ * Whether the heater's hose reaches an outlet, and whether it crosses the hot zone.
  *
  * @returns null for a heater without a hose, or a room without an outlet
  */
@@ -42,7 +42,7 @@ export function hoseRun(things: readonly Thing[], body: HeaterBody, pose: Pose):
       yM: inlet.yM + (outlet.yM - inlet.yM) * share,
     }
     const piece = { points: boxPoints(middle, 0.01, 0.01, 0), lowM: 0, highM: pose.bottomM + 0.01 }
-    // What lies behind its own middle is behind it, not in front.
+    // A point behind the heater's center is not in front of it.
     const [ahead = middle] = rotate([{ xM: middle.xM - pose.xM, yM: middle.yM - pose.yM }], -pose.turnDeg)
     return ahead.xM > 0 && clearanceTo(piece, inFront, body, pose).marginM < 0
   })

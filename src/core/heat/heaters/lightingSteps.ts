@@ -198,7 +198,7 @@ const firstLook: ProcedureStep[] = [
 /**
  * Steps of a procedure with this heater, in order.
  *
- * @param heater - its kind, and whether a bottle hangs on it
+ * @param heater - its kind, and whether a bottle is attached
  * @param procedure - which
  */
 export function lightingSteps(heater: Heater, procedure: HeaterProcedure): readonly ProcedureStep[] {

@@ -63,7 +63,7 @@ function ready(
   return { shape, name, words, shelter: { room: roomSchema.parse({ shape, ...room }), things, placed: [] } }
 }
 
-/** Rooms to begin from; every measure should be replaced by the rig's own. */
+/** Starting rooms; every dimension should be replaced by the rig's own. */
 export const readyRooms: readonly ReadyRoom[] = [
   ready(
     'van',

@@ -17,7 +17,7 @@ function requireFinite(values: Readonly<Record<string, number>>, within?: string
   }
 }
 
-/** Smallest room that is one: a crate that a child could sit in. */
+/** Smallest volume accepted as a room. */
 const SMALLEST_M3 = 0.2
 
 /** Length and height of what an opening sits in. */
@@ -43,7 +43,7 @@ function requireFits(room: Room, { name, side, widthM, heightM, bottomM, alongM 
 }
 
 /**
- * Refuses a room that cannot be.
+ * Rejects an impossible room.
  *
  * @throws InputError at the field: no volume, a corner larger than the room, openings larger than their wall
  */

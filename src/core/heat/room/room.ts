@@ -39,12 +39,12 @@ export const openingSchema = z.strictObject({
   side: z.enum(roomSides),
   /** Middle of it along its wall from the back, or from the left of the back and front wall. */
   alongM: placeField,
-  /** Lower edge above the floor; of roof and floor it says nothing. */
+  /** Lower edge above the floor; unused for roof and floor. */
   bottomM: z.number().min(0, 'This lies under the floor.').max(5),
   widthM: sizeField,
-  /** Of the hole when it stands wide open. */
+  /** Height of the opening when fully open. */
   heightM: sizeField,
-  /** How far it stands open now. */
+  /** How far it is open now. */
   openM: z.number().min(0, 'It cannot stand open by less than nothing.').max(5),
   condition: z.enum(openingConditions).default('clear'),
   glass: z.boolean().default(true),

@@ -1,7 +1,7 @@
 import type { PlanPoint, Solid } from '@/core/math/planGeometry'
 import type { RoomSide, Room } from './room'
 
-/** Whether a side stands upright, so that what is in it has a height of its own. */
+/** Whether a side is vertical, so that its openings have a height. */
 export function isVerticalSide(side: RoomSide): boolean {
   return side !== 'roof' && side !== 'floor'
 }
@@ -38,7 +38,7 @@ export function roomOutline({ lengthM, widthM, corner }: Room): PlanPoint[] {
 }
 
 /**
- * Air a room holds, without what stands in it.
+ * Air volume of an empty room.
  *
  * @param room - its dimensions
  */
@@ -51,7 +51,7 @@ export function roomVolumeM3(room: Room): number {
 }
 
 /**
- * How far a set of points lies inside a room's walls; negative when one of them lies outside.
+ * Distance of a set of points inside the room's walls; negative when one is outside.
  *
  * @param room - its dimensions
  * @param points - on the plan
@@ -81,7 +81,7 @@ export function wallSolids(room: Room): { id: string; name: string; solid: Solid
   return outline.map((from, i) => {
     const to = outline[(i + 1) % outline.length] ?? from
     const lengthM = Math.hypot(to.xM - from.xM, to.yM - from.yM)
-    // Clockwise on the plan, the outside of a wall lies to the left of its direction.
+    // The outline is clockwise on the plan, so the outside of a wall is to the left of its direction.
     const outX = ((to.yM - from.yM) / lengthM) * BOARD_M
     const outY = (-(to.xM - from.xM) / lengthM) * BOARD_M
     const isLast = i === outline.length - 1

@@ -3,7 +3,7 @@ import { heaterUses, poseSchema, type Heater } from '@/core/heat/heaters/heater'
 import { MAX_THINGS, thingSchema } from './thing'
 import { roomSchema } from './room'
 
-/** A room with what stands in it and where its heaters are meant to be. */
+/** A room with its contents and placed heaters. */
 export const roomPlanSchema = z.strictObject({
   room: roomSchema,
   things: z.array(thingSchema).max(MAX_THINGS),
@@ -25,12 +25,12 @@ export interface RoomGear {
 export interface HeaterGear {
   id: string
   name: string
-  /** The appliance of the rig that it is; null when the owner did not say. */
+  /** The appliance of the rig; null when not entered. */
   applianceId: string | null
   heater: Heater
 }
 
-/** What a trip plans to burn: a heater is one of its appliances. */
+/** Planned burning of an appliance on a trip. */
 export interface PlannedBurning {
   id: string
   inputW: number

@@ -1,9 +1,9 @@
 import { boxPoints, type PlanPoint } from '@/core/math/planGeometry'
 import type { Room } from './room'
 
-/** Half an inch: nothing in a rig is placed finer. */
+/** Half an inch. */
 const GRID_M = 0.0127
-/** Nearer to a wall than this, a thing is against it. */
+/** An object this close to a wall snaps to it. */
 const WALL_M = 0.06
 
 /** A box on the plan that is being moved. */
@@ -15,7 +15,7 @@ export interface MovedBox extends PlanPoint {
 }
 
 /**
- * Where a thing that is dropped comes to lie: against a wall that is near, else on a grid of half an inch, and inside.
+ * Snaps a dropped object to a wall nearby, else to a half-inch grid, inside the room.
  *
  * @param room - its walls
  * @param box - as it was dropped
@@ -25,7 +25,7 @@ export function snapToRoom(room: Room, box: MovedBox): PlanPoint {
   const halfX = Math.max(...corners.map(({ xM }) => xM))
   const halfY = Math.max(...corners.map(({ yM }) => yM))
   const along = (at: number, half: number, endM: number): number => {
-    // What is longer than the room lies in its middle.
+    // An object longer than the room is centered.
     if (2 * half >= endM) return endM / 2
     if (at - half < WALL_M) return half
     if (endM - at - half < WALL_M) return endM - half

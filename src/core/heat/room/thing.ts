@@ -1,7 +1,7 @@
 import { z } from '@/core/base/zod'
 import type { PlanPoint } from '@/core/math/planGeometry'
 
-/** What stands, hangs, lies or swings in a room. */
+/** Objects in a room. */
 export const thingKinds = [
   'bed',
   'bench',
@@ -28,7 +28,7 @@ interface ThingFacts {
   combustible: boolean
 }
 
-/** Kinds that hold gas: they keep their own distance from a heater, and have no place in a living space. */
+/** Kinds that hold gas: they have their own distance to a heater and do not belong in the living space. */
 export const gasKinds: readonly ThingKind[] = ['cylinder', 'cylinder-locker']
 
 /** More things than any rig holds. */

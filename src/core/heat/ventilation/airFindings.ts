@@ -4,10 +4,10 @@ import { heatFinding } from '@/core/heat/heatFinding'
 import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
 
 /**
- * Findings about the openings of a room for the unvented heaters that are to burn in it.
+ * Findings about the openings of a room for the unvented heaters used in it.
  *
- * @param gear - the room with its openings as they stand
- * @param burning - unvented heaters meant to be used there; they may burn together
+ * @param gear - the room with its openings as they are now
+ * @param burning - unvented heaters used there; they may burn together
  */
 export function airFindings(gear: RoomGear, burning: readonly HeaterGear[]): Finding[] {
   if (burning.length === 0) return []

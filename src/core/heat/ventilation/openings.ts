@@ -10,7 +10,7 @@ const conditionShare: Readonly<Record<OpeningCondition, number>> = {
 }
 
 /**
- * Area of an opening that counts: its width times how far it stands open, at most its hole, less what screens or ices it.
+ * Free area of an opening: its width times how far it is open, reduced by a screen or ice.
  *
  * @param opening - as it stands
  * @returns m²; a window 24 in wide opened ½ in is 12 in²
@@ -28,7 +28,7 @@ export function openAreaM2({ widthM, heightM, openM, condition }: Opening): numb
 export function openingHeightM(room: Room, { side, alongM, bottomM, heightM, openM }: Opening): number {
   if (side === 'floor') return 0
   if (side === 'roof') return ceilingM(room, room.widthM / 2)
-  // A wall's opening stands over its sill; the part that is open begins there.
+  // The open part of a wall opening starts at its sill.
   const wallTopM = side === 'left' ? room.heightM : ceilingM(room, side === 'right' ? room.widthM : alongM)
   return Math.min(wallTopM, bottomM + Math.min(openM, heightM) / 2)
 }

@@ -3,7 +3,7 @@ import { openAreaM2 } from './openings'
 import { ventilationCheck } from './ventilationCheck'
 import type { Opening, Room } from '@/core/heat/room/room'
 
-/** One window or vent and how far it is to stand open. */
+/** One window or vent and how far to open it. */
 export interface OpeningTarget {
   openingId: string
   name: string
@@ -35,14 +35,14 @@ function withOpen(room: Room, moved: readonly Opening[], gapM: number): Room {
 }
 
 /**
- * How far to open which windows, so that the need is met: the fewest that make two ways for the air, opened alike.
+ * Which windows to open and how far: the fewest that let air in and out at two places, opened equally.
  *
  * @param room - with its openings as they stand
  * @param neededM2 - from ventilationNeed
  */
 export function planOpenings(room: Room, neededM2: number): OpeningPlan {
   if (ventilationCheck(room, neededM2).isEnough) return { steps: [], suffices: true }
-  // A door left open is no way to spend a night; it is taken last.
+  // A door is used only when windows are not enough.
   const usable = room.openings
     .filter((opening) => openAreaM2(wide(opening)) > openAreaM2(opening))
     .toSorted(
@@ -54,7 +54,7 @@ export function planOpenings(room: Room, neededM2: number): OpeningPlan {
   const choices = [...usable.map((one) => [one]), ...pairs, usable].filter(
     (moved) => moved.length > 0 && at(moved, widest(moved)).isEnough,
   )
-  // In by one and out by the other: one place alone is taken only where there are no two.
+  // Two places are preferred; one place is used only when there is no other.
   const chosen = choices.find((moved) => at(moved, widest(moved)).isTwoWay) ?? choices[0]
   if (!chosen)
     return { steps: usable.map(({ id, name, heightM }) => ({ openingId: id, name, openM: heightM })), suffices: false }

@@ -5,7 +5,7 @@ import type { HeaterGear } from '@/core/heat/room/roomPlan'
 import { openAreaM2, openingHeightM } from './openings'
 import { ventilationNeed, type VentilationNeed } from './ventilationNeed'
 
-/** One opening with what of it counts. */
+/** One opening with its free area. */
 interface CountedOpening {
   opening: Opening
   areaM2: number
@@ -13,11 +13,11 @@ interface CountedOpening {
 
 export interface VentilationCheck {
   openings: readonly CountedOpening[]
-  /** All that stands open, as it counts. */
+  /** Total free area. */
   openM2: number
-  /** What counts towards the need: half, when all of it is in one place. */
+  /** Area that counts: half when all openings are in one place. */
   countedM2: number
-  /** Two ways for the air: low and high, or on two sides. */
+  /** Air can enter and leave at two places: low and high, or on two sides. */
   isTwoWay: boolean
   neededM2: number
   /** Negative when short. */
@@ -25,10 +25,10 @@ export interface VentilationCheck {
   isEnough: boolean
 }
 
-/** Air goes in at one and out at the other when they are this far apart in height. */
+/** Height difference at which air enters at one opening and leaves at the other. */
 const APART_M = 0.4
 
-/** Through one place the air must go in and out by the same gap. [common practice] */
+/** With one place, air has to enter and leave through the same gap. [common practice] */
 const ONE_PLACE_SHARE = 0.5
 
 function twoWay(room: Room, open: readonly Opening[]): boolean {
@@ -63,7 +63,7 @@ export function ventilationCheck(room: Room, neededM2: number): VentilationCheck
 /**
  * Heaters of a room that should be used and leave their fumes in it; they may burn together.
  *
- * @param placed - heaters that stand in the room
+ * @param placed - heaters placed in the room
  */
 export function unventedInUse(placed: readonly PlacedHeater[]): HeaterGear[] {
   return placed.filter((one) => one.placed.use !== 'not-used' && !one.heater.heater.vented).map(({ heater }) => heater)
@@ -76,7 +76,7 @@ interface Ventilation {
 }
 
 /**
- * What stands open in a room against what all its burning heaters want.
+ * Free area of a room compared with the need of all heaters in use.
  *
  * @param room - with its openings as they stand
  * @param burning - from burningOf

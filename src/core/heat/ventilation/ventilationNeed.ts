@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import { fromUnit } from '@/core/units/convert'
 
-/** What must stand open while an unvented heater burns. */
+/** Open area that an unvented heater needs. */
 export interface VentilationNeed {
   areaM2: number
   from: 'manual' | 'common'
@@ -22,7 +22,7 @@ const COMMON_M2_PER_W = (24 * IN2_M2) / (3000 * BTUH_W)
 const CODE = { toRoomBtuh: 1000, toRoomLeastIn2: 100, twoOutBtuh: 4000, oneOutBtuh: 3000 }
 
 /**
- * Open area a heater wants.
+ * Open area that a heater needs.
  *
  * @param inputW - its heat input at the highest setting that will be used
  * @param manualAreaM2 - what its manual asks for; null where it names none

@@ -3,7 +3,7 @@ import type { VentilationCheck } from './ventilationCheck'
 import type { VentilationNeed } from './ventilationNeed'
 
 /**
- * What stands open against what is needed, as a worked sum.
+ * Worked sum of free area and needed area.
  *
  * @param check - from ventilationCheck
  * @param needs - of the heaters that burn, from ventilationNeed

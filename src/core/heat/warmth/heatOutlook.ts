@@ -6,9 +6,9 @@ import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
 export interface HeatedNight {
   outsideK: number
   insideK: number
-  /** For how long it should be kept warm. */
+  /** How long to keep it warm. */
   keepS: number
-  /** Input of the heater at hand while it warms up; 0 for none. */
+  /** Input of the heater while it warms up; 0 for none. */
   inputW: number
   /** Gas that can be burned for it, where it is known. */
   aboardKg?: number
@@ -24,16 +24,16 @@ export interface HeatOutlook {
   /** Input that keeps it warm. */
   keepW: number
   keepKg: number
-  /** From outside's temperature to the one wished for; null when this heater never gets there. */
+  /** Time from outside temperature to the target; null when this heater never gets there. */
   warmUpS: number | null
   warmUpKg: number | null
   totalKg: number | null
-  /** How long the gas aboard keeps it warm, were nothing else lit; null when unknown what is aboard. */
+  /** How long the gas aboard lasts for this heater alone; null when the contents are unknown. */
   lastsS: number | null
 }
 
 /**
- * What a night asks of a heater.
+ * Heat and gas needed for a night.
  *
  * @param warmth - loss and capacity for each watt of input
  * @param night - temperatures, hours and the heater

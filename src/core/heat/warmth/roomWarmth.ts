@@ -6,7 +6,7 @@ import { warmUpFit, type WarmUpFit, type WarmUpInput } from './warmUpFit'
 
 export interface KnownWarmth extends RoomWarmth {
   from: 'log' | 'shape'
-  /** Through shell and glass, in heat that stays in the room: what the air's model wants. */
+  /** Loss through shell and glass for heat that stays in the room, as the air model needs it. */
   fabricWPerK: number
   airCapacityJPerK: number
   fit: WarmUpFit | null
@@ -16,7 +16,7 @@ export interface KnownWarmth extends RoomWarmth {
 const MIN_FABRIC_SHARE = 0.25
 
 /**
- * What is known of a room's warmth: from its log where there is one, else from its shape.
+ * Heat loss and capacity of a room: from its warm-up log if there is one, else from its shape.
  *
  * Loss and capacity are for each watt of gas burned in the room, of which a small share leaves as vapor.
  *

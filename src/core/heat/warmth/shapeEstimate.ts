@@ -8,7 +8,7 @@ interface ShellFacts {
   lossWPerM2K: number
   /** Heat its inner layers take up with the air. */
   capacityJPerM2K: number
-  /** Changes of air in an hour with everything shut. */
+  /** Air changes per hour with everything closed. */
   leakagePerH: number
 }
 
@@ -36,7 +36,7 @@ interface ShapeEstimate {
   volumeM3: number
   /** Through shell and glass. */
   fabricWPerK: number
-  /** By air that leaks with everything shut. */
+  /** By air leakage with everything closed. */
   leakageWPerK: number
   /** Both. */
   lossWPerK: number
@@ -53,7 +53,7 @@ const GEAR_J_M3K = 6000
  * Loss and heat capacity of a room from its shape and classes of shell and glass.
  *
  * @param room - its dimensions, shell and openings
- * @throws InputError for a room that cannot be
+ * @throws InputError for an impossible room
  * @see docs/models.md, "Warmth of the room"
  */
 export function shapeEstimate(room: Room): ShapeEstimate {

@@ -43,13 +43,13 @@ const MAX_READINGS = 500
 
 const MAX_S = 86_400
 
-/** Two numbers are sought; fewer readings than this can tell nothing of how sure they are. */
+/** Two parameters are fitted; fewer readings than this give no uncertainty. */
 const FEWEST_READINGS = 4
 
 /** From here on the first temperature is fitted with them: it was read no better than the rest. */
 const FIT_START_FROM = 5
 
-/** No thermometer of a rig is read better than this: readings that happen to lie on a line are no surer. */
+/** Least reading error of a thermometer, so that readings that happen to fit well are not overrated. */
 const READ_TO_K = 0.3
 
 /** Outside may be this much warmer than the first reading, by the thermometers' difference. */
@@ -57,7 +57,7 @@ const THERMOMETERS_K = 1
 
 export const warmUpFitSchema = z.strictObject({
   outsideK: z.number(),
-  /** Heat input, gross, where no settings say more. */
+  /** Gross heat input, when there are no settings. */
   inputW: z.number().positive('An input is more than nothing.').max(60_000),
   readings: z
     .array(z.strictObject({ timeS: z.number().min(0).max(MAX_S), temperatureK: z.number() }))
@@ -71,7 +71,7 @@ export const warmUpFitSchema = z.strictObject({
 
 export type WarmUpInput = z.output<typeof warmUpFitSchema>
 
-/** A number with the range that it lies in nineteen times of twenty. */
+/** A fitted value with its 95 % range. */
 export interface FittedNumber {
   value: number
   low: number

@@ -80,5 +80,5 @@ const endParts: readonly PartType[] = [
   },
 ]
 
-/** Parts found on portable propane and CO2 gear, in the order of the gas; names say what they are, no make is meant. */
+/** Catalogue of parts for portable propane and CO2 gear, in the order of the gas. Names are generic. */
 export const catalogue: readonly PartType[] = [...sourceParts, ...lineParts, ...endParts]

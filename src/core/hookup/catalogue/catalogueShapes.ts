@@ -15,7 +15,7 @@ export const female = (connection: ConnectionId): Fit => ({ connection, sex: 'fe
 export const into = (id: string, ...fits: Fit[]): Port => ({ id, way: 'in', fits })
 export const out = (id: string, ...fits: Fit[]): Port => ({ id, way: 'out', fits })
 
-/** A part with one way in and one way out. */
+/** A part with one inlet and one outlet. */
 export function through(
   id: string,
   name: string,

@@ -3,7 +3,7 @@ import type { PartType } from './partType'
 
 const valve = out('out', male('type1-acme'), female('pol'))
 
-/** What holds gas, what stands at its valve, and what leads gas at its pressure. Sizes are common ones [from memory]. */
+/** Cylinders, valve fittings, and hoses at cylinder pressure. Sizes are common ones. [from memory] */
 export const sourceParts: readonly PartType[] = [
   {
     id: 'cylinder-both',

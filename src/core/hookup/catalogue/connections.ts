@@ -10,11 +10,11 @@ export const tightens = ['hand', 'wrench', 'two-wrenches', 'push', 'clamp'] as c
 
 export type Tighten = (typeof tightens)[number]
 
-/** One kind of connection, whatever part carries it. It mates with its own kind only. */
+/** A kind of connection. It mates only with its own kind. */
 export interface Connection {
   name: string
   thread: string | null
-  /** Which way its nut turns to close; null where nothing turns. */
+  /** Direction in which its nut closes; null when nothing turns. */
   hand: 'right' | 'left' | null
   sealsOn: SealsOn
   tighten: Tighten
@@ -23,7 +23,7 @@ export interface Connection {
   /** Highest zone it is made for. */
   pressure: Zone | 'any'
   gas: 'propane' | 'co2' | 'any'
-  /** Shuts when the gas comes too fast, and lets go in a fire. */
+  /** Closes at excess flow, and releases in a fire. */
   flowLimiter: boolean
   /** Those that start to thread into it or look the same, and never seal. Holds both ways. */
   lookalikes: readonly string[]

@@ -4,7 +4,7 @@ import { connections } from './connections'
 import { endRoles, sourceRoles, type Fit, type PartRole, type PartType } from './partType'
 import { zoneFacts, type Zone } from './zone'
 
-/** What an owner tells of a part the catalogue does not have. */
+/** A part entered by the owner that the catalogue does not have. */
 export interface OwnPart {
   id: string
   name: string
@@ -20,7 +20,7 @@ export interface OwnPart {
 
 const HOSE_MONTHS = 60
 const REGULATOR_MONTHS = 180
-/** Above this an outlet is no longer low pressure: twice the usual 11 in WC. */
+/** Highest outlet pressure that counts as low: twice the usual 11 in WC. */
 const LOW_TO_PA = inWC(22)
 const INTERMEDIATE_TO_PA = psi(16)
 
@@ -35,7 +35,7 @@ function requireNumber(value: number | null | undefined, path: string, message: 
 }
 
 /**
- * A kind of part from what its owner tells of it.
+ * Part type of an owner's own part.
  *
  * @param own - with the numbers its role needs
  * @throws InputError at the field that is missing

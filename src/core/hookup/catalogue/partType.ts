@@ -2,7 +2,7 @@ import { z } from '@/core/base/zod'
 import { connectionIds } from './connections'
 import { zones } from './zone'
 
-/** What a part does in a line; how it is judged follows from it. */
+/** Role of a part in a line; its checks follow from it. */
 export const partRoles = [
   'cylinder',
   'bottle',
@@ -43,15 +43,15 @@ const portSchema = z.strictObject({
   id: z.string().min(1).max(20),
   /** Gas goes in here, out here, or either way. */
   way: z.enum(['in', 'out', 'either']),
-  /** What may be screwed to it; more than one where a valve offers two. */
+  /** Connections that it offers; some valves offer two. */
   fits: z.array(fitSchema).min(1).max(4),
 })
 
 const regulatorSchema = z.strictObject({
   setGaugePa: z.number().positive(),
-  /** Where it closes when nothing burns. */
+  /** Lock-up pressure. */
   lockupGaugePa: z.number().positive(),
-  /** Heat it is rated to pass; null where its plate does not say. */
+  /** Rated heat; null when the plate does not state it. */
   ratedW: z.number().positive().nullable(),
   /** What it needs before it to hold its setting. */
   minInletGaugePa: z.number().min(0),
@@ -60,10 +60,10 @@ const regulatorSchema = z.strictObject({
 
 const applianceSchema = z.strictObject({
   inputW: z.number().positive().max(200_000),
-  /** With its own regulator it wants cylinder or intermediate pressure; without, low pressure and never more. */
+  /** With its own regulator it needs cylinder or intermediate pressure; without one, low pressure only. */
   ownRegulator: z.boolean(),
   minGaugePa: z.number().positive(),
-  /** Its jets or its hose want an in-line filter when it stands on a remote cylinder. */
+  /** Needs an in-line filter on a remote cylinder. */
   wantsFilter: z.boolean(),
   /** Made for an attached one-pound bottle. */
   portable: z.boolean(),

@@ -1,7 +1,7 @@
 import { connections, type ConnectionId } from './connections'
 import type { Fit } from './partType'
 
-/** Whether two connections make a joint: they mate, only look as if they did, or need an adapter. */
+/** Whether two connections mate, only look alike, or need an adapter. */
 export type ConnectionVerdict = 'mates' | 'lookalike' | 'does-not-fit'
 
 /**
@@ -28,7 +28,7 @@ export interface PortCompatibility {
 const pairs = (one: Fit, other: Fit): boolean => one.sex === 'both' || other.sex === 'both' || one.sex !== other.sex
 
 /**
- * The best joint two ports can make: of all they offer, one that mates, else one that looks alike, else none.
+ * Best joint of two ports: a mating pair, else a lookalike, else none.
  *
  * @param from - what the upstream port offers, at least one
  * @param to - what the downstream port offers, at least one

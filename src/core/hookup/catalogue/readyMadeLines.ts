@@ -2,11 +2,11 @@ import { catalogue } from './catalogue'
 import type { Line } from '@/core/hookup/line/line'
 import { editLine } from '@/core/hookup/line/editLine'
 
-/** A line to begin from, drawn part by part: what stands after what. */
+/** A starting line, part by part in order. */
 interface Start {
   id: string
   name: string
-  /** Identifier, kind of part, what it stands after, and at which of its ways out. */
+  /** Identifier, part type, the part before it, and the outlet used. */
   rows: readonly (readonly [string, string, string | null, string?])[]
   /** Joints that adding after does not make. */
   joins?: readonly (readonly [string, string, string, string])[]
@@ -107,7 +107,7 @@ function draw({ rows, joins = [] }: Start): Line {
   return line
 }
 
-/** Lines to begin from; their joints are not known until somebody has looked. */
+/** Starting lines; their joints are unknown until someone inspects them. */
 export const readyMadeLines: readonly { id: string; name: string; line: Line }[] = starts.map((start) => ({
   id: start.id,
   name: start.name,

@@ -3,7 +3,7 @@ import { fromUnit } from '@/core/units/convert'
 
 const psi = (number: number): number => fromUnit(number, 'gaugePressure', 'psi')
 
-/** The pressures gas is led at, lowest first for each gas. */
+/** Pressure zones, lowest first for each gas. */
 export const zones = ['low', 'intermediate', 'cylinder', 'co2-low', 'co2-cylinder'] as const
 
 export type Zone = (typeof zones)[number]
@@ -11,7 +11,7 @@ export type Zone = (typeof zones)[number]
 export interface ZoneFacts {
   name: string
   gas: Fluid
-  /** Most that may stand in it, above the air. */
+  /** Highest gauge pressure in it. */
   mostGaugePa: number
 }
 

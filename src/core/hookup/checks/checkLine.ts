@@ -14,12 +14,12 @@ import { structureFindings } from './structureFindings'
 import { zoneFindings } from './zoneFindings'
 
 export interface LineConditions {
-  /** Of the cylinders; 60 °F when nobody says. */
+  /** Temperature of the cylinders; 60 °F by default. */
   temperatureK: number
   atmospherePa: number
-  /** Heat each appliance burns, by part; every one at full when absent. */
+  /** Heat input of each appliance by part; all at full input when absent. */
   demandsW?: Readonly<Record<string, number>>
-  /** Last month of what it is judged for. */
+  /** Last month of the period it is judged for. */
   untilMonth: string
 }
 
@@ -52,7 +52,7 @@ function requireDemands(graph: LineGraph, demandsW: Readonly<Record<string, numb
 }
 
 /**
- * Judges a line whole: its joints, pressures, order, parts and flow.
+ * Checks a whole line: joints, pressures, order, parts and flow.
  *
  * @param lineId - for where the findings lead
  * @param line - checked by lineSchema

@@ -3,10 +3,10 @@ import { applianceFlow, pressureDisplayRole } from '@/core/hookup/flow/appliance
 import { lineFinding, type LineCase } from './lineFinding'
 
 /**
- * Findings about the flow: appliances that get too little, regulators asked for more than they are rated for.
+ * Findings about flow: appliances that get too little gas, regulators beyond their rating.
  *
- * @param lineCase - the line to judge; one with a ring has no flow
- * @param demandsW - what was meant to burn
+ * @param lineCase - the line to check; one with a cycle has no flow
+ * @param demandsW - planned heat input by part
  */
 export function flowFindings(
   { lineId, graph, flow, zones }: LineCase,
@@ -34,7 +34,7 @@ export function flowFindings(
         }),
       )
     }
-    // On low pressure with a regulator of its own it starves by its place, which is said already.
+    // An appliance with its own regulator on low pressure is already reported by the zone check.
     const told = part.type.appliance?.ownRegulator && zones.get(id)?.inlet === 'low'
     if (starves && live && !told) {
       found.push(

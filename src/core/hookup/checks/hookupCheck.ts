@@ -16,7 +16,7 @@ export const hookupCheckSchema = z.strictObject({
   /** Of the cylinders. */
   temperatureK: z.number().min(174).max(369).default(SIXTY_F_K),
   atmospherePa: z.number().min(2e4).max(1.2e5).default(101325),
-  /** Month it is judged for, `2026-12`; without it no age is judged as past. */
+  /** Month it is judged for, `2026-12`; without it no age is overdue. */
   untilMonth: z
     .string()
     .regex(/^\d{4}-\d\d$/, 'A month is written like 2026-12.')
@@ -40,7 +40,7 @@ export interface HookupCheck {
 }
 
 /**
- * Judges a line given whole, as the calculation route does.
+ * Checks a line given in full, as the calculation route does.
  *
  * @param input - parts and joints, what burns, temperature and air
  * @throws InputError as checkLine does

@@ -103,7 +103,7 @@ function badlyMade({ joint: { made }, verdict }: GraphJoint): Told | null {
 /**
  * Findings about the joints.
  *
- * @param lineCase - the line to judge
+ * @param lineCase - the line to check
  */
 export function jointFindings({ lineId, graph }: LineCase): Finding[] {
   const found = graph.joints.flatMap((one) => {

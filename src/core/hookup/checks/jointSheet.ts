@@ -3,14 +3,14 @@ import type { JointState } from '@/core/hookup/line/line'
 import type { GraphJoint, LineGraph } from '@/core/hookup/line/lineGraph'
 import { jointWork, type JointWork } from './jointWork'
 
-/** One joint in the order it is put together. */
+/** One joint in the order of assembly. */
 export interface JointRow {
   joint: GraphJoint
   connection: string
   work: JointWork
-  /** What should be known besides. */
+  /** Further notes. */
   notes: readonly string[]
-  /** Ways it may have been made, the right one first. */
+  /** Ways it may have been made, the correct one first. */
   states: readonly JointState[]
 }
 
@@ -73,6 +73,6 @@ export function toolsToBring({ joints, parts }: LineGraph): string[] {
     : []
   const always = ['soap solution without ammonia, and a brush', 'a plug or cap for every end that may be left open']
   const all = [...new Set([...forJoints, ...clips, ...always])]
-  // Two of them serve where one is wanted.
+  // Two wrenches include the one.
   return all.includes(TWO) ? all.filter((tool) => tool !== ONE) : all
 }

@@ -4,11 +4,11 @@ import { connections, type ConnectionId, type SealsOn, type Tighten } from '@/co
 export interface JointWork {
   /** Which way it closes. */
   turn: string
-  /** What it seals on, and what goes on it or never does. */
+  /** What it seals on, and what may be applied to it. */
   seal: string
   /** How it is tightened. */
   tighten: string
-  /** What to have in hand. */
+  /** Tools needed. */
   tools: readonly string[]
 }
 

@@ -4,7 +4,7 @@ import { type GraphPart, type LineGraph, upstreamParts } from '@/core/hookup/lin
 import type { PartRole } from '@/core/hookup/catalogue/partType'
 import { lineFinding, type LineCase } from './lineFinding'
 
-/** Largest cylinder a portable heater’s manual usually allows it to stand on; common practice. */
+/** Largest cylinder that a portable heater’s manual usually allows. [common practice] */
 const MAX_REMOTE_KG = fromUnit(40, 'mass', 'lb')
 const closing: readonly PartRole[] = ['valve', 'quick']
 
@@ -122,7 +122,7 @@ function testPort({ lineId, graph, zones }: LineCase): Finding[] {
 /**
  * Findings about the order of the line: filters, branch valves, added devices, the test port.
  *
- * @param lineCase - the line to judge
+ * @param lineCase - the line to check
  */
 export function layoutFindings(lineCase: LineCase): Finding[] {
   const { lineId, graph } = lineCase

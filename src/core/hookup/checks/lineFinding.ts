@@ -5,14 +5,14 @@ import type { Phrase, Quantity } from '@/core/base/quantity'
 import type { PartZones } from '@/core/hookup/line/lineZones'
 import type { BasisId } from '@/core/rules/basis/basis'
 
-/** What every judge of a line is given. */
+/** Input of every check of a line. */
 export interface LineCase {
   lineId: string
   graph: LineGraph
   zones: ReadonlyMap<string, PartZones>
-  /** Null where the line has a ring: its flows are anybody's guess. */
+  /** Null when the line has a cycle, because its flows are not defined. */
   flow: ReadonlyMap<string, PartFlow> | null
-  /** Last month of what it is judged for, `2026-12`. */
+  /** Last month of the period it is judged for, `2026-12`. */
   untilMonth: string
 }
 
@@ -31,10 +31,10 @@ interface Found {
 }
 
 /**
- * A finding about a line, in the one shape of findings.
+ * A finding about a line.
  *
  * @param lineId - of the line
- * @param found - what is said of it
+ * @param found - its texts and place
  */
 export function lineFinding(lineId: string, found: Found): Finding {
   const { code, severity, text, reason, parts, about, label = 'To the line', page, basis } = found

@@ -14,7 +14,7 @@ type Tell = (
 ) => Finding
 
 function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding[] {
-  // What is kept among the rig's ageing things is judged there.
+  // Parts linked to an equipment entry are judged there.
   if (!type.oldMonths || part.equipmentId) return []
   if (!part.madeMonth) {
     return [
@@ -135,9 +135,9 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
 }
 
 /**
- * Findings about the parts themselves: age, condition, vent, where they lie, how they are set.
+ * Findings about the parts: age, condition, vent, place and setting.
  *
- * @param lineCase - the line to judge
+ * @param lineCase - the line to check
  */
 export function partFindings({ lineId, graph, untilMonth }: LineCase): Finding[] {
   return graph.sortFindings.flatMap((one) => {

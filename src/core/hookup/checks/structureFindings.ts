@@ -37,7 +37,7 @@ function wrongGas({ lineId, graph }: LineCase): Finding[] {
   const gases = gasesAt(graph)
   return graph.sortFindings.flatMap((part) => {
     const here = gases.get(part) ?? new Set<string>()
-    // Said where the gases meet, and where one comes into a part that is not for it; not all the way down.
+    // Reported where two gases meet or enter a part made for the other, not at every part downstream.
     const meets = here.size > 1 && part.into.every(({ from }) => (gases.get(from)?.size ?? 0) < 2)
     const { gas } = part.type
     const foreign = gas !== 'any' && here.size > 0 && !here.has(gas)
@@ -58,9 +58,9 @@ function wrongGas({ lineId, graph }: LineCase): Finding[] {
 }
 
 /**
- * Whether the line hangs together: no ring, no part on its own, no open end, one gas.
+ * Findings about structure: cycles, unconnected parts, open ends, two gases.
  *
- * @param lineCase - the line to judge
+ * @param lineCase - the line to check
  */
 export function structureFindings(lineCase: LineCase): Finding[] {
   const { lineId, graph } = lineCase

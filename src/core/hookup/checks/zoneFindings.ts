@@ -5,13 +5,13 @@ import { connections } from '@/core/hookup/catalogue/connections'
 import { lineFinding, type LineCase } from './lineFinding'
 import { zoneFacts, type Zone } from '@/core/hookup/catalogue/zone'
 
-/** A hose at cylinder pressure from this length on leaves oil over the years; common practice. */
+/** Length from which a hose at cylinder pressure leaves oil over the years. [common practice] */
 const LONG_HOSE_M = fromUnit(10, 'length', 'ft')
 
 const exceeds = (zone: Zone, rated: Zone): boolean =>
   zoneFacts[zone].gas === zoneFacts[rated].gas && zoneFacts[zone].mostGaugePa > zoneFacts[rated].mostGaugePa
 
-/** The one exception: a portable made for a bottle that sits right on it. */
+/** The only exception: a portable made for an attached bottle. */
 function isAttachedBottle({ type, into, outOf }: GraphPart): boolean {
   const portable = (other: GraphPart | undefined): boolean => other?.type.appliance?.portable ?? false
   if (type.role === 'bottle') return outOf.length === 1 && portable(outOf[0]?.to)
@@ -143,7 +143,7 @@ function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone):
 /**
  * Findings about the pressures: each part and appliance against what it is made for.
  *
- * @param lineCase - the line to judge
+ * @param lineCase - the line to check
  */
 export function zoneFindings(lineCase: LineCase): Finding[] {
   const { lineId, graph, zones } = lineCase

@@ -9,9 +9,9 @@ export interface ApplianceFlow {
   live: boolean
   staticGaugePa: number
   flowingGaugePa: number
-  /** Least it wants while it burns. */
+  /** Least gauge pressure it needs while burning. */
   requiredGaugePa: number
-  /** It burns and gets less than it wants. */
+  /** It burns and gets less pressure than it needs. */
   starves: boolean
 }
 
@@ -39,10 +39,10 @@ export function applianceFlow(graph: LineGraph, flow: ReadonlyMap<string, PartFl
   })
 }
 
-/** From this pressure on it is read in psi, below in inches of water. */
+/** Pressures from here on are shown in psi, lower ones in inches of water. */
 const PSI_FROM_PA = 5000
 
-/** How an appliance's pressures read, by the least it wants. */
+/** Display role of an appliance's pressures, by the pressure it needs. */
 export function pressureDisplayRole(requiredGaugePa: number): DisplayRole {
   return requiredGaugePa > PSI_FROM_PA ? 'cylinderPressure' : 'linePressure'
 }

@@ -6,13 +6,13 @@ import { pressureDrop } from './pressureDrop'
 
 type RegulatorFacts = NonNullable<PartType['regulator']>
 
-/** By so much of its setting a regulator sags at its rated flow. */
+/** Droop of a regulator at its rated flow, as a share of its setting. */
 const SAG = 0.1
 
 /**
- * What stands after a regulator.
+ * Outlet pressure of a regulator.
  *
- * Locked up with nothing burning; at its setting as soon as gas flows, sagging by a tenth up to its rated flow and
+ * Lock-up pressure without flow; at its setting with flow, drooping by a tenth up to its rated flow and
  * falling away beyond it; never more than what comes in, and falling with it below what it needs before it.
  *
  * @param facts - of the regulator
@@ -46,12 +46,12 @@ export interface FlowConditions {
   demandsW: Readonly<Record<string, number>>
 }
 
-/** What stands in one part, above the air. */
+/** Gauge pressures in one part. */
 export interface PartFlow {
   /** Gas comes: a source is open and everything up to here. */
   live: boolean
   flowW: number
-  /** Nothing burning. */
+  /** Static, without flow. */
   staticGaugePa: number
   /** As chosen to burn, at its way in and its way out. */
   inletGaugePa: number
@@ -60,7 +60,7 @@ export interface PartFlow {
 
 const isShut = ({ part }: GraphPart): boolean => part.setting === 'shut'
 
-/** Feeds a changeover takes its gas from; the rest of the house has all that come. */
+/** Feeds in use: a changeover takes its gas from the side it is set to, any other part from all feeds. */
 function chosenFeeds(part: GraphPart, live: ReadonlyMap<string, boolean>): GraphJoint[] {
   const open = part.into.filter(({ from }) => live.get(from.part.id))
   if (part.type.role !== 'changeover') return open

@@ -18,7 +18,7 @@ export interface PressureDrop {
   dropPa: number
   /** Which of the two equations held. */
   regime: 'low' | 'high'
-  /** Whether so much gas passes at all. */
+  /** Whether the part can pass the flow at all. */
   carries: boolean
 }
 
@@ -35,13 +35,13 @@ const HIGH_FROM_PA = 1.5 * PSI_PA
 const MAX_W = 1e7
 
 /**
- * Pressure lost in a straight run, by the sizing equations for propane.
+ * Pressure drop of a straight run, by the sizing equations for propane.
  *
  * Q = (D·19.17·(ΔH/(Cr·L))^0.206)^(1/0.381) at low pressure; Q = (D·18.93·((P1²−P2²)·Y/(Cr·L))^0.206)^(1/0.381) from
  * 1.5 psi on; both turned round for the drop. Fittings are not counted: add their length where there are many.
  *
  * @param input - flow in W, sizes in m, pressures in Pa
- * @throws InputError at the field that cannot be
+ * @throws InputError at the invalid field
  * @see NFPA 54, equations for low and for high pressure [from memory]
  */
 export function pressureDrop(input: PressureDropInput): PressureDrop {

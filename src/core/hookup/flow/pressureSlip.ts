@@ -4,18 +4,18 @@ import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { GraphPart } from '@/core/hookup/line/lineGraph'
 import { pressureDisplayRole } from './applianceFlow'
 
-/** Parts from the source to this one, by the feed that is open. */
+/** Parts from the source to this one, along the open feed. */
 function wayDown(part: GraphPart, check: LineCheck): GraphPart[] {
   const feed = part.into.find(({ from }) => check.flow?.get(from.part.id)?.live) ?? part.into[0]
   return feed ? [...wayDown(feed.from, check), part] : [part]
 }
 
 /**
- * The pressure at one appliance as a worked sum: after the last regulator, less what each hose and tube takes.
+ * Worked sum of the pressure at one appliance: after the last regulator, minus the drop of each hose and tube.
  *
  * @param check - of the line
  * @param applianceId - its part
- * @returns null when no gas comes to it or the line has a ring
+ * @returns null when it gets no gas or the line has a cycle
  */
 export function pressureSlip(check: LineCheck, applianceId: string): Slip | null {
   const appliance = check.appliances.find(({ part }) => part.part.id === applianceId)

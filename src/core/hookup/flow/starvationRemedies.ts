@@ -5,7 +5,7 @@ import { lineFlow, type FlowConditions } from './lineFlow'
 import { lineGraph, type GraphPart, type LineGraph, upstreamParts } from '@/core/hookup/line/lineGraph'
 import type { PartType } from '@/core/hookup/catalogue/partType'
 
-/** One change that would give every burning appliance its pressure, or the most that one change can do. */
+/** One change that gives every burning appliance its pressure, or comes closest to it. */
 export interface StarvationRemedy {
   part: GraphPart
   change: { kind: 'bore'; boreM: number } | { kind: 'regulator'; ratedW: number }
@@ -14,7 +14,7 @@ export interface StarvationRemedy {
 }
 
 const inch = (number: number): number => fromUnit(number, 'length', 'in')
-/** Inside diameters one can buy, smallest first. [from memory] */
+/** Inside diameters on the market, smallest first. [from memory] */
 const boresM = [0.1875, 0.25, 0.311, 0.375, 0.436, 0.493, 0.622, 0.824].map(inch)
 const ratingsW = [70_000, 160_000, 200_000, 400_000].map((number) => fromUnit(number, 'power', 'btuh'))
 
@@ -52,12 +52,12 @@ function best<Size>(sizes: readonly Size[], tried: (size: Size) => number): { si
 }
 
 /**
- * Which one bore or regulator fixes a line that starves, each tried by the solver; the fewest left starving first.
+ * Changes of one bore or regulator that fix a line with too little pressure, each computed; the best first.
  *
  * @param line - as drawn
  * @param graph - of it
  * @param conditions - under which it starves
- * @returns empty when nothing starves, or when no single change helps
+ * @returns empty when no appliance is short of pressure, or no single change helps
  */
 export function starvationRemedies(line: Line, graph: LineGraph, conditions: FlowConditions): StarvationRemedy[] {
   const flow = lineFlow(graph, conditions)
@@ -68,7 +68,7 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
     return at ? at.inletGaugePa - at.outletGaugePa : 0
   }
   const above = [...new Set(short.flatMap(({ part }) => upstreamParts(part)))]
-  // What takes little pressure fixes nothing: the runs that take most are tried, and every regulator.
+  // Only the runs with the largest pressure drop are tried, and every regulator.
   const runs = above
     .filter(({ lengthM, type }) => lengthM > 0 && !type.regulator)
     .toSorted((a, b) => lost(b) - lost(a))

@@ -4,7 +4,7 @@ import type { Joint, Line, LinePart } from './line'
 import type { PartType, Port } from '@/core/hookup/catalogue/partType'
 import { portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 
-/** One change of a line. Identifiers come from outside, so that the same edits give the same line. */
+/** One edit of a line. Identifiers are passed in, so that the same edits give the same line. */
 export type LineEdit =
   | { do: 'add'; type: PartType; id: string; after: string | null; port?: string }
   | { do: 'remove'; id: string }
@@ -49,7 +49,7 @@ function add(line: Line, { type, id, after, port }: Extract<LineEdit, { do: 'add
   const ways = type.ports.filter((port) => joins(port, 'in'))
   const ports = bestPorts(free, ways)
   if (ports) return { ...grown, joints: [...grown.joints, joint(`${id}-in`, above.part.id, ports, id)] }
-  // Nothing free above: it goes in between, where the gas went on so far.
+  // No free port upstream: it is inserted between the part and what followed it.
   const [next] = above.outOf
   if (!next || ways.length === 0) return grown
   const before = bestPorts([next.fromPort], ways)
@@ -78,7 +78,7 @@ function remove(line: Line, id: string): Line {
   const [before] = part?.into ?? []
   const [behind] = part?.outOf ?? []
   if (!part || !before || !behind || part.into.length > 1 || part.outOf.length > 1) return without
-  // What it joined closes up again, to be judged as the joint it then is.
+  // Its neighbors are joined again, and the new joint is judged as it is.
   const closed = joint(
     `${id}-gone`,
     before.from.part.id,
@@ -89,7 +89,7 @@ function remove(line: Line, id: string): Line {
 }
 
 /**
- * The line after one change; the line given is left as it is.
+ * The line after one edit; the input is not changed.
  *
  * @param line - before
  * @param edit - what is done

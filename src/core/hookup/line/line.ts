@@ -8,7 +8,7 @@ export type PartPlace = (typeof partPlaces)[number]
 
 const known = ['yes', 'no', 'not-known'] as const
 
-/** How a joint was made, as far as anybody knows. */
+/** How a joint was made, as far as known. */
 export const jointStates = [
   'not-known',
   'as-it-should',
@@ -55,7 +55,7 @@ const linePartSchema = z.strictObject({
   stillFits: z.enum(known).optional(),
   /** Clipped with cushioned clamps, sleeved and sealed through the floor, out of the road's reach. */
   supported: z.enum(known).optional(),
-  /** Side a changeover takes its gas from. */
+  /** Side that a changeover takes its gas from. */
   lever: z.enum(['left', 'right', 'both', 'automatic']).optional(),
   /** A valve, of a cylinder too. */
   setting: z.enum(['open', 'shut', 'between']).optional(),
@@ -71,7 +71,7 @@ const jointSchema = z.strictObject({
   made: z.enum(jointStates).default('not-known'),
 })
 
-/** Longest line that is judged; far more than any rig has. */
+/** Largest number of parts; far more than any rig has. */
 const MAX_PARTS = 400
 
 export const lineSchema = z.strictObject({

@@ -1,6 +1,6 @@
 import type { GraphPart, LineGraph } from './lineGraph'
 
-/** What one can shut off on its own: everything behind one way out of a tee. */
+/** A branch that can be shut off: everything after one outlet of a tee. */
 export interface LineBranch {
   id: string
   /** The appliances on it. */
@@ -11,7 +11,7 @@ function appliancesBehind(part: GraphPart): string[] {
   return part.type.role === 'appliance' ? [part.name] : part.outOf.flatMap(({ to }) => appliancesBehind(to))
 }
 
-/** The branches an appliance hangs on on its own; a line without a tee has none. */
+/** Branches with a single appliance; a line without a tee has none. */
 export function lineBranches(graph: LineGraph): LineBranch[] {
   if (graph.ring.length > 0) return []
   return graph.sortFindings

@@ -2,10 +2,10 @@ import type { Line } from './line'
 import { lineGraph } from './lineGraph'
 
 /**
- * What a leak test was made on: the parts and how they are joined, without names, settings and notes.
+ * Fingerprint of a line for leak tests: parts and joints, without names, settings and notes.
  *
  * @param line - as drawn
- * @returns a text that differs as soon as something was taken apart, added or exchanged
+ * @returns a text that changes when a part or joint is added, removed or replaced
  */
 export function lineFingerprint({ parts, joints }: Line): string {
   const own = parts.map(({ id, typeId, lengthM, boreM, madeMonth }) =>
@@ -16,11 +16,11 @@ export function lineFingerprint({ parts, joints }: Line): string {
 }
 
 /**
- * What was changed between two states of a line, in words for its history.
+ * Changes between two states of a line, in words for its history.
  *
- * @param before - as it stood; null for a new line
- * @param after - as it stands
- * @returns empty when nothing that carries gas changed
+ * @param before - previous state; null for a new line
+ * @param after - present state
+ * @returns empty when no gas-carrying part changed
  * @throws InputError as lineGraph does
  */
 export function describeLineChanges(before: Line | null, after: Line): string[] {

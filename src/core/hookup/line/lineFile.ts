@@ -3,13 +3,13 @@ import { z, zodIssues } from '@/core/base/zod'
 import { type Line, lineSchema } from './line'
 import { lineGraph } from './lineGraph'
 
-/** Marks a file as one of ours, and how to read it. */
+/** Identifies the file format and its version. */
 const LINE_FORMAT = 'gold-kettle-line'
 
 const LINE_FORMAT_VERSION = 1
 
 /**
- * A line as a file to keep or to give away. What ties it to one rig is left out.
+ * A line as a file. Links to one rig are left out.
  *
  * @param name - of the line
  * @param line - as drawn
@@ -28,7 +28,7 @@ const fileSchema = z.strictObject({
   line: lineSchema,
 })
 
-/** Several complaints in one error: each names its place in the file. */
+/** Several issues in one error, each with its place in the file. */
 class FileError extends InputError {
   override readonly issues: readonly InputIssue[]
 

@@ -100,7 +100,7 @@ function placeJoints(line: Line, byId: ReadonlyMap<string, GraphPart>): GraphJoi
   })
 }
 
-/** Parts that close a ring, the direction of the gas left aside: a line is a tree, or its flows are anybody's guess. */
+/** Parts that form a cycle, ignoring direction: flows are defined only when the line is a tree. */
 function findCycle(joints: readonly GraphJoint[]): string[] {
   const above = new Map<string, string>()
   const root = (id: string): string => {
@@ -133,7 +133,7 @@ function topologicalOrder(parts: readonly GraphPart[]): GraphPart[] {
 }
 
 /**
- * The line as parts that know their neighbors, ready to be judged.
+ * The line as a graph of parts, ready to be checked.
  *
  * @param line - checked by lineSchema
  * @throws InputError naming the part or joint: an unknown kind, a joint to nowhere, a connection used twice or backwards
@@ -156,7 +156,7 @@ export function lineGraph(line: Line): LineGraph {
   }
 }
 
-/** Ports of a part that nothing is screwed to. */
+/** Ports of a part that are not joined. */
 export function freePorts({ type, into, outOf }: GraphPart): Port[] {
   const used = new Set([...into.map(({ toPort }) => toPort.id), ...outOf.map(({ fromPort }) => fromPort.id)])
   return type.ports.filter(({ id }) => !used.has(id))
@@ -169,7 +169,7 @@ export function upstreamParts(part: GraphPart): GraphPart[] {
   return [...above]
 }
 
-/** The graph of a line; null for one that cannot be read, which is reported at its own station. */
+/** The graph of a line; null when it is invalid, which Hook-up reports. */
 export function lineGraphOrNull(line: Line): LineGraph | null {
   try {
     return lineGraph(line)
@@ -179,12 +179,12 @@ export function lineGraphOrNull(line: Line): LineGraph | null {
   }
 }
 
-/** Heat input of an appliance in W: from its plate as entered, else the usual one of its kind; 0 for anything else. */
+/** Heat input of an appliance, W: as entered, else usual for its type; 0 for other parts. */
 export function applianceInputW({ part, type }: GraphPart): number {
   return type.appliance ? (part.inputW ?? type.appliance.inputW) : 0
 }
 
-/** Side a changeover takes its gas from: as set, else on its own where it can, else the left. */
+/** Side that a changeover takes its gas from: as set, else automatic if it is, else left. */
 export function changeoverSide({ part, type }: GraphPart): NonNullable<LinePart['lever']> {
   return part.lever ?? (type.automatic ? 'automatic' : 'left')
 }

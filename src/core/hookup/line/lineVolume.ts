@@ -1,19 +1,19 @@
 import type { LineGraph } from './lineGraph'
 import type { PartZones } from './lineZones'
 
-/** A fitting, a valve body, a burner pipe: a thimble each. A guess. */
+/** Volume of a fitting, valve body or burner tube. [estimate] */
 const OTHER_PART_M3 = 10e-6
 
 /** Side of the line that a gauge watches. */
 export type LineSide = 'low' | 'cylinder'
 
 /**
- * Inside of the line on one side of its regulators.
+ * Inside volume of the line on one side of its regulators.
  *
  * @param graph - of the line
  * @param zones - from lineZones
- * @param side - behind the last regulator, or all at cylinder pressure
- * @returns m³; 0 when nothing of the line is on that side
+ * @param side - after the last regulator, or at cylinder pressure
+ * @returns m³; 0 when no part is on that side
  */
 export function lineVolumeM3(graph: LineGraph, zones: ReadonlyMap<string, PartZones>, side: LineSide): number {
   const wanted = side === 'low' ? ['low', 'co2-low', 'intermediate'] : ['cylinder', 'co2-cylinder']

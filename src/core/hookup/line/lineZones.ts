@@ -1,7 +1,7 @@
 import type { GraphPart, LineGraph } from './lineGraph'
 import { zoneFacts, type Zone } from '@/core/hookup/catalogue/zone'
 
-/** Pressure zone at a part's way in and way out; null where no gas comes. */
+/** Pressure zone at the inlet and outlet of a part; null without gas. */
 export interface PartZones {
   inlet: Zone | null
   outlet: Zone | null
@@ -20,8 +20,8 @@ function afterRegulator(part: GraphPart, inlet: Zone): Zone {
 }
 
 /**
- * The pressure zone of every stretch: from the sources on, lowered by each regulator. Where two feeds meet the higher
- * one counts, since it stands there as soon as its valve is opened.
+ * Pressure zone of every part, from the sources down, lowered by each regulator. Where two feeds meet the higher
+ * one counts, since it is present as soon as its valve opens.
  *
  * @returns by part identifier
  */

@@ -2,7 +2,7 @@ import type { LineSide } from '@/core/hookup/line/lineVolume'
 import { fromUnit } from '@/core/units/convert'
 import { leakRate, type LeakRate, type LeakRateInput } from './leakRate'
 
-/** What a hold test came to; `high` began so near lock-up that gas from before the regulator can make up for a leak. */
+/** Outcome of a pressure-hold test; `high` started so close to lock-up that the regulator can hide a leak. */
 export const holdOutcomes = ['held', 'fell', 'rose', 'warmed', 'short', 'high'] as const
 
 export type HoldOutcome = (typeof holdOutcomes)[number]

@@ -19,13 +19,13 @@ export const leakRateSchema = z.strictObject({
 export type LeakRateInput = z.input<typeof leakRateSchema>
 
 export interface LeakRate {
-  /** `fell` fails, whatever the temperature did; `rose` and `warmed` are bad tests to be repeated; `short` was not held long enough. */
+  /** `fell` fails at any temperature change; `rose` and `warmed` are to be repeated; `short` was not held long enough. */
   outcome: 'held' | 'fell' | 'rose' | 'warmed' | 'short'
   passed: boolean
   /** Mean over the time; never negative. */
   massRateKgS: number
   powerW: number
-  /** As gas at the line's temperature and the air's pressure. */
+  /** Volume of gas at line temperature and ambient pressure. */
   volumeRateM3S: number
   /** Gas that makes the space flammable throughout, and in its bottom fifth; null without a space or a gas that burns. */
   kgToLfl: number | null
@@ -89,10 +89,10 @@ function outcomeOf({ startGaugePa, endGaugePa, durationS, startK, endK }: LeakRa
 }
 
 /**
- * What a fall of pressure in a shut line means.
+ * Leak rate from a pressure drop in a closed line.
  *
  * @param input - see leakRateSchema; pressures above the air's, temperatures of the line
- * @throws InputError at the field that cannot be
+ * @throws InputError at the invalid field
  * @see docs/models.md, "Leak rate"
  */
 export function leakRate(input: LeakRateInput): LeakRate {

@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import { fromUnit } from '@/core/units/convert'
 
-/** Of a meter of water at 4 °C, as inches of water column are meant. */
+/** Pressure of a meter of water at 4 °C, the definition of inches of water column. */
 const WATER_PA_M = fromUnit(1, 'gaugePressure', 'inWC') / fromUnit(1, 'length', 'in')
 const MAX_M = 3
 
@@ -11,7 +11,7 @@ const MAX_M = 3
  * @param openM - height of the column on the open side, from any mark; below the mark is negative
  * @param gasM - height on the gas's side, from the same mark
  * @returns Pa above the air
- * @throws InputError when the open column stands lower: they were read the wrong way round
+ * @throws InputError when the open column is lower: the columns were swapped
  * @example uTubeGaugePa(0.1397, -0.1397) // 2740, 11.0 in WC from 5.5 up and 5.5 down
  */
 export function uTubeGaugePa(openM: number, gasM: number): number {

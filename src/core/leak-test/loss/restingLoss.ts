@@ -4,11 +4,11 @@ export interface RestingLoss {
   lostKg: number
   kgPerDay: number
   moneyPerWeek: number | null
-  /** Until the vessel is empty at this pace; null when nothing is lost. */
+  /** Time until empty at this rate; null without a loss. */
   emptyInS: number | null
 }
 
-/** Less than this apart, a loss cannot be told from the reading. */
+/** Shortest time between readings that can show a loss. */
 const SHORTEST_S = 3600
 
 /**
@@ -18,7 +18,7 @@ const SHORTEST_S = 3600
  * @param laterKg - gas now
  * @param elapsedS - between
  * @param pricePerKg - null when unknown
- * @throws InputError when more is in it now, or too little time lies between
+ * @throws InputError when the contents rose, or the time between is too short
  */
 export function restingLoss(
   earlierKg: number,

@@ -5,9 +5,9 @@ import type { LeakItem } from './leakSheet'
 /** What is done about a leak, in order, and by whom. */
 export interface LeakAction {
   steps: readonly string[]
-  /** Whose work it is when that does not end it; a leased vessel is its owner’s from the start. */
+  /** Who repairs it when that does not stop it; a leased vessel is always its owner’s. */
   then: string
-  /** Nobody tries it again: the test stays open until it was taken away or fixed by somebody licensed. */
+  /** The test stays open until the vessel is removed or repaired by a licensed person. */
   technicianOnly: boolean
 }
 

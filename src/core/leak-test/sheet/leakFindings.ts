@@ -16,11 +16,11 @@ export interface LeakTestRecord {
 export interface LineTightness {
   lineId: string
   name: string
-  /** Of the line as it stands now. */
+  /** Of the present line. */
   fingerprint: string
   lastTest: LeakTestRecord | null
   lastHold: { outcome: 'held' | 'fell'; heldAt: string } | null
-  /** Last time one of its cylinders was filled, so taken off and put on again. */
+  /** Last fill of one of its cylinders, which was then disconnected and reconnected. */
   refilledAt: string | null
 }
 

@@ -17,7 +17,7 @@ export interface LeakItem {
   expect: string
   zone: Zone
   inside: boolean
-  /** On a vessel that belongs to somebody else. */
+  /** On a leased vessel. */
   leased: boolean
   partId: string
   /** Of a joint. */
@@ -86,7 +86,7 @@ function rowsOf({ type }: GraphPart): Row[] {
 }
 
 /**
- * Every place to soap, made from the line: upstream first, each under the pressure of its zone.
+ * All places to soap, from the line: upstream first, with the pressure of their zone.
  *
  * @param graph - of the line
  */
@@ -125,7 +125,7 @@ export function leakSheet(graph: LineGraph): LeakItem[] {
   })
 }
 
-/** One place to soap, as it is kept. */
+/** Schema of one place to soap, as stored. */
 export const leakItemSchema = z.strictObject({
   id: z.string().min(1).max(200),
   kind: z.enum(leakKinds),

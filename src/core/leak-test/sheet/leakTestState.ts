@@ -1,6 +1,6 @@
 import type { LeakItem } from './leakSheet'
 
-/** What soap shows, from nothing to what is heard. */
+/** Leak grades, from none to audible. */
 export const leakGrades = ['none', 'slow', 'steady', 'fast', 'hiss'] as const
 
 export type LeakGrade = (typeof leakGrades)[number]
@@ -13,11 +13,11 @@ export const gradeLabels: Readonly<Record<LeakGrade, { name: string; looks: stri
   hiss: { name: 'Audible hiss', looks: 'heard or felt before any soap' },
 }
 
-/** One soaping of one place. */
+/** One soap reading at one place. */
 export interface LeakReading {
   itemId: string
   grade: LeakGrade
-  /** Left for a technician: it keeps the test open whatever else reads none. */
+  /** Left for a technician, which keeps the test open. */
   leftForTechnician: boolean
   /** ISO 8601. */
   readAt: string
@@ -45,10 +45,10 @@ const gravity = ({ item, last }: LeakItemState): number =>
   (item.inside ? 100 : 0) + leakGrades.indexOf(last?.grade ?? 'none')
 
 /**
- * Where a leak test stands.
+ * State of a leak test.
  *
  * @param sheet - places of the line as it was when the test began
- * @param readings - standing ones, oldest first
+ * @param readings - valid ones, oldest first
  */
 export function leakTestState(sheet: readonly LeakItem[], readings: readonly LeakReading[]): LeakTestState {
   const byItem = new Map<string, LeakReading[]>()

@@ -1,9 +1,9 @@
-/** How sure the ground under a figure is. */
+/** How well a source is established. */
 export const provenances = ['published', 'common practice', 'from memory', 'your entry'] as const
 
 export type Provenance = (typeof provenances)[number]
 
-/** Where a figure comes from: what stands behind a line of a slip when it is opened. */
+/** Basis of a figure, shown when a line of a slip is opened. */
 export interface BasisEntry {
   title: string
   /** The formula in words. */

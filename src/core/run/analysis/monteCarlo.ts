@@ -67,7 +67,7 @@ function planned(input: TripRunInput, stepS: number): MonteCarloResult['fine'] {
  * @param input - the plan; its own step is not used
  * @param runs - how many, 20 at least
  * @param random - number from 0 to 1 at each call
- * @param onProgress - told the share that is done
+ * @param onProgress - called with the share that is done
  * @see docs/models.md, “Spread”
  */
 export function monteCarlo(
