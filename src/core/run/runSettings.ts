@@ -2,10 +2,10 @@ import { z } from '@/core/base/zod'
 import { cylinderSites } from '@/core/vaporization/heatTransfer'
 
 /**
- * How the cylinders of one line are used.
+ * How the cylinders of a line are used.
  *
- * - `one-side`: one after the other, turned over by hand
- * - `automatic`: the reserve helps when the first cannot
+ * - `one-side`: one after the other, switched by hand
+ * - `automatic`: the reserve helps when the first cannot deliver
  * - `both`: all open
  */
 export const changeovers = ['one-side', 'automatic', 'both'] as const
@@ -23,9 +23,9 @@ const clockField = z.number().min(0, 'A day begins at 0.').max(24, 'A day ends a
 /** How a trip is run, other than what burns. */
 export const runSettingsSchema = z.strictObject({
   changeover: z.enum(changeovers).nullable().default(null),
-  /** Somebody gets up at night to turn the lever or change a bottle. */
+  /** Whether someone gets up at night to turn the lever or change a bottle. */
   getUp: z.boolean().default(false),
-  /** Hours of the clock between which one is awake. */
+  /** Clock hours of waking and going to sleep. */
   wakeH: clockField.default(7),
   sleepH: clockField.default(22.5),
   startH: clockField.default(15),
@@ -44,7 +44,7 @@ export const runSettingsSchema = z.strictObject({
     )
     .max(100)
     .default([]),
-  /** Clocks put forward or back on the way: seconds since the start, and by how much. */
+  /** Clock changes during the trip: seconds since the start, and the shift. */
   clockChanges: z
     .array(
       z.strictObject({
@@ -61,5 +61,5 @@ export const runSettingsSchema = z.strictObject({
 
 export type RunSettings = z.output<typeof runSettingsSchema>
 
-/** While nothing was said. */
+/** Defaults. */
 export const usualRunSettings: RunSettings = runSettingsSchema.parse({})

@@ -12,12 +12,12 @@ import { type Supply, supplies } from '@/core/cylinders/cylinderKind'
 import { type Forecast, forecastSchema } from '@/core/run/weather/forecast'
 import { type RunSettings, runSettingsSchema } from './runSettings'
 
-/** What an owner says to what was learned. */
+/** The owner's answer to a calibration. */
 export const calibrationAnswers = ['taken', 'refused'] as const
 
 export type CalibrationAnswer = (typeof calibrationAnswers)[number]
 
-/** For each kilogram that the habits as entered would have burned, so much was burned; 1 for a supply not named. */
+/** Gas burned per kilogram by the habits as entered; 1 for a supply not listed. */
 export type UseFactors = Readonly<Partial<Record<Supply, number>>>
 
 /** An appliance and how long it burns in a day and night. */
@@ -26,7 +26,7 @@ export interface ApplianceUse {
   name: string
   inputW: number
   supply: Supply
-  /** At full input; what the habit comes to by the weather, where it has one. */
+  /** Daily time at full input; computed from habit and weather when there is a habit. */
   burnPerDayS: number
   kind?: ApplianceKind
   pilotW?: number
@@ -37,9 +37,9 @@ export interface ApplianceUse {
   needsBattery?: boolean
   /** A cylinder of its own, other than the rig’s line. */
   cylinderId?: string | null
-  /** When and how hard; at full for its hours from the evening on when absent. */
+  /** Habit; full input from the evening on when absent. */
   habit?: Habit | null
-  /** What it runs on, night by night; gas for those not named. */
+  /** Energy source of each night; gas for nights not listed. */
   byNight?: readonly Energy[] | null
 }
 
@@ -50,9 +50,9 @@ export interface TripPlan {
   /** Day of leaving, `2026-12-04`. */
   startDay: string
   nights: number
-  /** Ends before its last night is over: what is left of a trip under way, from its own beginning. */
+  /** Duration from its start, when it ends before the last night: used for the rest of a trip under way. */
   lastsS?: number
-  /** Share of the trip’s gas to be left over: 0.2 for a fifth. */
+  /** Reserve as a share of the trip’s gas: 0.2 for a fifth. */
   reserveShare: number
   altitudeM: number
   coldestK: number | null
@@ -61,7 +61,7 @@ export interface TripPlan {
   settings?: RunSettings | null
   /** Hour by hour; made from the coldest night when absent. */
   forecast?: Forecast | null
-  /** What weigh-ins taught of its use. */
+  /** Learned use factors. */
   learned?: UseFactors
 }
 
@@ -108,7 +108,7 @@ export const tripPlanSchema = z.strictObject({
   uses: z.array(applianceUseSchema).max(100),
   settings: runSettingsSchema.nullish(),
   forecast: forecastSchema.nullish(),
-  /** Gas burned for each kilogram the habits would burn, as weigh-ins taught. */
+  /** Learned use factors: gas burned per kilogram by the habits. */
   learned: z.strictObject({ line: factorField.optional(), bottles: factorField.optional() }).optional(),
 })
 
@@ -118,7 +118,7 @@ const DAY_S = 86_400
 const MAX_NIGHTS = 366
 
 /**
- * Refuses a trip that cannot be.
+ * Rejects an impossible trip.
  *
  * @throws InputError for nights under 1 or over a year, hours over 24 a day, or a reserve outside 0 to 1
  */
@@ -135,7 +135,7 @@ export function requireTrip(trip: TripPlan): void {
   }
 }
 
-/** What of a use belongs to the trip and not to the appliance. */
+/** Part of a use that belongs to the trip, not to the appliance. */
 export interface StoredUse {
   applianceId: string
   burnPerDayS: number
@@ -143,7 +143,7 @@ export interface StoredUse {
   byNight: readonly Energy[] | null
 }
 
-/** The uses of a trip as they are kept with it. */
+/** The uses of a trip as stored with it. */
 export function storedUses(uses: readonly ApplianceUse[]): StoredUse[] {
   return uses.map(({ id, burnPerDayS, habit, byNight }) => ({
     applianceId: id,

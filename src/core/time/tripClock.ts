@@ -1,7 +1,7 @@
 import { format } from 'date-fns'
 
 /**
- * Hour of the clock in a moment as it is written, where it is written.
+ * Local hour of a time stamp as written.
  *
  * @param startISO - `2026-12-04T15:00-07:00`
  * @example clockHourOf('2026-12-04T15:30-07:00') // 15.5
@@ -17,7 +17,7 @@ const DAY_MS = 86_400_000
  *
  * @param startDay - `2026-12-04`
  * @param nights - one or more
- * @returns `2026-12-08` for four; the first day itself when it cannot be read
+ * @returns `2026-12-08` for four nights; `startDay` itself when it is invalid
  */
 export function tripEndDay(startDay: string, nights: number): string {
   const start = Date.parse(`${startDay}T00:00:00Z`)
@@ -56,13 +56,13 @@ export function parseClock(text: string): number | null {
 }
 
 /**
- * A moment of a trip in words: which night, and what the clock shows.
+ * Night and clock time of a moment of a trip.
  *
- * A night has its number from the hour at which the trip began to the same hour of the next day.
+ * Nights are counted from the start hour of the trip.
  *
- * @param timeS - since the trip began
- * @param startISO - when that was
- * @param shiftS - by which clocks were put on since
+ * @param timeS - since the start of the trip
+ * @param startISO - start of the trip
+ * @param shiftS - clock shift since then
  * @example momentWords(41_400, '2026-12-04T15:00') // 'night 1, 2:30 am'
  */
 export function formatTripTime(timeS: number, startISO: string, shiftS = 0): string {

@@ -1,11 +1,11 @@
 import type { Dimension, DisplayRole } from '@/core/base/quantity'
 
-/** The two families of units an owner can read in. */
+/** Unit systems. */
 export type UnitSystem = 'us' | 'metric'
 
 export const unitSystems = ['us', 'metric'] as const satisfies readonly UnitSystem[]
 
-/** How one role is shown in one family: a unit of the dimension and the decimals that mean something. */
+/** Unit and decimals of a role in one unit system. */
 export interface DisplayUnit {
   unit: string
   decimals: number
@@ -27,7 +27,7 @@ export interface PlainUnit {
   decimals: number
 }
 
-/** A role that is shown but never typed with a unit. */
+/** A role that is displayed but never typed with a unit. */
 export interface PlainRole {
   dimension: null
   us: PlainUnit
@@ -39,7 +39,7 @@ function plain(scale: number, suffix: string, decimals: number): PlainRole {
   return { dimension: null, us: unit, metric: unit }
 }
 
-/** A number with a suffix of its own in each family. */
+/** A number with its own suffix in each unit system. */
 function family(
   usScale: number,
   usSuffix: string,
@@ -55,14 +55,14 @@ function family(
   }
 }
 
-// Chosen so that gas × heating value ÷ heat input comes out in hours by hand, in both families.
+// Chosen so that gas × heating value ÷ heat input gives hours, in both unit systems.
 const heatingValue: PlainRole = {
   dimension: null,
   us: { scale: 0.45359237 / 1055.05585262, suffix: 'BTU/lb', decimals: -1 },
   metric: { scale: 1 / 3.6e6, suffix: 'kWh/kg', decimals: 2 },
 }
 
-/** Money for an amount of something, in the owner's own currency; the sign is the usual one. */
+/** Price per amount, in the owner's currency, shown with a dollar sign. */
 function money(usScale: number, usSuffix: string, metricScale: number, metricSuffix: string): PlainRole {
   return {
     dimension: null,
@@ -94,7 +94,7 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   liquidVolume: measured('volume', 'gal', 1, 'L', 1),
   temperature: measured('temperature', 'F', 0, 'C', 0),
   power: measured('power', 'btuh', 0, 'kW', 2),
-  // Thousands: the heating value is not known to single BTU.
+  // Rounded to thousands: the heating value is not known to single BTU.
   energy: measured('energy', 'btu', -3, 'kWh', 1),
   altitude: measured('length', 'ft', 0, 'm', 0),
   length: measured('length', 'in', 1, 'cm', 0),
@@ -116,7 +116,7 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   heatLoss: family(3600 / 1055.05585262 / 1.8, 'BTU/h per °F', 0, 1, 'W/K', 0),
   heatCapacity: family(1 / 1055.05585262 / 1.8, 'BTU per °F', 0, 0.001, 'kJ/K', 0),
   temperatureStep: family(1.8, '°F', 1, 1, 'K', 1),
-  // Nobody's air is known to ten parts in a million.
+  // Air is not known to ten parts per million.
   concentration: plain(1, 'ppm', -1),
   oxygen: plain(100, '%', 1),
   charge: plain(1 / 3600, 'Ah', 0),

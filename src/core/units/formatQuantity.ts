@@ -9,7 +9,7 @@ interface QuantityParts {
   unit: string
 }
 
-// A comma would be read as a decimal sign by half of those who think in kilograms.
+// In metric units a comma may be read as a decimal sign, so a thin space separates thousands.
 const thousands: Readonly<Record<UnitSystem, string>> = { us: ',', metric: '\u202f' }
 
 function grouped(value: number, decimals: number, system: UnitSystem): string {
@@ -20,7 +20,7 @@ function grouped(value: number, decimals: number, system: UnitSystem): string {
 }
 
 /**
- * Number and unit of a quantity, apart, for setting in two sizes.
+ * Number and unit of a quantity as separate texts.
  *
  * @param quantity - SI value and its role
  * @param system - units the owner reads in
@@ -30,12 +30,12 @@ export function quantityParts(quantity: Quantity, system: UnitSystem): QuantityP
   if (role.dimension === null) {
     const { scale, prefix = '', suffix, decimals } = role[system]
     const number = grouped(quantity.value * scale, decimals, system)
-    // A minus stands before the sign of money.
+    // The minus sign comes before the currency sign.
     return { number: number.startsWith('−') ? `−${prefix}${number.slice(1)}` : prefix + number, unit: suffix }
   }
   const { unit, decimals } = role[system]
   const { symbol, family } = unitOf(role.dimension, unit)
-  // Parted as its unit is read: what is shown in a field is understood when it comes back.
+  // Grouped by the unit's own system, so that a shown value can be typed back.
   return { number: grouped(toUnit(quantity.value, role.dimension, unit), decimals, family), unit: symbol }
 }
 
@@ -51,9 +51,9 @@ export function formatQuantity(quantity: Quantity, system: UnitSystem): string {
 }
 
 /**
- * Fills a phrase's parts in, its numbers in the units the owner reads.
+ * Formats a phrase with its parts in the owner's units.
  *
- * @throws RangeError when the text names a part that was not given: a bug, not bad input
+ * @throws RangeError when the text names a missing part: a bug, not bad input
  */
 export function formatPhrase({ text, parts = {} }: Phrase, system: UnitSystem): string {
   return text.replace(/\{(\w+)\}/g, (_, name: string) => {
@@ -64,8 +64,8 @@ export function formatPhrase({ text, parts = {} }: Phrase, system: UnitSystem): 
 }
 
 /**
- * A quantity as it stands in a field whose unit is shown beside it: bare number, one decimal more than
- * on the slip so that a stored value comes back as it was typed.
+ * A quantity for a field whose unit is shown beside it: the number with one decimal more than
+ * on the slip, so that a stored value appears as it was typed.
  */
 export function formatForField(quantity: Quantity, system: UnitSystem): string {
   const role = displayRoles[quantity.role]
@@ -84,7 +84,7 @@ export function formatForField(quantity: Quantity, system: UnitSystem): string {
  * @returns such as `1 lb 11.6 oz`
  */
 export function formatMixedMass(massKg: number): string {
-  // Rounded before splitting, or 31.97 oz would become 1 lb 16.0 oz.
+  // Rounded before splitting; otherwise 31.97 oz would become 1 lb 16.0 oz.
   const tenthOunces = Math.round(roundTo(toUnit(massKg, 'mass', 'oz'), 1) * 10)
   const pounds = Math.floor(tenthOunces / 160)
   const ounces = ((tenthOunces - pounds * 160) / 10).toFixed(1)

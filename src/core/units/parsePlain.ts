@@ -18,7 +18,7 @@ export function parsePlain(text: string, role: DisplayRole, system: UnitSystem, 
   const { scale, prefix = '', suffix } = shown[system]
   const bare = text.replace(prefix, '').replace(suffix, '').trim()
   const fraction = /^(\d+)\s*\/\s*([1-9]\d*)$/.exec(bare)
-  // Eighths of a dial are a share as they stand; everything else is in the unit shown.
+  // Eighths of a dial are a share already; everything else is in the unit shown.
   if (fraction && role === 'share') return Number(fraction[1]) / Number(fraction[2])
   if (!/^[+-]?(\d+([.,]\d+)?|[.,]\d+)$/.test(bare)) {
     throw new InputError(

@@ -15,7 +15,7 @@ const vulgarFractions: Readonly<Record<string, string>> = {
 }
 
 /**
- * Brings a typed quantity into plain characters: one kind of minus, quote and space, fractions written out.
+ * Normalizes the characters of a typed quantity: minus signs, quotes, spaces and fractions.
  *
  * @param text - as typed or pasted
  * @returns lower-case text without surrounding spaces
@@ -44,7 +44,7 @@ interface QuantityTerm {
 
 const NUMBER = /^(\d+(?: |-)\d+\/\d+|\d+\/\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?|[.,]\d+)\s*/
 
-/** Length of `rest` that spells the word, spaces and points inside it not counted; 0 when it does not. */
+/** Length of `rest` that spells the word, ignoring spaces and periods inside it; 0 for no match. */
 function spelledLength(rest: string, spelling: string): number {
   let matched = 0
   for (let i = 0; i < rest.length; i += 1) {
@@ -102,12 +102,12 @@ export function readTerms(text: string, dimension: Dimension, path: string): Qua
 /**
  * Reads one number as people write it: `31.4`, `17,5`, `9,000`, `1 1/2`, `3/8`.
  *
- * A comma before exactly three digits parts thousands in US units. With a metric unit it could be either, and
- * a thousandfold mistake is not to be guessed at, so it is refused.
+ * A comma before exactly three digits separates thousands in US units. With a metric unit it is ambiguous, and
+ * a wrong guess would be off a thousandfold, so it is refused.
  *
  * @param family - of the unit that follows
  * @param path - field path for errors
- * @throws InputError when ambiguous or when a fraction has nothing below its line
+ * @throws InputError when ambiguous or when a denominator is 0
  */
 export function readNumber(numberText: string, family: 'us' | 'metric', path: string): number {
   const fraction = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(numberText)
@@ -130,13 +130,13 @@ export function readNumber(numberText: string, family: 'us' | 'metric', path: st
 }
 
 interface ParseOptions {
-  /** Unit meant by a bare number; without it a bare number is refused. */
+  /** Unit of a number without one; without it such a number is refused. */
   defaultUnit?: string
   /** Field path to carry in errors. */
   path?: string
 }
 
-/** Units that only one family writes together, so that `1 lb 200 g` is caught. */
+/** Rejects units that do not belong together, such as `1 lb 200 g`. */
 function requireMinorFollows(
   previous: string,
   term: QuantityTerm,

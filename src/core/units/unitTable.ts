@@ -5,15 +5,15 @@ interface Unit {
   symbol: string
   factor: number
   offset?: number
-  /** Spellings people use, lower case, without spaces or points. */
+  /** Spellings in use, lower case, without spaces or periods. */
   spellings: readonly string[]
-  /** Family that settles whether `1,500` means fifteen hundred (us) or is ambiguous (metric). */
+  /** Unit system that decides whether `1,500` means fifteen hundred (us) or is ambiguous (metric). */
   family: 'us' | 'metric'
   /** The smaller unit that may follow in the same quantity, as ounces follow pounds. */
   minor?: string
 }
 
-/** A spelling that is understood but means something else than the field asks for. */
+/** A recognized spelling that measures something else than the field. */
 interface Misnomer {
   spellings: readonly string[]
   message: string
@@ -184,7 +184,7 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     units: {
       W: { symbol: 'W', factor: 1, spellings: ['w', 'watt', 'watts'], family: 'metric' },
       kW: { symbol: 'kW', factor: 1000, spellings: ['kw', 'kilowatt', 'kilowatts'], family: 'metric' },
-      // People say "9,000 BTU" of a burner and mean per hour.
+      // "9,000 BTU" for a burner means per hour.
       btuh: {
         symbol: 'BTU/h',
         factor: BTU_J / HOUR_S,

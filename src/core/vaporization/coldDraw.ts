@@ -14,9 +14,9 @@ export interface ColdDrawInput extends Omit<VaporizationInput, 'liquidKg'> {
 }
 
 export interface ColdDraw {
-  /** Moments until the draw can no longer be kept up, or for four days. */
+  /** Points until the draw can no longer be sustained, or for four days. */
   series: readonly { timeS: number; gaugePa: number; temperatureK: number; massKg: number }[]
-  /** How long the whole draw is kept up; null when it is for four days and on. */
+  /** Time the draw is sustained; null for four days or more. */
   endS: number | null
   cause: 'cold' | 'empty' | null
   leftKg: number
@@ -28,9 +28,9 @@ const MAX_MOMENTS = 300
 const WHOLE = 0.999
 
 /**
- * One cylinder at a steady draw, as it chills, until it can no longer give it.
+ * One cylinder at a constant draw, until it is too cold or empty.
  *
- * @param input - vessel, gas, draw, air and the least pressure of use
+ * @param input - vessel, gas, draw, air, and lowest usable pressure
  * @throws InputError for a draw of 0, a negative mass, or an air temperature out of range
  * @see docs/models.md, “A cylinder as it boils”
  */

@@ -1,23 +1,23 @@
 import { interpolateSaturation, SATURATION_COLUMN, TABLE_FROM_K } from './propaneSaturationTable'
 import { type VesselBody, wettedAreaM2 } from './vessel'
 
-/** A cylinder at one moment, with what went in and out of it so far. */
+/** Thermal state of a cylinder, with the energy and mass exchanged so far. */
 export interface CylinderThermalState {
   body: VesselBody
   massKg: number
   temperatureK: number
-  /** Heat that came through the wall. */
+  /** Heat that flowed in through the wall. */
   heatInJ: number
-  /** Energy that left with the gas, in the measure of its inner energy. */
+  /** Energy that left with the gas, on the scale of the internal energy. */
   gasOutJ: number
   drawnKg: number
 }
 
-/** What steel takes up. [common practice] */
+/** Heat capacity of steel. [common practice] */
 export const WALL_J_KG_K = 480
 
 /**
- * A cylinder at rest, as warm as the air.
+ * A cylinder at rest at air temperature.
  *
  * @param body - of the vessel
  * @param massKg - in it
@@ -27,10 +27,10 @@ export function cylinderAtRest(body: VesselBody, massKg: number, temperatureK: n
   return { body, massKg, temperatureK, heatInJ: 0, gasOutJ: 0, drawnKg: 0 }
 }
 
-/** Of propane: 8.31451 J/(mol·K) over 44.0956 g/mol. */
+/** Specific gas constant of propane: 8.31451 J/(mol·K) over 44.0956 g/mol. */
 const SPECIFIC_R = 188.556
 
-/** How far the vapor at the point of boiling is from an ideal gas. */
+/** Compressibility factor of saturated vapor. */
 function compressibilityFactor(temperatureK: number): number {
   return (
     interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK) /
@@ -38,7 +38,7 @@ function compressibilityFactor(temperatureK: number): number {
   )
 }
 
-/** Mass that fills a vessel as vapor alone, boiling pressure just reached. */
+/** Mass of saturated vapor that fills the vessel. */
 export function saturatedVaporMassKg({ volumeM3 }: VesselBody, temperatureK: number): number {
   return volumeM3 * interpolateSaturation(SATURATION_COLUMN.vaporKgM3, temperatureK)
 }
@@ -48,7 +48,7 @@ export function isVaporOnly({ body, massKg, temperatureK }: CylinderThermalState
   return massKg <= saturatedVaporMassKg(body, temperatureK) * (1 + 1e-9)
 }
 
-/** Liquid of the inside, 0 to 1. */
+/** Liquid share of the volume, 0 to 1. */
 export function liquidFraction({
   body,
   massKg,
@@ -61,8 +61,8 @@ export function liquidFraction({
 }
 
 /**
- * Absolute pressure: of boiling while there is liquid; of gas alone when there is none, from the ideal gas when it is
- * thin to the point of boiling by the first term of a virial series.
+ * Absolute pressure: saturation pressure with liquid; without liquid from the first term of a virial series, from the
+ * ideal gas up to saturation.
  */
 export function cylinderPressurePa({ body, massKg, temperatureK }: CylinderThermalState): number {
   const share = Math.min(1, massKg / saturatedVaporMassKg(body, temperatureK))
@@ -70,7 +70,7 @@ export function cylinderPressurePa({ body, massKg, temperatureK }: CylinderTherm
   return (interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK) * share * (1 - (1 - z) * share)) / z
 }
 
-/** Gas too thin to press as wanted: it stays in the cylinder. The same series, turned about. */
+/** Gas left when the pressure falls to the need, by the inverse of the same series. */
 export function unusableMassKg({ body, temperatureK }: CylinderThermalState, needPa: number): number {
   const wanted = Math.min(1, needPa / interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK))
   const z = compressibilityFactor(temperatureK)
@@ -78,12 +78,12 @@ export function unusableMassKg({ body, temperatureK }: CylinderThermalState, nee
   return saturatedVaporMassKg(body, temperatureK) * Math.min(1, share)
 }
 
-/** Energy of the wall, from the table’s first temperature. */
+/** Energy of the wall, relative to the first temperature of the table. */
 export function wallEnergyJ({ wallKg }: VesselBody, temperatureK: number): number {
   return wallKg * WALL_J_KG_K * (temperatureK - TABLE_FROM_K)
 }
 
-/** Energy of contents and wall. */
+/** Internal energy of contents and wall. */
 export function internalEnergyJ(thermal: CylinderThermalState): number {
   const { body, massKg, temperatureK } = thermal
   const slope = interpolateSaturation(SATURATION_COLUMN.slopeJPerKg, temperatureK)
@@ -93,7 +93,7 @@ export function internalEnergyJ(thermal: CylinderThermalState): number {
   return contentsJ + wallEnergyJ(body, temperatureK)
 }
 
-/** Heat that comes in for each kelvin that the air is warmer, with so much gas in it. */
+/** Conductance of the wetted wall, W/K, for a mass of gas. */
 export function wallConductanceWPerK(
   { body, temperatureK }: CylinderThermalState,
   heatTransferCoefficientWPerM2K: number,

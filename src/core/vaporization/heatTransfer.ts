@@ -1,11 +1,11 @@
 import { InputError } from '@/core/base/InputError'
 
 /**
- * Where the cylinders stand.
+ * Site of the cylinders.
  *
- * - `locker`: in a vented box or behind doors, the air still
+ * - `locker`: in a vented box or behind doors, still air
  * - `cover`: under a cover on the tongue
- * - `open`: free in the wind
+ * - `open`: exposed to the wind
  * - `on-heater`: a one-pound bottle screwed to a heater, warmed by it
  */
 export const cylinderSites = ['locker', 'cover', 'open', 'on-heater'] as const
@@ -19,20 +19,20 @@ export const siteLabels: Readonly<Record<CylinderSite, string>> = {
   'on-heater': 'screwed to its heater',
 }
 
-/** In still air, radiation counted: the value that meets the suppliers’ table. [common practice] */
+/** In still air, with radiation: the value that matches the suppliers’ table. [common practice] */
 const STILL_W_M2K = 11.5
-/** Beside a lit heater, frost and radiation counted: with it a pound lasts at 9,000 BTU/h as it does in use. [common practice] */
+/** On a lit heater, with frost and radiation: matches the runtime of one-pound bottles at 9,000 BTU/h. [common practice] */
 const ON_HEATER_W_M2K = 35
-/** For each m/s of wind over a plain surface: Jürges, as in McAdams, Heat Transmission. [from memory] */
+/** Per m/s of wind over a plane surface: Jürges, as in McAdams, Heat Transmission. [from memory] */
 const WIND_J_M3K = 3.95
 const SITE_SHARE: Readonly<Record<CylinderSite, number>> = { locker: 0, cover: 0.3, open: 1, 'on-heater': 0 }
 const HARDEST_WIND_M_S = 60
 
 /**
- * Heat that passes the wetted wall for each square meter and kelvin.
+ * Heat transfer coefficient of the wetted wall.
  *
- * @param windMS - wind where the rig stands, m/s
- * @param site - how much of it reaches the cylinder
+ * @param windMS - wind at the rig, m/s
+ * @param site - decides how much wind reaches the cylinder
  * @returns W/(m²·K)
  * @throws InputError for a negative wind or beyond a hurricane
  */

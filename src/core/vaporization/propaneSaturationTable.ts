@@ -2,17 +2,17 @@ import { bisect } from '@/core/math/findRoot'
 import { STATED_RANGE_K } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 
-/** Columns of the table, one row for each temperature. */
+/** Columns of the table, with one row per temperature. */
 export const SATURATION_COLUMN = {
   pressurePa: 0,
-  /** Mass that fills a cubic meter as vapor. */
+  /** Density of saturated vapor. */
   vaporKgM3: 1,
-  /** Energy of the contents is `slope`·mass + `room`·volume while both phases are there. */
+  /** With both phases, the internal energy is `slopeJPerKg`·mass + `volumeTermJPerM3`·volume. */
   slopeJPerKg: 2,
   volumeTermJPerM3: 3,
-  /** Enthalpy of a kg of vapor, which it takes along. */
+  /** Enthalpy of saturated vapor, which leaves with the gas. */
   vaporEnthalpyJPerKg: 4,
-  /** Liquid’s share of the volume is `level`·mass/volume − `lift`. */
+  /** The liquid share of the volume is `levelSlopeM3PerKg`·mass/volume − `levelOffset`. */
   levelSlopeM3PerKg: 5,
   levelOffset: 6,
 } as const
@@ -25,7 +25,7 @@ export const TABLE_FROM_K = STATED_RANGE_K.from
 
 const TABLE_STEP_K = 0.25
 
-/** Hotter than this no cylinder is used. */
+/** Highest temperature of the table. */
 const TO_K = 343.15
 
 const TABLE_ROWS = Math.floor((TO_K - TABLE_FROM_K) / TABLE_STEP_K) + 1
@@ -37,7 +37,7 @@ const HEAT_J_KG_K = 2246
 
 const HEAT_RISE_J_KG_K2 = 5.7
 
-/** Inner energy of a kg of liquid from the table’s first temperature. */
+/** Internal energy of the liquid, relative to the first temperature of the table. */
 function liquidEnergyJPerKg(temperatureK: number): number {
   const [warm, start] = [temperatureK - HEAT_AT_K, TABLE_FROM_K - HEAT_AT_K]
   return HEAT_J_KG_K * (warm - start) + (HEAT_RISE_J_KG_K2 / 2) * (warm * warm - start * start)
@@ -68,17 +68,17 @@ function build(): Float64Array {
 
 let table: Float64Array | null = null
 
-/** Propane as it boils, solved once at even temperatures: a trip asks for it a million times. */
+/** Saturation properties of propane at even temperatures, solved once: a trip reads them a million times. */
 function propaneSaturationTable(): Float64Array {
   table ??= build()
   return table
 }
 
 /**
- * One property of propane as it boils, straight between the table’s rows.
+ * One saturation property of propane, linear between the rows of the table.
  *
  * @param column - which
- * @param temperatureK - of liquid and vapor; outside the table its nearest end
+ * @param temperatureK - of liquid and vapor; clamped to the table
  */
 export function interpolateSaturation(column: SaturationColumn, temperatureK: number): number {
   const table = propaneSaturationTable()
@@ -89,11 +89,11 @@ export function interpolateSaturation(column: SaturationColumn, temperatureK: nu
   return low + ((table[at + COLUMN_COUNT] ?? 0) - low) * (place - row)
 }
 
-/** Halvings of the table’s range: to a billionth of a kelvin. */
+/** Halvings of the range of the table, to 1e-9 K. */
 const HALVINGS = 38
 
 /**
- * Temperature at which propane boils under a pressure.
+ * Saturation temperature of propane at a pressure.
  *
  * @param pressurePa - absolute
  * @returns K; the nearest end of the table outside it

@@ -12,21 +12,21 @@ import {
 } from './cylinderThermalState'
 import { wettedAreaM2 } from './vessel'
 
-/** What a step happens in. */
+/** Surroundings of a cylinder during a step. */
 export interface StepEnvironment {
   airK: number
-  /** Heat through each square meter of wetted wall. */
+  /** Heat transfer coefficient of the wetted wall. */
   heatTransferCoefficientWPerM2K: number
   stepS: number
-  /** Least absolute pressure that is of use. */
+  /** Lowest usable absolute pressure. */
   needPa: number
-  /** Temperature at which it boils under that. */
+  /** Saturation temperature at that pressure. */
   leastK: number
 }
 
 /** No step of a trip moves a cylinder further than the reach. */
 const SEARCH_K: RootSearch = { firstStep: -0.05, reach: 60, tolerance: 1e-8 }
-/** Heat capacity of the gas that is left when there is no liquid. [common practice] */
+/** Heat capacity of the gas without liquid. [common practice] */
 const GAS_J_KG_K = 1700
 
 /** A cylinder at the beginning of a step. */
@@ -37,7 +37,7 @@ interface StepStart {
   wallConductanceWPerK: number
 }
 
-/** With the wall that is wet in the middle of the step, by what is wanted of it. */
+/** Starts a step, with the wall wetted at the middle of the step. */
 function beginStep(thermal: CylinderThermalState, halfKg: number, environment: StepEnvironment): StepStart {
   const massKg = Math.max(thermal.massKg / 2, thermal.massKg - halfKg)
   return {
@@ -56,7 +56,7 @@ function heatJ(
   return perK * (airK - (thermal.temperatureK + endK) / 2) * stepS
 }
 
-/** Gas that must have left for it to end at a temperature: heat at the mean temperature, vapor at the mean energy. */
+/** Outflow for which the step ends at a temperature: heat at the mean temperature, vapor at the mean enthalpy. */
 function outflowKg(start: StepStart, endK: number, environment: StepEnvironment): number {
   const { body, massKg } = start.thermal
   const slope = interpolateSaturation(SATURATION_COLUMN.slopeJPerKg, endK)
@@ -79,7 +79,7 @@ function commitStep(start: StepStart, gasKg: number, endK: number, environment: 
   return gasKg
 }
 
-/** With nothing drawn from it. */
+/** A step without outflow. */
 function stepIdle(start: StepStart, environment: StepEnvironment): number {
   return commitStep(
     start,
@@ -89,7 +89,7 @@ function stepIdle(start: StepStart, environment: StepEnvironment): number {
   )
 }
 
-/** With the last of its liquid boiled away in the step, and no more. */
+/** A step in which the last liquid boils away. */
 function boilToDryness(start: StepStart, environment: StepEnvironment): number {
   const { body, massKg, temperatureK } = start.thermal
   const most = (atK: number): number => massKg - saturatedVaporMassKg(body, atK)
@@ -97,7 +97,7 @@ function boilToDryness(start: StepStart, environment: StepEnvironment): number {
   return commitStep(start, most(endK), endK, environment)
 }
 
-/** No liquid: what is left presses less with each gram, and the wall comes to the air’s temperature. */
+/** A step without liquid: pressure falls with each gram, and the wall approaches the air temperature. */
 function drawVapor(
   thermal: CylinderThermalState,
   wantKg: number,
@@ -117,7 +117,7 @@ function drawVapor(
   return gasKg
 }
 
-/** From cylinders with liquid that stand open to each other: they end equally cold, and none takes gas back. */
+/** A step of open cylinders with liquid: they end at one temperature, and none takes gas back. */
 function boilFromShared(start: readonly StepStart[], wantKg: number, environment: StepEnvironment): number {
   let warmestK = 0
   for (const { thermal } of start) warmestK = Math.max(warmestK, thermal.temperatureK)
@@ -143,7 +143,7 @@ function boilFromShared(start: readonly StepStart[], wantKg: number, environment
     else if (wanted <= 0) stepIdle(one, environment)
     else {
       gasKg += boilToDryness(one, environment)
-      // Its vapor goes on to give, in the same step.
+      // Its vapor continues to flow in the same step.
       gasKg += drawVapor(thermal, Math.max(0, wantKg - gasKg), { ...environment, stepS: 0 })
     }
   }
@@ -151,15 +151,15 @@ function boilFromShared(start: readonly StepStart[], wantKg: number, environment
 }
 
 /**
- * Lets cylinders stand for a step, some gas drawn from those that are open.
+ * Steps cylinders in time, with a gas draw from the open ones.
  *
- * Open cylinders share a header and press alike; each is chilled by what it boils and warmed through its wetted
- * wall. None is drawn below the pressure that is of use: what cannot be had above it is not given.
+ * Open cylinders share a header and a pressure; each is chilled by boiling and warmed through its wetted
+ * wall. None is drawn below the usable pressure: a demand that would need it is not met.
  *
- * @param open - cylinders the gas may come from, changed in place
- * @param wantKg - in this step
- * @param around - air, wall, length of the step, and the least pressure of use
- * @returns kg that were given
+ * @param open - open cylinders, changed in place
+ * @param wantKg - demand of this step
+ * @param environment - air, wall, step length, and lowest usable pressure
+ * @returns delivered mass, kg
  */
 export function stepCylinders(
   open: readonly CylinderThermalState[],

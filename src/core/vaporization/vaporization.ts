@@ -12,34 +12,34 @@ export const vaporizationSchema = z.strictObject({
   vessel: vesselSchema,
   liquidKg: z.number().min(0, 'The gas aboard cannot be less than nothing.').max(5000),
   airTemperatureK: z.number(),
-  /** What the regulator needs before it. */
+  /** Inlet pressure that the regulator needs. */
   minimumGaugePa: z.number().min(0, 'A gauge pressure that is of use is not below nothing.').max(1_000_000),
   windMS: z.number().default(0),
   site: z.enum(cylinderSites).default('open'),
   altitudeM: z.number().default(0),
-  /** Other than what wind and site come to; the table of the suppliers answers to 11 to 12. */
+  /** Overrides the coefficient from wind and site; the suppliers' table corresponds to 11 to 12. */
   wallUWPerM2K: z.number().positive('The wall lets some heat through.').max(1000).optional(),
 })
 
 export type VaporizationInput = z.output<typeof vaporizationSchema>
 
 export interface Vaporization {
-  /** Heat input that can be kept up for as long as this much is in it. */
+  /** Heat input that can be sustained with this content. */
   continuousW: number
-  /** Heat through the wetted wall then. */
+  /** Heat flow through the wetted wall. */
   wallW: number
-  /** Of the liquid then: the temperature at which it presses just enough. */
+  /** Temperature of the liquid at which the pressure is just enough. */
   liquidK: number
   wettedAreaM2: number
   wallUWPerM2K: number
 }
 
 /**
- * Draw that a cylinder can keep up: the heat that comes through its wetted wall boils just so much.
+ * Sustainable draw of a cylinder: the heat through its wetted wall boils this much.
  *
- * @param input - vessel, gas in it, air, and the least pressure of use
- * @returns the heat input it feeds, and what that is based on; nothing when the air is too cold
- * @throws InputError for more gas than the vessel holds as liquid, or an air temperature out of range
+ * @param input - vessel, contents, air, and lowest usable pressure
+ * @returns the sustainable heat input with its basis; 0 when the air is too cold
+ * @throws InputError for more gas than fits as liquid, or an air temperature out of range
  * @see docs/models.md, “A cylinder as it boils”
  */
 export function vaporization(input: VaporizationInput): Vaporization {

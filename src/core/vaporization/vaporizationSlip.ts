@@ -8,7 +8,7 @@ import type { ColdDraw } from './coldDraw'
 import { vaporization, type VaporizationInput } from './vaporization'
 import { vesselBody } from './vessel'
 
-/** K by the share that a lying tank is full: a multiplier for BTU/h and inches. */
+/** Factor K by the liquid share of a lying tank, for BTU/h and inches. */
 const K_BY_SHARE: readonly (readonly [share: number, k: number])[] = [
   [0.1, 45],
   [0.2, 60],
@@ -18,20 +18,20 @@ const K_BY_SHARE: readonly (readonly [share: number, k: number])[] = [
   [0.6, 100],
 ]
 
-/** The rule gives nothing at this and as much as its K at 0 °F. */
+/** The rule gives 0 at this temperature and K at 0 °F. */
 const ENDS_F = -20
 
 /**
- * What a lying tank gives by the suppliers’ rule: diameter × length × K at 0 °F, times (t + 20)/20.
+ * Vaporization rate of a lying tank by the suppliers’ rule: diameter × length × K at 0 °F, times (t + 20)/20.
  *
- * It says how far a tank may be drawn down to an air of −20 °F; a cylinder drawn to no pressure at all goes on to
- * about −45 °F, so near and below −20 °F the two part.
+ * The rule ends at an air temperature of −20 °F; a cylinder drawn down to ambient pressure works to
+ * about −45 °F, so the two differ near and below −20 °F.
  *
  * @param diameterM - outside
  * @param lengthM - over all
- * @param share - of the inside that is liquid, 0.1 to 0.6; beyond, the nearest
+ * @param share - liquid share of the volume; clamped to 0.1 to 0.6
  * @param airK - air
- * @returns W of heat input; nothing at −20 °F and below
+ * @returns heat input, W; 0 at −20 °F and below
  * @throws InputError for a tank without size
  * @see suppliers’ handbooks, “rule of thumb for vaporization” [from memory]
  */
@@ -44,10 +44,10 @@ export function dlkRuleW(diameterM: number, lengthM: number, share: number, airK
 }
 
 /**
- * The draw a cylinder can keep up, as a worked sum; for a lying tank the suppliers’ rule beside it.
+ * Worked sum of the sustainable draw of a cylinder, with the suppliers’ rule for a lying tank.
  *
  * @param input - vessel, gas, air and the least pressure of use
- * @param draw - how long a steady draw is kept up, where one was tried
+ * @param draw - result of a constant draw, if one was computed
  * @throws InputError as vaporization does
  */
 export function vaporizationSlip(input: VaporizationInput, draw: ColdDraw | null): Slip {

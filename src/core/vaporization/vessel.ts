@@ -6,14 +6,14 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 export const vesselOrientations = ['upright', 'lying'] as const
 
-/** A cylinder or tank as heat meets it: a tube with flat ends of the same inside volume. */
+/** A cylinder or tank for heat transfer: a tube with flat ends of the same volume. */
 export const vesselSchema = z.strictObject({
   waterCapacityKg: z
     .number()
     .positive('The water capacity is more than nothing.')
     .max(5000, 'That is larger than any tank of a camper. Check the unit.'),
   stands: z.enum(vesselOrientations).default('upright'),
-  /** Outside; the usual one for its size when absent. */
+  /** Outside diameter; the usual one for its size when absent. */
   diameterM: z.number().positive('The diameter is more than nothing.').max(3).optional(),
   /** Mass of the wall; the tare. The usual one for its size when absent. */
   wallKg: z.number().min(0, 'The wall does not weigh less than nothing.').max(3000).optional(),
@@ -21,12 +21,12 @@ export const vesselSchema = z.strictObject({
 
 export type Vessel = z.output<typeof vesselSchema>
 
-/** A vessel with all its measures filled in. */
+/** A vessel with all its dimensions. */
 export interface VesselBody {
   stands: Vessel['stands']
   volumeM3: number
   diameterM: number
-  /** Of the tube that has its volume. */
+  /** Length of the tube of the same volume. */
   lengthM: number
   wallKg: number
 }
@@ -43,29 +43,29 @@ const UPRIGHT: readonly (readonly [waterKg: number, diameterM: number])[] = [
   [454, 0.762],
 ]
 
-/** A lying tank is about so many times longer than wide. [common practice] */
+/** Length over diameter of a lying tank. [common practice] */
 const LYING_SLENDERNESS = 2.5
 
-/** A steel vessel weighs this share of the water it would hold. [common practice] */
+/** Mass of a steel vessel over its water capacity. [common practice] */
 const WALL_SHARE = 0.37
 
-/** Along the logarithm of the size: a cylinder between two common ones has a diameter between theirs. */
+/** Usual diameter, interpolated over the logarithm of the size. */
 function usualDiameterM(waterKg: number): number {
   const after = UPRIGHT.findIndex(([size]) => size >= waterKg)
   const upper = UPRIGHT[after === -1 ? UPRIGHT.length - 1 : after]
   const lower = UPRIGHT[after <= 0 ? (after === 0 ? 0 : UPRIGHT.length - 1) : after - 1]
   if (!upper || !lower) return 0.31
-  // Beyond both ends it grows as bodies of one shape do.
+  // Beyond the table, diameters scale with the cube root of the volume.
   if (upper === lower) return upper[1] * Math.cbrt(waterKg / upper[0])
   const share = Math.log(waterKg / lower[0]) / Math.log(upper[0] / lower[0])
   return lower[1] + (upper[1] - lower[1]) * share
 }
 
 /**
- * Measures of a vessel, the usual ones where none are given.
+ * Dimensions of a vessel, with usual values where none are given.
  *
- * @param vessel - water capacity and how it stands, at least
- * @throws InputError at `diameterM` when it would be flatter than any vessel
+ * @param vessel - at least water capacity and orientation
+ * @throws InputError at `diameterM` when the vessel would be impossibly flat
  */
 export function vesselBody({ waterCapacityKg, stands, diameterM, wallKg }: Vessel): VesselBody {
   const volumeM3 = waterCapacityVolumeM3(waterCapacityKg)
@@ -80,7 +80,7 @@ export function vesselBody({ waterCapacityKg, stands, diameterM, wallKg }: Vesse
 }
 
 /**
- * The vessel that a cylinder of the rig is: fixed tanks lie, all others stand.
+ * Vessel of a cylinder of the rig: fixed tanks lie, all others stand upright.
  *
  * @param cylinder - of the rig
  */
@@ -92,17 +92,17 @@ export function vesselOf({ kind, waterCapacityKg, tareKg }: CylinderGear): Vesse
   }
 }
 
-/** Below this share of its volume the liquid no longer covers the whole bottom of a standing cylinder. */
+/** Liquid share below which the liquid no longer covers the bottom of an upright cylinder. */
 const BOTTOM_COVERED = 0.02
 
-/** Half the angle that the liquid of a lying tube covers, from its share of the circle. */
+/** Half the angle that the liquid covers in a lying tube, from its share of the circle. */
 function halfAngle(share: number): number {
   const covers = (angle: number): boolean => angle - Math.sin(2 * angle) / 2 >= share * Math.PI
   return bisect(covers, 0, Math.PI, { halvings: 32 }).middle
 }
 
 /**
- * Wall that the liquid wets inside, through which the heat to boil it comes.
+ * Wetted area of the inside wall.
  *
  * @param body - of the vessel, as a tube with flat ends
  * @param liquidFraction - share of its volume that is liquid, 0 to 1

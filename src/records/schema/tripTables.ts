@@ -77,7 +77,7 @@ export const swaps = sqliteTable(
     otherId: text().references(() => cylinders.id),
     swappedAt: text().notNull(),
     found: text({ enum: swapFinds }).notNull(),
-    /** Whether the other had stayed shut until then; null when unknown. */
+    /** Whether the other had stayed closed until then; null when unknown. */
     otherShut: integer({ mode: 'boolean' }),
     /** What was left in one found empty. */
     levelId: text().references(() => levels.id),

@@ -2,24 +2,24 @@ import { changeovers, type Changeover } from '@/core/run/runSettings'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
 
-/** What one way of using the cylinders comes to on a trip. */
+/** Outcome of one way of using the cylinders on a trip. */
 export interface ChangeoverOutcome {
   changeover: Changeover
   firstOutageS: number | null
-  /** Gas wanted and not there. */
+  /** Unmet gas demand. */
   missingKg: number
-  /** Liquid that the cold kept in the cylinders. */
+  /** Liquid left in the cylinders because of cold. */
   strandedKg: number
-  /** When somebody has to turn the lever with everybody asleep; null when nobody has to. */
+  /** When the lever has to be turned during sleep; null when it does not. */
   getUpAtS: number | null
-  /** Least pressure in use while all was given. */
+  /** Lowest pressure in use while the demand was met. */
   leastGaugePa: number | null
 }
 
 const COARSE_S = 600
 
 /**
- * The three schools of using a pair of cylinders, on one trip.
+ * Compares the three ways to use a pair of cylinders on one trip.
  *
  * @param input - the trip as planned
  * @param sourceId - whose cylinders

@@ -4,7 +4,7 @@ import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { SupplyBalance } from './gasForTrip'
 
-/** Cylinders of a rig that a pump would fill; a bottle that is not refillable is never one. */
+/** Cylinders that a filling station would fill; never a non-refillable bottle. */
 export function fillableIds(cylinders: readonly CylinderGear[], onDay: string): string[] {
   return cylinders
     .filter(
@@ -18,20 +18,20 @@ export function fillableIds(cylinders: readonly CylinderGear[], onDay: string): 
 interface FillErrand {
   cylinderId: string
   name: string
-  /** Gas to be put in, and what is in it then. */
+  /** Gas to add, and contents after it. */
   addKg: number
   toKg: number
-  /** What to stop at on a scale, with nothing hanging on it; null for a fixed tank. */
+  /** Stop weight without attachments; null for a fixed tank. */
   stopKg: number | null
   cost: number | null
 }
 
 export interface FillPlan {
   supply: Supply
-  /** Needed and wished for, less what is aboard; nothing when there is enough. */
+  /** Need plus reserve minus contents aboard; 0 when there is enough. */
   shortKg: number
   errands: readonly FillErrand[]
-  /** New one-pound bottles, where filling does not reach. */
+  /** New one-pound bottles, when filling is not enough. */
   bottles: number
   bottlesCost: number | null
   /** Still missing after all that. */
@@ -65,7 +65,7 @@ function errandOf(
 }
 
 /**
- * What to fill before leaving, so that trip and reserve are covered: the cylinders with the most room first, then
+ * Fills before leaving that cover trip and reserve: the cylinders with the most room first, then
  * new bottles.
  *
  * @param balance - of one supply

@@ -1,7 +1,7 @@
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { SupplyBalance } from './gasForTrip'
 
-/** One piece of a bar; shares are of the longer bar. */
+/** One piece of a bar, as a share of the longer bar. */
 export interface BarPiece {
   label: string
   kind: 'cylinder' | 'appliance' | 'reserve' | 'missing'
@@ -15,7 +15,7 @@ export interface GasBars {
 }
 
 /**
- * Two bars to one scale: the cylinders aboard with what is missing, and the appliances with the reserve.
+ * Two bars on one scale: cylinders aboard plus shortage, and appliances plus reserve.
  *
  * @param balance - from gasForTrip
  */

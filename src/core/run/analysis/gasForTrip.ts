@@ -4,12 +4,12 @@ import { kindFacts, supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import { burnedGasKg } from '@/core/appliances/runtime'
 import { requireTrip, type ApplianceUse, type TripPlan } from '@/core/run/tripPlan'
 
-/** A cylinder that comes along, with what of it can be burned. */
+/** A cylinder aboard with its usable gas. */
 export interface SuppliedCylinder {
   cylinder: CylinderGear
   /** Null when it is unknown, and when it is not to be used. */
   usableKg: number | null
-  /** Why it is not to be used, if so. */
+  /** Why it may not be used, if so. */
   barred: UnusableReason | null
 }
 
@@ -17,7 +17,7 @@ export interface SupplyBalance {
   supply: Supply
   cylinders: readonly SuppliedCylinder[]
   uses: readonly { use: ApplianceUse; gasKg: number }[]
-  /** By the weighings there are; a cylinder nobody weighed counts as empty, one that is not to be used too. */
+  /** From the weighings; an unweighed cylinder and an unusable one count as empty. */
   aboardKg: number
   /** Every cylinder that comes along was weighed. */
   allWeighed: boolean

@@ -4,7 +4,7 @@ import { forecastSpreadK } from '@/core/run/weather/forecast'
 import type { Perturbation, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import { runTrip } from '@/core/run/simulation/runTrip'
 
-/** What lies below, in the middle and above: a tenth, a half and nine tenths of the runs stay under it. */
+/** 10th, 50th and 90th percentile of the runs. */
 export interface Percentiles<Value> {
   p10: Value
   p50: Value
@@ -14,7 +14,7 @@ export interface Percentiles<Value> {
 export interface MonteCarloResult {
   runs: number
   usedKg: Percentiles<number>
-  /** Of the first outage; null where so many runs have none. */
+  /** Time of the first outage; null when that share of the runs has none. */
   firstOutageS: Percentiles<number | null>
   /** Share of the runs without any outage. */
   withoutShare: number

@@ -2,14 +2,14 @@ import type { OutageCause, TripRun } from '@/core/run/simulation/tripRun'
 import { formatTripTime } from '@/core/time/tripClock'
 import { fromUnit } from '@/core/units/convert'
 
-/** One hour of the trip, as it is drawn. */
+/** One hour of the trip in the chart. */
 export interface RibbonHour {
   /** Since the trip began. */
   fromS: number
   /** Hour of the clock at its beginning, 0 to 23. */
   clockH: number
   state: 'nothing' | 'well' | 'weak' | 'short'
-  /** Least gauge pressure in use on the line that is drawn. */
+  /** Lowest gauge pressure in use on this source. */
   gaugePa: number
   /** The same over the highest of the trip, 0 to 1. */
   share: number
@@ -20,7 +20,7 @@ export interface RibbonHour {
   /** Gas in all its cylinders at the end of the hour. */
   massKg: number
   batteryShare: number | null
-  /** One of its cylinders in use carries frost. */
+  /** A cylinder in use has frost. */
   frosted: boolean
   causes: readonly OutageCause[]
   words: string
@@ -29,7 +29,7 @@ export interface RibbonHour {
 export interface NightRibbon {
   /** From 1. */
   night: number
-  /** What the regulator needs, over the highest pressure of the trip. */
+  /** Pressure that the regulator needs, over the highest pressure of the trip. */
   needShare: number
   hours: readonly RibbonHour[]
 }
@@ -40,11 +40,11 @@ const HOUR_S = 3600
 const WEAK_PA = fromUnit(5, 'gaugePressure', 'psi')
 
 /**
- * The trip as one ribbon of hours for each night, for one source.
+ * The trip as one row of hours per night, for one source.
  *
  * @param run - of the trip
  * @param startISO - when it begins
- * @param sourceId - whose pressure is drawn
+ * @param sourceId - source whose pressure is shown
  */
 export function nightRibbons(run: TripRun, startISO: string, sourceId: string): NightRibbon[] {
   const at = run.sources.findIndex(({ id }) => id === sourceId)
@@ -98,7 +98,7 @@ export function nightRibbons(run: TripRun, startISO: string, sourceId: string): 
 }
 
 /**
- * The hour to look at first: the first that falls short, else the one with the least pressure while something burns.
+ * The critical hour: the first shortage, else the lowest pressure while something burns.
  *
  * @param ribbons - of one source
  * @returns null where nothing burns

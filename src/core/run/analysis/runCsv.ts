@@ -4,7 +4,7 @@ import { formatTripTime } from '@/core/time/tripClock'
 import type { TripRun } from '@/core/run/simulation/tripRun'
 
 /**
- * A trip’s series as a table in SI, one line for each moment (RFC 4180).
+ * The time series of a trip as CSV in SI units (RFC 4180).
  *
  * @param run - of the trip
  * @param startISO - when it begins

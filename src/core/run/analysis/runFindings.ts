@@ -144,7 +144,7 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
   }
   const { forecast } = trip
   const isOther = typeof forecast?.fromDay === 'string' && forecast.fromDay !== trip.startDay
-  // Its last hour holds on: so many hours more are only supposed.
+  // The last hour is extended beyond the forecast.
   const isShort = forecast ? forecast.temperatureK.length < (trip.nights - 1) * 24 : false
   if (burning.length > 0 && (isOther || isShort)) {
     found.push(
@@ -211,7 +211,7 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
   return found
 }
 
-/** A battery that is flat with nothing on gas stopped by it: what runs on it stops, and the alarms with it. */
+/** A flat battery that stops no gas appliance: loads on 12 V stop, and so do the alarms. */
 function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Finding[] {
   if (!battery || battery.flatAtS === null || outages.some(({ cause }) => cause === 'battery')) return []
   const onIt = input.appliances.filter(({ byNight }) => byNight.includes('battery')).map(({ name }) => name)
@@ -229,12 +229,12 @@ function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Findin
   ]
 }
 
-/** A heater without a chimney that is meant to burn while people sleep. */
+/** An unvented heater that is planned to burn while people sleep. */
 function litWhileAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
   const sleepS = ((input.wakeH - input.sleepH + 24) % 24) * 3600
   return input.appliances
     .filter(({ id, kind, habit }) => {
-      // Hours nobody gave a clock to are judged by their number, where the heater stands.
+      // Hours without a clock time are judged with the heater's placement.
       if (!UNVENTED.has(kind) || !trip.uses.find((use) => use.id === id)?.habit) return false
       if (habit.way === 'warmth') return habit.asleepK !== null
       if (habit.way !== 'hours' || sleepS === 0) return false
@@ -265,7 +265,7 @@ function litWhileAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
  * @param trip - the plan
  * @param input - as it was run
  * @param run - what came of it
- * @param shortOf - supplies of which it is said already that there is not enough
+ * @param shortOf - supplies already reported as short
  */
 export function runFindings(
   trip: TripPlan,

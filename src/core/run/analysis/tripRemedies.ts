@@ -4,7 +4,7 @@ import type { TripAppliance, TripRun, TripRunInput } from '@/core/run/simulation
 import type { Changeover } from '@/core/run/runSettings'
 import type { Habit } from '@/core/appliances/habit'
 
-/** One thing to change in a plan. */
+/** One edit of a plan. */
 export type RunEdit =
   | { do: 'changeover'; changeover: Changeover }
   | { do: 'get-up' }
@@ -18,7 +18,7 @@ export type RunEdit =
 export interface TripRemedy {
   edit: RunEdit
   words: string
-  /** No outage is left of the cause that came first. */
+  /** Whether no outage with the first cause is left. */
   removes: boolean
   /** First outage afterwards; null when there is none. */
   firstOutageS: number | null
@@ -28,13 +28,13 @@ export interface TripRemedy {
   savesKg: number
 }
 
-/** What an engine run is told of a change. */
+/** One change and its effect on the input. */
 type Tried = readonly [edit: RunEdit, words: string, change: (input: TripRunInput) => TripRunInput]
 
 const COARSE_S = 600
 const LESS_K = 3
 const LESS_SHARE = 0.6
-/** The warm part of the day. */
+/** Start of the warm part of the day. */
 const WARM_H = 14
 
 const missing = (run: TripRun): number => run.outages.reduce((sum, { missingKg }) => sum + missingKg, 0)
@@ -110,7 +110,7 @@ function candidates(input: TripRunInput, fillable: readonly string[], sourceId: 
   return tried
 }
 
-/** One more of what feeds it; a cylinder of an appliance’s own is one on its own. */
+/** One more cylinder or bottle for this source; an appliance’s own cylinder is a source of its own. */
 function another(sourceId: string): Tried[] {
   if (sourceId !== 'line' && sourceId !== 'bottles') return []
   const [edit, words] =
@@ -130,9 +130,9 @@ function another(sourceId: string): Tried[] {
 }
 
 /**
- * What would fix the first outage of a trip: each change tried by the engine, those that remove it first.
+ * Changes that fix the first outage of a trip, each simulated; those that remove it first.
  *
- * A bottle that is not refillable is never among what should be filled.
+ * A non-refillable bottle is never proposed for filling.
  *
  * @param input - the plan
  * @param fillable - cylinders that may be filled and that a pump would take
@@ -164,7 +164,7 @@ export function tripRemedies(input: TripRunInput, fillable: readonly string[]): 
       (a, b) =>
         Number(a.remedy.firstOutageS !== null) - Number(b.remedy.firstOutageS !== null) ||
         Number(b.remedy.removes) - Number(a.remedy.removes) ||
-        // Those that remove it stand as they are done most easily; the others by what they save.
+        // Those that remove the outage stay in order of effort; the others are sorted by gas saved.
         (a.remedy.removes && b.remedy.removes ? a.i - b.i : b.remedy.savesKg - a.remedy.savesKg),
     )
     .map(({ remedy }) => remedy)

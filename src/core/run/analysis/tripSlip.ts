@@ -4,13 +4,13 @@ import type { BasisId } from '@/core/rules/basis/basis'
 import type { SupplyBalance } from './gasForTrip'
 import type { ApplianceUse } from '@/core/run/tripPlan'
 
-/** By typed hours, or by what habit and weather come to. */
+/** By typed hours, or computed from habit and weather. */
 function basisOf({ habit }: ApplianceUse): BasisId {
   return habit && habit.way !== 'hours' ? 'gas-by-weather' : 'gas-burnt'
 }
 
 /**
- * One supply's sum for a trip: what comes along − what burns − reserve = left over.
+ * Worked sum of one supply for a trip: aboard − burned − reserve = left over.
  *
  * @param balance - from gasForTrip
  * @param nights - of the trip

@@ -6,7 +6,7 @@ import type { TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 const DAY_S = 86_400
 
 /**
- * A mean day and night of the battery as a worked sum: sun − what stands by − what runs with the gas.
+ * Worked sum of a mean day of the battery: solar − standby loads − appliance loads.
  *
  * @param battery - of the rig
  * @param input - of the trip

@@ -13,23 +13,23 @@ import { vesselOf } from '@/core/vaporization/vessel'
 import { lineSupply } from './lineSupply'
 import type { TripCylinder, TripAppliance, TripRunInput, TripSource } from './tripRun'
 
-/** A full cylinder one might take along besides. [common practice: a common 20 lb one, a one-pound bottle] */
+/** Full cylinder or bottle added in a scenario. [common practice] */
 const sizes = {
   line: { name: 'another 20 lb cylinder', waterCapacityKg: 21.59, massKg: 9.07, wallKg: 7.94 },
   bottles: { name: 'a new bottle', waterCapacityKg: 1.107, massKg: 0.465, wallKg: 0.414 },
 } as const
 
 /**
- * A full cylinder that is only supposed.
+ * A full cylinder that is only part of a scenario.
  *
  * @param sourceId - the rig’s line, or the small bottles
- * @param number - from 1, one for each
+ * @param number - running number from 1
  */
 export function extraCylinder(sourceId: keyof typeof sizes, number: number): TripCylinder {
   return { id: `more ${sourceId} ${number}`, sourceId, stands: 'upright', ...sizes[sourceId] }
 }
 
-/** What of a rig a run is based on. */
+/** Parts of a rig that a simulation uses. */
 export interface RunRig {
   cylinders: readonly CylinderGear[]
   lines: readonly LineGear[]
@@ -38,22 +38,22 @@ export interface RunRig {
   battery: Battery | null
 }
 
-/** What one supposes before doing it. */
+/** Assumed changes before leaving. */
 export interface Scenario {
   /** Cylinders filled to their limit before leaving. */
   fills: readonly string[]
-  /** Full 20 lb cylinders more on the line. */
+  /** Additional full 20 lb cylinders on the line. */
   moreCylinders: number
-  /** Full one-pound bottles more. */
+  /** Additional full one-pound bottles. */
   moreBottles: number
 }
 
 export const baselineScenario: Scenario = { fills: [], moreCylinders: 0, moreBottles: 0 }
 
-/** Hours of burning a day without a habit begin at this hour. */
+/** Burning hours without a habit start at this hour. */
 const EVENING_H = 18
 
-/** A small portable’s own regulator wants so much. [common practice] */
+/** Inlet pressure that a small portable’s regulator needs. [common practice] */
 const BOTTLE_NEED_PA = 34_473.8
 
 /** An appliance on a cylinder of its own is a source of its own. */
@@ -79,7 +79,7 @@ function applianceOf(use: ApplianceUse, learned: UseFactors): TripAppliance {
   }
 }
 
-/** Steps as long as a trip of so many nights bears, for what is worked out while one types. */
+/** Step length for interactive results, by the length of the trip. */
 function stepFor(nights: number): number {
   if (nights <= 7) return 300
   if (nights <= 21) return 600
@@ -87,14 +87,14 @@ function stepFor(nights: number): number {
 }
 
 /**
- * A trip of a rig as it is run.
+ * Simulation input for a trip of a rig.
  *
- * Cylinders nobody weighed, and those not to be used, count as empty; a one-pound bottle hangs on its heater.
+ * Unweighed and unusable cylinders count as empty; a one-pound bottle is attached to its heater.
  *
  * @param rig - cylinders, lines, room and battery
  * @param trip - the plan
- * @param whatIf - supposed before leaving
- * @param stepS - other than what suits its length
+ * @param scenario - assumed before leaving
+ * @param stepS - step length; by default chosen from the length of the trip
  */
 export function buildRunInput(
   { cylinders, lines, warmth, battery }: RunRig,

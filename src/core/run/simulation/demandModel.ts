@@ -26,18 +26,18 @@ const SUN_H = { from: 9, to: 15 }
 /** Ground and tank water are not colder. [common practice] */
 const COLDEST_WATER_K = 277.15
 
-/** What is wanted in one step; the same object step after step, written again. */
+/** Demand of one step; the same object is reused for every step. */
 export interface Demand extends Current {
-  /** Gas of each appliance, by their order. */
+  /** Gas demand of each appliance, in order. */
   wantW: Float64Array
-  /** What a flat battery kept from burning. */
+  /** Input that a flat battery prevents. */
   lostW: Float64Array
   awake: boolean
-  /** From the battery for each. */
+  /** Battery current of each appliance. */
   currentsA: Float64Array
 }
 
-/** A moment as the appliances meet it. */
+/** Conditions at the start of a step. */
 export interface DemandContext {
   timeS: number
   outsideK: number
@@ -46,7 +46,7 @@ export interface DemandContext {
   isFlat: boolean
 }
 
-/** Whether an hour of the clock lies between two, over midnight too. */
+/** Whether a clock hour is between two others, also past midnight. */
 function isBetween(clockH: number, fromH: number, toH: number): boolean {
   return fromH <= toH ? clockH >= fromH && clockH < toH : clockH >= fromH || clockH < toH
 }
@@ -55,7 +55,7 @@ function meanOf(values: readonly number[]): number {
   return values.reduce((sum, value) => sum + value, 0) / values.length
 }
 
-/** What one appliance wants by clock and air alone; NaN where the warmth of the room decides. */
+/** Demand of one appliance by clock and air; NaN when the room temperature decides. */
 function ownWantW(
   { habit, inputW, pilotW, useFactor }: TripAppliance,
   burningW: number,
@@ -65,23 +65,23 @@ function ownWantW(
 ): number {
   if (habit.way === 'around') return Math.max(pilotW, inputW * fridgeDuty(airK) * useFactor)
   if (habit.way !== 'warmth') return Math.max(pilotW, burningW)
-  // Without the room’s loss it is unknown: full input is the cautious answer.
+  // Without the room’s heat loss, full input is the cautious assumption.
   if (!isRoomKnown) return awake || habit.asleepK !== null ? inputW : pilotW
   return NaN
 }
 
 /**
- * The household of a trip: what its appliances want, step by step, and how warm its room gets by it.
+ * Demand of all appliances step by step, and the room temperature that results.
  *
  * @param input - of the trip
- * @param chance - more or less than the habit
+ * @param chance - perturbation of the habits; null for none
  */
 export function demandModel(input: TripRunInput, chance: Perturbation | null) {
   const { appliances, rig, stepS } = input
   const count = appliances.length
   const waterK = Math.max(COLDEST_WATER_K, meanOf(input.forecast.temperatureK))
   const stretches = appliances.map((appliance) => clockStretches(appliance, waterK))
-  // One day is as the other by the clock: worked out once where steps fall on the same moments of each.
+  // Clock-driven demand repeats every day, so it is tabulated once when steps divide the day.
   const perDay = (DAY_S / stepS) % 1 === 0 && (HOUR_S / stepS) % 1 === 0 ? DAY_S / stepS : 0
   const startOfStepS = (clockHourOf(input.startISO) * HOUR_S) % stepS
   const days = stretches.map((own) =>
@@ -106,12 +106,12 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
     return appliances[i]?.byNight[night] ?? 'gas'
   }
 
-  /** What keeps the room warm, after the heat of all that burns anyway. */
+  /** Heating demand after the heat of everything else that burns. */
   function heat(night: number, { outsideK, roomK, isFlat }: DemandContext): void {
     if (!rig || roomK === null) return
     let otherW = 0
     for (let i = 0; i < count; i += 1) otherW += (wants.wantW[i] || 0) * (toRoom[i] ?? 0)
-    // Where the room would be at the end of the step without any heat.
+    // Room temperature at the end of the step without heat.
     const freeK = outsideK + (roomK - outsideK) * decay
     for (let i = 0; i < count; i += 1) {
       const appliance = appliances[i]
@@ -148,7 +148,7 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
   }
 
   return {
-    /** What is wanted from a moment on, for one step. */
+    /** Demand of the step that starts at a time. */
     at(meeting: DemandContext): Demand {
       const { timeS, outsideK, roomK, isFlat } = meeting
       const night = Math.floor(timeS / DAY_S)
@@ -176,7 +176,7 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
       drawCurrent(night, airK, isFlat)
       return wants
     },
-    /** Room at the end of the step that was asked for, each appliance having got its share of what it wanted. */
+    /** Room temperature at the end of the step, given the delivered share of each appliance. */
     roomAfterK(outsideK: number, roomK: number, shares: Float64Array): number {
       if (!rig) return roomK
       let heatW = 0

@@ -7,12 +7,12 @@ import {
 import type { OutageCause, SideChange, TripSource } from './tripRun'
 import { stepCylinders, type StepEnvironment } from '@/core/vaporization/stepCylinders'
 
-/** The cylinders of one source at a moment. */
+/** State of the cylinders of one source. */
 export interface SourceState {
   source: TripSource
   ids: readonly string[]
   thermals: readonly CylinderThermalState[]
-  /** Nothing of use is left in it. */
+  /** No usable gas is left in it. */
   isEmpty: boolean[]
   /** Side in use. */
   active: number
@@ -21,9 +21,9 @@ export interface SourceState {
   open: readonly number[]
 }
 
-/** A side turned to is kept for a while: nobody stands at the lever all night. */
+/** Shortest time on one side: the lever is not turned back and forth. */
 const MIN_SIDE_TIME_S = 1800
-/** A side is worth turning to when it presses so much more than is needed. */
+/** Pressure above the need that makes the other side worth turning to. */
 const USEFUL_EXCESS_PA = 15_000
 const NOTHING_KG = 1e-7
 const FULFILLED_SHARE = 0.999
@@ -36,7 +36,7 @@ export interface SourceDraw {
   cause: Extract<OutageCause, 'empty' | 'cold' | 'lever'> | null
 }
 
-/** Who could turn a lever at this moment, and where it is written down. */
+/** Who could turn a lever now, and where changes are recorded. */
 export interface OccupantState {
   timeS: number
   awake: boolean
@@ -58,7 +58,7 @@ function changeSide(
   state.changedAtS = timeS
 }
 
-/** The other side worth turning to, that which presses most. */
+/** The other side with the highest pressure, if it is worth turning to. */
 function bestAlternative(state: SourceState, needPa: number): number | null {
   let best: number | null = null
   let bestPa = needPa + USEFUL_EXCESS_PA
@@ -79,7 +79,7 @@ function markEmptyCylinders(state: SourceState, needPa: number): void {
   }
 }
 
-/** The last few grams are cold too, but what is wanting is gas. */
+/** The last few grams are cold too, but the cause is lack of gas. */
 function isNearlyEmpty({ thermals }: SourceState, needPa: number): boolean {
   return thermals.every(
     (thermal) => thermal.massKg - unusableMassKg(thermal, needPa) < LAST_KG_M3 * thermal.body.volumeM3,
@@ -112,7 +112,7 @@ function drawFromOne(
   return stepCylinders([thermal], wantKg, environmentOf(i))
 }
 
-/** The first that is not empty, and help from the others for what it cannot give. */
+/** The first that is not empty, with help from the others. */
 function drawFromPrimary(
   state: SourceState,
   wantKg: number,
@@ -130,7 +130,7 @@ function drawFromPrimary(
   return gasKg
 }
 
-/** The side in use; another by hand when it cannot and somebody is up. */
+/** The side in use; another by hand when it cannot deliver and someone is awake. */
 function drawFromActiveSide(
   state: SourceState,
   wantKg: number,
@@ -149,11 +149,11 @@ function drawFromActiveSide(
 }
 
 /**
- * Draws what is wanted from a source by its changeover, and lets its other cylinders stand.
+ * Draws the demand from a source according to its changeover; the other cylinders are stepped idle.
  *
  * @param state - of the source, changed in place
- * @param wantKg - in this step
- * @param aroundOf - what each cylinder stands in
+ * @param wantKg - demand of this step
+ * @param environmentOf - surroundings of each cylinder
  * @param watch - who is awake
  */
 export function drawFromSource(

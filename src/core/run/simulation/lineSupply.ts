@@ -3,19 +3,19 @@ import { changeoverSide, lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import { USUAL_NEED_PA } from './tripRun'
 import type { Changeover } from '@/core/run/runSettings'
 
-/** What the drawn line says of how its cylinders are used. */
+/** Use of the cylinders according to the drawn line. */
 export interface LineSupply {
   changeover: Changeover | null
-  /** What its first regulator needs before it. */
+  /** Inlet pressure that its first regulator needs. */
   needGaugePa: number
-  /** What its one regulator passes; null when there are several, or it is unknown. */
+  /** Rating of its only regulator; null with several or when unknown. */
   ratedW: number | null
 }
 
 /**
  * Changeover and regulator of the rig’s propane line, as drawn.
  *
- * @param lines - of the rig; those with bottles alone say nothing of it
+ * @param lines - of the rig; lines with bottles only are ignored
  * @returns the usual need of a regulator where none is drawn
  */
 export function lineSupply(lines: readonly LineGear[]): LineSupply {

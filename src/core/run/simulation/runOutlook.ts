@@ -10,7 +10,7 @@ const DAY_S = 86_400
 /**
  * The trip’s appliances with the hours at full input that their habits come to by weather and room.
  *
- * Hours that were typed stay what they are, but for what weigh-ins taught, and where a trip ends within a day.
+ * Typed hours stay as they are, except for the learned factor and a trip that ends within a day.
  *
  * @param trip - the plan
  * @param run - of the same plan
@@ -30,23 +30,23 @@ export function plannedUses(trip: TripPlan, run: TripRun): ApplianceUse[] {
   })
 }
 
-/** A trip as it is run, with all that a bench shows of it. */
+/** A simulated trip with all that a page shows of it. */
 export interface RunOutlook {
   /** With the hours that habits come to. */
   trip: TripPlan
   input: TripRunInput
   run: TripRun
-  /** What is aboard against what is burned, without what is only supposed. */
+  /** Gas aboard and burned, without the scenario. */
   balances: readonly SupplyBalance[]
 }
 
 /**
- * A trip of a rig hour by hour, with what one supposes before doing it.
+ * Simulates a trip of a rig hour by hour in a scenario.
  *
  * @param rig - cylinders, lines, room and battery
  * @param plan - of the trip
- * @param whatIf - supposed before leaving
- * @throws InputError for a trip that cannot be
+ * @param scenario - assumed before leaving
+ * @throws InputError for an impossible trip
  */
 export function runOutlook(rig: RunRig, plan: TripPlan, scenario: Scenario): RunOutlook {
   requireTrip(plan)

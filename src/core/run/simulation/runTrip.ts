@@ -21,7 +21,7 @@ import {
 } from './tripRun'
 
 /**
- * The sources of a trip: those named, and one for each that a cylinder names besides.
+ * Sources of a trip: those listed, and one for each further source that a cylinder names.
  *
  * @param input - of the trip
  */
@@ -33,16 +33,16 @@ function tripSources({ sources, cylinders, changeover }: TripRunInput): TripSour
 
 const DAY_S = 86_400
 
-/** Least share of what is wanted that still counts as burning. */
+/** Smallest share of the demand that counts as met. */
 const BURNS = 0.95
 
 /**
- * A trip hour by hour: what burns, what the cold cylinders can give, and where it falls short.
+ * Simulates a trip: demand, delivery of the cold cylinders, and outages.
  *
  * @param input - see tripRunSchema
- * @param chance - how this run differs from the plan; not at all when absent
+ * @param chance - perturbation of this run; null for the plan itself
  * @returns a series, outages with their cause, what is used, left and stranded
- * @throws InputError for an appliance on a source without cylinders, or a vessel that cannot be
+ * @throws InputError for an appliance on a source without cylinders, or an impossible vessel
  * @see docs/models.md, “A trip hour by hour”
  */
 export function runTrip(input: TripRunInput, chance: Perturbation | null = null): TripRun {

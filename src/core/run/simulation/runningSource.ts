@@ -16,7 +16,7 @@ import type { CylinderOutcome, Outage, TripCylinder, TripMoment, TripSource } fr
 
 const FREEZING_K = 273.15
 
-/** Of the air outside, where nobody measured it. [common practice] */
+/** Humidity of outside air, when not measured. [common practice] */
 const USUAL_HUMIDITY = 0.8
 
 /** Dew points of usual outside air, solved once a kelvin. */
@@ -35,19 +35,19 @@ function usualDewPointK(airK: number): number {
 /**
  * Whether the wet part of a cylinder’s wall carries frost: colder than freezing and than the dew point.
  *
- * @param wallK - of the liquid, and so of the wall
+ * @param wallK - temperature of the liquid and the wall
  * @param airK - around it, at a usual 80 % of humidity
  */
 export function isFrosted(wallK: number, airK: number): boolean {
   return wallK < FREEZING_K && wallK < usualDewPointK(airK)
 }
 
-/** A source with what is written down of its cylinders. */
+/** A source with the records of its cylinders. */
 export interface RunningSource {
   state: SourceState
   cylinders: readonly TripCylinder[]
   needPa: number
-  /** What each of its cylinders stands in; one object, written again. */
+  /** Surroundings of each cylinder; one object that is reused. */
   environmentOf: (index: number) => StepEnvironment
   setAir: (outsideK: number, windMS: number, roomK: number | null) => void
   startJ: readonly number[]
@@ -55,23 +55,23 @@ export interface RunningSource {
   broughtJ: number[]
   emptyAtS: (number | null)[]
   coldestK: number[]
-  /** What was in each when cold first stopped it; null while it has not. */
+  /** Contents of each when cold first stopped it; null before that. */
   strandedKg: readonly number[] | null
   /** Highest gauge pressure of the cylinders in use. */
   inUsePa: (atmospherePa: number) => number
   inUseId: () => string | null
-  /** Writes down what happened by a moment. */
+  /** Records extremes up to a time. */
   watch: (timeS: number) => void
   moments: (atmospherePa: number, outsideK: number) => TripMoment['cylinders']
 }
 
 /**
- * A source as the trip begins, its cylinders as warm as the air.
+ * A source at the start of the trip, its cylinders at air temperature.
  *
  * @param source - and its settings
  * @param cylinders - that feed it
  * @param place - air at the start, its pressure, and the length of a step
- * @throws InputError for a vessel that cannot be
+ * @throws InputError for an impossible vessel
  */
 export function createSource(
   source: TripSource,
@@ -108,7 +108,7 @@ export function createSource(
     state,
     cylinders,
     needPa,
-    // Only the bottle in use hangs on the heater, in the room.
+    // Only the bottle in use is attached to the heater, inside the room.
     environmentOf: (i) => (source.site === 'on-heater' && i === state.active ? onHeater : outside),
     setAir: (outsideK, windMS, roomK) => {
       outside.airK = outsideK
@@ -166,7 +166,7 @@ export function refill(sources: readonly RunningSource[], cylinderId: string, ai
   }
 }
 
-/** What became of every cylinder, source by source. */
+/** Outcome of every cylinder, source by source. */
 export function cylinderOutcomes(sources: readonly RunningSource[], outages: readonly Outage[]): CylinderOutcome[] {
   return sources.flatMap((one) => {
     const stopped = outages.some(({ sourceId, cause }) => sourceId === one.state.source.id && cause === 'cold')

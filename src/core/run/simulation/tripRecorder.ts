@@ -1,9 +1,9 @@
 import type { Outage, OutageCause, TripMoment } from './tripRun'
 
-/** Two of one cause that lie nearer are one: a cold cylinder comes and goes. */
+/** Outages of one cause within this time are merged, since a cold cylinder comes and goes. */
 const SAME_WITHIN_S = 2 * 3600
 
-/** Writes outages down, the steps of one together. */
+/** Records outages and merges their steps. */
 export function outageRecorder() {
   const all: (Omit<Outage, 'applianceIds'> & { appliances: Set<string> })[] = []
   return {
@@ -29,16 +29,16 @@ export function outageRecorder() {
   }
 }
 
-/** A chart is not wider than this; more moments would only weigh. */
+/** Most points in the series; a chart cannot show more. */
 const MAX_MOMENTS = 1500
 
 const FINEST_S = 600
 
 /**
- * Keeps a moment now and then.
+ * Records points at even intervals.
  *
  * @param durationS - of the whole
- * @param stepS - between the moments that are offered
+ * @param stepS - between the points that are offered
  */
 export function tripRecorder(durationS: number, stepS: number) {
   const everyS = Math.max(FINEST_S, stepS, Math.ceil(durationS / MAX_MOMENTS / stepS) * stepS)

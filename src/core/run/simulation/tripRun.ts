@@ -6,12 +6,12 @@ import { forecastSchema } from '@/core/run/weather/forecast'
 import { cylinderSites } from '@/core/vaporization/heatTransfer'
 import { vesselOrientations } from '@/core/vaporization/vessel'
 
-/** How one run of many differs from the plan. */
+/** Perturbation of one Monte Carlo run. */
 export interface Perturbation {
-  /** Warmer or colder than the forecast at a moment. */
+  /** Temperature offset from the forecast. */
   offsetK: (timeS: number) => number
   windFactor: number
-  /** More or less than the habit, by appliance. */
+  /** Factor on the habit of an appliance. */
   factorOf: (applianceId: string) => number
 }
 
@@ -24,7 +24,7 @@ const powerField = z
 
 const currentField = z.number().min(0).max(200, 'That is more than a camper’s wiring carries.')
 
-/** A regulator needs this before it where it was not entered what its own wants. [common practice: 5 to 10 psi] */
+/** Default inlet pressure that a regulator needs. [common practice: 5 to 10 psi] */
 export const USUAL_NEED_PA = 68_947.6
 
 const tripCylinderSchema = z.strictObject({
@@ -36,7 +36,7 @@ const tripCylinderSchema = z.strictObject({
     .min(0, 'The gas aboard cannot be less than nothing: does the cylinder weigh less than its tare?')
     .max(2000),
   waterCapacityKg: z.number().positive('The water capacity is more than nothing.').max(5000),
-  /** To what it is filled on the way; 42 % of its water capacity when absent. */
+  /** Fill limit on the way; 42 % of its water capacity when absent. */
   limitKg: z.number().positive().max(2100).optional(),
   stands: z.enum(vesselOrientations).default('upright'),
   diameterM: z.number().positive().max(3).optional(),
@@ -47,7 +47,7 @@ export const tripSourceSchema = z.strictObject({
   id: idField,
   name: z.string().max(60).default(''),
   changeover: z.enum(changeovers).default('one-side'),
-  /** What its regulator needs before it. */
+  /** Inlet pressure that its regulator needs. */
   needGaugePa: z.number().min(0).max(1_000_000).default(USUAL_NEED_PA),
   /** Heat its regulator is rated to pass; null where unknown. */
   ratedW: z.number().positive().max(1_000_000).nullable().default(null),
@@ -65,16 +65,16 @@ export const tripApplianceSchema = z.strictObject({
   batteryA: currentField.default(0),
   needsBattery: z.boolean().default(false),
   habit: habitSchema,
-  /** Burns so much for each kilogram its habit would burn. */
+  /** Gas burned per kilogram by the habit. */
   useFactor: z.number().min(0.2).max(5).default(1),
-  /** What it runs on, night by night; gas for those not named. */
+  /** Energy source of each night; gas for nights not listed. */
   byNight: z.array(z.enum(energies)).max(366).default([]),
 })
 
-/** Steps of all cylinders together that one answer may take. */
+/** Largest number of cylinder steps per request. */
 const MAX_STEPS = 400_000
 
-/** A moment of the clock with its offset, such as `2026-12-04T15:00-07:00`. */
+/** Local time with its offset, such as `2026-12-04T15:00-07:00`. */
 const startField = z
   .string()
   .regex(
@@ -90,15 +90,15 @@ export const tripRunSchema = z
       .int('A trip has a whole number of nights.')
       .min(1, 'A trip has one night or more.')
       .max(366, 'Plan a year at most.'),
-    /** Ends so long after its beginning, where that is before the last night is over. */
+    /** Duration, when it ends before the last night is over. */
     lastsS: z.number().positive().nullable().default(null),
     altitudeM: z.number().min(-500).max(6000, 'No camper goes that high.').default(0),
     cylinders: z.array(tripCylinderSchema).min(1, 'Name one cylinder or more.').max(40),
-    /** How the cylinders of the one line are used, where no sources are named. */
+    /** Changeover of the line when no sources are listed. */
     changeover: z.enum(changeovers).default('one-side'),
     sources: z.array(tripSourceSchema).max(40).default([]),
     appliances: z.array(tripApplianceSchema).max(100),
-    /** Loss and heat capacity of the room for each watt of gas burned in it; null when unknown. */
+    /** Heat loss and capacity of the room per watt of gas burned in it; null when unknown. */
     rig: z
       .strictObject({ lossWPerK: z.number().positive().max(5000), capacityJPerK: z.number().positive().max(1e8) })
       .nullable()
@@ -110,7 +110,7 @@ export const tripRunSchema = z
     sleepH: z.number().min(0).max(24).default(22.5),
     shoreNights: runSettingsSchema.shape.shoreNights,
     refills: runSettingsSchema.shape.refills,
-    /** When clocks are put forward or back on the way: seconds since the start, and by how much. */
+    /** Clock changes during the trip: seconds since the start, and the shift. */
     clockChanges: z
       .array(z.strictObject({ atS: z.number().min(0), shiftS: z.number().min(-7200).max(7200) }))
       .max(4)
@@ -118,7 +118,7 @@ export const tripRunSchema = z
     stepS: z.number().min(10, 'Steps of ten seconds or more.').max(3600, 'Steps of an hour at most.').default(300),
   })
   .superRefine(({ nights, stepS, cylinders }, context) => {
-    // 7 nights of two cylinders at a minute are 20,000 steps; a year of forty at ten seconds would be 120 million.
+    // 7 nights of two cylinders at one-minute steps are 20,000 steps; a year of forty at ten seconds would be 120 million.
     if (((nights * 86_400) / stepS) * cylinders.length > MAX_STEPS) {
       context.addIssue({
         code: 'custom',
@@ -136,7 +136,7 @@ export type TripCylinder = z.output<typeof tripCylinderSchema>
 
 export type TripAppliance = z.output<typeof tripApplianceSchema>
 
-/** Why gas was wanted and not there. */
+/** Cause of an outage. */
 export type OutageCause = 'empty' | 'cold' | 'regulator' | 'battery' | 'lever'
 
 export interface Outage {
@@ -144,19 +144,19 @@ export interface Outage {
   fromS: number
   toS: number
   cause: OutageCause
-  /** Gas that was wanted and not given. */
+  /** Unmet gas demand. */
   missingKg: number
   applianceIds: readonly string[]
 }
 
-/** One side taken for another. */
+/** A change of sides. */
 export interface SideChange {
   sourceId: string
   atS: number
   fromId: string
   toId: string
   by: 'hand' | 'automatic'
-  /** Everybody would be asleep. */
+  /** Whether everyone is asleep. */
   asleep: boolean
 }
 
@@ -166,11 +166,11 @@ export interface CylinderOutcome {
   refilledKg: number
   usedKg: number
   leftKg: number
-  /** Liquid that the cold keeps in it at the trip’s end, or at the first outage by cold; nothing without one. */
+  /** Liquid left because of cold at the first outage by cold, or at the end; 0 without such an outage. */
   strandedKg: number
   emptyAtS: number | null
   coldestK: number
-  /** Energy: what came through the wall, left with gas, and is there more than at first. */
+  /** Energy balance: through the wall, out with gas, in with refills, and change of the stored energy. */
   balance: { heatInJ: number; gasOutJ: number; broughtJ: number; storedJ: number }
 }
 
@@ -195,14 +195,14 @@ export interface TripMoment {
   outsideK: number
   windMS: number
   roomK: number | null
-  /** By the order of the sources. */
+  /** In the order of the sources. */
   sources: readonly SourceMoment[]
-  /** By the order of the cylinders. */
+  /** In the order of the cylinders. */
   cylinders: readonly { massKg: number; temperatureK: number; gaugePa: number; frosted: boolean }[]
   batteryShare: number | null
 }
 
-/** The moment at which pressure comes nearest to what the regulator needs, or first falls short. */
+/** Time at which the pressure is closest to the regulator's need, or first below it. */
 export interface WeakMoment {
   sourceId: string
   atS: number
@@ -218,7 +218,7 @@ export interface TripRun {
   cylinders: readonly CylinderOutcome[]
   appliances: readonly ApplianceOutcome[]
   weak: WeakMoment | null
-  /** When the battery was flat for the first time, and the least that was in it. */
+  /** When the battery was first flat, and its lowest charge. */
   battery: { flatAtS: number | null; leastShare: number } | null
   usedKg: number
   leftKg: number

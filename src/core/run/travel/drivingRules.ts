@@ -1,6 +1,6 @@
 import type { Provenance } from '@/core/rules/basis/basisEntry'
 
-/** What is asked of gas on the road in one place. */
+/** Rules for gas while driving, by region. */
 export interface DrivingRule {
   id: string
   place: string
@@ -11,7 +11,7 @@ export interface DrivingRule {
   provenance: Provenance
 }
 
-/** By place. Local law and the signs at the entrance come first: look them up before each trip. */
+/** Rules by region. Local law and posted signs take precedence: look them up before each trip. */
 export const drivingRules: readonly DrivingRule[] = [
   {
     id: 'us',
@@ -56,7 +56,7 @@ export const drivingRules: readonly DrivingRule[] = [
   },
 ]
 
-/** Places where every flame and valve is off, whatever the country. */
+/** Places where every flame and valve is off in any country. */
 export const alwaysOff = [
   {
     id: 'fuel',

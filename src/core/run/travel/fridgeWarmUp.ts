@@ -4,22 +4,22 @@ import { fromUnit } from '@/core/units/convert'
 export interface FridgeWarmUp {
   /** Inside at the end. */
   endK: number
-  /** When food begins to count its hours; null when it stays below. */
+  /** When food passes the limit; null when it stays below. */
   tooWarmAtS: number | null
 }
 
 /** Closed, in a room 33 °F warmer, a fridge gains 4.5 °F in 7 hours. [common practice] */
 const TIME_CONSTANT_S = 172_000
-/** Food is kept at or below this: USDA, “Keep food safe”. [from memory] */
+/** Highest temperature for stored food: USDA, “Keep food safe”. [from memory] */
 export const FOOD_K = fromUnit(40, 'temperature', 'F')
 
 /**
- * A closed fridge that is off while one drives.
+ * Warm-up of a closed fridge that is off while driving.
  *
  * @param startK - inside when it goes off
  * @param aroundK - of the room
  * @param offS - for how long
- * @throws InputError for a negative time or a temperature that cannot be
+ * @throws InputError for a negative time or an impossible temperature
  */
 export function fridgeWarmUp(startK: number, aroundK: number, offS: number): FridgeWarmUp {
   if (!(offS >= 0 && offS <= 7 * 86_400)) throw new InputError('offS', 'The drive lies between nothing and a week.')

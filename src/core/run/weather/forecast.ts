@@ -4,12 +4,12 @@ import { z } from '@/core/base/zod'
 /** Where a forecast comes from. */
 const forecastOrigins = ['typed', 'service', 'file', 'coldest-night'] as const
 
-/** Weather hour by hour from the moment the trip begins; the last hour holds on. */
+/** Hourly weather from the start of the trip; the last hour is extended. */
 export const forecastSchema = z.strictObject({
   origin: z.enum(forecastOrigins).default('typed'),
-  /** Its place, spell or file, in the owner’s words. */
+  /** Name of its place, weather or file, in the owner’s words. */
   name: z.string().trim().max(80).default(''),
-  /** Day its hours begin on, `2026-12-04`; null for numbers that were typed for the trip, whenever it is. */
+  /** Day its hours start on, `2026-12-04`; null for values typed for the trip. */
   fromDay: z
     .string()
     .regex(/^\d{4}-\d\d-\d\d$/, 'A day is written like 2026-12-04.')
@@ -30,7 +30,7 @@ export const forecastSchema = z.strictObject({
     .array(z.number().min(0, 'Wind is not less than calm.').max(60, 'That is beyond any hurricane.'))
     .max(24 * 367)
     .default([]),
-  /** How far off it may be, one standard deviation; the usual growth with the days when absent. */
+  /** Standard deviation; the usual growth with time when absent. */
   spreadK: z
     .array(z.number().min(0).max(20))
     .max(24 * 367)
@@ -45,7 +45,7 @@ const HOUR_S = 3600
  * Weather at a moment of the trip, straight between the hours.
  *
  * @param forecast - hour by hour
- * @param timeS - since the trip began
+ * @param timeS - since the start of the trip
  */
 export function weatherAt(forecast: Forecast, timeS: number): { temperatureK: number; windMS: number } {
   const hours = timeS / HOUR_S
@@ -57,7 +57,7 @@ export function weatherAt(forecast: Forecast, timeS: number): { temperatureK: nu
 
 const DAY_S = 86_400
 
-/** A forecast is off by this on its first day and by so much more each day, to a limit. [common practice] */
+/** Standard deviation on the first day, its growth per day, and its limit. [common practice] */
 const FIRST_K = 1
 
 const MORE_K_PER_DAY = 0.4
@@ -65,10 +65,10 @@ const MORE_K_PER_DAY = 0.4
 const MAX_K = 4
 
 /**
- * How far off a forecast may be at a moment, one standard deviation.
+ * Standard deviation of a forecast at a time.
  *
  * @param forecast - with its own spread, or without one
- * @param timeS - since the trip began
+ * @param timeS - since the start of the trip
  */
 export function forecastSpreadK({ spreadK }: Pick<Forecast, 'spreadK'>, timeS: number): number {
   const stated = spreadK[Math.min(spreadK.length - 1, Math.floor(timeS / HOUR_S))]

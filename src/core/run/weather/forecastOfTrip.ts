@@ -4,13 +4,13 @@ import { SIXTY_F_K } from '@/core/units/convert'
 import type { Forecast } from './forecast'
 import { typedForecast } from './typedForecast'
 
-/** By so much a day is warmer than its night. [common practice] */
+/** Temperature difference of day and night. [common practice] */
 const DAY_SWING_K = 10
 
 /**
- * The weather a trip is computed with: its forecast, else every night as cold as the coldest.
+ * Weather of a trip: its forecast, else every night as cold as the coldest.
  *
- * @param trip - without either it is taken to be mild, which its findings say
+ * @param trip - without either, mild weather is assumed and reported by a finding
  */
 export function forecastOfTrip({
   forecast,
@@ -32,9 +32,9 @@ export function forecastOfTrip({
 }
 
 /**
- * Coldest that a trip is planned for: of its forecast and of the coldest night that was entered.
+ * Lowest planned temperature: of the forecast and of the coldest night entered.
  *
- * @param trip - without either it is taken to be mild
+ * @param trip - without either, mild weather is assumed
  */
 export function coldestOfTripK({ forecast, coldestK }: Pick<TripPlan, 'forecast' | 'coldestK'>): number {
   const known = [...(forecast?.temperatureK ?? []), ...(coldestK === null ? [] : [coldestK])]

@@ -6,22 +6,22 @@ import { readForecastRows, type ForecastRow, type TemperatureScale } from './rea
 export interface ForecastRead {
   forecast: Forecast
   scale: TemperatureScale
-  /** Why the scale must be asked for; null when it is plain. */
+  /** Why the owner is asked for the scale; null when it is clear. */
   doubt: string | null
-  /** Hours that were missing and are filled straight across. */
+  /** Missing hours that were interpolated. */
   filled: readonly string[]
   /** The file ends before the trip does. */
   isShort: boolean
 }
 
 const HOUR_MS = 3_600_000
-/** A longer hole is not bridged: a front may have passed in it. */
+/** Longest gap that is interpolated: a front may have passed in a longer one. */
 const MAX_HOLE_H = 6
 const HOTTEST_K = 333.15
-/** Nights warmer than this are rare enough to ask. */
+/** Nights above this are rare enough to ask. */
 const WARM_NIGHT_K = 308.15
 
-/** One file in two scales makes two forecasts; the one nobody could live through is doubted. */
+/** Reason to doubt a temperature scale: it gives implausible temperatures. */
 function doubtOf(rows: readonly ForecastRow[], scale: TemperatureScale): string | null {
   const temperatures = rows.map(({ temperature }) => temperature)
   const [low, high] = [Math.min(...temperatures), Math.max(...temperatures)]
@@ -46,7 +46,7 @@ function doubtOf(rows: readonly ForecastRow[], scale: TemperatureScale): string 
  * @param name - of the file
  * @param startMs - of the trip, as the same clock counts it
  * @param nights - of the trip
- * @param asked - the scale as its owner answered; as the file says, when absent
+ * @param asked - scale answered by the owner; from the file when null
  * @throws InputError at `file` with line and field, for holes of more than six hours, or hours that do not reach the trip
  */
 export function readForecast(
@@ -102,7 +102,7 @@ export function readForecast(
     columns.windMS.push(between(before.windMS ?? 0, after.windMS ?? 0))
   }
   const wrong = columns.temperatureK.findIndex((value) => !(value >= 203.15 && value <= HOTTEST_K))
-  // A scale that is in doubt may well give nonsense: it is asked first.
+  // With a doubtful scale the owner is asked first.
   if (wrong !== -1 && doubt === null) {
     throw new InputError(
       'file',

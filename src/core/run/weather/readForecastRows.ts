@@ -1,12 +1,12 @@
 import Papa from 'papaparse'
 import { InputError } from '@/core/base/InputError'
 
-/** In what a file’s temperatures are. */
+/** Temperature scales of a file. */
 export const temperatureScales = ['C', 'F', 'K'] as const
 
 export type TemperatureScale = (typeof temperatureScales)[number]
 
-/** One hour as a file has it. */
+/** One hour of a file. */
 export interface ForecastRow {
   timeMs: number
   /** As it is written. */
@@ -18,7 +18,7 @@ export interface ForecastRow {
   windMS: number | null
 }
 
-/** A year of hours, and some more. */
+/** A little more than the hours of a year. */
 const MAX_ROWS = 10_000
 const MAX_LETTERS = 2_000_000
 const HARDEST_M_S = 60
@@ -42,7 +42,7 @@ function timeOf(written: string, line: number): number {
   if (!/^\d{4}-\d\d-\d\d(T\d\d(:\d\d){0,2}(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/.test(text)) {
     throw new InputError('file', `Line ${line}, time: “${written.slice(0, 40)}” is not like 2026-12-04 15:00.`)
   }
-  // Times without an offset are of the place itself; they are counted as if they stood in UTC, as the trip’s own are.
+  // Times without an offset are local; like the trip's own times they are computed as if in UTC.
   const whole = /T\d\d$/.test(text) ? `${text}:00` : text
   const bare = whole.replace(/(Z|[+-]\d\d:?\d\d)$/, '')
   const ms = Date.parse(bare.includes('T') ? `${bare}Z` : `${bare}T00:00Z`)
@@ -83,7 +83,7 @@ function records(text: string): readonly Record<string, unknown>[] {
   const quotes = errors.find(({ type }) => type === 'Quotes')
   if (quotes) throw new InputError('file', `Line ${(quotes.row ?? 0) + 1}: a quotation mark is not closed.`)
   const [head = [], ...rows] = data
-  // Of two columns of one name the first counts.
+  // With duplicate column names the first counts.
   return rows.map((row) => Object.fromEntries(head.map((name, i) => [name, row[i] ?? ''] as const).toReversed()))
 }
 

@@ -1,13 +1,13 @@
 import { InputError } from '@/core/base/InputError'
 import type { Forecast } from './forecast'
 
-/** It is coldest before sunrise and warmest in the afternoon. [common practice] */
+/** Hours of the lowest and highest temperature. [common practice] */
 const COLDEST_H = 6
 
 const WARMEST_H = 15
 
 /**
- * How far the air is on its way from the night's lowest to the day's highest: half a cosine up, half a cosine down.
+ * Temperature between the night's low and the day's high, as a share: half a cosine up, half a cosine down.
  *
  * @param clockH - hour of the clock, 0 to 24
  * @returns 0 at the coldest hour, 1 at the warmest
@@ -20,7 +20,7 @@ export function dayWarmth(clockH: number): number {
     : (1 + Math.cos((Math.PI * (since - up)) / (24 - up))) / 2
 }
 
-/** A day and night as one types them. */
+/** A typed day and night. */
 export interface TypedNight {
   lowK: number
   highK: number
@@ -41,7 +41,7 @@ export function typedForecast(nights: readonly TypedNight[], startHour: number):
       throw new InputError(`nights.${i}.lowK`, 'The night is warmer than its day. Are the two changed over?')
   }
   const hours = Array.from({ length: nights.length * 24 + 1 }, (_, hour) => {
-    // Each night's numbers hold from the trip's hour of the day to the same hour of the next.
+    // Values of a night apply from the trip's start hour to the same hour of the next day.
     const night = nights[Math.min(nights.length - 1, Math.floor(hour / 24))]
     const share = dayWarmth((startHour + hour) % 24)
     return night

@@ -1,7 +1,7 @@
 import { type Forecast, forecastSpreadK, weatherAt } from './forecast'
 import type { TypedNight } from './typedForecast'
 
-/** An hour of weather with what it may as well be. */
+/** An hour of weather with its range. */
 interface WeatherHour {
   timeS: number
   temperatureK: number
@@ -12,11 +12,11 @@ interface WeatherHour {
 
 const HOUR_S = 3600
 
-/** A chart is no wider. */
+/** Most points of a chart. */
 const MAX = 400
 
 /**
- * Weather for a chart: the hours of a trip with one standard deviation to each side.
+ * Weather for a chart: hours of a trip with one standard deviation to each side.
  *
  * @param forecast - hour by hour
  * @param nights - of the trip
@@ -33,7 +33,7 @@ export function weatherBand(forecast: Forecast, nights: number): WeatherHour[] {
 }
 
 /**
- * Lowest, highest and mean wind of each night of a forecast, to go on from by hand.
+ * Lowest and highest temperature and mean wind of each night of a forecast, for editing by hand.
  *
  * @param forecast - hour by hour
  * @param nights - how many

@@ -25,7 +25,7 @@ import { fromUnit, SIXTY_F_K } from '@/core/units/convert'
 export interface CardBlock {
   title: string
   lines: readonly Phrase[]
-  /** Said in smaller type: what it is based on. */
+  /** Shown in smaller type: the basis. */
   isSmall?: boolean
 }
 
@@ -126,7 +126,7 @@ function openingsOf(gear: RoomGear, heaters: readonly HeaterGear[]): Phrase[] {
       },
     ]
   } catch (error) {
-    // A room that cannot be judged is reported at its own station.
+    // An invalid room is reported by Heat & air.
     if (error instanceof InputError) return []
     throw error
   }

@@ -54,7 +54,7 @@ function restsOn(plan: TripPlan, gear: RigGear): CardBlock {
 }
 
 /**
- * The card of a trip: what hangs by the door and is read at 2 a.m.
+ * The trip card, made to hang by the door.
  *
  * @param gear - of the rig
  * @param plan - of the trip

@@ -4,14 +4,14 @@ import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { lineSupply } from '@/core/run/simulation/lineSupply'
 import type { Changeover } from '@/core/run/runSettings'
 
-/** What of a rig its procedures are made for. */
+/** Facts of a rig that its procedures depend on. */
 export interface StepsFacts {
   /** Removable cylinders on the rig's line, by name. */
   cylinders: readonly string[]
   /** A fixed tank, by name. */
   tank: string | null
   changeover: Changeover | null
-  /** Heaters, by name: with a bottle on them, without a chimney. */
+  /** Heaters by name, whether a bottle is attached and whether they are vented. */
   heaters: readonly { name: string; bottleOn: boolean; vented: boolean }[]
   /** Alarms, by name. */
   alarms: readonly string[]
@@ -21,7 +21,7 @@ export interface StepsFacts {
 }
 
 /**
- * What of a rig its procedures are made for.
+ * Facts of a rig that its procedures depend on.
  *
  * @param gear - of the rig
  * @param trip - for how it is run and what burns

@@ -6,7 +6,7 @@ import type { StepsFacts } from './stepsFacts'
 import { eveningSteps } from './eveningSteps'
 import { swapSteps } from './swapSteps'
 
-/** The procedures of a trip, in the order one comes to them. */
+/** Procedures of a trip, in order. */
 export const tripProcedures = ['before', 'out', 'pump', 'back', 'arrive', 'evening', 'swap', 'leave', 'store'] as const
 
 export type TripProcedure = (typeof tripProcedures)[number]
@@ -86,7 +86,7 @@ function pump({ tank, cylinders }: StepsFacts): readonly ProcedureStep[] {
 }
 
 /**
- * Steps of one procedure, made for a rig.
+ * Steps of one procedure for a rig.
  *
  * @param procedure - which
  * @param facts - of the rig: see stepsFacts

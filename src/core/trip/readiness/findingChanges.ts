@@ -2,14 +2,14 @@ import type { Finding } from '@/core/findings/Finding'
 import { findingKey } from './readiness'
 
 export interface FindingChanges {
-  /** Found now and not then. */
+  /** New since then. */
   added: readonly Finding[]
-  /** Found then and no longer. */
+  /** Resolved since then. */
   resolved: readonly Finding[]
 }
 
 /**
- * What changed between two judgments of one trip; notes do not count.
+ * Changes between two judgments of a trip, without notes.
  *
  * @param before - findings then
  * @param now - findings now

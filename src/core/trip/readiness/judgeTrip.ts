@@ -19,7 +19,7 @@ import { gasFindings } from '@/core/run/analysis/gasFindings'
 import { heatFindings } from '@/core/heat/heatFindings'
 import { refusedAtPump } from './refusedAtPump'
 
-/** Whether the gas lasts, other than whether all else is in order. */
+/** Whether the gas lasts, independent of all other findings. */
 export type Enough = 'enough' | 'short' | 'unknown'
 
 export interface TripJudgement {
@@ -33,12 +33,12 @@ export interface TripJudgement {
   /** The trip hour by hour, and what it was worked out from. */
   run: TripRun
   input: TripRunInput
-  /** What was judged: of a trip under way what is left of it, with the hours that habits come to. */
+  /** The judged plan: the rest of a trip under way, with hours computed from habits. */
   trip: TripPlan
 }
 
 function enoughFor({ leftKg, allWeighed }: SupplyBalance): Enough {
-  // A cylinder nobody weighed can only add: enough without it is enough.
+  // An unweighed cylinder can only add gas: enough without it is enough.
   if (leftKg >= 0) return 'enough'
   return allWeighed ? 'short' : 'unknown'
 }

@@ -14,7 +14,7 @@ export interface JudgedLine {
  * Findings about the rig's lines and of their leak tests.
  *
  * @param lines - of the rig
- * @param conditions - temperature and air they are judged at
+ * @param conditions - temperature and air pressure
  * @throws InputError as checkLine does
  */
 export function lineFindings(lines: readonly JudgedLine[], conditions: LineConditions): Finding[] {
@@ -25,7 +25,7 @@ export function lineFindings(lines: readonly JudgedLine[], conditions: LineCondi
 }
 
 /**
- * Appliances that burn on the trip from the rig's line and stand on none that is drawn; one finding when none is.
+ * Appliances on the rig's line that are on no drawn line; one finding when no line is drawn.
  *
  * @param lines - of the rig
  * @param trip - with its uses

@@ -4,41 +4,41 @@ import { verdict, type Verdict } from '@/core/findings/verdict'
 import { formatPhrase } from '@/core/units/formatQuantity'
 
 /**
- * Which finding this is, whatever its numbers: the same of two judgments of one fact.
+ * Identity of a finding without its numbers, equal for two judgments of one fact.
  *
- * @returns a text that no other finding of the rig has
+ * @returns a text that is unique among the findings of the rig
  */
 export function findingKey({ station, code, remedy, sentence }: Finding): string {
   const names = Object.values(sentence.parts ?? {}).filter((part) => typeof part === 'string')
   return [station, code, remedy.subjectId ?? '', remedy.about ?? '', ...names].join(' | ')
 }
 
-/** A finding that its owner leaves as it is, and why. */
+/** A finding that the owner accepted, with the reason. */
 export interface Acceptance {
   id: string
   findingKey: string
-  /** As the finding read then. */
+  /** Sentence of the finding at that time. */
   sentence: Phrase
   reason: string
   /** Time, ISO 8601. */
   acceptedAt: string
 }
 
-/** A finding with what its owner said to it. */
+/** A finding with the owner's answer. */
 export interface AnsweredFinding {
   key: string
   finding: Finding
-  /** It stands accepted. */
+  /** The valid acceptance. */
   accepted: Acceptance | null
-  /** It was accepted when it read otherwise; that counts no longer. */
+  /** An acceptance of a former wording, no longer valid. */
   lapsed: Acceptance | null
 }
 
 export interface Readiness {
-  /** With what is accepted left out: a stop never is. */
+  /** Verdict without accepted findings; a stop cannot be accepted. */
   verdict: Verdict
   answered: readonly AnsweredFinding[]
-  /** To be seen to. */
+  /** Open findings. */
   openCount: number
   acceptedCount: number
 }
@@ -50,7 +50,7 @@ function isAsAccepted({ sentence }: Finding, acceptance: Acceptance): boolean {
 function answer(finding: Finding, acceptances: readonly Acceptance[]): AnsweredFinding {
   const key = findingKey(finding)
   const given = acceptances.findLast((acceptance) => acceptance.findingKey === key) ?? null
-  // What ends only when the fact changes cannot be talked away, whatever the records say.
+  // A stop cannot be accepted, even if the records contain an acceptance.
   if (given === null || finding.severity !== 'fix-first') return { key, finding, accepted: null, lapsed: null }
   return isAsAccepted(finding, given)
     ? { key, finding, accepted: given, lapsed: null }
@@ -58,12 +58,12 @@ function answer(finding: Finding, acceptances: readonly Acceptance[]): AnsweredF
 }
 
 /**
- * Whether one may leave: the findings with what the owner accepts of them.
+ * Readiness for a trip: findings with the owner's acceptances.
  *
- * An acceptance holds for the finding as it read; where its figures are others now, it is asked for again.
+ * An acceptance is valid for the sentence as it was; when its figures change, it lapses.
  *
  * @param findings - of judgeTrip, most severe first
- * @param acceptances - standing, oldest first
+ * @param acceptances - valid ones, oldest first
  */
 export function readiness(findings: readonly Finding[], acceptances: readonly Acceptance[]): Readiness {
   const answered = findings.map((finding) => answer(finding, acceptances))

@@ -12,7 +12,7 @@ export type RigHeat = Pick<RigHeatInput, 'rooms' | 'heaters' | 'heatless'> & {
   warmth: RoomWarmth | null
 }
 
-/** All of a rig that a trip is based on; what a page leaves out would go unjudged. */
+/** Everything of a rig that the trip verdict depends on. */
 export interface RigGear {
   cylinders: readonly CylinderGear[]
   /** Regulators, hoses, alarms and extinguisher. */
@@ -20,11 +20,11 @@ export interface RigGear {
   /** With their leak tests. */
   lines: readonly JudgedLine[]
   heat: RigHeat
-  /** Null when nobody entered it. */
+  /** Null when not entered. */
   battery: Battery | null
 }
 
-/** What of a rig its trips are run with. */
+/** Parts of a rig for the simulation. */
 export function runRigOf({ cylinders, lines, heat, battery }: RigGear): RunRig {
   return { cylinders, lines: lines.map(({ gear }) => gear), warmth: heat.warmth, battery }
 }

@@ -51,7 +51,7 @@ const fitnessSchema = z.strictObject({
   refilledAt: momentField.nullable(),
 })
 
-/** A cylinder as core judges it. */
+/** Schema of a cylinder as core takes it. */
 export const cylinderGearSchema = z.strictObject({
   id: idField,
   name: nameField,
@@ -138,10 +138,10 @@ export const rigGearSchema = z.strictObject({
   battery: batterySchema.nullable(),
 })
 
-/** What readiness is judged from, as sent. */
+/** Schema of the readiness request. */
 export const readinessSchema = z.strictObject({
   rig: rigGearSchema,
   trip: tripPlanSchema,
-  /** The moment to judge at. */
+  /** Time to judge at. */
   now: momentField,
 })

@@ -5,7 +5,7 @@ import type { RigGear } from './rigGear'
 import type { Acceptance } from './readiness'
 import type { TripJudgement } from './judgeTrip'
 
-/** All that a verdict was based on, so that it can be shown and judged again. */
+/** Everything a verdict was based on, so that it can be shown and judged again. */
 export interface VerdictSnapshot {
   /** Version of the program that gave it. */
   program: string
@@ -18,9 +18,9 @@ export interface VerdictSnapshot {
 }
 
 /**
- * A verdict as it is kept.
+ * A verdict as stored.
  *
- * @param judged - what was judged, and what came of it
+ * @param judged - input and result of the judgment
  * @param program - version that judged it
  */
 export function verdictSnapshot(

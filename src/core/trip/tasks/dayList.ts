@@ -10,12 +10,12 @@ import { errandFacts, errandPlaces, type ErrandPlace } from './errandFacts'
 export interface Errand {
   id: string
   place: ErrandPlace
-  /** Nothing else helps until it is done. */
+  /** It blocks everything else until it is done. */
   isStop: boolean
   what: Phrase
   why: Phrase
   minutes: number
-  /** Money, where the owner's prices tell. */
+  /** Cost, when the owner entered prices. */
   cost: number | null
   remedy: FindingRemedy
 }
@@ -90,7 +90,7 @@ export function dayList(
   const isCovered = plans.length > 0 && plans.every(({ stillShortKg }) => stillShortKg < 0.01)
   const found = answered
     .filter(({ finding, accepted }) => finding.severity !== 'note' && accepted === null)
-    // The fills say the same with numbers.
+    // The fills cover the same with numbers.
     .filter(({ finding }) => !(finding.code === 'gas-not-enough' && isCovered))
     .map(({ key, finding }): Errand => {
       const { place, minutes } = errandFacts(finding)

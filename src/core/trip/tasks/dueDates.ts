@@ -10,7 +10,7 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
 /** What has a last month. */
 export interface DueDate {
-  /** The same for one thing and one kind of date, whenever it falls. */
+  /** Stable for one item and one kind of date. */
   id: string
   /** What should be done. */
   title: string
@@ -57,7 +57,7 @@ function replacements(equipment: readonly Equipment[]): DueDate[] {
 function partAges(lines: readonly LineGear[]): DueDate[] {
   return lines.flatMap((gear) =>
     (lineGraphOrNull(gear.line)?.parts ?? []).flatMap(({ part, type, name }): DueDate[] => {
-      // What is kept among the ageing things is counted there.
+      // Parts linked to an equipment entry are counted there.
       if (!type.oldMonths || !part.madeMonth || part.equipmentId) return []
       return [
         {

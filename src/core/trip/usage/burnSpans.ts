@@ -1,4 +1,4 @@
-/** What a cylinder held at a moment, by scale or gauge, or just after a fill. */
+/** Contents of a cylinder at a time, by scale or gauge, or just after a fill. */
 export interface CylinderReading {
   cylinderId: string
   /** ISO 8601. */
@@ -16,13 +16,13 @@ export interface BurnSpan {
   kg: number
 }
 
-/** A reading so shortly before a fill tells what was in it when it was filled. */
+/** Longest time between a reading and a fill that still gives the contents at the fill. */
 const JUST_BEFORE_MS = 2 * 3_600_000
 
 /**
- * What was burned between the readings of cylinders.
+ * Gas burned between readings of cylinders.
  *
- * What left a cylinder between a reading and a later fill is not known and makes no span; neither does a cylinder that
+ * Use between a reading and a later fill is unknown and gives no span; neither does a cylinder that
  * weighs more without a fill.
  *
  * @param readings - in any order
@@ -46,7 +46,7 @@ export function burnSpans(readings: readonly CylinderReading[]): (BurnSpan & { i
 }
 
 /**
- * Gas burned between two moments, a span that reaches over them counted by its share of time.
+ * Gas burned between two times; a span that extends beyond them counts by its share of time.
  *
  * @param spans - from burnSpans
  * @param fromMs - milliseconds since 1970
@@ -62,7 +62,7 @@ export function burnedBetweenKg(spans: readonly BurnSpan[], fromMs: number, toMs
 }
 
 /**
- * What each measured fill put into its cylinder: what was in it then, less what the reading before it told.
+ * Mass added by each measured fill: contents after it minus the reading before it.
  *
  * @param readings - of cylinders, in any order
  * @returns by cylinder and moment, as `left 2026-11-24T12:00:00Z`; a fill without a reading before it counts whole
@@ -79,16 +79,16 @@ export function filledKg(readings: readonly CylinderReading[]): Map<string, numb
   return filled
 }
 
-/** A fill with what it put in and what it cost. */
+/** A fill with its mass and price. */
 export interface PaidFill {
   addedKg: number
   paid: number
 }
 
 /**
- * Money for each kilogram that was put in.
+ * Price per kilogram filled.
  *
- * @param fills - with what they put in and cost
+ * @param fills - with mass and price
  * @returns null without one
  */
 export function paidPerKg(fills: readonly PaidFill[]): number | null {

@@ -7,7 +7,7 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { Phrase } from '@/core/base/quantity'
 import { tripMoments } from './tripMoments'
 
-/** What the weigh-ins of a trip say of one supply. */
+/** Calibration of the planned use of one supply from the weigh-ins of a trip. */
 export interface UsageCalibration {
   supply: Supply
   burnedKg: number
@@ -20,19 +20,19 @@ export interface UsageCalibration {
   parts: readonly { name: string; burnedKg: number }[]
 }
 
-/** A lesson, or why there is none. */
+/** A calibration, or why there is none. */
 export type UsageCalibrationResult = { calibration: UsageCalibration; why: null } | { calibration: null; why: Phrase }
 
 const HOUR_MS = 3_600_000
-/** Less time or less gas drowns in what a scale cannot tell. */
+/** Least time and mass that exceed the error of a scale. */
 const MIN_MS = 6 * HOUR_MS
 const MIN_KG = 0.05
-/** Cylinders weighed at one sitting. */
+/** Time within which weighings count as one session. */
 const TOGETHER_MS = 12 * HOUR_MS
-/** Beyond these the habits are wrong, not merely off. */
+/** Range of plausible factors; outside it the habits are wrong. */
 const FACTORS = { least: 0.2, most: 5 }
 
-/** What was wanted of a supply up to a moment, J. */
+/** Energy demand of a supply up to a time, J. */
 function wantedJ(run: TripRun, isOf: (sourceId: string) => boolean, untilS: number): number {
   let sum = 0
   for (const [i, moment] of run.series.entries()) {
@@ -53,13 +53,13 @@ function nothing(text: string, parts?: Phrase['parts']): UsageCalibrationResult 
 }
 
 /**
- * What weigh-ins on a trip teach of its use: gas burned against what the habits as entered would have burned.
+ * Calibrates use from weigh-ins on a trip: gas burned compared with the habits as entered.
  *
  * @param supply - the rig’s line, or small bottles
  * @param cylinders - of the rig
  * @param readings - of those cylinders, before and on the trip
  * @param plan - of the whole trip
- * @param run - of that plan without anything learned
+ * @param run - of that plan without learned factors
  * @param nowIso - the moment, with the owner's offset
  */
 export function calibrateUsage(

@@ -1,7 +1,7 @@
 import type { Slip } from '@/core/rules/figure'
 import type { UsageCalibration } from './calibrateUsage'
 
-/** What was learned, as a sum: burned by each cylinder, against the plan. */
+/** Worked sum of a calibration: burned by each cylinder, compared with the plan. */
 export function calibrationSlip({ parts, burnedKg, plannedKg, factor }: UsageCalibration): Slip {
   const mass = (value: number) => ({ value, role: 'cylinderMass' as const })
   return {

@@ -4,7 +4,7 @@ import { usualRunSettings } from '@/core/run/runSettings'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { tripMoments } from './tripMoments'
 
-/** The cylinders aboard of the supplies that a trip burns from. */
+/** Cylinders aboard of the supplies that a trip uses. */
 function cylindersInUse({ uses }: Pick<TripPlan, 'uses'>, cylinders: readonly CylinderGear[]): CylinderGear[] {
   const used = new Set(uses.map(({ supply }) => supply))
   return cylinders.filter(({ aboard, kind }) => {
@@ -14,8 +14,8 @@ function cylindersInUse({ uses }: Pick<TripPlan, 'uses'>, cylinders: readonly Cy
 }
 
 /**
- * Up to when it is known what a cylinder holds, in milliseconds since 1970: from when it was last weighed or read, for
- * as long after that as it is known to have stayed shut; −∞ when nobody ever weighed or read it.
+ * Time until which the contents of a cylinder are known, in milliseconds since 1970: the last weighing or reading, and
+ * the time it is known to have stayed closed after it; −∞ without any reading.
  */
 export function lastMeasuredMs({
   lastWeighing,
@@ -28,7 +28,7 @@ export function lastMeasuredMs({
 }
 
 /**
- * Of a trip under way, the cylinders it burns from that nobody weighed or read since leaving: while there are any, the
+ * Cylinders in use that were not measured since a trip under way started: while there are any, the
  * whole trip is counted.
  *
  * @param plan - of the whole trip
@@ -52,20 +52,20 @@ const DAY_S = 86_400
 
 const HOUR_MS = 3_600_000
 
-/** When what is in each cylinder that the trip burns from was last told; its start where that was before it. */
+/** Earliest of the last measurements of the cylinders in use, at least the start of the trip. */
 function knownFromMs(plan: TripPlan, cylinders: readonly CylinderGear[], startMs: number): number {
   const moments = cylindersInUse(plan, cylinders).map((cylinder) => Math.max(startMs, lastMeasuredMs(cylinder)))
   return moments.length > 0 ? Math.min(...moments) : startMs
 }
 
 /**
- * What is left of a trip that is under way: from the oldest weigh-in made on it to its end, since what is in the
- * cylinders is known from then on only. It ends when the whole trip would: its last day is then a part of one.
+ * The rest of a trip under way: from the oldest weigh-in made on it to its end, because the contents of the
+ * cylinders are known only from then on. It ends when the whole trip does, so its last day may be partial.
  *
  * @param plan - of the whole trip
  * @param cylinders - of the rig
  * @param nowIso - the moment, with the owner's offset
- * @returns the plan itself before the trip, after it, and while nothing was weighed on it
+ * @returns the plan itself before and after the trip, and while nothing was weighed on it
  */
 export function remainingTrip(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): TripPlan {
   const settings = plan.settings ?? usualRunSettings
@@ -77,9 +77,9 @@ export function remainingTrip(plan: TripPlan, cylinders: readonly CylinderGear[]
   const goneH = goneS / 3600
   const lastsS = plan.nights * DAY_S - goneS
   if (lastsS <= 0) return plan
-  // What is said of a night is taken for the day from the new beginning that has most of it.
+  // Settings of a night apply to the day, counted from the new start, that contains most of it.
   const goneNights = Math.round(goneS / DAY_S)
-  // By the owner's own clock.
+  // In the owner's local time.
   const from = new Date(startMs + goneS * 1000 + aheadMs)
   const fromDay = from.toISOString().slice(0, 10)
   const { forecast } = plan
@@ -102,9 +102,9 @@ export function remainingTrip(plan: TripPlan, cylinders: readonly CylinderGear[]
     },
     forecast: forecast && {
       ...forecast,
-      // One of other days stays so, and is told.
+      // A forecast of other days stays so and is reported.
       fromDay: forecast.fromDay === plan.startDay ? fromDay : forecast.fromDay,
-      // The last hour holds on, so one is always kept.
+      // The last hour is extended, so at least one remains.
       temperatureK: forecast.temperatureK.slice(Math.min(goneH, forecast.temperatureK.length - 1)),
       windMS: forecast.windMS.slice(goneH),
       spreadK: forecast.spreadK.slice(goneH),
@@ -112,7 +112,7 @@ export function remainingTrip(plan: TripPlan, cylinders: readonly CylinderGear[]
   }
 }
 
-/** How many nights a trip still has, said in a word: begun ones count when most of them is to come. */
+/** Nights left of a trip; a started night counts when most of it is left. */
 export function nightsLeft({ nights, lastsS }: Pick<TripPlan, 'nights' | 'lastsS'>): number {
   return lastsS === undefined ? nights : Math.max(1, Math.round(lastsS / DAY_S))
 }

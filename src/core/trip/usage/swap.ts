@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import type { CylinderReading } from './burnSpans'
 
-/** What one finds of a cylinder that gave out, when one lifts it. */
+/** How a cylinder that ran out feels when lifted. */
 export const swapFinds = ['empty', 'cold', 'not-told'] as const
 
 export type SwapFind = (typeof swapFinds)[number]
@@ -12,28 +12,28 @@ export const swapFindLabels: Readonly<Record<SwapFind, string>> = {
   'not-told': 'not lifted',
 }
 
-/** One cylinder taken over by another. */
+/** A swap of cylinders. */
 export interface Swap {
-  /** The one that gave out. */
+  /** Cylinder that ran out. */
   cylinderId: string
-  /** The one opened in its place; null when there was none. */
+  /** Cylinder opened instead; null for none. */
   otherId: string | null
   /** ISO 8601. */
   swappedAt: string
-  /** Whether the other had stayed shut until then; null when unknown. */
+  /** Whether the other had stayed closed until then; null when unknown. */
   otherShut: boolean | null
 }
 
-/** Two clocks are not one. */
+/** Tolerance for differing clocks. */
 const AHEAD_MS = 5 * 60_000
 
 const YEAR_MS = 366 * 86_400_000
 
 /**
- * The moment of a swap as an owner tells it; one to come, or of another year, is a slip of the hand.
+ * Time of a swap as entered; a future one or one over a year ago is refused.
  *
  * @param swappedAt - ISO 8601; null for just now
- * @param nowIso - the moment of telling
+ * @param nowIso - time of entry
  * @returns ISO 8601, in UTC
  * @throws InputError at `swappedAt`
  */
@@ -46,11 +46,11 @@ export function swapMoment(swappedAt: string | null, nowIso: string): string {
 }
 
 /**
- * What swaps tell of the cylinders that were opened: one that had stayed shut until then held what it last held.
+ * Readings from swaps: a cylinder that had stayed closed still holds its last contents.
  *
  * @param readings - of the rig’s cylinders, in any order
  * @param swaps - of the rig
- * @returns a reading for each such cylinder; none for one of which nothing was told before
+ * @returns a reading for each such cylinder that was measured before
  */
 export function swapReadings(readings: readonly CylinderReading[], swaps: readonly Swap[]): CylinderReading[] {
   return swaps.flatMap(({ otherId, otherShut, swappedAt }): CylinderReading[] => {

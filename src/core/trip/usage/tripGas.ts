@@ -1,10 +1,10 @@
 import { type BurnSpan, burnedBetweenKg } from './burnSpans'
 import type { TripMoments } from './tripMoments'
 
-/** What a trip really burned. */
+/** Gas actually burned on a trip. */
 export interface TripGas {
   burnedKg: number
-  /** Some of the time lies between readings that tell nothing. */
+  /** Part of the time is between readings that give no use. */
   hasGaps: boolean
   /** By day from the first, each a day of the owner's clock. */
   days: readonly { day: string; kg: number }[]
@@ -13,16 +13,16 @@ export interface TripGas {
 }
 
 const DAY_MS = 86_400_000
-/** Driving home and unpacking hide nothing that matters. */
+/** Longest gap that does not matter, such as driving home and unpacking. */
 const GAP_MS = DAY_MS / 2
 
 /**
- * What a trip burned by the readings, by day and in money.
+ * Gas burned on a trip from readings, by day, with its cost.
  *
  * @param spans - from burnSpans
  * @param moments - of the trip
  * @param nights - of it
- * @param perKg - money for each kilogram; null when nobody entered what a fill cost
+ * @param perKg - price per kilogram; null when no fill has a price
  */
 export function tripGas(
   spans: readonly (BurnSpan & { isUnknown: boolean })[],

@@ -7,9 +7,9 @@ const HOUR_MS = 3_600_000
 export interface TripMoments {
   startMs: number
   endMs: number
-  /** By how much the owner's clock is ahead of UTC. */
+  /** Offset of the owner's clock from UTC. */
   aheadMs: number
-  /** It has begun and is not over. */
+  /** Whether it has started and is not over. */
   isUnderWay: boolean
 }
 
