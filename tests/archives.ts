@@ -12,7 +12,7 @@ import { applianceKinds } from '@/core/appliances/habit'
 import { usualRunSettings } from '@/core/run/runSettings'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { readyRooms } from '@/core/heat/room/readyRooms'
-import { FORMAT, FORMAT_VERSION, type World, type ArchiveRow } from '@/records/archive/format/Archive'
+import { FORMAT, FORMAT_VERSION, type Archive, type ArchiveRow } from '@/records/archive/format/Archive'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 
 /** Texts as people and rogues type them. */
@@ -128,7 +128,7 @@ const tripRow = (rigId: string) =>
   )
 
 /** A whole owner’s world, each row right in itself and naming only what is there. */
-export const anyWorld: fc.Arbitrary<World> = fc
+export const anyWorld: fc.Arbitrary<Archive> = fc
   .array(rigRow, { minLength: 1, maxLength: 2 })
   .map((rows) => rows.map((row, i) => ({ id: `rig ${i}`, ...row })))
   .chain((rigs) =>
@@ -272,7 +272,7 @@ export const anyWorld: fc.Arbitrary<World> = fc
       })
       .map((more) => ({ ...owned, ...more }))
   })
-  .map((filled): World => {
+  .map((filled): Archive => {
     const rows: Readonly<Record<string, readonly ArchiveRow[]>> = filled
     const tables = archiveTables.map(({ name, table, at }) => {
       const keys = Object.keys(getTableColumns(table))

@@ -17,7 +17,7 @@ import { InstrumentsTray, type Load } from '@/ui/instruments/InstrumentsTray'
 import { ManometerProvider } from '@/ui/instruments/ManometerProvider'
 import { ScaleProvider } from '@/ui/instruments/ScaleProvider'
 import { UndoProvider } from '@/ui/state/UndoProvider'
-import { chosenUnits, loadRigSnapshot, stationStates, type World } from '@/app/shared/rigSnapshot'
+import { chosenUnits, loadRigSnapshot, stationStates, type RigSnapshot } from '@/app/shared/rigSnapshot'
 
 export const metadata: Metadata = {
   title: { default: 'Gold Kettle', template: '%s · Gold Kettle' },
@@ -29,13 +29,13 @@ export const viewport: Viewport = { themeColor: '#17302b' }
 /** Each page is made of the records as they stand when it is asked for, never of those found while building. */
 export const dynamic = 'force-dynamic'
 
-function describeTrip({ trip }: World): string {
+function describeTrip({ trip }: RigSnapshot): string {
   if (!trip) return 'no trip planned'
   const { name, startDay, nights } = trip.row
   return `${name} · leaves ${format(parseISO(startDay), 'EEE d MMM')} · ${formatNights(nights)}`
 }
 
-function places({ cylinders, appliances, lines, heat }: World): SearchPlace[] {
+function places({ cylinders, appliances, lines, heat }: RigSnapshot): SearchPlace[] {
   return [
     ...cylinders.map(({ row }) => ({ name: row.name, kind: 'cylinder', href: `/cylinders/${row.id}` })),
     ...lines.map(({ gear }) => ({ name: gear.name, kind: 'line', href: `/hookup?line=${gear.id}` })),
@@ -46,7 +46,7 @@ function places({ cylinders, appliances, lines, heat }: World): SearchPlace[] {
 }
 
 /** What the simulated scale can be loaded with: each cylinder as last weighed, or empty when it never was. */
-function loads({ cylinders }: World): Load[] {
+function loads({ cylinders }: RigSnapshot): Load[] {
   return cylinders.map(({ gear }) => ({ name: gear.name, massKg: gear.lastWeighing?.grossKg ?? gear.tareKg }))
 }
 

@@ -38,7 +38,7 @@ test('pressure-drop and leak-rate answer in SI', async () => {
   expect(json.regime).toBe('low')
   expect((await call('pressure-drop', { ...run, lengthM: 0 })).json.issues[0].path).toBe('lengthM')
 
-  const hold = {
+  const holdTest = {
     lineVolumeM3: 0.0008,
     startGaugePa: 2000,
     endGaugePa: 1900,
@@ -48,8 +48,8 @@ test('pressure-drop and leak-rate answer in SI', async () => {
     atmospherePa: 101325,
     spaceVolumeM3: 20,
   }
-  const held = await call('leak-rate', hold)
+  const held = await call('leak-rate', holdTest)
   expect(held.json).toMatchObject({ passed: false, outcome: 'fell' })
   expect(held.json.kgToLfl).toBeGreaterThan(0.7)
-  expect((await call('leak-rate', { ...hold, startGaugePa: -5 })).json.issues[0].message).toMatch(/wrong way round/)
+  expect((await call('leak-rate', { ...holdTest, startGaugePa: -5 })).json.issues[0].message).toMatch(/wrong way round/)
 })

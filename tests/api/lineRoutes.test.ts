@@ -67,7 +67,7 @@ test('an own kind of part comes along with the line', async () => {
 })
 
 describe('leak-rate', () => {
-  const hold = {
+  const holdTest = {
     lineVolumeM3: 0.0008,
     startGaugePa: inWC(8),
     endGaugePa: inWC(8),
@@ -83,11 +83,11 @@ describe('leak-rate', () => {
     ['warmed', { endK: 289 }, false],
     ['short', { durationS: 60 }, false],
   ])('%s: %j', async (outcome, change, passed) => {
-    expect((await call('leak-rate', { ...hold, ...change })).json).toMatchObject({ outcome, passed })
+    expect((await call('leak-rate', { ...holdTest, ...change })).json).toMatchObject({ outcome, passed })
   })
 
   test('the space is told only where one was named, and only of a gas that burns', async () => {
-    const fell = { ...hold, endGaugePa: inWC(7) }
+    const fell = { ...holdTest, endGaugePa: inWC(7) }
     expect((await call('leak-rate', fell)).json.kgToLfl).toBeNull()
     const { json } = await call('leak-rate', { ...fell, spaceVolumeM3: 10 })
     expect(json.kgToLflBottomFifth).toBeCloseTo(json.kgToLfl / 5, 12)

@@ -1,12 +1,12 @@
 import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
-import { stationStates, type World } from '@/app/shared/rigSnapshot'
+import { stationStates, type RigSnapshot } from '@/app/shared/rigSnapshot'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { readiness } from '@/core/trip/readiness/readiness'
 
-function world(cylinders: readonly CylinderGear[], withTrip: boolean): World {
+function world(cylinders: readonly CylinderGear[], withTrip: boolean): RigSnapshot {
   const row = { ...plainCylinder, rigId: 'rig', position: 0, archivedAt: null, version: 1 }
   const rig = {
     id: 'rig',

@@ -7,7 +7,7 @@ const windy = (): (() => number) => {
   return () => (side = 1 - side)
 }
 
-function settle(scale: ReturnType<typeof simulatedScale>, fromMs: number, seconds: number) {
+function waitUntilStable(scale: ReturnType<typeof simulatedScale>, fromMs: number, seconds: number) {
   let reading = scale.read(fromMs)
   for (let ms = fromMs; ms <= fromMs + seconds * 1000; ms += 100) reading = scale.read(ms)
   return reading
@@ -17,9 +17,9 @@ test('comes to rest on the load, in steps, and says when it is steady', () => {
   const scale = simulatedScale(calm)
   scale.read(0)
   scale.load(14.24)
-  const early = settle(scale, 100, 1)
+  const early = waitUntilStable(scale, 100, 1)
   expect(early.steady).toBe(false)
-  const rested = settle(scale, 1200, 8)
+  const rested = waitUntilStable(scale, 1200, 8)
   expect(rested.steady).toBe(true)
   expect(rested.quantity.value).toBeCloseTo(14.24, 2)
 })
@@ -28,7 +28,7 @@ test('wind makes it flicker by no more than a step', () => {
   const scale = simulatedScale(windy())
   scale.read(0)
   scale.load(5)
-  const rested = settle(scale, 100, 12)
+  const rested = waitUntilStable(scale, 100, 12)
   expect(Math.abs(rested.quantity.value - 5)).toBeLessThanOrEqual(0.0201)
   expect(rested.steady).toBe(true)
 })
@@ -37,9 +37,9 @@ test('zero takes what stands there for nothing; a load below nothing is nothing'
   const scale = simulatedScale(calm)
   scale.read(0)
   scale.load(2)
-  settle(scale, 100, 10)
+  waitUntilStable(scale, 100, 10)
   scale.zero()
   expect(scale.read(10_300).quantity.value).toBeCloseTo(0, 9)
   scale.load(-5)
-  expect(settle(scale, 10_400, 10).quantity.value).toBeCloseTo(-2, 2)
+  expect(waitUntilStable(scale, 10_400, 10).quantity.value).toBeCloseTo(-2, 2)
 })

@@ -72,12 +72,12 @@ test('tested it is proven; changed, refilled, leaking or fallen it is not', () =
   saveLine(records, 'house', 2, { line: edited(line, change('main', { lengthM: 3 })) }, at(4))
   expect(codes()).toEqual(['line-changed-since-test'])
   const input = { lineVolumeM3: 0.001, startGaugePa: 2000, endGaugePa: 1900, durationS: 180, startK: 288, endK: 288 }
-  const hold = { lineId: 'house', side: 'low', input, openBranches: null } as const
-  addHoldTest(records, { ...hold, heldAt: at(5), outcome: 'fell' }, 'bad')
+  const holdTest = { lineId: 'house', side: 'low', input, openBranches: null } as const
+  addHoldTest(records, { ...holdTest, heldAt: at(5), outcome: 'fell' }, 'bad')
   expect(codes()).toContain('hold-fell')
   // A hold of one branch, and one that was no good test, clear nothing.
-  addHoldTest(records, { ...hold, heldAt: at(6), outcome: 'held', openBranches: [] })
-  addHoldTest(records, { ...hold, heldAt: at(7), outcome: 'rose' })
+  addHoldTest(records, { ...holdTest, heldAt: at(6), outcome: 'held', openBranches: [] })
+  addHoldTest(records, { ...holdTest, heldAt: at(7), outcome: 'rose' })
   expect(codes()).toContain('hold-fell')
   voidEvent(records, 'hold-test', 'bad', at(8), 'misread')
   expect(codes()).not.toContain('hold-fell')

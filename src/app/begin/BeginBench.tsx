@@ -41,9 +41,9 @@ export function BeginBench({
   const router = useRouter()
   const { system } = useUnits()
   const [values, keep, forget] = useSessionState<BeginValues>('begin', beginValues(suggestedDay))
-  const { save, saving, issueAt, settle } = useSave(beginAction)
+  const { save, saving, issueAt, resetSaving } = useSave(beginAction)
   const set = (next: Partial<BeginValues>): void => {
-    settle()
+    resetSaving()
     keep({ ...values, ...next })
   }
   const { said, issues } = readBegin(values, system, thisMonth)

@@ -47,13 +47,13 @@ export function StampForm({
   const say = useNotice()
   const draft = useDraft(`stamps ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const values = { ...stampValues(stored, system), ...useWatch({ control: form.control }) }
-  const { save, saving, issueAt, settle } = useSave(saveCylinderAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveCylinderAction)
   const [asked, setAsked] = useState(false)
   const reading = readStamps(values.collar.slice(0, MAX_COLLAR), thisMonth)
   const { issues, doubts } = readStampFields(values, thisMonth, system)
 
   const set = (change: Partial<StampValues>): void => {
-    settle()
+    resetSaving()
     for (const [name, value] of Object.entries(change)) {
       form.setValue(name as keyof StampValues, value, { shouldDirty: true })
     }

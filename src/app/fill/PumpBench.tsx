@@ -58,7 +58,7 @@ export function PumpBench({
   const [paid, setPaid] = useSessionState(`fill pump ${gear.id} paid`, '')
   const [gross, setGross] = useSessionState(`fill pump ${gear.id} gross`, '')
   const [source, setSource] = useState<'typed' | 'scale'>('typed')
-  const { saveFill, saving, issueAt, settle } = useFill(gear.name)
+  const { saveFill, saving, issueAt, resetSaving } = useFill(gear.name)
   const held = gearContents(gear)
   const stopped = hasStop(findings)
   const read = {
@@ -164,7 +164,7 @@ export function PumpBench({
                     issue={issueAt('grossKg') ?? issueAt('after.grossKg')}
                     hint="the only sure way"
                     onText={(text, from) => {
-                      settle()
+                      resetSaving()
                       setGross(text)
                       setSource(from)
                     }}

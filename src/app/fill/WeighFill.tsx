@@ -59,7 +59,7 @@ export function WeighFill({
   const [hanging, setHanging] = useSessionState(`fill ${mode} ${gear.id} hanging`, '')
   const [temperature, setTemperature] = useSessionState(`fill ${mode} ${gear.id} temperature`, '')
   const [live, setLive] = useState(false)
-  const { saveFill, saving, issueAt, settle } = useFill(gear.name)
+  const { saveFill, saving, issueAt, resetSaving } = useFill(gear.name)
   const stopped = hasStop(findings)
 
   const grossRead = readQuantity(gross, role, system)
@@ -134,7 +134,7 @@ export function WeighFill({
                 issue={wrongAt('grossKg') ?? issueAt('after.grossKg') ?? issueAt('grossKg')}
                 hint="now, and once more when it is full"
                 onText={(text, from) => {
-                  settle()
+                  resetSaving()
                   setGross(text)
                   setSource(from)
                 }}

@@ -27,7 +27,7 @@ import { UNITS_COOKIE } from '@/ui/state/unitsCookie'
 const SEA_LEVEL_PA = 101325
 
 /** All a page needs to know of the rig one stands at. */
-export interface World {
+export interface RigSnapshot {
   rig: Rig | undefined
   cylinders: CylinderWithGear[]
   appliances: Appliance[]
@@ -43,7 +43,7 @@ export interface World {
 }
 
 /** The last world that was read, and the state of the records it was read from. */
-let last: { state: string; world: World } | null = null
+let last: { state: string; world: RigSnapshot } | null = null
 
 /** Changes whenever anything is written, by this server or beside it, and with every minute. */
 function stateOf({ $client }: Database, nowIso: string): string {
@@ -53,7 +53,7 @@ function stateOf({ $client }: Database, nowIso: string): string {
 }
 
 /** The rig, its gear and its next trip, read once for each request, and again when something was written. */
-export const loadRigSnapshot = cache((): World => {
+export const loadRigSnapshot = cache((): RigSnapshot => {
   const records = database()
   // With the offset of where the owner is: its first ten characters are his own day.
   const nowIso = formatISO(new Date())
@@ -62,7 +62,7 @@ export const loadRigSnapshot = cache((): World => {
   return last.world
 })
 
-function readArchive(records: Database, nowIso: string): World {
+function readArchive(records: Database, nowIso: string): RigSnapshot {
   const rig = activeRig(records)
   if (!rig) {
     const heat = { rooms: [], heaters: [], heatless: false, warmth: null }
@@ -110,7 +110,10 @@ export function stationStates({
   heat,
   judged,
   nowIso,
-}: Pick<World, 'cylinders' | 'equipment' | 'lines' | 'heat' | 'judged' | 'nowIso'>): Record<Station, StationState> {
+}: Pick<RigSnapshot, 'cylinders' | 'equipment' | 'lines' | 'heat' | 'judged' | 'nowIso'>): Record<
+  Station,
+  StationState
+> {
   const found: readonly Finding[] = judged
     ? judged.ready.answered.filter(({ accepted }) => accepted === null).map(({ finding }) => finding)
     : [

@@ -112,10 +112,10 @@ export function readTerms(text: string, dimension: Dimension, path: string): Qua
 export function readNumber(numberText: string, family: 'us' | 'metric', path: string): number {
   const fraction = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(numberText)
   if (fraction) {
-    const [, whole = '0', over = '0', under = '0'] = fraction
-    if (Number(under) === 0)
-      throw new InputError(path, `${over}/${under} is not a fraction: nothing can be divided by 0.`)
-    return Number(whole) + Number(over) / Number(under)
+    const [, whole = '0', numerator = '0', denominator = '0'] = fraction
+    if (Number(denominator) === 0)
+      throw new InputError(path, `${numerator}/${denominator} is not a fraction: nothing can be divided by 0.`)
+    return Number(whole) + Number(numerator) / Number(denominator)
   }
   if (/^[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(numberText)) {
     const oneComma = numberText.indexOf(',') === numberText.lastIndexOf(',')

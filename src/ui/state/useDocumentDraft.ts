@@ -69,7 +69,7 @@ export function useDocumentDraft<Value>({
   // A draft of an older version is kept until it is saved: the refusal then shows that there is a newer one.
   const now = draft ?? saved
   const lay = (value: Value, name = now.name): void => {
-    saver.settle()
+    saver.resetSaving()
     setDraft({ version: now.version, name, value })
   }
   const put = (value: Value, field?: string): void => {
@@ -119,7 +119,7 @@ export function useDocumentDraft<Value>({
       forget()
       setPast([])
       setFuture([])
-      saver.settle()
+      saver.resetSaving()
       // Somebody may have saved in the meantime: what stands there now is what it goes back to.
       router.refresh()
     },

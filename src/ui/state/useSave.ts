@@ -65,9 +65,9 @@ export function useSave<Input, Value>(send: (input: Input) => Promise<Answer<Val
     return null
   }
   const issueAt = (path: string): string | null => saving.issues.find((issue) => issue.path === path)?.message ?? null
-  const settle = (): void => {
+  const resetSaving = (): void => {
     turn.current += 1
     setSaving({ state: 'idle', issues: [], conflict: null })
   }
-  return { save, saving, issueAt, settle }
+  return { save, saving, issueAt, resetSaving }
 }

@@ -90,8 +90,8 @@ test('one appliance more never gives another more; a wider bore never gives it l
     fc.property(anyLine, (line) => {
       const at = (drawn: Line, demandsW?: Record<string, number>): number =>
         check(drawn, demandsW ? { demandsW } : {}).flow?.get('end')?.inletGaugePa ?? NaN
-      const alone = at(line, { end: btuh(16_000) })
-      expect(at(line)).toBeLessThanOrEqual(alone + 1e-9)
+      const single = at(line, { end: btuh(16_000) })
+      expect(at(line)).toBeLessThanOrEqual(single + 1e-9)
       const wider = edited(line, change('run-0', { boreM: fromUnit(0.824, 'length', 'in') }))
       expect(at(wider)).toBeGreaterThanOrEqual(at(line) - 1e-9)
     }),

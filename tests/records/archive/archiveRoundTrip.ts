@@ -4,7 +4,7 @@ import { openDatabase } from '@/records/openDatabase'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { readArchive } from '@/records/archive/import/readArchive'
 import { importArchive } from '@/records/archive/import/importArchive'
-import type { World } from '@/records/archive/format/Archive'
+import type { Archive } from '@/records/archive/format/Archive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
 // Run by worlds.test.ts, where a runner of tests around every call would take five times as long.
@@ -14,7 +14,7 @@ const runs = Number(process.argv[3])
 class Undo extends Error {}
 
 /** What an empty file holds after a world was taken in, as it goes out again; the file is empty afterwards. */
-function throughEmpty(world: World): string {
+function throughEmpty(world: Archive): string {
   let text = ''
   try {
     records.transaction(() => {

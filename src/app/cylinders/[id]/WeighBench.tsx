@@ -62,7 +62,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
   const form = useForm<WeighForm>({ defaultValues: blank })
   const draft = useDraft(`weigh ${gear.id}`, 0, form)
   const { gross, hanging, temperature } = useWatch({ control: form.control, defaultValue: blank })
-  const { save, saving, issueAt, settle } = useSave(recordWeighingAction)
+  const { save, saving, issueAt, resetSaving } = useSave(recordWeighingAction)
 
   const grossRead = readQuantity(gross ?? '', massRole, system)
   const hangingRead = readQuantity(hanging ?? '', massRole, system)
@@ -132,7 +132,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
               hint={small ? 'such as 1 lb 11.6 oz' : 'such as 31.4, or 31 lb 6 oz'}
               onText={(text, source) => {
                 form.clearErrors('gross')
-                settle()
+                resetSaving()
                 form.setValue('gross', text, { shouldDirty: true })
                 form.setValue('source', source)
               }}

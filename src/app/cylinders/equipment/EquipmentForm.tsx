@@ -45,7 +45,7 @@ export function EquipmentForm({
   })
   const { kind, name, made, until } = typed
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
-  const { save, saving, issueAt, settle } = useSave(saveEquipmentAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveEquipmentAction)
   const theirs = saving.conflict as unknown as ListedEquipment | null
 
   const leave = (): void => {
@@ -64,7 +64,7 @@ export function EquipmentForm({
       className="py-3 w-100"
       noValidate
       aria-label={stored ? `Change ${stored.name}` : 'A new thing'}
-      onChange={settle}
+      onChange={resetSaving}
       onSubmit={(event) => {
         event.preventDefault()
         void submit(typed.version)

@@ -35,7 +35,7 @@ const usualYears: OwnRule = {
 /** Which school the rig goes by; who fills decides by the rules of the place. */
 export function RuleForm({ rig }: { rig: RuledRig }) {
   const say = useNotice()
-  const { save, saving, issueAt, settle } = useSave(saveRuleAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveRuleAction)
   const [chosen, setChosen] = useState(rig.ruleSetId)
   const start = rig.ownRule ?? usualYears
   const [years, setYears] = useState(() => Object.fromEntries(ownFields.map(([key]) => [key, String(start[key] / 12)])))
@@ -49,7 +49,7 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
   return (
     <form
       noValidate
-      onChange={settle}
+      onChange={resetSaving}
       onSubmit={(event) => {
         event.preventDefault()
         void submit(rig.version)

@@ -39,7 +39,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
   const { place, way, price, amount } = typed
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const { role, contains } = ways[way]
-  const { save, saving, issueAt, settle } = useSave(saveOfferAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveOfferAction)
   const theirs = saving.conflict as unknown as ListedOffer | null
 
   const leave = (): void => {
@@ -58,7 +58,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
       className="py-3"
       noValidate
       aria-label={stored ? `Change ${stored.place}` : 'A new price'}
-      onChange={settle}
+      onChange={resetSaving}
       onSubmit={(event) => {
         event.preventDefault()
         void submit(typed.version)

@@ -44,10 +44,10 @@ export function HeaterForm({
     true,
   )
   const [photo, setPhoto] = useState<string | null>(null)
-  const { save, saving, issueAt, settle } = useSave(saveHeaterAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveHeaterAction)
   const { heater } = typed
   const set = (change: Partial<typeof typed>): void => {
-    settle()
+    resetSaving()
     setTyped({ ...typed, ...change })
   }
   const leave = (): void => {

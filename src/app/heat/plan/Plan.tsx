@@ -2,21 +2,13 @@
 
 import dynamic from 'next/dynamic'
 import { useEffect, useRef, useState, type KeyboardEvent } from 'react'
-import type { Thing } from '@/core/heat/room/thing'
-import type { DrawnRoom } from './drawnRoom'
+import type { DrawnRoom, PlanHandlers } from './drawnRoom'
 
 // The canvas exists in browsers only.
 const PlanCanvas = dynamic(() => import('./PlanCanvas').then((module) => module.PlanCanvas), {
   ssr: false,
   loading: () => <p className="hint p-3 mb-0">The plan is being drawn …</p>,
 })
-
-export interface PlanHandlers {
-  chosen: string | null
-  choose: (id: string | null) => void
-  moveTo: (id: string, xM: number, yM: number) => void
-  setThing: (id: string, change: Partial<Thing>, field?: string) => void
-}
 
 /** One press of an arrow: an inch, or half a foot with Shift. */
 const STEP_M = 0.0254

@@ -35,7 +35,7 @@ export function PlanThing({
   held: (node: Konva.Node | null) => void
 }) {
   const box = useRef<Konva.Rect>(null)
-  const hold = useCallback(
+  const begin = useCallback(
     (node: Konva.Rect | null) => {
       box.current = node
       if (isChosen && node) held(node)
@@ -55,7 +55,7 @@ export function PlanThing({
         <Line points={reach} closed stroke={drawnColors.soft} strokeWidth={1.5} dash={[5, 5]} listening={false} />
       )}
       <Rect
-        ref={hold}
+        ref={begin}
         x={xM * scale}
         y={yM * scale}
         offsetX={wide / 2}

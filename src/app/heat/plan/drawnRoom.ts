@@ -1,3 +1,4 @@
+import type { Thing } from '@/core/heat/room/thing'
 import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
 import type { HeaterBody } from '@/core/heat/heaters/heater'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
@@ -17,6 +18,14 @@ export interface DrawnRoom {
   /** The other heaters that stand there. */
   others: readonly DrawnHeater[]
   check: ClearanceCheck | null
+}
+
+/** What the owner can do on the plan. */
+export interface PlanHandlers {
+  chosen: string | null
+  choose: (id: string | null) => void
+  moveTo: (id: string, xM: number, yM: number) => void
+  setThing: (id: string, change: Partial<Thing>, field?: string) => void
 }
 
 /** Enamel, brass and the states, for what is drawn on a canvas. */

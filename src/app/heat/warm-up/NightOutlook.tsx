@@ -29,9 +29,9 @@ function outlooks(room: Room, warmth: RoomWarmth, night: HeatedNight, heatedShar
       savings: warmthSavings(room, warmth, heatedShare)
         // What is done already saves nothing more.
         .filter(({ savedWPerK }) => savedWPerK > 0)
-        .map(({ id, ...better }) => ({
+        .map(({ id, ...improved }) => ({
           id,
-          outlook: heatOutlook(better, night),
+          outlook: heatOutlook(improved, night),
         })),
       issue: null,
     }
@@ -162,19 +162,19 @@ export function NightOutlook({
                     />
                   </td>
                 </tr>
-                {result.savings.map(({ id, outlook: better }) => (
+                {result.savings.map(({ id, outlook: improved }) => (
                   <tr key={id}>
                     <th scope="row">{savingLabels[id]}</th>
                     <td>
                       <FigureButton
-                        figure={{ basis: 'keep-warm', quantity: { value: better.keepW, role: 'power' }, inputs: [] }}
+                        figure={{ basis: 'keep-warm', quantity: { value: improved.keepW, role: 'power' }, inputs: [] }}
                       />
                     </td>
                     <td>
                       <FigureButton
                         figure={{
                           basis: 'gas-burnt',
-                          quantity: { value: better.keepKg, role: 'cylinderMass' },
+                          quantity: { value: improved.keepKg, role: 'cylinderMass' },
                           inputs: [],
                         }}
                       />

@@ -37,7 +37,7 @@ export function WarmUpBench({ world, room, roomId }: { world: HeatPageData; room
   })
   const [heaterId, setHeaterId] = useState(heaters[0]?.id ?? '')
   const [setting, setSetting] = useSessionState<LogSetting>(`warm-up setting ${roomId}`, 'not-known', true)
-  const { save, saving, settle } = useSave(recordWarmUpAction)
+  const { save, saving, resetSaving } = useSave(recordWarmUpAction)
   const heater = heaters.find(({ id }) => id === heaterId) ?? null
   const read = useMemo(
     () =>
@@ -47,7 +47,7 @@ export function WarmUpBench({ world, room, roomId }: { world: HeatPageData; room
     [texts, setting, heater, system],
   )
   const change = (next: LogTexts): void => {
-    settle()
+    resetSaving()
     setTexts(next)
   }
   const log = lastLog(world)

@@ -73,13 +73,13 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
   const [open, setOpen] = useState<readonly string[] | null>(null)
   const [follows, setFollows] = useState(false)
   const live = useTubeReading(follows)
-  const { save, saving, issueAt, settle } = useSave(recordHoldAction)
+  const { save, saving, issueAt, resetSaving } = useSave(recordHoldAction)
   const read = useMemo(
     () => readHold(texts, side, gear.volumeM3[side], { system, atmospherePa: gear.atmospherePa, gas: gear.gas }),
     [texts, side, gear, system],
   )
   const change = (some: Partial<HoldTexts>): void => {
-    settle()
+    resetSaving()
     setTexts({ ...texts, ...some })
   }
   const tube = live ?? read.tube

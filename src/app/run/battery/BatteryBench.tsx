@@ -28,10 +28,10 @@ export function BatteryBench({ world, trip }: { world: RunPageData; trip: NonNul
   // The same object while the battery is the same, or the trip would be run again with every drawing of the page.
   const supposed = useMemo(() => ({ ...world, rig: { ...world.rig, battery } }), [world, battery])
   const desk = useRunEditor(supposed, trip)
-  const { save, saving, issueAt, settle } = useSave(saveBatteryAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveBatteryAction)
   const say = useNotice()
   const put = (change: Partial<Battery>): void => {
-    settle()
+    resetSaving()
     setTyped({ ...(battery ?? usual), ...change })
   }
   const { outlook } = desk

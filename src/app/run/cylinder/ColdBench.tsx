@@ -21,7 +21,7 @@ import { useUnits } from '@/ui/state/UnitsProvider'
 
 const HOUR_S = 3600
 
-interface Held {
+interface ColdCylinder {
   id: string
   name: string
   vessel: Vessel
@@ -29,7 +29,7 @@ interface Held {
 }
 
 /** The rig's own cylinders, then the common sizes filled to their limit. */
-function choices({ rig }: RunPageData): Held[] {
+function choices({ rig }: RunPageData): ColdCylinder[] {
   return [
     ...rig.cylinders
       .filter(({ kind }) => kindFacts[kind].gas === 'propane')

@@ -59,13 +59,13 @@ export function ApplianceForm({
   const say = useNotice()
   const draft = useDraft(`appliance ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const values: ApplianceValues = { ...initial, ...useWatch({ control: form.control }) }
-  const { save, saving, issueAt, settle } = useSave(saveApplianceAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveApplianceAction)
   const theirs = saving.conflict as unknown as RunAppliance | null
 
   const typedCurrent = Number(values.current.replace(',', '.'))
   const currentIssue = typedCurrent >= 0 && typedCurrent <= 200 ? null : 'Amperes as a number, such as 6.'
   const takeKind = (kind: ApplianceKind): void => {
-    settle()
+    resetSaving()
     const usual = applianceTemplates[kind]
     form.setValue('kind', kind, { shouldDirty: true })
     // What is usual fills only what is still empty or was usual before.
@@ -148,7 +148,7 @@ export function ApplianceForm({
           issue={issueAt('inputW')}
           hint="from its plate: 9,000 BTU/h, 2.6 kW"
           onText={(text) => {
-            settle()
+            resetSaving()
             form.setValue('input', text, { shouldDirty: true })
           }}
         />
@@ -170,7 +170,7 @@ export function ApplianceForm({
           issue={issueAt('pilotW')}
           hint="left empty: none"
           onText={(text) => {
-            settle()
+            resetSaving()
             form.setValue('pilot', text, { shouldDirty: true })
           }}
         />

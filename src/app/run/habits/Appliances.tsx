@@ -27,7 +27,7 @@ export function Appliances({ world, desk }: { world: RunPageData; desk: RunEdito
           .filter((appliance) => appliance.supply === supply)
           .map((appliance) => {
             const { id, name, kind, inputW, pilotW, cylinderId } = appliance
-            const alone = aloneOnSupply(rig.cylinders, appliance)
+            const ownRuntime = aloneOnSupply(rig.cylinders, appliance)
             if (editing === id) {
               return <ApplianceForm key={id} rigId={rigId} stored={appliance} cylinders={propane} close={close} />
             }
@@ -52,9 +52,9 @@ export function Appliances({ world, desk }: { world: RunPageData; desk: RunEdito
                     </span>
                   </span>
                   <span>
-                    {alone ? (
+                    {ownRuntime ? (
                       <span className="large">
-                        <FigureButton figure={alone} />
+                        <FigureButton figure={ownRuntime} />
                       </span>
                     ) : (
                       'not known'

@@ -63,7 +63,7 @@ export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: R
     )
   const planned = desk.outlook?.trip.uses.find((one) => one.id === id)
   const gasKg = desk.outlook?.run.appliances.find((one) => one.id === id)?.wantedKg
-  const acts = habit.way === 'acts' ? readActivities(habit.words) : null
+  const activities = habit.way === 'acts' ? readActivities(habit.words) : null
   return (
     <div className="habit">
       <div className="fields narrow">
@@ -116,15 +116,15 @@ export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: R
               placeholder="two coffees, one dinner, two showers"
               onChange={(event) => put({ ...habit, words: event.target.value }, 'acts')}
             />
-            {acts && acts.unknown.length > 0 && (
+            {activities && activities.unknown.length > 0 && (
               <p className="issue mb-0" role="alert">
-                “{acts.unknown.join(', ')}” says nothing here. Known: coffee, tea, breakfast, lunch, soup, dinner,
+                “{activities.unknown.join(', ')}” says nothing here. Known: coffee, tea, breakfast, lunch, soup, dinner,
                 bread, showers, dishes, washing.
               </p>
             )}
-            {acts && acts.done.length > 0 && (
+            {activities && activities.done.length > 0 && (
               <p className="hint mb-0">
-                understood: {acts.done.map(({ act, count }) => `${count} × ${act.id}`).join(', ')}
+                understood: {activities.done.map(({ act, count }) => `${count} × ${act.id}`).join(', ')}
               </p>
             )}
           </div>

@@ -66,14 +66,14 @@ export function TripBench({
     ...typed,
     hours: { ...initial.hours, ...(typed.hours as TripValues['hours']) },
   }
-  const { save, saving, issueAt, settle } = useSave(saveTripAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveTripAction)
 
   const reading = readTrip(values, stored?.id ?? 'new', appliances, system, kept)
   const { judgement, refusal } = judgeTyped(reading, rig, nowIso)
   const used = judgement?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
 
   const set = (name: keyof Omit<TripValues, 'hours'> | `hours.${string}`, text: string): void => {
-    settle()
+    resetSaving()
     form.setValue(name, text, { shouldDirty: true })
   }
   const submit = async (version: number): Promise<void> => {

@@ -48,14 +48,14 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
   const [found, setFound] = useState<SwapFind>('empty')
   const [shut, setShut] = useState<Shut>('not-known')
   const [at, setAt] = useState('')
-  const { save, saving, issueAt, settle } = useSave(recordSwapAction)
+  const { save, saving, issueAt, resetSaving } = useSave(recordSwapAction)
   const say = useNotice()
   if (!gone) return <p className="hint">No cylinder is aboard that an appliance burns from.</p>
   const other = others.find((one) => one.id === otherId)
   const touched =
     <Value,>(set: (value: Value) => void) =>
     (value: Value) => {
-      settle()
+      resetSaving()
       set(value)
     }
   return (

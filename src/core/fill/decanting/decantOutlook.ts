@@ -24,11 +24,11 @@ const UNCERTAINTY = { temperatureK: 2, wallShare: 0.2, gammas: [1.05, 1.2] } as 
 export function decantUncertainty(input: DecantInput): DecantUncertainty {
   const { wallHeatJKgK = STEEL_J_KG_K, gamma = SQUEEZE_GAMMA } = input
   const outcomes = [-1, 1].flatMap((side) =>
-    [...UNCERTAINTY.gammas, gamma].map((tried) => {
+    [...UNCERTAINTY.gammas, gamma].map((perturbedGamma) => {
       const bottleTemperatureK = input.bottleTemperatureK + side * UNCERTAINTY.temperatureK
       return decant({
         ...input,
-        gamma: tried,
+        gamma: perturbedGamma,
         wallHeatJKgK: wallHeatJKgK * (1 + side * UNCERTAINTY.wallShare),
         bottleTemperatureK,
         // A supply entered as warm as the bottle stays at least as warm within the range.

@@ -157,9 +157,9 @@ export function placements(
         hoseReaches: run === null || (run.reaches && !run.crossesFront),
       })
     } else if (shellMarginM >= -ROUNDING_M && found.length === 0) {
-      const better =
+      const compareRank =
         nearest === null || lacking < nearest.count || (lacking === nearest.count && lacksM < nearest.lacksM)
-      if (better) nearest = { pose, count: lacking, lacksM }
+      if (compareRank) nearest = { pose, count: lacking, lacksM }
     }
   }
   // The path is checked again for the best places: there may be another way around them.

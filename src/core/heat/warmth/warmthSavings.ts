@@ -31,7 +31,7 @@ export function warmthSavings(room: Room, warmth: RoomWarmth, heatedShare: numbe
   const shape = shapeEstimate(room)
   const share = Math.min(1, Math.max(0.1, heatedShare))
   const glassShare = (glassFacts[room.glass].lossWPerM2K * shape.glassAreaM2) / shape.lossWPerK
-  const better = glassFacts[coveredAs[room.glass]].lossWPerM2K / glassFacts[room.glass].lossWPerM2K
+  const glassFactor = glassFacts[coveredAs[room.glass]].lossWPerM2K / glassFacts[room.glass].lossWPerM2K
   const keptByCurtain = share + (1 - share) / 3
   const saving = (id: WarmthSaving['id'], kept: number, capacity: number): WarmthSaving => ({
     id,
@@ -39,5 +39,5 @@ export function warmthSavings(room: Room, warmth: RoomWarmth, heatedShare: numbe
     capacityJPerK: warmth.capacityJPerK * capacity,
     savedWPerK: warmth.lossWPerK * (1 - kept),
   })
-  return [saving('curtain', keptByCurtain, share), saving('cover-glass', 1 - glassShare * (1 - better), 1)]
+  return [saving('curtain', keptByCurtain, share), saving('cover-glass', 1 - glassShare * (1 - glassFactor), 1)]
 }

@@ -41,10 +41,10 @@ function starving(line: Line, conditions: FlowConditions): number {
 }
 
 /** The smallest of the sizes on offer with which fewest starve. */
-function best<Size>(sizes: readonly Size[], tried: (size: Size) => number): { size: Size; left: number } | null {
+function best<Size>(sizes: readonly Size[], candidates: (size: Size) => number): { size: Size; left: number } | null {
   let found: { size: Size; left: number } | null = null
   for (const size of sizes) {
-    const left = tried(size)
+    const left = candidates(size)
     if (found === null || left < found.left) found = { size, left }
     if (left === 0) break
   }
@@ -74,7 +74,7 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
     .toSorted((a, b) => lost(b) - lost(a))
     .slice(0, MAX_RUNS)
   const tries = [...runs, ...above.filter(({ type }) => type.regulator?.ratedW)]
-  const tried = tries.flatMap((part): StarvationRemedy[] => {
+  const candidates = tries.flatMap((part): StarvationRemedy[] => {
     if (part.type.regulator?.ratedW) {
       const { regulator } = part.type
       const larger = ratingsW.filter((ratedW) => ratedW > (regulator.ratedW ?? 0))
@@ -88,7 +88,7 @@ export function starvationRemedies(line: Line, graph: LineGraph, conditions: Flo
     const found = best(wider, (boreM) => starving(withBore(line, part.part, boreM), conditions))
     return found ? [{ part, change: { kind: 'bore', boreM: found.size }, stillStarving: found.left }] : []
   })
-  return tried
+  return candidates
     .filter(({ stillStarving }) => stillStarving < short.length)
     .toSorted((a, b) => a.stillStarving - b.stillStarving)
 }

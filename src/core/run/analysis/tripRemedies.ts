@@ -49,9 +49,9 @@ function withAppliance(id: string, change: Partial<TripAppliance>): (input: Trip
 /** Less of each appliance, or the same at a warmer hour. */
 function ofHabits(appliances: readonly TripAppliance[]): Tried[] {
   return appliances.flatMap(({ id, name, habit, byNight }): Tried[] => {
-    const tried: Tried[] = []
+    const changes: Tried[] = []
     const put = (words: string, next: Habit): void => {
-      tried.push([{ do: 'habit', applianceId: id, habit: next }, words, withAppliance(id, { habit: next })])
+      changes.push([{ do: 'habit', applianceId: id, habit: next }, words, withAppliance(id, { habit: next })])
     }
     if (habit.way === 'warmth') {
       put(`${name}: 3 °C (5 °F) cooler`, {
@@ -66,20 +66,20 @@ function ofHabits(appliances: readonly TripAppliance[]): Tried[] {
       put(`${name}: three fifths of the time`, { ...habit, burnPerDayS: habit.burnPerDayS * LESS_SHARE })
     }
     if (byNight.includes('battery')) {
-      tried.push([
+      changes.push([
         { do: 'gas-not-battery', applianceId: id },
         `${name}: on gas, not on the battery`,
         withAppliance(id, { byNight: byNight.map((on) => (on === 'battery' ? 'gas' : on)) }),
       ])
     }
-    return tried
+    return changes
   })
 }
 
 function candidates(input: TripRunInput, fillable: readonly string[], sourceId: string): Tried[] {
   const source = input.sources.find(({ id }) => id === sourceId)
   const own = input.cylinders.filter((cylinder) => cylinder.sourceId === sourceId)
-  const tried: Tried[] = []
+  const changes: Tried[] = []
   const setSide =
     (changeover: Changeover): ((input: TripRunInput) => TripRunInput) =>
     (before) => ({
@@ -88,16 +88,16 @@ function candidates(input: TripRunInput, fillable: readonly string[], sourceId: 
     })
   if (source && sourceId === 'line' && own.length > 1) {
     if (source.changeover !== 'both')
-      tried.push([{ do: 'changeover', changeover: 'both' }, 'both cylinders open', setSide('both')])
+      changes.push([{ do: 'changeover', changeover: 'both' }, 'both cylinders open', setSide('both')])
     if (source.changeover === 'one-side') {
-      tried.push([{ do: 'changeover', changeover: 'automatic' }, 'an automatic changeover', setSide('automatic')])
+      changes.push([{ do: 'changeover', changeover: 'automatic' }, 'an automatic changeover', setSide('automatic')])
     }
   }
   if (!input.getUp)
-    tried.push([{ do: 'get-up' }, 'somebody gets up and changes over', (before) => ({ ...before, getUp: true })])
+    changes.push([{ do: 'get-up' }, 'somebody gets up and changes over', (before) => ({ ...before, getUp: true })])
   for (const { id, name, massKg, limitKg } of own) {
     if (!fillable.includes(id) || limitKg === undefined || massKg > limitKg * 0.98) continue
-    tried.push([
+    changes.push([
       { do: 'fill', cylinderId: id },
       `${name} filled before leaving`,
       (before) => ({
@@ -106,8 +106,11 @@ function candidates(input: TripRunInput, fillable: readonly string[], sourceId: 
       }),
     ])
   }
-  tried.push(...ofHabits(input.appliances.filter((appliance) => appliance.sourceId === sourceId)), ...another(sourceId))
-  return tried
+  changes.push(
+    ...ofHabits(input.appliances.filter((appliance) => appliance.sourceId === sourceId)),
+    ...another(sourceId),
+  )
+  return changes
 }
 
 /** One more cylinder or bottle for this source; an appliance’s own cylinder is a source of its own. */

@@ -1,4 +1,4 @@
-import { type World, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
+import { type Archive, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 import { references } from '@/records/archive/format/references'
 import type { Database } from '@/records/databaseType'
@@ -11,7 +11,7 @@ import { archiveRows } from './archiveRows'
  * @param tables - of the whole world
  * @param rigId - the rig
  */
-function rowsOfRig(tables: World['tables'], rigId: string): World['tables'] {
+function rowsOfRig(tables: Archive['tables'], rigId: string): Archive['tables'] {
   const taken = new Map<string, Set<unknown>>([['rigs', new Set([rigId])]])
   return Object.fromEntries(
     archiveTables.map(({ name, table, isGear }) => {
@@ -30,7 +30,7 @@ function rowsOfRig(tables: World['tables'], rigId: string): World['tables'] {
   )
 }
 
-function filesOf(database: Database, tables: World['tables']): Record<string, string> {
+function filesOf(database: Database, tables: Archive['tables']): Record<string, string> {
   const ids = [...(tables.photos ?? []), ...(tables.manual_pages ?? [])].map(({ id }) => String(id))
   return Object.fromEntries(
     ids.flatMap((id) => {
@@ -46,7 +46,7 @@ function filesOf(database: Database, tables: World['tables']): Record<string, st
  * @param database - the records
  * @param rigId - only what this rig has, to give it away: no trips, history, prices or pictures
  */
-export function exportArchive(database: Database, rigId?: string): World {
+export function exportArchive(database: Database, rigId?: string): Archive {
   return database.transaction(() => {
     const all = Object.fromEntries(archiveTables.map((table) => [table.name, archiveRows(database, table)]))
     const tables = rigId === undefined ? all : rowsOfRig(all, rigId)

@@ -1,5 +1,5 @@
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
-import type { World } from '@/records/archive/format/Archive'
+import type { Archive } from '@/records/archive/format/Archive'
 
 /** One row a line: two exports can be compared, and a fault has a line. */
 function rows(lines: readonly string[], open: string, close: string): string {
@@ -11,7 +11,7 @@ function rows(lines: readonly string[], open: string, close: string): string {
  *
  * @param world - from exportWorld
  */
-export function serializeArchive({ format, version, part, tables, files }: World): string {
+export function serializeArchive({ format, version, part, tables, files }: Archive): string {
   const tableTexts = Object.entries(tables).map(
     ([name, held]) => `${JSON.stringify(name)}: ${rows(held.map(canonicalJson), '[', ']')}`,
   )

@@ -7,7 +7,7 @@ export const FORMAT_VERSION = 1
 export type ArchiveRow = Readonly<Record<string, unknown>>
 
 /** An owner's data, or part of it, as the open format has it. */
-export interface World {
+export interface Archive {
   format: typeof FORMAT
   version: number
   /**

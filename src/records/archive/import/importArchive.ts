@@ -6,7 +6,7 @@ import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { FileError } from './FileError'
 import { validateRecords } from './validateRecords'
 import { references, rowName } from '@/records/archive/format/references'
-import type { World, ArchiveRow } from '@/records/archive/format/Archive'
+import type { Archive, ArchiveRow } from '@/records/archive/format/Archive'
 import { archiveTables, type ArchiveTable } from '@/records/archive/format/archiveTables'
 
 /** What is to stand where file and records differ. */
@@ -84,7 +84,7 @@ function write(name: string, i: number, run: () => unknown): void {
 }
 
 /** A trip taken from the file has the file's uses and no others. */
-function dropOtherUses(records: Records, world: World): void {
+function dropOtherUses(records: Records, world: Archive): void {
   const key = (tripId: unknown, applianceId: unknown): string => JSON.stringify([tripId, applianceId])
   const kept = new Set((world.tables.trip_uses ?? []).map((row) => key(row.tripId, row.applianceId)))
   for (const { id } of world.tables.trips ?? []) {
@@ -168,7 +168,7 @@ function importTable(
  */
 export function importArchive(
   database: Database,
-  world: World,
+  world: Archive,
   standing: ConflictChoice,
   isTrial: boolean,
 ): ImportReport {

@@ -1,7 +1,7 @@
 import { findNodeAtLocation, parseTree, type JSONPath, type ParseError } from 'jsonc-parser'
 import type { InputIssue } from '@/core/base/InputError'
 import { z, zodIssues } from '@/core/base/zod'
-import { type World, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
+import { type Archive, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
 import { archiveSchema } from '@/records/archive/format/archiveSchema'
 import { photoTypeOf } from '@/records/repositories/photos'
 import { type FileIssue, FileError, fileFault } from './FileError'
@@ -9,7 +9,7 @@ import { referenceIssues } from './referenceIssues'
 import { unpack } from './unpack'
 
 /** Pictures that are none, and such as belong to nothing. */
-function fileIssues({ tables, files }: World): InputIssue[] {
+function fileIssues({ tables, files }: Archive): InputIssue[] {
   const rows = new Map([...(tables.photos ?? []), ...(tables.manual_pages ?? [])].map((row) => [row.id, row]))
   return Object.entries(files).flatMap(([id, base64]): InputIssue[] => {
     const path = `files.${id}`
@@ -98,7 +98,7 @@ function requireOurs(data: unknown): void {
  * @param bytes - plain or packed by gzip
  * @throws FileError naming line and field of everything that is wrong, the first twenty
  */
-export function readArchive(bytes: Buffer): World {
+export function readArchive(bytes: Buffer): Archive {
   const text = unpack(bytes)
   const data = notTooDeep(() => parse(text))
   requireOurs(data)
@@ -107,7 +107,7 @@ export function readArchive(bytes: Buffer): World {
   }
   const checked = archiveSchema.safeParse(data)
   if (!checked.success) return refuse(zodIssues(checked.error))
-  const world = checked.data as World
+  const world = checked.data as Archive
   const issues = [...referenceIssues(world), ...fileIssues(world)]
   return issues.length > 0 ? refuse(issues) : world
 }

@@ -1,6 +1,6 @@
 import type { InputIssue } from '@/core/base/InputError'
 import { references, rowName } from '@/records/archive/format/references'
-import type { World } from '@/records/archive/format/Archive'
+import type { Archive } from '@/records/archive/format/Archive'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 
 /**
@@ -8,7 +8,7 @@ import { archiveTables } from '@/records/archive/format/archiveTables'
  *
  * @param world - whose rows are each right in themselves
  */
-export function referenceIssues({ tables }: World): InputIssue[] {
+export function referenceIssues({ tables }: Archive): InputIssue[] {
   const ids = new Map(archiveTables.map(({ name }) => [name, new Set((tables[name] ?? []).map(({ id }) => id))]))
   return archiveTables.flatMap(({ name, table }) => {
     const refers = references(table)

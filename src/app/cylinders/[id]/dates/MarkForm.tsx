@@ -22,7 +22,7 @@ const letters: readonly { value: string; letter: MarkLetter; words: string }[] =
 /** A new requalification as stamped or on its sticker: the one way an overdue date ends. */
 export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; name: string; thisMonth: string }) {
   const say = useNotice()
-  const { save, saving, issueAt, settle } = useSave(addMarkAction)
+  const { save, saving, issueAt, resetSaving } = useSave(addMarkAction)
   const [month, setMonth] = useSessionState(`mark ${cylinderId} month`, '')
   const [letter, setLetter] = useState('E')
   const [requalifier, setRequalifier] = useSessionState(`mark ${cylinderId} requalifier`, '')
@@ -69,7 +69,7 @@ export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; 
           label="Month and year"
           text={month}
           onText={(text) => {
-            settle()
+            resetSaving()
             setMonth(text)
           }}
           latest={thisMonth}

@@ -40,7 +40,7 @@ export function LevelBench({
 }) {
   const { system } = useUnits()
   const say = useNotice()
-  const { save, saving, issueAt, settle } = useSave(recordLevelAction)
+  const { save, saving, issueAt, resetSaving } = useSave(recordLevelAction)
   const [texts, setTexts] = useSessionState<LevelTexts>(`level ${gear.id}`, {
     way: gear.kind === 'onboard' ? 'gauge' : 'height',
     shown: '',
@@ -52,7 +52,7 @@ export function LevelBench({
     temperature: '',
   })
   const set = (change: Partial<LevelTexts>): void => {
-    settle()
+    resetSaving()
     setTexts({ ...texts, ...change })
   }
   const read = readLevel(gear, texts, system)

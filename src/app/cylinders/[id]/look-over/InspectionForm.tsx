@@ -33,7 +33,7 @@ export function InspectionForm({
   const [answers, setAnswers] = useSessionState<InspectionAnswers>(`look ${cylinderId} answers`, {})
   const [note, setNote] = useSessionState(`look ${cylinderId} note`, '')
   const [open, setOpen] = useState<string | null>(null)
-  const { save, saving, issueAt, settle } = useSave(saveInspectionAction)
+  const { save, saving, issueAt, resetSaving } = useSave(saveInspectionAction)
   const looked = items.filter(({ id }) => answers[id] !== undefined).length
   const disqualifying = items.filter(({ id, retires }) => retires && answers[id] === 'bad')
 
@@ -88,7 +88,7 @@ export function InspectionForm({
                       name={id}
                       checked={answers[id] === answer}
                       onChange={() => {
-                        settle()
+                        resetSaving()
                         setAnswers({ ...answers, [id]: answer })
                       }}
                     />
