@@ -18,7 +18,7 @@ const calibrationSchema = z.strictObject({
   answer: z.enum(calibrationAnswers),
 })
 
-/** Takes what the weigh-ins taught of a supply into the plan, or refuses it; either stands in the logbook. */
+/** Applies or refuses the calibration of a supply; both are logged. */
 export async function answerCalibrationAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(calibrationSchema, input, ({ tripId, supply, answer }) => {
     const judged = judgedTrip(tripId)

@@ -35,7 +35,7 @@ const markSchema = z.strictObject({
   photo: z.string().max(1_000_000, 'The picture is too large.').nullable(),
 })
 
-/** Enters a requalification: the one way an overdue date ends. */
+/** Adds a requalification mark. */
 export async function addMarkAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(markSchema, input, ({ photo, ...entry }) => {
     const { gear } = requireCylinder(entry.cylinderId)
@@ -67,7 +67,7 @@ const lookSchema = z.strictObject({
   note: noteField,
 })
 
-/** Keeps a look-over; what was found bad decides whether the cylinder stays in service. */
+/** Saves an inspection; bad items may put the cylinder out of service. */
 export async function saveInspectionAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(lookSchema, input, ({ cylinderId, answers, note }) => {
     const { gear } = requireCylinder(cylinderId)
@@ -88,7 +88,7 @@ const clearSchema = z.strictObject({
   note: reasonField,
 })
 
-/** Takes a retired cylinder back into service, on the word of somebody with a license. */
+/** Puts a cylinder back into service, cleared by a licensed person. */
 export async function clearCylinderAction(input: unknown): Promise<ActionResult> {
   return act(clearSchema, input, ({ cylinderId, clearedBy, note }) => {
     const { gear } = requireCylinder(cylinderId)
@@ -110,7 +110,7 @@ const ruleSchema = z.strictObject({
 export async function saveRuleAction(input: unknown): Promise<ActionResult> {
   return act(ruleSchema, input, ({ rigId, version, ruleSetId, ownRule }) => {
     findRuleSet(ruleSetId, ownRule)
-    // An own rule's numbers stay when another is picked, so that nothing is lost by trying.
+    // The numbers of the own rule stay when another rule is chosen.
     saveRig(database(), rigId, version, { ruleSetId, ...(ruleSetId === OWN_RULE_ID && { ownRule }) })
     revalidatePath('/', 'layout')
     return null

@@ -80,7 +80,7 @@ function entryWeights({ tareKg, waterCapacityKg, labelNetKg }: Checked) {
   return { tareKg, waterCapacityKg, labelNetKg }
 }
 
-/** Saves a cylinder's stamps: a new one without an identifier, else over the version named. Marks are added. */
+/** Saves a cylinder's stamps: a new one without id, else over the given version. Marks are added. */
 export async function saveCylinderAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(cylinderSchema, input, (checked) => {
     const { id, rigId, version, marks, confirmed, ...rest } = checked

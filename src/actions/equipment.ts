@@ -56,7 +56,7 @@ export async function archiveEquipmentAction(input: unknown): Promise<ActionResu
 
 const lookSchema = z.strictObject({ equipmentId: idField, sound: z.boolean(), note: noteField })
 
-/** Keeps a look at one thing. */
+/** Saves an inspection of one item. */
 export async function lookAtEquipmentAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(lookSchema, input, (entry) => {
     const records = database()

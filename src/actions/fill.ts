@@ -58,7 +58,7 @@ function requireFillable({ gear, row }: CylinderWithGear, { mode, by }: Fill): v
   }
 }
 
-/** Gas in it afterwards, judged by the stamps as they stand in the records. */
+/** Contents after the fill, by the stored stamps. */
 function netAfterKg({ gear }: CylinderWithGear, { after }: Fill): number | null {
   if (after === null) return null
   if (after.way === 'weighed') return contents(contentsInput(gear, after)).netKg
@@ -107,7 +107,7 @@ export async function tickAction(input: unknown): Promise<ActionResult<{ id: str
 
 const schoolSchema = z.strictObject({ rigId: idField, version: versionField, bottleSchool: z.enum(bottleFillRules) })
 
-/** Picks the school of filling one-pound bottles. */
+/** Saves the rule for filling one-pound bottles. */
 export async function saveBottleFillRuleAction(input: unknown): Promise<ActionResult> {
   return act(schoolSchema, input, ({ rigId, version, bottleSchool }) => {
     saveRig(database(), rigId, version, { bottleSchool })

@@ -25,10 +25,10 @@ const roomSchema = z.strictObject({
   shelter: roomPlanSchema,
 })
 
-/** Saves a room with what stands in it: a new one without an identifier, else over the version named. */
+/** Saves a room with its contents: a new one without id, else over the given version. */
 export async function saveRoomAction(input: unknown): Promise<ActionResult<{ id: string; version: number }>> {
   return act(roomSchema, input, ({ id, rigId, version, ...entry }) => {
-    // A room that cannot be is refused; what is dangerous in it is kept and judged.
+    // An impossible room is refused; a dangerous one is saved and judged.
     requireRoom(entry.shelter.room)
     const records = database()
     if (!findRig(records, rigId)) throw new NotFoundError('rig')
@@ -83,7 +83,7 @@ export async function saveHeaterAction(input: unknown): Promise<ActionResult<{ i
   })
 }
 
-/** Puts a heater away; where it stood it is no longer judged. */
+/** Archives a heater; its places are no longer judged. */
 export async function archiveHeaterAction(input: unknown): Promise<ActionResult> {
   return act(z.strictObject({ id: idField, version: versionField }), input, ({ id, version }) => {
     saveHeater(database(), id, version, { archivedAt: new Date().toISOString() })
@@ -92,7 +92,7 @@ export async function archiveHeaterAction(input: unknown): Promise<ActionResult>
   })
 }
 
-/** The owner's word that nothing heats the rig, or that something does after all. */
+/** Saves whether anything heats the rig. */
 export async function saveHeatlessAction(input: unknown): Promise<ActionResult> {
   const schema = z.strictObject({ rigId: idField, version: versionField, heatless: z.boolean() })
   return act(schema, input, ({ rigId, version, heatless }) => {
@@ -104,7 +104,7 @@ export async function saveHeatlessAction(input: unknown): Promise<ActionResult> 
 
 const warmUpSchema = z.strictObject({ roomId: idField, settingKnown: z.boolean(), log: warmUpFitSchema })
 
-/** Keeps a warm-up that can be fitted. */
+/** Saves a warm-up log that can be fitted. */
 export async function recordWarmUpAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(warmUpSchema, input, ({ roomId, settingKnown, log }) => {
     warmUpFit(log)

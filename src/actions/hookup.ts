@@ -19,10 +19,10 @@ const saveSchema = z.strictObject({
   line: lineSchema,
 })
 
-/** Saves a line: a new one without an identifier, else over the version named. */
+/** Saves a line: a new one without id, else over the given version. */
 export async function saveLineAction(input: unknown): Promise<ActionResult<{ id: string; version: number }>> {
   return act(saveSchema, input, ({ id, rigId, version, ...entry }) => {
-    // What cannot hang together at all is refused; what is dangerous is kept and judged.
+    // An impossible line is refused; a dangerous one is saved and judged.
     lineGraph(entry.line)
     const records = database()
     if (!findRig(records, rigId)) throw new NotFoundError('rig')

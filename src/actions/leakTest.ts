@@ -36,7 +36,7 @@ function requireOpenTest(id: string): LeakTest {
   return test
 }
 
-/** Begins a walk along a line, its places made from the line as it stands. */
+/** Starts a soap test with the places of the present line. */
 export async function startLeakTestAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(z.strictObject({ lineId: idField }), input, ({ lineId }) => {
     const { line } = requireLine(lineId)
@@ -56,7 +56,7 @@ const readingSchema = z.strictObject({
   leftForTechnician: z.boolean().default(false),
 })
 
-/** Appends what the soap showed at one place. */
+/** Appends a soap reading at one place. */
 export async function soapAction(input: unknown): Promise<ActionResult<{ id: string; readAt: string }>> {
   return act(readingSchema, input, (reading) => {
     const test = requireOpenTest(reading.testId)
@@ -92,7 +92,7 @@ const holdSchema = z.strictObject({
   openBranches: z.array(idField).max(400).nullable(),
 })
 
-/** Appends a hold test, judged here and not by who sends it. */
+/** Appends a hold test, judged on the server. */
 export async function recordHoldAction(input: unknown): Promise<ActionResult<{ id: string; outcome: HoldOutcome }>> {
   return act(holdSchema, input, ({ lineId, side, input: held, openBranches }) => {
     requireLine(lineId)

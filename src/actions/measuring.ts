@@ -21,7 +21,7 @@ const weighingSchema = z.strictObject({
   source: sourceField,
 })
 
-/** Appends a weighing, judged by the stamps as they stand in the records. */
+/** Appends a weighing, checked with the stored stamps. */
 export async function recordWeighingAction(input: unknown): Promise<ActionResult<{ id: string; weighedAt: string }>> {
   return act(weighingSchema, input, (entry) => {
     const records = database()

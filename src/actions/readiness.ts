@@ -38,7 +38,7 @@ export async function acceptFindingAction(input: unknown): Promise<ActionResult<
   })
 }
 
-/** Keeps the verdict of this moment with all that it is based on, unless the last one kept is based on the same. */
+/** Saves the present verdict with all that it is based on, unless the last saved one is equal. */
 export async function saveVerdictAction(input: unknown): Promise<ActionResult<{ id: string; judgedAt: string }>> {
   return act(z.strictObject({ tripId: idField }), input, ({ tripId }) => {
     const judged = judgedTrip(tripId)

@@ -15,7 +15,7 @@ function requireRig(id: string): Rig {
   return rig
 }
 
-/** Takes another rig to hand: every station shows that one from now on. */
+/** Activates a rig. */
 export async function activateRigAction(input: unknown): Promise<ActionResult> {
   return act(z.strictObject({ id: idField }), input, ({ id }) => {
     requireRig(id)
@@ -46,14 +46,14 @@ export async function copyRigAction(input: unknown): Promise<ActionResult<{ id: 
   })
 }
 
-/** Puts a rig away, or takes it out again; all of it stays in the records. */
+/** Archives or restores a rig; its records stay. */
 export async function archiveRigAction(input: unknown): Promise<ActionResult> {
   const schema = z.strictObject({ id: idField, version: versionField, away: z.boolean() })
   return act(schema, input, ({ id, version, away }) => {
     requireRig(id)
     const records = database()
     saveRig(records, id, version, { archivedAt: away ? new Date().toISOString() : null })
-    // What is archived is not to hand when it comes back.
+    // A restored rig is not active.
     const next = away ? activeRig(records) : undefined
     if (next) activateRig(records, next.id)
     revalidatePath('/', 'layout')

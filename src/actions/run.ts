@@ -37,10 +37,10 @@ const applianceSchema = z.strictObject({
   cylinderId: idField.nullable().default(null),
 })
 
-/** Saves an appliance: a new one without an identifier, else over the version named. */
+/** Saves an appliance: a new one without id, else over the given version. */
 export async function saveApplianceAction(input: unknown): Promise<ActionResult<{ id: string }>> {
   return act(applianceSchema, input, ({ id, rigId, version, ...entry }) => {
-    // Core says in its own words why an input of 0 will not do.
+    // Core explains why an input of 0 is invalid.
     runtimeS(1, entry.inputW)
     const records = database()
     if (!findRig(records, rigId)) throw new NotFoundError('rig')
@@ -69,7 +69,7 @@ export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: 
     const trip = findTrip(records, id)
     if (!trip) throw new NotFoundError('trip')
     const known = new Set(listAppliances(records, trip.row.rigId).map((appliance) => appliance.id))
-    // One that was archived meanwhile leaves the trip, as it leaves the lists.
+    // An appliance archived meanwhile is removed from the trip.
     const standing = uses.filter(({ applianceId }) => known.has(applianceId))
     saveTrip(records, id, version, { ...tripFields(trip.row), ...entry, uses: standing })
     revalidatePath('/', 'layout')
@@ -77,7 +77,7 @@ export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: 
   })
 }
 
-/** Saves the rig’s 12 V battery; null says that it has none, or that it is unknown. */
+/** Saves the rig’s 12 V battery; null for none or unknown. */
 export async function saveBatteryAction(input: unknown): Promise<ActionResult> {
   const schema = z.strictObject({ rigId: idField, version: versionField, battery: batterySchema.nullable() })
   return act(schema, input, ({ rigId, version, battery }) => {
@@ -88,7 +88,7 @@ export async function saveBatteryAction(input: unknown): Promise<ActionResult> {
   })
 }
 
-/** Puts an appliance away: it leaves the lists, the trips that used it keep their record. */
+/** Archives an appliance; trips that used it keep their record. */
 export async function archiveApplianceAction(input: unknown): Promise<ActionResult> {
   return act(z.strictObject({ id: idField, version: versionField }), input, ({ id, version }) => {
     saveAppliance(database(), id, version, { archivedAt: new Date().toISOString() })

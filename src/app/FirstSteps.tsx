@@ -8,7 +8,7 @@ interface Step {
   label: string
 }
 
-/** What is still missing before a trip can be judged, one button each. */
+/** Entries missing before a trip can be judged, one button each. */
 export function FirstSteps({
   rigName,
   cylinders,

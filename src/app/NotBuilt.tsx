@@ -1,7 +1,7 @@
 import { stationFacts } from '@/ui/shell/stationFacts'
 import type { Station } from '@/core/findings/Finding'
 
-/** What a station not yet built is for, and what the owner does by hand until then. */
+/** Purpose of a station that is not built yet, and how to do its job by hand. */
 export interface ByHand {
   station: Station
   purpose: string
@@ -9,7 +9,7 @@ export interface ByHand {
   caution: string
 }
 
-/** A station that is not built yet says so, and does not leave the owner without the check. */
+/** Page of a station that is not built yet, with the check to do by hand. */
 export function NotBuilt({ station, purpose, steps, caution }: ByHand) {
   return (
     <div className="not-built">

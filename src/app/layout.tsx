@@ -26,7 +26,7 @@ export const metadata: Metadata = {
 
 export const viewport: Viewport = { themeColor: '#17302b' }
 
-/** Each page is made of the records as they stand when it is asked for, never of those found while building. */
+/** Pages are rendered per request from the present records, never while building. */
 export const dynamic = 'force-dynamic'
 
 function describeTrip({ trip }: RigSnapshot): string {

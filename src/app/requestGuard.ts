@@ -1,7 +1,7 @@
 const HOME_NAMES = ['localhost', '127.0.0.1', '[::1]']
 const READING = ['GET', 'HEAD', 'OPTIONS']
 const MAX_BODY_BYTES = 1024 * 1024
-/** A whole world comes in one piece. */
+/** An import may be large. */
 const MAX_FILE_BYTES = 65 * 1024 * 1024
 const TAKES_FILES = ['/api/v1/import', '/api/v1/restore']
 
@@ -23,7 +23,7 @@ function hostName(host: string): string {
  * Lets a request pass or turns it away: known Host, own Origin on every change, body of a bearable size.
  *
  * @param arrival - the request
- * @param furtherHosts - names the owner allows besides this machine's own, comma-separated
+ * @param furtherHosts - further allowed host names, comma-separated
  */
 export function requestGuard({ method, path, header }: Arrival, furtherHosts: string): Refusal {
   const host = header('host') ?? ''
@@ -36,13 +36,13 @@ export function requestGuard({ method, path, header }: Arrival, furtherHosts: st
 
   const origin = header('origin')
   const site = header('sec-fetch-site')
-  // Calculations change nothing, so a program without a page may call them.
+  // Calculations change nothing, so programs may call them.
   const needsOrigin = !path.startsWith('/api/v1/calc/')
   const foreign = origin === null ? needsOrigin : !URL.canParse(origin) || new URL(origin).host !== host
   if (foreign || site === 'cross-site' || site === 'same-site') {
     return { status: 403, sentence: 'A change must come from this application’s own pages.' }
   }
-  // A body that does not say its length is cut off by Next at the same size; its own forwarded actions come so.
+  // A body without a length is limited by Next at the same size; its own forwarded actions have none.
   const length = header('content-length')
   const longest = TAKES_FILES.includes(path) ? MAX_FILE_BYTES : MAX_BODY_BYTES
   if (length !== null && !(Number(length) <= longest)) {

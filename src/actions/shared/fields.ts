@@ -20,7 +20,7 @@ export const hangingField = z
   .min(0, 'This cannot weigh less than nothing.')
   .max(50, 'That is heavier than any hose. Check the unit.')
 
-/** A month as the records keep it; what an owner types is read by core before. */
+/** A month as stored; typed text is parsed by core first. */
 export const monthField = z
   .string()
   .regex(
@@ -28,7 +28,7 @@ export const monthField = z
     'Write month and year as on the collar, such as 03-20, with a month from 01 to 12.',
   )
 
-/** Money for one thing or one amount. */
+/** Price of one item or amount. */
 export const priceField = z.number().positive('A price is more than nothing.').max(1e6, 'No gas costs that much.')
 
 /** Hours or habit of each appliance on a trip. */

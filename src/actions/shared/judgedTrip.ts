@@ -49,7 +49,7 @@ export function judgedTrip(id: string): JudgedTrip | undefined {
   return trip && rig && withVerdict(rig, trip, loadRigGear(records, rig), formatISO(new Date()))
 }
 
-/** What the weigh-ins of a trip teach of each supply, against its habits as entered. */
+/** Calibration of each supply from the weigh-ins of a trip. */
 export function calibrationsOfTrip({ gear, plan, nowIso }: JudgedTrip): Record<Supply, UsageCalibrationResult> {
   const { run } = runOutlook(runRigOf(gear), { ...plan, learned: {} }, baselineScenario)
   const readings = listReadings(database(), gear.cylinders)

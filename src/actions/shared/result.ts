@@ -3,7 +3,7 @@ import { type z, zodIssues } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 import { storageErrorMessage } from '@/records/storageErrorMessage'
 
-/** What an action says: done, with what came of it, or not, with a sentence at each field. */
+/** Answer of an action: a value, or issues by field. */
 export type ActionResult<Value = null> =
   { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Record<string, unknown> }
 

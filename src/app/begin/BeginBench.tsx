@@ -28,7 +28,7 @@ function stepOf(path: string): BeginStep {
   return path.startsWith('equipment') ? 'found' : 'rig'
 }
 
-/** From nothing to a first verdict in five short pages; every question can be left for later. */
+/** First run: five short pages to a first verdict; every question can be skipped. */
 export function BeginBench({
   isFirst,
   suggestedDay,

@@ -16,7 +16,7 @@ function drawnWidth({ waterCapacityKg }: TypicalSize): number {
   return Math.min(92, 40 + 7 * Math.sqrt(waterCapacityKg))
 }
 
-/** One cylinder, by its picture; what is in it only by the scale. */
+/** One cylinder, chosen by picture; contents only by scale. */
 export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
   return (
     <>

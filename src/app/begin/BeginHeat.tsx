@@ -8,10 +8,10 @@ import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { Amount } from '@/ui/figures/Amount'
 import type { BeginPart } from './beginForm'
 
-/** What most rigs burn besides heat. */
+/** Appliances that most rigs have, other than heaters. */
 const besides: readonly ApplianceKind[] = ['cooktop', 'fridge', 'water-heater', 'oven', 'grill']
 
-/** What heats, and what burns besides. */
+/** Heater and other appliances. */
 export function BeginHeat({ values, set }: BeginPart) {
   const toggle = (kind: ApplianceKind): void =>
     set({

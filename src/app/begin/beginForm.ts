@@ -29,7 +29,7 @@ export const beginStepLabels: Readonly<Record<BeginStep, string>> = {
 /** Whether a thing is there: “not known” is an answer. */
 export type Found = 'there' | 'none' | 'not-known'
 
-/** What stands in the fields, as typed. */
+/** Field texts as typed. */
 export interface BeginValues {
   step: BeginStep
   rigName: string
@@ -69,7 +69,7 @@ export function beginValues(suggestedDay: string): BeginValues {
 const USUAL_RESERVE = 0.2
 
 /**
- * What the fields come to, ready to be sent; a field that cannot be read is named with a sentence.
+ * Values of the fields; an unreadable field has a sentence.
  *
  * @param values - as typed
  * @param system - of units

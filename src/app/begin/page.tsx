@@ -5,7 +5,7 @@ import { BeginBench } from './BeginBench'
 
 export const metadata: Metadata = { title: 'Begin' }
 
-/** Most people ask the evening before, and a week leaves time to fix what is found. */
+/** Default start: a week ahead leaves time to fix what is found. */
 const USUAL_DAYS = 7
 
 export default function BeginPage() {

@@ -6,12 +6,12 @@ import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { StateMark } from '@/ui/figures/StateMark'
 import { dueText } from './DueText'
 
-/** Taller vessels stand taller on the shelf; the steps are by eye. */
+/** Drawing size of each kind. */
 function drawnWidth(waterCapacityKg: number): number {
   return Math.min(165, 62 + 26 * Math.sqrt(waterCapacityKg))
 }
 
-/** One cylinder on the shelf, with its level, what it holds and until when it may be filled. */
+/** Card of one cylinder: level, contents and requalification. */
 export function CylinderCard({ gear, nowIso }: { gear: CylinderGear; nowIso: string }) {
   const { net, level, share, mark, due } = cylinderSummary(gear, nowIso)
   return (

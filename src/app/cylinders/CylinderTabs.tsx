@@ -15,7 +15,7 @@ export function StationTabs() {
   )
 }
 
-/** Pages of one cylinder. A fixed tank never stands on a scale: its first page is its gauge. */
+/** Pages of one cylinder. A fixed tank is never weighed: its first page is its gauge. */
 export function CylinderTabs({ id, kind }: { id: string; kind: CylinderKind }) {
   const base = `/cylinders/${id}`
   const byLevel = kind === 'removable'

@@ -8,7 +8,7 @@ const answers = {
   no: { word: 'No', mark: 'stop' },
 } as const satisfies Record<PumpAnswer['answer'], { word: string; mark: MarkState }>
 
-/** One answer to “will the pump take it?”, with every reason, before the drive. */
+/** Answer to “will the pump take it?” with all reasons. */
 export function PumpPlate({ answer, name }: { answer: PumpAnswer; name: string }) {
   const { word, mark } = answers[answer.answer]
   return (

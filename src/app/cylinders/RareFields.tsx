@@ -6,7 +6,7 @@ import { OWN_RULE_ID, dateRuleSets } from '@/core/rules/dateRules'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import type { StampFieldsProps } from './stampValues'
 
-/** Asked only where they matter: a fixed tank's gauge and relief valve, a rule of its own with its reason. */
+/** Fields for special cases: gauge and relief valve of a fixed tank, a date rule of its own. */
 export function RareFields({ values, set, issueAt }: Pick<StampFieldsProps, 'values' | 'set' | 'issueAt'>) {
   return (
     <>

@@ -15,7 +15,7 @@ function drawnWidth({ waterCapacityKg }: TypicalSize): number {
   return Math.min(120, 46 + 14 * Math.sqrt(waterCapacityKg / POUND_KG / 4))
 }
 
-/** A size as people call it: “five gallon”, “20 lb”, “100”; where two are meant, both are drawn with what tells them apart. */
+/** Size picker by name: “five gallon”, “20 lb”, “100”; an ambiguous name shows both sizes. */
 export function SizePicker({ take }: { take: (size: TypicalSize) => void }) {
   const [words, setWords] = useState('')
   const meant = parseSizeName(words)

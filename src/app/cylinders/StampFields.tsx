@@ -10,7 +10,7 @@ import { useUnits } from '@/ui/state/UnitsProvider'
 import { FAR, massRoleOf, turnedTo, waterRoleOf, type StampFieldsProps, type StampValues } from './stampValues'
 import { RareFields } from './RareFields'
 
-/** What a collar comes to, field by field; the kind decides which are asked. */
+/** Fields of a collar; the kind decides which are shown. */
 export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFieldsProps) {
   const { kind } = values
   const { system } = useUnits()

@@ -31,7 +31,7 @@ import {
 
 const MAX_COLLAR = 400
 
-/** Type the collar as stamped and see what was read; every field can be corrected by hand. */
+/** Form for the collar as stamped, with what was read; every field can be corrected. */
 export function StampForm({
   rigId,
   stored,
@@ -68,13 +68,13 @@ export function StampForm({
       ...(values.name === '' && { name }),
     })
   }
-  // A part that cannot be right stops the saving; one that is only not understood does not.
+  // An impossible part blocks saving; an unread one does not.
   const collarWrong = reading.parts.some(({ issue }) => issue !== null)
   const submit = async (version: number): Promise<void> => {
     if (collarWrong) return setAsked(true)
     // Read from the form itself: what was drawn last may lag behind what was typed last.
     const { entry } = readStampFields(form.getValues(), thisMonth, system)
-    // A field that cannot be read keeps its own sentence; nothing is sent meanwhile.
+    // An unreadable field shows its own sentence; nothing is saved meanwhile.
     if (entry === null) return
     draft.forget()
     const saved = await save({ id: stored?.id ?? null, rigId, version: stored && version, ...entry })

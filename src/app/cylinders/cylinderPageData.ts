@@ -5,14 +5,14 @@ import { database } from '@/records/database'
 import { findCylinder, type CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import { listFills } from '@/records/repositories/cylinders/fills'
 
-/** Fills of which both the gauge before and the metered volume are known: they teach what the gauge means. */
+/** Fills with a gauge reading before and a metered volume, for the gauge calibration. */
 export function meteredFills(cylinderId: string): MeteredFill[] {
   return listFills(database(), cylinderId).flatMap(({ voidedAt, shownBefore, meteredM3 }) =>
     voidedAt === null && shownBefore !== null && meteredM3 !== null ? [{ shown: shownBefore, meteredM3 }] : [],
   )
 }
 
-/** The cylinder of a page, read once for each request; an address without one is not found. */
+/** The cylinder of a page, read once per request; 404 for an unknown one. */
 export const requireCylinder = cache((id: string): CylinderWithGear => {
   const cylinder = findCylinder(database(), id)
   if (!cylinder) notFound()

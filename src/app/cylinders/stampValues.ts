@@ -33,7 +33,7 @@ export interface StoredStamps {
   aboard: boolean
 }
 
-/** What stands in the fields, as typed. */
+/** Field texts as typed. */
 export interface StampValues {
   name: string
   kind: CylinderKind
@@ -55,7 +55,7 @@ export interface StampValues {
   confirmed: boolean
 }
 
-/** A composite's label may lie ahead. */
+/** The date on a composite's label may be in the future. */
 export const FAR = '2099-12'
 
 export function massRoleOf(kind: CylinderKind): DisplayRole {
@@ -71,7 +71,7 @@ function field(value: number | null, role: DisplayRole, system: UnitSystem): str
   return value === null ? '' : formatForField({ value, role }, system)
 }
 
-/** What a field of the water capacity comes to. */
+/** Reading of the water capacity field. */
 function waterKgOf(typed: number, kind: CylinderKind): number {
   return kind === 'onboard' ? waterCapacityForVolumeKg(typed) : typed
 }
@@ -120,7 +120,7 @@ export function turnedTo(kind: CylinderKind, values: StampValues, system: UnitSy
   }
 }
 
-/** The fields that a collar fills in; what it does not say stays as it is. */
+/** Fields filled from a collar; others stay unchanged. */
 export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, system: UnitSystem): Partial<StampValues> {
   const kind = reading.kind ?? kindNow
   const role = massRoleOf(kind)
@@ -138,7 +138,7 @@ export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, sys
 }
 
 export interface StampsRead {
-  /** What the action is sent, without identifiers; null while a field cannot be read. */
+  /** Input of the action without identifiers; null while a field is unreadable. */
   entry: object | null
   issues: Readonly<Partial<Record<'month' | 'marks' | 'labelYears' | 'endOfLife', string>>>
   doubts: readonly StampWarning[]
@@ -153,7 +153,7 @@ function marksOf(text: string, thisMonth: string): { marks: ReturnType<typeof pa
   }
 }
 
-/** Reads the fields; a sentence at each that cannot be read, and the doubts about those that can. */
+/** Reads the fields, with a sentence for each unreadable one and warnings for doubtful ones. */
 export function readStampFields(values: StampValues, thisMonth: string, system: UnitSystem): StampsRead {
   const { kind } = values
   const { small } = kindFacts[kind]

@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form'
 import { kindInSentence } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
-/** Which cylinder stands on the bench. Those of another kind can be chosen too: the bench then says why not. */
+/** Cylinder picker. Cylinders of another kind can be chosen too: the page then says why they cannot be filled. */
 export function CylinderPicker({ gear, chosenId }: { gear: readonly CylinderGear[]; chosenId: string }) {
   const router = useRouter()
   const here = usePathname()

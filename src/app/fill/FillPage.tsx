@@ -4,7 +4,7 @@ import { CylinderPicker } from './CylinderPicker'
 import { FillSteps } from './FillSteps'
 import type { FillPageData } from './fillPageData'
 
-/** One mode of the bench: what is chosen above it, its procedure and cautions below. */
+/** Page of one way to fill: picker above, procedure and cautions below. */
 export function FillPage({
   mode,
   world,

@@ -5,7 +5,7 @@ import { fillCautions, fillSteps } from '@/core/fill/procedures/fillSteps'
 import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { StepRail } from '@/ui/shell/StepRail'
 
-/** The procedure of this fill with its cautions; nothing is ticked while something stands against filling. */
+/** Procedure of this fill with its cautions; steps cannot be ticked while a finding blocks filling. */
 export function FillSteps({
   mode,
   rigId,

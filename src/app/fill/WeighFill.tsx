@@ -34,7 +34,7 @@ interface Worked {
   issues: InputError | null
 }
 
-/** Filling on a scale: the mark, the live reading against it, and the weight that is kept. */
+/** Filling on a scale: stop weight, live reading, and the saved weight. */
 export function WeighFill({
   gear,
   mode,
@@ -45,7 +45,7 @@ export function WeighFill({
 }: {
   gear: CylinderGear
   mode: FillMode
-  /** Of the limit: 1, or 0.75 by the home school. */
+  /** Share of the limit: 1, or 0.75 by the `home` rule. */
   share: number
   by?: 'weight' | 'pressure'
   findings: readonly Finding[]
@@ -199,7 +199,7 @@ export function WeighFill({
   )
 }
 
-/** What to do, and what not, with one that is over its limit. */
+/** What to do with an overfilled cylinder. */
 function Overfilled() {
   return (
     <div className="overfilled" role="alert">

@@ -24,14 +24,14 @@ export interface FillPageData {
 /** Filling, with the drive there and back, takes up to half a day. */
 const MAX_RUN_MS = 12 * 3_600_000
 
-/** Steps ticked in the fill that is going on: since the last one was saved, and today. */
+/** Steps ticked in the current fill: today and since the last saved fill. */
 function openTicks(rigId: string, procedure: string, cylinderId: string, nowIso: string): StoredTick[] {
   const lastFill = listFills(database(), cylinderId).find(({ voidedAt }) => voidedAt === null)?.filledAt ?? ''
   return ticksGoingOn({ rigId, procedure, subjectId: cylinderId }, nowIso, MAX_RUN_MS, lastFill)
 }
 
 /**
- * What every mode of the bench needs: the cylinder the address names, else the first that suits.
+ * Data of every fill page: the cylinder in the address, else the first suitable one.
  *
  * @param mode - of the bench
  * @param search - of the page

@@ -11,7 +11,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { useLabels } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
 
-/** Where the heater stands and what it is meant for; the plan moves it too. */
+/** Place and planned use of the heater; the plan moves it too. */
 export function HeaterPlace({
   heater,
   desk,

@@ -48,7 +48,7 @@ function heaterAbout(about: string | null, standing: readonly PlacedHeater[]): s
   })?.heater.id
 }
 
-/** The room drawn from above and from the side, with its heater judged as it is moved. */
+/** The room in plan and elevation, with clearances updated as the heater moves. */
 export function RoomBench({
   world,
   begin,

@@ -15,7 +15,7 @@ const reachLabels: Partial<Record<Thing['kind'], string>> = {
   sleeper: 'Feet and arms reach by',
 }
 
-/** What is known of one thing: how it is called, where it lies, how large and how high. */
+/** Fields of one object: name, place, size and height. */
 export function ThingInspector({ thing, desk, gone }: { thing: Thing; desk: RoomEditor; gone: () => void }) {
   const { id, kind, turnDeg } = thing
   const set = (change: Partial<Thing>, field: string): void => desk.setThing(id, change, `${field} ${id}`)

@@ -10,7 +10,7 @@ import { newId } from '@/ui/state/newId'
 import { thingOptions } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
 
-/** The things of the room with their margins, and one more from a list. */
+/** Objects of the room with their margins, and a list to add one. */
 export function ThingList({
   desk,
   check,

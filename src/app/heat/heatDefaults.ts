@@ -3,7 +3,7 @@ import { thingFacts, thingKinds } from '@/core/heat/room/thing'
 import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import type { HeatPageData } from './heatPageData'
 
-/** The newest warm-up of the room that stands; null without one. */
+/** The newest valid warm-up log of the room; null without one. */
 export function lastLog({ warmUps }: HeatPageData): WarmUpInput | null {
   return warmUps.find(({ voidedAt }) => voidedAt === null)?.log ?? null
 }
@@ -19,7 +19,7 @@ export const useLabels: Readonly<Record<HeaterUse, string>> = {
   'not-used': 'not on this trip',
 }
 
-/** A night to begin from, until the owner says otherwise. */
+/** Default night. */
 export const MILD_K = 278.15
 
 export const COSY_K = 291.15

@@ -13,7 +13,7 @@ import { listRooms, listWarmUps, type StoredWarmUp } from '@/records/repositorie
 /** What the address chooses. */
 export type HeatSearch = Promise<{ room?: string | string[]; heater?: string | string[]; about?: string | string[] }>
 
-/** What every bench of this station is given. */
+/** Data of every page of this station. */
 export interface HeatPageData {
   rigId: string
   rigVersion: number
@@ -27,7 +27,7 @@ export interface HeatPageData {
   appliances: readonly { id: string; name: string }[]
   equipment: readonly Equipment[]
   altitudeM: number
-  /** Coldest night of the trip; null when nobody entered it. */
+  /** Coldest night of the trip; null when not entered. */
   coldestK: number | null
   pricePerKg: number | null
   /** Gas in the cylinders of the rig's line that come along, as far as they were weighed; null when none was. */
@@ -43,7 +43,7 @@ const one = (asked: string | string[] | undefined): string | null => (typeof ask
  * The room the address names, else the first.
  *
  * @param search - of the page
- * @param mayBegin - a new room can be begun there: none is chosen when one is asked for
+ * @param mayBegin - whether the page can start a new room, with none chosen
  */
 export async function heatPageData(search: HeatSearch, mayBegin = false): Promise<HeatPageData> {
   const { rig, cylinders, appliances, equipment, trip } = loadRigSnapshot()

@@ -15,7 +15,7 @@ import type { HeatPageData } from './heatPageData'
 export type RoomEditor = ReturnType<typeof useRoom>
 
 /**
- * The room on the bench: drawn, undone and redone, saved.
+ * The room being edited: draw, undo, redo, save.
  *
  * @param world - of the page
  * @param begin - a new room to begin from, where none is saved
@@ -57,7 +57,7 @@ export function useRoom(world: HeatPageData, begin: { name: string; shelter: Roo
   }
 }
 
-/** A heater against the room it stands in, again with each change; a sentence where it cannot be judged. */
+/** Clearances of a heater in its room, updated on each change; a sentence when they cannot be computed. */
 export function useClearances(
   shelter: RoomPlan,
   heater: StoredHeater | undefined,

@@ -28,7 +28,7 @@ function ArchiveLineButton(props: { id: string; version: number; name: string })
   return <ArchiveButton {...props} what="line" home="/hookup" archive={archiveLineAction} />
 }
 
-/** The line drawn part by part, judged as it is drawn. */
+/** Line editor with immediate checks. */
 export function LineBench({
   world,
   begin,
@@ -53,7 +53,7 @@ export function LineBench({
   const ownTypes = useMemo(() => [...world.ownTypes, ...desk.line.types], [world.ownTypes, desk.line.types])
   const add = useStableValue((type: PartType, after: string | null): void => {
     const id = newId(type.role)
-    // What holds gas begins a line; it stands after nothing.
+    // A source starts a line and has no part before it.
     desk.edit({ do: 'add', type, id, after: sourceRoles.includes(type.role) ? null : after })
     setChosen(id)
   })

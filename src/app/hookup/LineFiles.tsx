@@ -26,7 +26,7 @@ const fileName = (name: string): string =>
     .toLowerCase()
     .replace(/[^a-z0-9]+/g, '-') || 'line'
 
-/** The line out as a drawing or as data, and in as data: all of it or nothing. */
+/** Export of the line as drawing or data, import as data. */
 export function LineFiles({ desk, check }: { desk: LineEditor; check: LineCheck }) {
   const [issues, setIssues] = useState<readonly InputIssue[]>([])
   const id = useId()

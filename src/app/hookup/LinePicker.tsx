@@ -1,6 +1,6 @@
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 
-/** Which of the rig's lines lies on the bench. */
+/** Line picker. */
 export function LinePicker({
   lines,
   chosenId,

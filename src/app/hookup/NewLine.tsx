@@ -11,7 +11,7 @@ import { useSessionState } from '@/ui/state/useSessionState'
 
 const EMPTY: Line = { parts: [], joints: [], types: [] }
 
-/** A new line: from one that is like yours, or part by part. */
+/** A new line: from a similar one, or part by part. */
 export function NewLine({ world }: { world: HookupPageData }) {
   const [chosen, begin, leave] = useSessionState<string | null>('new line begun', null, true)
   const start = readyMadeLines.find(({ id }) => id === chosen)
@@ -51,7 +51,7 @@ export function NewLine({ world }: { world: HookupPageData }) {
   )
 }
 
-/** What tells one start from another at a glance. */
+/** Short description of a starting line. */
 const tellingRoles: readonly PartRole[] = ['cylinder', 'tank', 'regulator', 'changeover', 'appliance', 'keg', 'chuck']
 
 function StartDrawing({ line }: { line: Line }) {

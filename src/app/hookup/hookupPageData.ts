@@ -20,7 +20,7 @@ export interface RigThing {
   holdsKg?: number
 }
 
-/** What every bench of the hook-up is given. */
+/** Data of every page of Hook-up. */
 export interface HookupPageData {
   rigId: string
   lines: readonly Pick<StoredLine, 'id' | 'name'>[]
@@ -39,7 +39,7 @@ export interface HookupPageData {
   thisMonth: string
 }
 
-/** The line the address names, else the first; none when a new one is asked for. */
+/** The line in the address, else the first; null for a new one. */
 export async function hookupPageData(search: LineSearch): Promise<HookupPageData> {
   const { rig, cylinders, appliances, equipment, trip, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')

@@ -1,7 +1,7 @@
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { MarkState } from '@/ui/figures/StateMark'
 
-/** The worst that is said about each part and joint; notes mark nothing. */
+/** Most severe finding of each part and joint, without notes. */
 export function marksOf({ findings }: LineCheck): Map<string, MarkState> {
   const about = new Map<string, MarkState>()
   for (const { remedy, severity } of findings) {

@@ -11,7 +11,7 @@ import type { HookupPageData } from './hookupPageData'
 export type LineEditor = ReturnType<typeof useLine>
 
 /**
- * The line on the bench: drawn, judged at once, undone and redone, saved.
+ * The line being edited: draw, check, undo, redo, save.
  *
  * @param world - of the page
  * @param begin - a new line to begin from, where none is saved
@@ -29,7 +29,7 @@ export function useLine(world: HookupPageData, begin: { name: string; line: Line
   return { ...drawing, line: drawing.value, edit, replace: drawing.put }
 }
 
-/** The line judged, again with each change of it or of what burns. */
+/** Check of the line, updated with the line and what burns. */
 export function useCheck(desk: LineEditor, world: HookupPageData, conditions?: Partial<LineConditions>): LineCheck {
   const { temperatureK, atmospherePa, untilMonth } = world
   const { temperatureK: atK = temperatureK, demandsW } = conditions ?? {}

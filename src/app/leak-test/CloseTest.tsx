@@ -15,7 +15,7 @@ export interface GasUsers {
   burn: boolean
 }
 
-/** The end of the walk: one appliance is lit, then the test is closed. */
+/** Last step: light one appliance, then close the test. */
 export function CloseTest({ testId, users }: { testId: string; users: GasUsers }) {
   const { names, burn } = users
   const { save, saving, issueAt } = useSave(closeLeakTestAction)

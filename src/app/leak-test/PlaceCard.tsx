@@ -7,7 +7,7 @@ import { leakAction } from '@/core/leak-test/sheet/leakAction'
 import { gradeLabels, leakGrades, type LeakGrade, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { ActionSteps } from './ActionSteps'
 
-/** One place: what to expect there, and five large buttons for what the soap shows. */
+/** One place to soap, with five large buttons for the result. */
 export function PlaceCard({
   number,
   current,
@@ -17,7 +17,7 @@ export function PlaceCard({
   number: number
   current: LeakItemState
   tell: (grade: LeakGrade, leftForTechnician: boolean) => Promise<void>
-  /** To the next place without saying anything of this one. */
+  /** Goes to the next place without a result. */
   onward: (() => void) | null
 }) {
   const [busy, setBusy] = useState(false)

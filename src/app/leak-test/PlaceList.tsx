@@ -11,7 +11,7 @@ function words({ state, last, repaired }: LeakItemState): string {
   return `${last ? gradeLabels[last.grade].name.toLowerCase() : ''}${state === 'left' ? ', technician' : ''}`
 }
 
-/** Every place of the line, upstream first; any can be taken again. */
+/** All places of the line, upstream first; any can be repeated. */
 export function PlaceList({
   items,
   currentId,

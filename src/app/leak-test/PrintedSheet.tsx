@@ -1,7 +1,7 @@
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { gradeLabels, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 
-/** The sheet for paper, black on white, with room to write. */
+/** Printable sheet, black on white, with room to write. */
 export function PrintedSheet({ lineName, items }: { lineName: string; items: readonly LeakItemState[] }) {
   return (
     <section className="print-only" aria-hidden="true">

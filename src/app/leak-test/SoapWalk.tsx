@@ -11,7 +11,7 @@ import { PlaceList } from './PlaceList'
 import { PrintedSheet } from './PrintedSheet'
 import { useSoap, type LoggedReading } from './useSoap'
 
-/** The walk along the line: one place at a time under the thumb, the whole sheet beside it. */
+/** Soap test: one place at a time, with the whole sheet beside it. */
 export function SoapWalk({
   testId,
   lineName,

@@ -12,10 +12,10 @@ export interface LeakPageData {
   rigId: string
   lines: readonly Pick<StoredLine, 'id' | 'name'>[]
   chosen: StoredLine | null
-  /** Newest first, the voided ones too. */
+  /** Newest first, including voided ones. */
   tests: readonly LeakTest[]
   holds: readonly StoredHoldTest[]
-  /** The line as it stands differs from what the last standing test was made on. */
+  /** The present line differs from the one of the last valid test. */
   changedSince: boolean
 }
 

@@ -10,10 +10,10 @@ import { useNotice } from '@/ui/state/UndoProvider'
 export type LoggedReading = LeakReading & { id: string }
 
 /**
- * The soapings of one test, each logged as it is told and voided as it is taken back.
+ * Soap readings of one test, each saved when entered and voided when undone.
  *
  * @param testId - of the test
- * @param logged - those that stand in the records
+ * @param logged - those in the records
  */
 export function useSoap(testId: string, logged: readonly LoggedReading[]) {
   const say = useNotice()

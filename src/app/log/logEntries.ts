@@ -29,7 +29,7 @@ export interface LogEntry extends HistoryEntry {
 const idsOf = (rows: readonly LogRow[], of: LogName): string[] =>
   rows.filter((row) => row.of === of).map(({ id }) => id)
 
-/** Words of what happened to cylinders. */
+/** Descriptions of cylinder events. */
 function cylinderEntries(rows: readonly LogRow[]): HistoryEntry[] {
   const records = database()
   const subjects = new Set(rows.map(({ subjectId }) => subjectId))
@@ -87,7 +87,7 @@ function cylinderEntries(rows: readonly LogRow[]): HistoryEntry[] {
   ]
 }
 
-/** Words of tests and warm-ups. */
+/** Descriptions of tests and warm-ups. */
 function testEntries(rows: readonly LogRow[]): HistoryEntry[] {
   const records = database()
   const tests = idsOf(rows, 'leak-test').flatMap((id) => findLeakTest(records, id) ?? [])
@@ -109,7 +109,7 @@ function testEntries(rows: readonly LogRow[]): HistoryEntry[] {
 }
 
 /**
- * The words of some lines of the logbook, in their order.
+ * Descriptions of logbook lines, in order.
  *
  * @param rows - from logPage
  */

@@ -1,6 +1,6 @@
 import type { LogName } from '@/records/repositories/logbook'
 
-/** Names one line among all: two kinds may use one identifier. */
+/** Key of a line: two kinds may share an identifier. */
 export function logKey({ of, id }: { of: LogName | null; id: string }): string {
   return `${of} ${id}`
 }

@@ -14,7 +14,7 @@ type Stored = Readonly<Record<string, unknown>>
 
 const text = (value: unknown): string => (typeof value === 'string' ? value : '')
 
-/** What a stored event came to, where a short sentence says all of it. */
+/** Descriptions of events that need only a short sentence. */
 const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>>> = {
   look: ({ sound, note }) => ({
     text: note ? '{state}: {note}' : '{state}',
@@ -43,7 +43,7 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
   }),
 }
 
-/** What is stored of lines of one kind: one read, however many there are. */
+/** Stored rows of lines of one kind, in one query. */
 function storedOf(of: LogRow['of'], ids: readonly string[]): Stored[] {
   const records = database()
   if (of === 'line-change')
@@ -77,7 +77,7 @@ function saysOf(row: LogRow, stored: Stored): Phrase {
   return sayings[row.of]?.(stored) ?? { text: '' }
 }
 
-/** Lines of the logbook whose events say all in a sentence, by kind and identifier. */
+/** Logbook entries that are one sentence, by kind and identifier. */
 export function plainEntries(rows: readonly LogRow[]): Map<string, HistoryEntry> {
   const kinds = [...new Set(rows.map(({ of }) => of))]
   const entries = kinds.flatMap((kind) => {

@@ -1,7 +1,7 @@
 import { logNames, type LogFilter } from '@/records/repositories/logbook'
 import { groupFacts, logGroups, logTitles, type LogGroup } from './logKinds'
 
-/** What the address asks of the logbook. */
+/** Filter of the logbook in the address. */
 export interface LogSearch {
   group: LogGroup | ''
   text: string
@@ -17,7 +17,7 @@ const LONGEST = 100
 const BEGINNING = '0000'
 const END = '9999'
 
-/** Reads the address; what cannot be read counts as not asked. */
+/** Reads the filter from the address; invalid values are ignored. */
 export function readLogSearch(asked: WorkerJob): LogSearch {
   const one = (name: string): string => {
     const value = asked[name]
@@ -33,7 +33,7 @@ export function readLogSearch(asked: WorkerJob): LogSearch {
   }
 }
 
-/** The same as the records are asked for it. */
+/** Filter for the repository. */
 export function filterOf({ group, text, from, to }: LogSearch): LogFilter {
   const sought = text.toLowerCase()
   return {

@@ -20,10 +20,10 @@ const styles = StyleSheet.create({
   emergency: { borderWidth: 1.5, padding: 6, marginTop: 8 },
 })
 
-/** Lines of one block that are printed; that there are more is said. */
+/** Most lines of a block on the card; more are announced. */
 const MAX_LINES = 14
 
-/** Letters that a page bears at each size, large ones first. [by trying] */
+/** Characters that fit on a page at each size. [by experiment] */
 const sizes: readonly (readonly [letters: number, points: number])[] = [
   [2600, 9.4],
   [3600, 8.6],

@@ -13,7 +13,7 @@ const styles = StyleSheet.create({
   write: { width: 90, borderLeftWidth: 0.5, minHeight: 11 },
 })
 
-/** The leak sheet for paper, with room to write. */
+/** Printable leak sheet, with room to write. */
 export function SheetDocument({ sheets }: { sheets: readonly { name: string; items: readonly LeakItem[] }[] }) {
   return (
     <Document title="Leak sheet" producer="Gold Kettle" creator="Gold Kettle">

@@ -17,7 +17,7 @@ import type { RunEditor } from './useRunEditor'
 /** Changes are let come to rest before the ways are tried. */
 const REST_MS = 500
 
-/** One side, automatic or both open: the schools side by side on this trip. */
+/** Comparison of one side, automatic and both open on this trip. */
 export function ChangeoverComparison({ desk, input }: { desk: RunEditor; input: TripRunInput }) {
   const { work, start } = useWorker<RunWorker, ChangeoverOutcome[]>(createRunWorker)
   const pair = input.cylinders.filter(({ sourceId, massKg }) => sourceId === 'line' && massKg > 0).length > 1

@@ -19,7 +19,7 @@ function hand(text: string, name: string): void {
 
 /** The same hours as a table, and as a file. */
 export function HoursTable({ outlook, ribbons }: { outlook: RunOutlook; ribbons: readonly NightRibbon[] }) {
-  // A year has 8,784 hours: none is drawn before somebody looks.
+  // A year has 8,784 hours, so rows are rendered only when opened.
   const [open, setOpen] = useState(false)
   const { run, input, trip } = outlook
   const names = new Map(input.cylinders.map(({ id, name }) => [id, name || id]))

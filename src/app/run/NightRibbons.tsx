@@ -19,7 +19,7 @@ const stateLabels = { nothing: 'nothing burns', well: 'comes through', weak: 'ne
 /** Hours of the clock that are written under a ribbon. */
 const clockMarks: Readonly<Record<number, string>> = { 0: 'midnight', 6: '6 am', 12: 'noon', 18: '6 pm' }
 
-/** One hour in words. */
+/** Text of one hour. */
 function formatHour(hour: RibbonHour, system: UnitSystem): string {
   const show = (value: number, role: 'cylinderPressure' | 'power' | 'temperature'): string =>
     formatQuantity({ value, role }, system)
@@ -34,7 +34,7 @@ function formatHour(hour: RibbonHour, system: UnitSystem): string {
   ].join(' · ')
 }
 
-/** One ribbon of hours for each night: how high the pressure stands, and where it falls short. */
+/** One row of hours per night with pressure and shortages. */
 export function NightRibbons({ ribbons }: { ribbons: readonly NightRibbon[] }) {
   const { system } = useUnits()
   const [asked, setAsked] = useState<RibbonHour | null>(null)

@@ -18,7 +18,7 @@ import { ChangeoverComparison } from './ChangeoverComparison'
 import { Spread } from './Spread'
 import { useRunEditor } from './useRunEditor'
 
-/** The trip’s nights hour by hour: what is weak, what fixes it, and how sure that is. */
+/** The trip hour by hour: weak hours, fixes, and uncertainty. */
 export function NightsBench({
   world,
   trip,

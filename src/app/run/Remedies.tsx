@@ -17,7 +17,7 @@ import type { RunEditor } from './useRunEditor'
 /** Changes are let come to rest before remedies are tried. */
 const REST_MS = 350
 
-/** What would fix the first outage, each tried hour by hour, and taken by one button. */
+/** Fixes for the first outage, each simulated, applied by one button. */
 export function Remedies({
   desk,
   input,

@@ -8,7 +8,7 @@ import { axisTicks } from '@/ui/figures/axis'
 import { StripChart, type StripLine } from '@/ui/figures/StripChart'
 
 const DAY_S = 86_400
-/** A chart is no wider than so many points. */
+/** Most points of a chart. */
 const POINTS = 260
 
 interface Strip {
@@ -16,7 +16,7 @@ interface Strip {
   role: DisplayRole
   lines: readonly StripLine<TripMoment>[]
   marks: readonly { at: number; words: string }[]
-  /** Amounts stand on nothing; temperatures do not. */
+  /** Axes of amounts start at 0; axes of temperatures do not. */
   from?: number
   to?: number
 }
@@ -26,7 +26,7 @@ function stripsOf({ run, input }: RunOutlook, sourceId: string): Strip[] {
   const need = run.sources[at]?.needGaugePa ?? 0
   const mine = run.cylinders.flatMap(({ id }, i) => {
     const cylinder = input.cylinders.find((one) => one.id === id)
-    // One that counts as empty all along is no line worth drawing.
+    // A cylinder that is empty all the time is not drawn.
     const holds = run.series.some(({ cylinders }) => (cylinders[i]?.massKg ?? 0) > 0)
     return cylinder?.sourceId === sourceId && holds ? [{ i, name: cylinder.name || id }] : []
   })
@@ -62,7 +62,7 @@ function stripsOf({ run, input }: RunOutlook, sourceId: string): Strip[] {
   ]
 }
 
-/** Three strips over the whole trip, with what one points at in words. */
+/** Three charts over the whole trip, with the hovered values as text. */
 export function RunCharts({ outlook, sourceId }: { outlook: RunOutlook; sourceId: string }) {
   const { series } = outlook.run
   const every = Math.max(1, Math.ceil(series.length / POINTS))

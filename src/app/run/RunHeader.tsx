@@ -10,7 +10,7 @@ import { StateMark } from '@/ui/figures/StateMark'
 import type { RunPageData } from './runPageData'
 import type { RunEditor } from './useRunEditor'
 
-/** What is only supposed: each may be taken back. */
+/** Scenario assumptions, each removable. */
 function Supposed({ desk, world }: { desk: RunEditor; world: RunPageData }) {
   const { scenario } = desk.draft
   const nameOf = (id: string): string => world.rig.cylinders.find((one) => one.id === id)?.name ?? id

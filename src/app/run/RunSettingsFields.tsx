@@ -9,7 +9,7 @@ import { Refills } from './Refills'
 import type { RunPageData } from './runPageData'
 import type { RunEditor } from './useRunEditor'
 
-/** How the cylinders are used, where they stand, and who is awake. */
+/** Changeover, site of the cylinders, and waking hours. */
 export function RunSettingsFields({ desk, world }: { desk: RunEditor; world: RunPageData }) {
   const { settings } = desk.draft
   const line = desk.outlook?.run.sources.find(({ id }) => id === 'line')

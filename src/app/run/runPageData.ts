@@ -11,7 +11,7 @@ import { database } from '@/records/database'
 import { listOffers } from '@/records/repositories/cylinders/offers'
 import type { RunAppliance } from './runAppliance'
 
-/** What every bench of this station is given. */
+/** Data of every page of this station. */
 export interface RunPageData {
   rigId: string
   rigVersion: number

@@ -41,7 +41,7 @@ function planOf(plan: TripPlan, draft: RunDraft, appliances: RunPageData['applia
 export type RunEditor = ReturnType<typeof useRunEditor>
 
 /**
- * The trip on the bench of this station: changed on any of its pages, worked out at once, saved to the trip.
+ * The trip being edited in Run: changed on any page, computed at once, saved to the trip.
  *
  * @param world - with a trip
  * @param trip - of it

@@ -12,7 +12,7 @@ import { Link } from '@/ui/shell/Link'
 
 /** One line of a history. */
 export interface HistoryEntry {
-  /** What is voided; null for what cannot be. */
+  /** What voiding affects; null when it cannot be voided. */
   of: EventName | null
   id: string
   at: string
@@ -81,7 +81,7 @@ export function HistoryTable({
   )
 }
 
-/** So many lines are a page; the rest stands in the logbook. */
+/** Most lines shown; the rest is in the logbook. */
 const A_PAGE = 100
 
 /** All that happened to a thing. */

@@ -1,6 +1,6 @@
 import { Link } from '@/ui/shell/Link'
 
-/** Nothing to fill yet. */
+/** Shown when there is no cylinder. */
 export function NoCylinderYet() {
   return (
     <p>
@@ -10,7 +10,7 @@ export function NoCylinderYet() {
   )
 }
 
-/** Nothing can be judged without a room. */
+/** Shown when there is no room. */
 export function NoRoomYet() {
   return (
     <div className="plate">
@@ -22,7 +22,7 @@ export function NoRoomYet() {
   )
 }
 
-/** What stands here before a line is drawn. */
+/** Shown when there is no line. */
 export function NoLineYet() {
   return (
     <p className="lead">
@@ -34,7 +34,7 @@ export function NoLineYet() {
   )
 }
 
-/** Hours, weather and nights are of a trip. */
+/** Shown when there is no trip. */
 export function NoTripYet() {
   return (
     <div className="plate">

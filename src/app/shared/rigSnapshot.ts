@@ -23,10 +23,10 @@ import type { StationState } from '@/ui/shell/GasLine'
 import { stationFacts } from '@/ui/shell/stationFacts'
 import { UNITS_COOKIE } from '@/ui/state/unitsCookie'
 
-/** Without a trip it is unknown where the rig stands. */
+/** Without a trip the altitude is unknown. */
 const SEA_LEVEL_PA = 101325
 
-/** All a page needs to know of the rig one stands at. */
+/** All data of the active rig. */
 export interface RigSnapshot {
   rig: Rig | undefined
   cylinders: CylinderWithGear[]
@@ -34,7 +34,7 @@ export interface RigSnapshot {
   equipment: EquipmentWithVersion[]
   lines: JudgedLine[]
   heat: RigHeat
-  /** All of it that a trip is judged by. */
+  /** Everything that a trip is judged by. */
   gear: RigGear
   trip: TripWithPlan | undefined
   /** That trip with its verdict and what its owner accepts. */
@@ -118,7 +118,7 @@ export function stationStates({
     ? judged.ready.answered.filter(({ accepted }) => accepted === null).map(({ finding }) => finding)
     : [
         ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
-        // Before a trip is planned nobody is asked for heaters not entered yet.
+        // Before a trip is planned, missing heaters are not reported.
         ...(heat.heaters.length > 0 ? heatFindings({ ...heat, altitudeM: 0, equipment, planned: [] }) : []),
         ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
       ]

@@ -1,7 +1,7 @@
 import { database } from '@/records/database'
 import { ticksSince, type ProcedureRun, type StoredTick } from '@/records/repositories/trips/ticks'
 
-/** A procedure begun longer ago than this is not the one going on, unless it takes longer by its nature. */
+/** Longest age of a running procedure, unless it takes longer by nature. */
 const MAX_RUN_MS = 3 * 3_600_000
 
 /**

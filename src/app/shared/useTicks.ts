@@ -20,10 +20,10 @@ export interface RunOf {
 }
 
 /**
- * The ticks of one procedure, each logged as it is set and voided as it is taken back.
+ * Ticks of one procedure, each saved when set and voided when removed.
  *
  * @param run - the procedure and what it is about
- * @param logged - those that stand in the records
+ * @param logged - those in the records
  */
 export function useTicks(run: RunOf, logged: readonly LoggedTick[]) {
   const say = useNotice()

@@ -82,7 +82,7 @@ const formOf: Readonly<Record<CylinderKind, Form>> = {
   co2: 'tall',
 }
 
-/** From these water capacities on a removable cylinder is the tall thin one for 100 lb, or the squat one for 420. */
+/** Water capacities from which a removable cylinder is the tall 100 lb one, or the squat 420 lb one. */
 const HUNDRED_POUND_KG = 60
 const WIDE_KG = 250
 
@@ -150,7 +150,7 @@ function Fixtures({ form }: { form: Form }) {
 
 export interface CylinderDrawingProps {
   kind: CylinderKind
-  /** Tells the larger removable cylinders apart, which are of other shapes. */
+  /** Shape of the larger removable cylinders. */
   waterCapacityKg?: number
   /** Liquid's share of the inside, 0 to 1; null when unknown. */
   level: number | null
@@ -161,7 +161,7 @@ export interface CylinderDrawingProps {
   width?: number
 }
 
-/** A cylinder drawn with its liquid standing where it stands. */
+/** Drawing of a cylinder with its liquid level. */
 export function CylinderDrawing({
   kind,
   waterCapacityKg,

@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 
-/** One thing known of something, chosen from a list. */
+/** A select field. */
 export function Choice<Value extends string>({
   id,
   label,

@@ -44,7 +44,7 @@ export function NameField<Value>({ id, label, drawing }: { id: string; label: st
   )
 }
 
-/** Says that somebody saved a newer one meanwhile. */
+/** Note that a newer version was saved. */
 export function Behind<Value>({ drawing, what }: { drawing: Drawing<Value>; what: string }) {
   if (!drawing.behind) return null
   return (
@@ -54,7 +54,7 @@ export function Behind<Value>({ drawing, what }: { drawing: Drawing<Value>; what
   )
 }
 
-/** Saves a drawing, over a newer one by choice; or lets go of what was drawn. */
+/** Saves a drawing, optionally over a newer one, or discards the draft. */
 export function DrawingSave<Value>({
   label,
   drawing,
@@ -62,7 +62,7 @@ export function DrawingSave<Value>({
 }: {
   label: string
   drawing: Drawing<Value>
-  /** Of a new one: lets go of what it began from. */
+  /** For a new drawing: discards its start. */
   leave?: () => void
 }) {
   const { theirVersion } = drawing

@@ -5,7 +5,7 @@ import Button from 'react-bootstrap/Button'
 import { SaveBar } from './SaveBar'
 import { useSave, type Answer, type Saving } from '@/ui/state/useSave'
 
-/** The end of a form on one thing of the rig: save it, leave it, or put it away. */
+/** Buttons of a form: save, cancel, archive. */
 export function FormActions({
   label,
   saving,
@@ -20,7 +20,7 @@ export function FormActions({
   saving: Saving
   dirty?: boolean
   leave: () => void
-  /** The row that can be archived; null for a new one. */
+  /** Row that can be archived; null for a new one. */
   stored: { id: string; version: number } | null
   archive: (input: { id: string; version: number }) => Promise<Answer<null>>
   away?: string

@@ -37,7 +37,7 @@ export function MaybeMeasure({
       {...(hint !== undefined && { hint })}
       onText={(next) => {
         const { value: number, issue: wrong } = readQuantity(next, role, system)
-        // What cannot be read yet leaves the last number that could.
+        // Unreadable text keeps the last valid number.
         const taken = wrong === null ? number : value
         setTyped({ text: next, value: taken })
         set(taken)

@@ -26,7 +26,7 @@ export function Measure({
   hint?: ReactNode
 }) {
   const { system } = useUnits()
-  // What was typed stands while the value is the one it meant.
+  // The typed text stays while it means the current value.
   const [typed, setTyped] = useState<{ text: string; value: number } | null>(null)
   const text = typed?.value === value ? typed.text : formatForField({ value, role }, system)
   const read = readQuantity(text, role, system).value

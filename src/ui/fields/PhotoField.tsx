@@ -8,7 +8,7 @@ import Form from 'react-bootstrap/Form'
 const MAX_SIDE = 1400
 const QUALITY = 0.8
 
-/** Brings a picture to a size that can be kept, as base64 of a JPEG. */
+/** Scales a photo down and encodes it as base64 JPEG. */
 async function shrunk(file: File): Promise<string> {
   const bitmap = await createImageBitmap(file)
   const scale = Math.min(1, MAX_SIDE / Math.max(bitmap.width, bitmap.height))

@@ -27,7 +27,7 @@ export interface QuantityFieldProps {
   /** A sentence from core or from the server about this field. */
   issue?: string | null
   compact?: boolean
-  /** Label is read out but not drawn, where a table's row already says it. */
+  /** The label is only for screen readers, because the table row shows it. */
   quiet?: boolean
   optional?: boolean
 }

@@ -5,7 +5,7 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useSave, type Answer } from '@/ui/state/useSave'
 
-/** Asks for a reason before something is done that stays in the history with it. */
+/** Asks for a reason that is stored in the history. */
 export function ReasonForm({
   id,
   label,
@@ -15,7 +15,7 @@ export function ReasonForm({
 }: {
   id: string
   label: string
-  /** Words of the button. */
+  /** Label of the button. */
   done: string
   send: (reason: string) => Promise<Answer<null>>
   close: () => void

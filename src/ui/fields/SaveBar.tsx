@@ -9,7 +9,7 @@ const stateLabels: Readonly<Record<Saving['state'], string>> = {
   refused: 'Not saved.',
 }
 
-/** The button that saves, and in words whether it was. */
+/** Save button with the state of saving. */
 export function SaveBar({
   label,
   saving,

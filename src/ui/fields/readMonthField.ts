@@ -1,7 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import { parseMonth } from '@/core/cylinders/stamps/marks'
 
-/** What a month's text comes to: a month, or a sentence, or nothing yet. */
+/** Reading of a month field: a month, a sentence, or empty. */
 export interface MonthReading {
   month: string | null
   issue: string | null
@@ -11,7 +11,7 @@ export interface MonthReading {
  * Reads a month as typed; empty gives neither month nor complaint.
  *
  * @param text - `03-20`, `2020-03`
- * @param latest - the last month that can be meant; `2099-12` where the future may be
+ * @param latest - latest accepted month; `2099-12` when future months are allowed
  */
 export function readMonthField(text: string, latest: string): MonthReading {
   if (text.trim() === '') return { month: null, issue: null }

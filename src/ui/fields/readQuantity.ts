@@ -4,14 +4,14 @@ import { displayRoles, type UnitSystem } from '@/core/units/displayRoles'
 import { parsePlain } from '@/core/units/parsePlain'
 import { parseQuantity } from '@/core/units/parseQuantity'
 
-/** What a field's text comes to: a number in SI, or a sentence, or nothing yet. */
+/** Reading of a quantity field: an SI value, a sentence, or empty. */
 export interface QuantityReading {
   value: number | null
   issue: string | null
 }
 
 /**
- * Reads a field's text, a bare number in the unit shown beside it.
+ * Reads a field's text; a number without unit is in the unit shown beside it.
  *
  * @param text - as typed; empty gives neither number nor complaint
  */

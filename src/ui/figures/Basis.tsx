@@ -2,7 +2,7 @@ import { basis } from '@/core/rules/basis/basis'
 import type { Figure } from '@/core/rules/figure'
 import { Amount } from './Amount'
 
-/** What a figure is based on: its sum in words, what went into it, where it is from and how sure that is. */
+/** Basis of a figure: formula, inputs, source and provenance. */
 export function Basis({ figure }: { figure: Figure }) {
   const entry: (typeof basis)[keyof typeof basis] & { caution?: string } = basis[figure.basis]
   return (

@@ -5,7 +5,7 @@ import { useSyncExternalStore } from 'react'
 
 const never = (): (() => void) => () => undefined
 
-/** A moment where the reader is. The server, which may sit in another time zone, draws it in UTC and says so. */
+/** A time in the reader's time zone. The server renders it in UTC and says so. */
 export function DateTime({ iso }: { iso: string }) {
   const text = useSyncExternalStore(
     never,

@@ -6,7 +6,7 @@ import { MarkedItem } from './MarkedItem'
 import { remedyHref } from './remedyHref'
 import { stateLabels } from './StateMark'
 
-/** One finding: what, why, and the button to where it is fixed. */
+/** One finding: what, why, and the button that fixes it. */
 export function FindingItem({ finding, children }: { finding: Finding; children?: ReactNode }) {
   return (
     <MarkedItem
@@ -28,7 +28,7 @@ export function FindingItem({ finding, children }: { finding: Finding; children?
   )
 }
 
-/** Findings as they are said everywhere: what, why, and one button that goes to the place where it is fixed. */
+/** List of findings: what, why, and a button that fixes each. */
 export function FindingList({ findings }: { findings: readonly Finding[] }) {
   return (
     <ul className="findings">

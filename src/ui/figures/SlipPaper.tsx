@@ -46,7 +46,7 @@ function Lines({ lines }: { lines: readonly SlipLine[] }) {
   )
 }
 
-/** A worked sum as written by hand; any line opens to what it is based on. */
+/** A worked sum; every line opens its basis. */
 export function SlipPaper({
   title,
   sub,

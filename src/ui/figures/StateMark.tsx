@@ -3,7 +3,7 @@ import type { Verdict } from '@/core/findings/verdict'
 
 export type MarkState = Verdict | Severity | 'unbuilt' | 'none'
 
-/** How each state reads in a word, beside its shape and its color. */
+/** Labels of the states. */
 export const stateLabels: Readonly<Record<MarkState, string>> = {
   ready: 'ready',
   'fix-first': 'fix first',
@@ -40,7 +40,7 @@ export function MarkShape({ state }: { state: MarkState }) {
   }
 }
 
-/** The shape on its own; the word stands beside it in the text. */
+/** Only the shape; the word is in the text beside it. */
 export function StateMark({ state, size = 28 }: { state: MarkState; size?: number }) {
   return (
     <svg width={size} height={size} viewBox="-14 -14 28 28" aria-hidden="true">

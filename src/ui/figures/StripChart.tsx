@@ -11,7 +11,7 @@ const STOP = '#9c2f1f'
 const colors = [INK, '#7a4e08', '#3f5650', STOP]
 const dashes = [undefined, '9 5', '2 4', '12 3 2 3']
 
-/** One line of a strip; told apart by dash and color, in the order given. */
+/** One line of the chart; dash and color follow the order. */
 export interface StripLine<Point> {
   words: string
   of: (point: Point) => number | null
@@ -24,7 +24,7 @@ export interface ChartFootnote<Point> {
   ticks?: readonly number[]
 }
 
-/** Values over time in one role of quantity, read at arm's length: lines, marks drawn across with their words, and what one points at. */
+/** Chart over time for one display role: lines, labeled thresholds, and the hovered value. */
 export function StripChart<Point extends object>({
   title,
   alt,
@@ -48,7 +48,7 @@ export function StripChart<Point extends object>({
   marks?: readonly { at: number; words: string }[]
   /** The axis goes at least from here … */
   from?: number
-  /** … to here, so that what is calm looks calm. */
+  /** … to here, so that small changes look small. */
   to?: number
   tipOf: (point: Point) => string
   height?: number

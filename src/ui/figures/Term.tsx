@@ -5,7 +5,7 @@ import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
 import { terms, type TermId } from './terms'
 
-/** A word of the trade, explained on hover, focus or tap. */
+/** A technical term, explained on hover, focus or tap. */
 export function Term({ id: term, children }: { id: TermId; children: ReactNode }) {
   const id = useId()
   const sheet = (

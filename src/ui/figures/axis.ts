@@ -15,7 +15,7 @@ export function axisTicks(from: number, to: number, count = 6): number[] {
 }
 
 /**
- * A quantity as a bare number of the unit its role is shown in, for the axis of a chart.
+ * A quantity as a number in the displayed unit, for the axis of a chart.
  *
  * @param quantity - in SI
  */

@@ -1,4 +1,4 @@
-/** Words of the trade, each in a sentence or two. */
+/** Technical terms with their explanations. */
 export const terms = {
   tare: 'What the empty cylinder weighs with its valve. Stamped on the collar as TW.',
   'water-capacity':

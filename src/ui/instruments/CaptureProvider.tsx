@@ -6,7 +6,7 @@ import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import { displayRoles } from '@/core/units/displayRoles'
 import { unitTable } from '@/core/units/unitTable'
 
-/** The field that would take a reading: the one last in focus. */
+/** The field that takes a captured reading: the one last in focus. */
 interface CaptureTarget {
   role: DisplayRole
   take: (value: number) => void
@@ -14,7 +14,7 @@ interface CaptureTarget {
 
 interface Capture {
   focusField: (target: CaptureTarget) => void
-  /** Puts a reading into the field last in focus; says in a sentence what happened. */
+  /** Puts a reading into the field last in focus and reports what happened. */
   capture: (reading: Quantity) => void
   /** What the last capture came to. */
   said: string

@@ -14,7 +14,7 @@ import { ThermometerPanel } from './ThermometerPanel'
 import { useScale, useScaleReading } from './ScaleProvider'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
-/** Something the owner might stand on the simulated scale. */
+/** Load on the simulated scale. */
 export interface Load {
   name: string
   massKg: number
@@ -107,11 +107,11 @@ const instruments = ['Scale', 'Manometer', 'Thermometer'] as const
 
 type Shown = (typeof instruments)[number]
 
-/** The drawer with the instruments; it stays beside the page, so that a field can be in focus meanwhile. */
+/** Drawer with the instruments, beside the page, so that a field can keep focus. */
 export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
   const [open, setOpen] = useState(false)
   const [asked, setAsked] = useState<Shown | null>(null)
-  // The one that belongs to the station, until another is asked for.
+  // Instrument of the station, until another is chosen.
   const here = usePathname()
   const shown =
     asked ?? (here.startsWith('/leak-test') ? 'Manometer' : here.startsWith('/heat') ? 'Thermometer' : 'Scale')

@@ -11,13 +11,13 @@ const GAS_K = 288.7
 
 const ManometerContext = createContext<SimulatedManometer | null>(null)
 
-/** What a U-tube shows at one moment. */
+/** Reading of a U-tube. */
 export interface TubeReading extends Reading {
   openM: number
   gasM: number
 }
 
-/** The one manometer of the page: the tray and the hold test look at the same. */
+/** Shared manometer of the tray and the hold test. */
 export function ManometerProvider({ children }: { children: ReactNode }) {
   const manometer = useMemo(() => simulatedManometer(LINE_M3, GAS_K), [])
   return <ManometerContext value={manometer}>{children}</ManometerContext>

@@ -8,7 +8,7 @@ const READINGS_MS = 150
 
 const ScaleContext = createContext<SimulatedScale | null>(null)
 
-/** The one scale of the page: the tray and the fill bench look at the same. */
+/** Shared scale of the tray and the fill page. */
 export function ScaleProvider({ children }: { children: ReactNode }) {
   const scale = useMemo(() => simulatedScale(Math.random), [])
   return <ScaleContext value={scale}>{children}</ScaleContext>

@@ -10,7 +10,7 @@ import { Choice } from '@/ui/fields/Choice'
 
 const READINGS_MS = 200
 
-/** A simulated thermometer in a small rig with a heater; its hour need not be ours. */
+/** Simulated thermometer in a small rig with a heater, with its own time. */
 export function ThermometerPanel() {
   const thermometer = useMemo(() => simulatedThermometer(), [])
   const [reading, setReading] = useState<(Reading & { elapsedS: number }) | null>(null)

@@ -4,7 +4,7 @@ import { Link } from './Link'
 import { usePathname, useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 
-/** Which of the rig's lines or rooms lies on the bench. */
+/** Picker for a line or room of the rig. */
 export function BenchPicker({
   of,
   things,
@@ -14,7 +14,7 @@ export function BenchPicker({
   of: 'line' | 'room'
   things: readonly { id: string; name: string }[]
   chosenId: string | null
-  /** Where another one is begun; null where none can be. */
+  /** Address for a new one; null for none. */
   addAt: string | null
 }) {
   const router = useRouter()

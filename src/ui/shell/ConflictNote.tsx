@@ -1,14 +1,14 @@
 import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 
-/** One field of which two versions stand. */
+/** One field with two versions. */
 export interface ConflictRow {
   label: string
   theirs: ReactNode
   mine: ReactNode
 }
 
-/** Two versions of one thing, side by side; the owner chooses. */
+/** Two versions side by side; the owner chooses. */
 export function ConflictNote({
   rows,
   takeTheirs,

@@ -5,7 +5,7 @@ import { useEffect, useRef } from 'react'
 import { emergencies } from './emergencies'
 
 /**
- * Two taps from anywhere to what to do now. Everything stands in the page already: it opens without the
+ * Emergency sheets, two taps from anywhere. The content is in the page already: it opens without the
  * server's answer and without scripts.
  */
 export function Emergency() {

@@ -7,7 +7,7 @@ import { stations, type Station } from '@/core/findings/Finding'
 import { MarkShape, stateLabels, type MarkState } from '@/ui/figures/StateMark'
 import { stationFacts } from './stationFacts'
 
-/** What the line shows of one station. */
+/** State of one station in the gas line. */
 export interface StationState {
   mark: MarkState
   count: number
@@ -29,12 +29,12 @@ function Fitting({ mark }: { mark: MarkState }) {
   )
 }
 
-/** The drawn line at the top of every page: one fitting for each station, with its state; it is the navigation. */
+/** Navigation at the top of every page: the gas line with one fitting and state per station. */
 export function GasLine({ states }: { states: Readonly<Record<Station, StationState>> }) {
   const here = stationAt(usePathname())
   const nav = useRef<HTMLElement>(null)
 
-  // On a phone the line is longer than the screen: bring the station one stands at into view.
+  // On a phone the line is longer than the screen: scroll the current station into view.
   useEffect(() => {
     const current = nav.current?.querySelector<HTMLElement>('[aria-current]')
     if (nav.current && current) {

@@ -9,13 +9,13 @@ export interface PageTab {
   label: string
 }
 
-/** Pages of one station or one thing, side by side; what is chosen in the address comes along. */
+/** Tabs of one station or item; the query of the address is kept. */
 export function PageTabs({ tabs, label, keep }: { tabs: readonly PageTab[]; label: string; keep?: string }) {
   const here = usePathname()
   const kept = useSearchParams().get(keep ?? '')
   const nav = useRef<HTMLElement>(null)
 
-  // On a phone the row is longer than the screen: bring the page one stands at into view.
+  // On a phone the row is longer than the screen: scroll the current tab into view.
   useEffect(() => {
     const current = nav.current?.querySelector<HTMLElement>('[aria-current]')
     if (nav.current && current) nav.current.scrollLeft = current.offsetLeft - nav.current.offsetLeft

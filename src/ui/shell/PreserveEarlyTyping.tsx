@@ -16,7 +16,7 @@ function isTouched(field: Typed): boolean {
   return field.type !== 'file' && field.value !== field.defaultValue
 }
 
-/** Sets a value behind React's back, so that the event after it is news to it. */
+/** Sets a value without React noticing, so that the event after it counts as a change. */
 function setUnseen(field: Typed, value: string): void {
   const kind =
     field instanceof HTMLSelectElement
@@ -39,8 +39,8 @@ function replay(field: Typed, value: string): void {
 }
 
 /**
- * Tells the page's forms what was typed before its scripts had come: on a slow phone that is several seconds, and
- * nothing of it may be lost. Stands last in the page, so that it speaks after every form has set itself up.
+ * Passes text that was typed before hydration to the forms: on a slow phone that takes several seconds, and
+ * nothing may be lost. Must be last in the page, to run after all forms have mounted.
  */
 export function PreserveEarlyTyping() {
   const early = useRef<{ field: Typed; value: string }[]>([])

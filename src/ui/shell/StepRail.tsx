@@ -11,7 +11,7 @@ export interface RailTick {
   tickedAt: string
 }
 
-/** The procedure in order: a step opens to its reason, ticking it logs the time, and one that must not be skipped holds the rest. */
+/** Steps of a procedure: a step opens its reason, a tick logs the time, and a mandatory step blocks the rest. */
 export function StepRail({
   steps,
   ticks,
@@ -24,7 +24,7 @@ export function StepRail({
   ticks: readonly RailTick[]
   tick: (stepId: string) => void
   untick: (stepId: string) => void
-  /** Why nothing may be ticked at all. */
+  /** Why no step can be ticked. */
   held?: string | null
   label: string
 }) {

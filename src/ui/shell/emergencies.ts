@@ -3,12 +3,12 @@ export interface EmergencySheet {
   id: string
   title: string
   when: string
-  /** The same in a line, for paper. */
+  /** One line, for print. */
   short: string
   steps: readonly string[]
 }
 
-/** In the words of the project; common practice of gas suppliers and fire services. Local emergency number first. */
+/** [common practice of gas suppliers and fire services] The local emergency number comes first. */
 export const emergencies: readonly EmergencySheet[] = [
   {
     id: 'gas',

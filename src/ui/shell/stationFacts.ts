@@ -3,7 +3,7 @@ import type { Station } from '@/core/findings/Finding'
 export interface StationFacts {
   name: string
   route: string
-  /** Whether this version has the station; those without it say so. */
+  /** Whether the station is built. */
   built: boolean
 }
 

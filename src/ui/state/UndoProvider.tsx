@@ -9,13 +9,13 @@ import { useHotkeys } from 'react-hotkeys-hook'
 interface Notice {
   /** What was done, as `Weighing saved`. */
   done: string
-  /** Takes it back; true when that held. Absent where there is no way back. */
+  /** Undoes it; true on success. Absent when it cannot be undone. */
   undo?: () => Promise<boolean>
 }
 
 const UndoContext = createContext<((notice: Notice) => void) | null>(null)
 
-/** Says the last thing done and takes it back on `u`: undoing voids, it never erases. */
+/** Shows the last action and undoes it on `u`; undo voids, it never deletes. */
 export function UndoProvider({ children }: { children: ReactNode }) {
   const [notice, setNotice] = useState<Notice | null>(null)
 
@@ -60,7 +60,7 @@ export function UndoProvider({ children }: { children: ReactNode }) {
   )
 }
 
-/** Says that something was done, and offers the way back where there is one. */
+/** Shows that something was done, with an undo button if possible. */
 export function useNotice(): (notice: Notice) => void {
   const say = useContext(UndoContext)
   if (!say) throw new Error('useNotice outside UndoProvider')

@@ -11,7 +11,7 @@ interface Units {
 
 const UnitsContext = createContext<Units | null>(null)
 
-/** Holds the one place in which the owner's units are chosen. */
+/** Holds the chosen unit system. */
 export function UnitsProvider({ initial, children }: { initial: UnitSystem; children: ReactNode }) {
   const [system, setState] = useState(initial)
   const setSystem = (chosen: UnitSystem): void => {

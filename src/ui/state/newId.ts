@@ -1,10 +1,10 @@
 /**
- * A short identifier that nothing else in the same line carries.
+ * A short identifier that is unique within a document.
  *
- * Not by `crypto.randomUUID`, which browsers keep from pages that came over the home network without encryption, and a
+ * Not by `crypto.randomUUID`, which browsers allow only on secure pages, and a
  * phone on the tongue does.
  *
- * @param prefix - says what it names
+ * @param prefix - names the kind
  */
 export function newId(prefix: string): string {
   const bytes = crypto.getRandomValues(new Uint8Array(5))

@@ -1,2 +1,2 @@
-/** Name of the cookie that keeps the chosen family of units in this browser. */
+/** Cookie with the chosen unit system. */
 export const UNITS_COOKIE = 'gold-kettle-units'

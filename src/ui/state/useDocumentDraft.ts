@@ -6,15 +6,15 @@ import { useNotice } from './UndoProvider'
 import { useSessionState } from './useSessionState'
 import { useSave, type Answer } from './useSave'
 
-/** What is being drawn: not saved yet, kept through a reload. */
+/** Unsaved document, stored in the session. */
 interface Draft<Value> {
-  /** Of the row it began from; 0 for a new one. */
+  /** Version of the row it started from; 0 for a new one. */
   version: number
   name: string
   value: Value
 }
 
-/** Furthest one can go back. */
+/** Most undo steps. */
 const MAX_UNDO = 100
 
 export interface Drawing<Value> {
@@ -23,22 +23,22 @@ export interface Drawing<Value> {
   name: string
   rename: (name: string, value?: Value) => void
   dirty: boolean
-  /** Somebody saved a newer version since this draft was begun. */
+  /** A newer version was saved since this draft started. */
   behind: boolean
-  /** Draws it again. Changes of the same field, one after the other, are undone together. */
+  /** Changes the document. Consecutive changes of one field are undone together. */
   put: (value: Value, field?: string) => void
   undo: (() => void) | null
   redo: (() => void) | null
   save: (overVersion?: number) => Promise<string | null>
   drop: () => void
-  /** Version of the newer one that stood against saving. */
+  /** Version of the newer one that blocked saving. */
   theirVersion: number | null
   saving: ReturnType<typeof useSave>['saving']
   issueAt: (path: string) => string | null
 }
 
 /**
- * A drawing on the bench: undone and redone, kept through a reload, saved over the version it began from.
+ * A document being edited: undo, redo, stored in the session, saved over the version it started from.
  *
  * @param of - what it is of, and how it is sent to be saved
  */
@@ -66,7 +66,7 @@ export function useDocumentDraft<Value>({
   const lastField = useRef<string | undefined>(undefined)
   const saver = useSave(send)
 
-  // A draft of an older version is kept until it is saved: the refusal then shows that there is a newer one.
+  // A draft of an older version stays until saved; saving then reports the newer one.
   const now = draft ?? saved
   const lay = (value: Value, name = now.name): void => {
     saver.resetSaving()
@@ -95,7 +95,7 @@ export function useDocumentDraft<Value>({
     setPast([...past, now.value])
     lay(next)
   }
-  /** Saves over the version it was begun from, or over a newer one the owner has been told of. */
+  /** Saves over the version it started from, or over a newer one that the owner has seen. */
   const save = async (overVersion = now.version): Promise<string | null> => {
     const version = id === null ? null : overVersion
     const answer = await saver.save({ id, version, name: now.name, value: now.value })
@@ -120,7 +120,7 @@ export function useDocumentDraft<Value>({
       setPast([])
       setFuture([])
       saver.resetSaving()
-      // Somebody may have saved in the meantime: what stands there now is what it goes back to.
+      // Goes back to the present stored version, which may be newer.
       router.refresh()
     },
     theirVersion: typeof saver.saving.conflict?.version === 'number' ? saver.saving.conflict.version : null,

@@ -14,24 +14,24 @@ function readDraft(slot: string): Draft | null {
   try {
     return JSON.parse(sessionStorage.getItem(slot) ?? 'null') as Draft | null
   } catch {
-    // Nothing of ours: as good as none.
+    // Not in our format: ignored.
     return null
   }
 }
 
 export interface DraftHold {
-  /** The version the typed values began from: saving over it must show a newer one, not overwrite it. */
+  /** Version that the typed values started from: saving must not overwrite a newer one. */
   baseVersion: () => number
-  /** Lets go of what is kept, before it is sent to be saved. */
+  /** Discards the stored draft, before saving. */
   forget: () => void
-  /** Keeps it again, when it was not saved. */
+  /** Stores it again when saving failed. */
   keep: () => void
 }
 
 /**
- * Keeps what is typed but not saved through a reload, in this tab.
+ * Stores unsaved input of a form in the session of this tab.
  *
- * Kept apart for each family of units, since a bare number means its field's unit.
+ * Stored per unit system, since a number without unit depends on it.
  *
  * @param key - names the form and what it edits
  * @param version - of the row as loaded; 0 for something new
@@ -57,7 +57,7 @@ export function useDraft<Values extends FieldValues>(
         form.reset({ ...form.getValues(), ...draft.values }, { keepDefaultValues: true })
       }
     } else if (restored.current !== slot && sessionStorage.getItem(restored.current) !== null) {
-      // Units were switched: the fields, whose effects come first, have turned their numbers already.
+      // After a switch of units the fields, whose effects run first, have already converted their numbers.
       sessionStorage.removeItem(restored.current)
       store(form.getValues())
     }

@@ -4,9 +4,9 @@ import { useRef, useState } from 'react'
 import { InputError, type InputIssue } from '@/core/base/InputError'
 
 /**
- * What core says against an input, if anything.
+ * The issue that core finds with an input, if any.
  *
- * @param judge - throws InputError where it does not accept it
+ * @param judge - throws InputError for an invalid input
  */
 export function findIssue(judge: () => void): InputIssue | null {
   try {
@@ -25,7 +25,7 @@ export type Answer<Value> =
 export interface Saving {
   state: 'idle' | 'saving' | 'saved' | 'refused'
   issues: readonly InputIssue[]
-  /** The newer row, when somebody saved one in the meantime. */
+  /** The newer row, if one was saved meanwhile. */
   conflict: Record<string, unknown> | null
 }
 
@@ -42,7 +42,7 @@ const UNANSWERED: InputIssue = {
 export function useSave<Input, Value>(send: (input: Input) => Promise<Answer<Value>>) {
   const [saving, setSaving] = useState<Saving>({ state: 'idle', issues: [], conflict: null })
 
-  // An answer to what has been typed over since must not speak about what stands there now.
+  // An answer to earlier input must not be shown for the present input.
   const turn = useRef(0)
 
   const save = async (input: Input): Promise<{ value: Value } | null> => {

@@ -6,13 +6,13 @@ import { useUnits } from './UnitsProvider'
 
 const never = (): (() => void) => () => undefined
 
-/** What was kept, if it was typed in the units the page came up with: a bare number means its field's unit. */
+/** The stored value, if it was typed in the present unit system: a number without unit depends on it. */
 function readKept<Value>(raw: string | null, system: UnitSystem, anyUnits: boolean): Value | undefined {
   try {
     const kept = JSON.parse(raw ?? 'null') as { system: UnitSystem; value: Value } | null
     return anyUnits || kept?.system === system ? kept?.value : undefined
   } catch {
-    // Nothing of ours: as good as none.
+    // Not in our format: ignored.
     return undefined
   }
 }
@@ -22,8 +22,8 @@ function readKept<Value>(raw: string | null, system: UnitSystem, anyUnits: boole
  *
  * @param slot - names the form, the field and what it is about
  * @param initial - before anything is typed
- * @param anyUnits - what is kept is in SI, and good in either family of units
- * @returns the value, how to set it, and how to let go of what is kept
+ * @param anyUnits - the value is in SI and valid in both unit systems
+ * @returns the value, a setter, and a function that discards the stored value
  */
 export function useSessionState<Value>(
   slot: string,
@@ -52,7 +52,7 @@ export function useSessionState<Value>(
 }
 
 /**
- * A callback that stays the same between renders and does what the last one was given: what is handed it need not be
+ * A stable callback that calls the latest function, so that components that receive it do not
  * drawn again because of it.
  */
 export function useStableValue<Args extends unknown[], Result>(

@@ -3,7 +3,7 @@
 import { useEffect, useRef, useState } from 'react'
 import { startWorkerJob, type WorkerJob, type Job } from '@/workers/startWorkerJob'
 
-/** Where a piece of work stands. */
+/** State of a job. */
 export interface Work<Value> {
   /** Share that is done; null while nothing runs. */
   share: number | null
@@ -13,7 +13,7 @@ export interface Work<Value> {
 }
 
 /**
- * Runs work in a worker with progress; a new start stops the one before, and so does leaving the page.
+ * Runs a job in a worker with progress; a new start or leaving the page cancels the previous one.
  *
  * @param thread - begins the worker
  */

@@ -1,4 +1,4 @@
-/** A text as a file to be kept. */
+/** A text as a file download. */
 export function download(text: string, name: string, type: string): Response {
   return new Response(text, {
     headers: {

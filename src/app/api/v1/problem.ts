@@ -1,7 +1,7 @@
 import type { InputIssue } from '@/core/base/InputError'
 
 /**
- * An answer that says what was wrong.
+ * An error answer.
  *
  * @param status - HTTP status
  * @param title - one sentence

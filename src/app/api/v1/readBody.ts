@@ -1,10 +1,10 @@
-/** So much more is read and let go, so that who sends it gets an answer and not a cut line. */
+/** This much more is read and discarded, so that the sender gets an answer instead of a broken connection. */
 const LET_GO = 8 * 1024 * 1024
 
 /**
- * The body of a request, read no further than allowed: a body that does not say its length is not believed.
+ * Reads a request body up to a limit, even if it does not state its length.
  *
- * @param request - whose body was not read yet
+ * @param request - with an unread body
  * @param longest - bytes
  * @returns null when it is longer
  */

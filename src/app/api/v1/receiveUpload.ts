@@ -11,7 +11,7 @@ import { MAX_BYTES } from '@/records/archive/import/unpack'
  * wrong becomes an answer.
  *
  * @param request - with the file as its body
- * @param take - does it; the last argument says that nothing should be changed
+ * @param take - does it; with the last argument true nothing is changed
  */
 export async function receiveUpload(
   request: Request,

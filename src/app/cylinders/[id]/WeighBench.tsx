@@ -35,7 +35,7 @@ interface WeighForm {
 
 const blank: WeighForm = { gross: '', hanging: '', temperature: '', source: 'typed' }
 
-/** Whichever weighing the bench shows: the one being typed, else the last that stands. */
+/** The shown weighing: the one being typed, else the last valid one. */
 function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: number | null) {
   if (grossKg !== null) return { grossKg, hangingKg: hangingKg ?? 0 }
   return gear.lastWeighing
@@ -88,7 +88,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
     const grossSent = readQuantity(sent.gross, massRole, system)
     const hangingSent = readQuantity(sent.hanging, massRole, system)
     if (grossSent.value === null || hangingSent.issue) {
-      // A field that cannot be read has its own sentence already.
+      // An unreadable field already has its own sentence.
       if (grossSent.value === null && !grossSent.issue)
         form.setError('gross', { message: 'Enter what the scale shows.' })
       return

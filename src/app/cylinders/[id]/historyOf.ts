@@ -16,7 +16,7 @@ import { listMarks } from '@/records/repositories/cylinders/marks'
 import { listSwapsOf } from '@/records/repositories/trips/swaps'
 import { listWeighings } from '@/records/repositories/cylinders/weighings'
 
-/** More than this stands in the logbook. */
+/** Older entries are in the logbook. */
 const MAX = 100
 
 /** What happened to a cylinder lately, newest first, the voided too. */

@@ -18,12 +18,12 @@ import { useSessionState } from '@/ui/state/useSessionState'
 /** A thing with the version of its row. */
 export type ListedEquipment = Equipment & { version: number }
 
-/** Its own date may lie ahead. */
+/** Its own date may be in the future. */
 const FAR = '2099-12'
 
 const FIRST_KIND: EquipmentKind = 'regulator'
 
-/** Enter or change one thing. */
+/** Form for one item. */
 export function EquipmentForm({
   rigId,
   stored,
@@ -35,7 +35,7 @@ export function EquipmentForm({
   thisMonth: string
   close: () => void
 }) {
-  // The version goes along: what was typed over an older one must not overwrite a newer unseen.
+  // The version is part of the draft: text typed over an older version must not silently overwrite a newer one.
   const [typed, setTyped, forget] = useSessionState(`equipment ${stored?.id ?? 'new'}`, {
     version: stored?.version ?? null,
     kind: stored?.kind ?? FIRST_KIND,

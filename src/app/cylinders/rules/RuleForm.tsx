@@ -32,7 +32,7 @@ const usualYears: OwnRule = {
   highPressureMonths: 60,
 }
 
-/** Which school the rig goes by; who fills decides by the rules of the place. */
+/** Date rule of the rig; the filling station applies its own. */
 export function RuleForm({ rig }: { rig: RuledRig }) {
   const say = useNotice()
   const { save, saving, issueAt, resetSaving } = useSave(saveRuleAction)

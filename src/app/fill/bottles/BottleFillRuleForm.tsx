@@ -12,7 +12,7 @@ const schools: readonly { id: BottleFillRule; name: string; words: string }[] = 
   { id: 'home', name: 'At home only', words: 'any bottle, to three quarters, never carried on a road' },
 ]
 
-/** The three schools of filling one-pound bottles; the owner picks, and the program says what follows. */
+/** Rules for filling one-pound bottles, chosen by the owner. */
 export function BottleFillRuleForm({ rig }: { rig: { id: string; version: number; bottleSchool: BottleFillRule } }) {
   const say = useNotice()
   const { save, saving } = useSave(saveBottleFillRuleAction)

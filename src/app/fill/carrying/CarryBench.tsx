@@ -34,7 +34,7 @@ const leaveLabels = {
   stop: 'Do not leave like this',
 } as const
 
-/** Before leaving for the pump: which, where they ride, what is ticked, and what stands against it. */
+/** Transport check before driving to the pump. */
 export function CarryBench({
   rigId,
   cylinders,

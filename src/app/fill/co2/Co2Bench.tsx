@@ -6,7 +6,7 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { WeighFill } from '@/app/fill/WeighFill'
 
-/** CO2 on the scale; whoever would fill by the gauge is told why not. */
+/** CO2 by weight, with a note why never by pressure. */
 export function Co2Bench({ gear, today }: { gear: CylinderGear; today: string }) {
   const [by, setBy] = useState<'weight' | 'pressure'>('weight')
   return (

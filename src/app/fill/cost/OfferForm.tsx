@@ -23,12 +23,12 @@ const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contain
 
 const FIRST_WAY: PriceWay = 'by-volume'
 
-/** Enter or change one price. */
+/** Form for one price. */
 export function OfferForm({ rigId, stored, close }: { rigId: string; stored: ListedOffer | null; close: () => void }) {
   const { system } = useUnits()
   const field = (value: number | null, as: DisplayRole): string =>
     value === null ? '' : formatForField({ value, role: as }, system)
-  // The version goes along: what was typed over an older one must not overwrite a newer unseen.
+  // The version is part of the draft: text typed over an older version must not silently overwrite a newer one.
   const [typed, setTyped, forget] = useSessionState(`offer ${stored?.id ?? 'new'}`, {
     version: stored?.version ?? null,
     place: stored?.place ?? '',

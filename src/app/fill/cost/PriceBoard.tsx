@@ -17,7 +17,7 @@ const roleOf: Readonly<Record<PriceWay, DisplayRole>> = {
   bottles: 'money',
 }
 
-/** A board of prices as a service might send it; simulated, with invented places. Any of them can be taken over. */
+/** Simulated price service with invented places; prices can be copied. */
 export function PriceBoard({ rigId }: { rigId: string }) {
   const say = useNotice()
   const [board, setBoard] = useState<BoardPrice[] | null>(null)

@@ -27,7 +27,7 @@ interface Worked {
   issue: string | null
 }
 
-/** From the gauge to gallons and money; a fill that was metered teaches what the gauge means. */
+/** From the gauge to gallons and cost; metered fills calibrate the gauge. */
 export function OnboardBench({
   gear,
   fullMark,

@@ -10,7 +10,7 @@ export const metadata: Metadata = { title: 'Fill an onboard tank' }
 
 export default async function OnboardPage({ searchParams }: { searchParams: FillSearch }) {
   const world = await fillPageData('onboard', searchParams, ({ kind }) => kind === 'onboard')
-  // A rig without a fixed tank can still work out a sum for one.
+  // Works for a rig without a fixed tank too.
   if (!world.chosen || !world.gear.some(({ kind }) => kind === 'onboard')) {
     return <OnboardBench gear={null} fullMark={null} fills={[]} findings={[]} />
   }

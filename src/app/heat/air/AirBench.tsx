@@ -15,7 +15,7 @@ import { OpeningAdvice } from './OpeningAdvice'
 import { NightBench } from './NightBench'
 import { OpeningList } from './OpeningList'
 
-/** What stands open against what the heaters want, and the air of a night. */
+/** Open area compared with the heaters' need, and the air of a night. */
 export function AirBench({ world, begin }: { world: HeatPageData; begin: { name: string; shelter: RoomPlan } }) {
   const desk = useRoom(world, begin)
   const { room } = desk.shelter

@@ -12,7 +12,7 @@ interface Strip {
   role: DisplayRole
   lines: readonly StripLine<AirMoment>[]
   marks: readonly { at: number; words: string }[]
-  /** Least range of the axis, so that a calm night looks calm. */
+  /** Smallest range of the axis, so that small changes look small. */
   from: number
   to: number
 }
@@ -52,7 +52,7 @@ const strips: readonly Strip[] = [
 
 const HOUR_S = 3600
 
-/** Three strips over the same hours; the marks that matter are drawn across, with their words. */
+/** Three charts over the same hours, with labeled thresholds. */
 export function AirCharts({ air: { series } }: { air: RoomAir }) {
   const { system } = useUnits()
   // A chart of some hours shows no more points than it is wide.

@@ -22,7 +22,7 @@ import { nightInput, type Night } from './nightInput'
 /** Typing is let come to rest before a night is worked out. */
 const REST_MS = 350
 
-/** One night in this room, worked out beside the page whenever something of it is changed. */
+/** One night in this room, computed in a worker on every change. */
 export function NightBench({ world, room }: { world: HeatPageData; room: Room }) {
   const { heaters, altitudeM, coldestK } = world
   // Made once: a night that is new with every drawing of the page would be worked out without end.

@@ -5,7 +5,7 @@ import { planOpenings } from '@/core/heat/ventilation/planOpenings'
 import { Amount } from '@/ui/figures/Amount'
 import type { RoomEditor } from '@/app/heat/useRoom'
 
-/** Which windows to open how far, until what the heaters want stands open. */
+/** Which windows to open and how far. */
 export function OpeningAdvice({ desk, neededM2 }: { desk: RoomEditor; neededM2: number }) {
   const { room } = desk.shelter
   const plan = planOpenings(room, neededM2)

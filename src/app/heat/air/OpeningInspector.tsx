@@ -9,7 +9,7 @@ import { Measure } from '@/ui/fields/Measure'
 import type { RoomEditor } from '@/app/heat/useRoom'
 import { kindOptions, sideOptions } from './openingWords'
 
-/** Where one opening sits and how large its hole is. */
+/** Place and size of one opening. */
 export function OpeningInspector({ opening, desk, gone }: { opening: Opening; desk: RoomEditor; gone: () => void }) {
   const { id, name, kind, side } = opening
   const set = (change: Partial<Opening>, field: string): void => desk.setOpening(id, change, `${field} ${id}`)

@@ -28,7 +28,7 @@ const newOpening = (kind: OpeningKind, middleM: number) =>
     glass: kind === 'window',
   })
 
-/** Every opening with how far it stands open and what of it counts. */
+/** Openings with how far they are open and their free area. */
 export function OpeningList({ desk, check }: { desk: RoomEditor; check: VentilationCheck }) {
   const [chosen, setChosen] = useState<string | null>(null)
   const [kind, setKind] = useState<OpeningKind>('window')

@@ -25,10 +25,10 @@ export interface Night {
 }
 
 /**
- * A night as the model of the room's air wants it.
+ * Input of the air model for a night.
  *
  * @param night - as entered
- * @param room - with its openings as they stand
+ * @param room - with its present openings
  * @param heater - that burns; null for none
  * @param warmth - of the room
  * @param altitudeM - of the place

@@ -15,7 +15,7 @@ import { useSessionState } from '@/ui/state/useSessionState'
 import { candidates } from './candidates'
 import { CompareTable, type ComparedRow } from './CompareTable'
 
-/** The schools side by side, on this rig and these nights. */
+/** Heaters compared for this rig and these nights. */
 export function ChooseBench({ world, shelter }: { world: HeatPageData; shelter: RoomPlan }) {
   const { heaters, altitudeM, coldestK } = world
   const [night, setNight] = useSessionState(

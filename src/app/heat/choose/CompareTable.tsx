@@ -22,7 +22,7 @@ function Evenness({ compared: { evenness, offByK } }: { compared: HeaterComparis
   return <>stops short by {off}</>
 }
 
-/** One row for each question, one column for each heater. */
+/** Comparison table: one column per heater. */
 export function CompareTable({
   rows,
   shelter,

@@ -12,7 +12,7 @@ import { Amount } from '@/ui/figures/Amount'
 
 const GRID_M = 0.1
 
-/** Whether a heater finds a place in this room, asked when one wants to know. */
+/** Whether there is a place for a heater in this room, computed on request. */
 export function FitsHere({ heater, name, shelter }: { heater: Heater; name: string; shelter: RoomPlan }) {
   const { work, start, stop } = useWorker<HeatWorker, Placements>(createHeatWorker)
   const { room, things } = shelter

@@ -2,14 +2,14 @@ import type { Heater } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import type { StoredHeater } from '@/records/repositories/heat/heaters'
 
-/** A heater that could be the one. */
+/** A heater to compare. */
 export interface Candidate {
   id: string
   name: string
   heater: Heater
   price: number | null
   lastsNights: number | null
-  /** What those who favour its kind say of it. */
+  /** Common arguments for its kind. */
   school: string
 }
 
@@ -23,7 +23,7 @@ const schools: Readonly<Record<Heater['kind'], string>> = {
 const kinds = ['catalytic-panel', 'portable-radiant', 'furnace'] as const
 
 /**
- * The rig's heaters and one of each kind that it lacks, with common numbers.
+ * The rig's heaters and a common one of each other kind.
  *
  * @param heaters - of the rig
  */

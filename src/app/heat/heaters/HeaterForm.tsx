@@ -19,7 +19,7 @@ import { HeaterNumbers } from './HeaterNumbers'
 
 const asPanel: Heater = heaterTemplates['catalytic-panel'].heater
 
-/** Enter or change one heater: kind, numbers of its manual, a picture of the page. */
+/** Form for one heater: kind, values from its manual, photo of the page. */
 export function HeaterForm({
   world,
   stored,

@@ -19,7 +19,7 @@ export function HeaterNumbers({
 }) {
   const { body } = heater
   const setBody = (change: Partial<HeaterBody>): void => set({ body: { ...body, ...change } })
-  // A changed number is still the common one only by chance: the tick below says whose it is.
+  // A changed value may equal the common one by chance; the checkbox decides its source.
   const setClearance = (change: Partial<Clearances>): void => setBody({ clearances: { ...body.clearances, ...change } })
   const number = (label: string, role: DisplayRole, path: string, value: number, take: (value: number) => void) => (
     <Measure

@@ -12,7 +12,7 @@ import { useSave } from '@/ui/state/useSave'
 import type { HeatPageData } from '@/app/heat/heatPageData'
 import { HeaterForm } from './HeaterForm'
 
-/** The rig's heaters with their numbers, and whose word those are. */
+/** The rig's heaters with their values and sources. */
 export function HeaterShelf({
   world,
   pages,

@@ -14,7 +14,7 @@ const places: Readonly<Partial<Record<Equipment['kind'], string>>> = {
   'propane-alarm': 'low: gas sinks',
 }
 
-/** The rig’s alarms: when tested, how long they last; a test is logged with one tap. */
+/** The rig’s alarms with last test and end of life; one tap logs a test. */
 export function Alarms({ equipment }: { equipment: readonly Equipment[] }) {
   const say = useNotice()
   const { save, issueAt } = useSave(lookAtEquipmentAction)

@@ -10,7 +10,7 @@ const PlanCanvas = dynamic(() => import('./PlanCanvas').then((module) => module.
   loading: () => <p className="hint p-3 mb-0">The plan is being drawn …</p>,
 })
 
-/** One press of an arrow: an inch, or half a foot with Shift. */
+/** Step of an arrow key: an inch, or half a foot with Shift. */
 const STEP_M = 0.0254
 const STRIDE_M = 0.1524
 

@@ -18,7 +18,7 @@ const QUARTERS = [0, 90, 180, 270]
 /** Handles at the edges: a thing is made longer or wider, and stays a box. */
 const EDGES = ['middle-left', 'middle-right', 'top-center', 'bottom-center']
 
-/** The plan on its canvas; distances in meters times one scale. */
+/** The plan on a canvas, in scaled meters. */
 export function PlanCanvas({
   shelter,
   heater,

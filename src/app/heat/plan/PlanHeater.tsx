@@ -84,7 +84,7 @@ export function PlanHeater({
   )
 }
 
-/** Another heater that stands there: its body and its name. */
+/** Another heater in the room. */
 export function PlanBody({ heater: { name, body, placed }, scale }: { heater: DrawnHeater; scale: number }) {
   const { pose } = placed
   const [depth, width] = [body.depthM * scale, body.widthM * scale]

@@ -4,7 +4,7 @@ import { Line, Rect, Text } from 'react-konva'
 import type { Opening, Room } from '@/core/heat/room/room'
 import { DRAWN_FONT, drawnColors } from './drawnRoom'
 
-/** Where an opening lies along its wall. */
+/** Position of an opening along its wall. */
 function wallLine(room: Room, { side, alongM, widthM }: Opening): [number, number, number, number] {
   const [from, to] = [alongM - widthM / 2, alongM + widthM / 2]
   if (side === 'left') return [from, 0, to, 0]
@@ -13,7 +13,7 @@ function wallLine(room: Room, { side, alongM, widthM }: Opening): [number, numbe
   return [xM, from, xM, to]
 }
 
-/** Windows, doors and vents; what stands open is drawn bright. */
+/** Windows, doors and vents; open ones are bright. */
 export function PlanOpenings({ room, scale, areNamed }: { room: Room; scale: number; areNamed: boolean }) {
   return (
     <>

@@ -7,10 +7,10 @@ import { sweptSolid } from '@/core/heat/clearance/clearanceTo'
 import type { Thing } from '@/core/heat/room/thing'
 import { DRAWN_FONT, drawnColors } from './drawnRoom'
 
-/** Nothing is drawn thinner than a finger can take hold of. */
+/** Smallest size on the plan that a finger can grab. */
 const THINNEST_PX = 6
 
-/** One thing on the plan, with how far it can come. */
+/** One object on the plan with its reach. */
 export function PlanThing({
   thing,
   scale,
@@ -26,12 +26,12 @@ export function PlanThing({
   scale: number
   isChosen: boolean
   isNamed: boolean
-  /** What it lacks to the heater, in words. */
+  /** Missing clearance, as text. */
   lacks: string | null
   choose: () => void
   moveTo: (xM: number, yM: number) => void
   setThing: (change: Partial<Thing>) => void
-  /** Told the node that is chosen, for its handles. */
+  /** Called with the chosen node, for its handles. */
   held: (node: Konva.Node | null) => void
 }) {
   const box = useRef<Konva.Rect>(null)

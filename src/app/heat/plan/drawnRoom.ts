@@ -3,7 +3,7 @@ import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
 import type { HeaterBody } from '@/core/heat/heaters/heater'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
 
-/** A heater where it stands. */
+/** A placed heater. */
 export interface DrawnHeater {
   id: string
   name: string
@@ -15,7 +15,7 @@ export interface DrawnHeater {
 export interface DrawnRoom {
   shelter: RoomPlan
   heater: DrawnHeater | null
-  /** The other heaters that stand there. */
+  /** Other heaters in the room. */
   others: readonly DrawnHeater[]
   check: ClearanceCheck | null
 }

@@ -21,7 +21,7 @@ function Range({ number, role }: { number: FittedNumber; role: 'heatLoss' | 'hea
   )
 }
 
-/** The fitted line through the readings, the two numbers, and how sure they are. */
+/** Fitted curve through the readings, and the two parameters with their ranges. */
 export function FitResult({ read, setting, texts }: { read: ReadLog; setting: LogSetting; texts: LogTexts }) {
   const { system } = useUnits()
   const [first, second] = read.fits

@@ -21,13 +21,13 @@ export function LogRows({
   texts: LogTexts
   change: (texts: LogTexts) => void
   issue: { path: string; message: string } | null
-  /** The setting was changed on the way: it is asked for at each reading. */
+  /** The setting changed during the log: it is entered for each reading. */
   isChanged: boolean
 }) {
   const { rows } = texts
   const setRow = (i: number, some: Partial<LogTexts['rows'][number]>): void =>
     change({ ...texts, rows: rows.map((row, j) => (j === i ? { ...row, ...some } : row)) })
-  // Empty rows are no readings: a complaint about the third reading stands at the third that is filled in.
+  // Empty rows are skipped: an issue of the third reading belongs to the third filled row.
   const filled = rows.flatMap(({ minutes, temperature }, i) => (minutes !== '' && temperature !== '' ? [i] : []))
   const at = (i: number, field: 'timeS' | 'temperatureK'): string | null =>
     issue?.path === `readings.${filled.indexOf(i)}.${field}` ? issue.message : null

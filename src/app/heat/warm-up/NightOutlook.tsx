@@ -27,7 +27,7 @@ function outlooks(room: Room, warmth: RoomWarmth, night: HeatedNight, heatedShar
     return {
       outlook: heatOutlook(warmth, night),
       savings: warmthSavings(room, warmth, heatedShare)
-        // What is done already saves nothing more.
+        // A measure already taken saves nothing more.
         .filter(({ savedWPerK }) => savedWPerK > 0)
         .map(({ id, ...improved }) => ({
           id,
@@ -41,7 +41,7 @@ function outlooks(room: Room, warmth: RoomWarmth, night: HeatedNight, heatedShar
   }
 }
 
-/** What a night asks of a heater in this room: size, gas, time, and what would save some of it. */
+/** Heat for a night in this room: size, gas, time, and savings. */
 export function NightOutlook({
   world,
   room,

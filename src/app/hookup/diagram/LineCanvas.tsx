@@ -17,7 +17,7 @@ import { BoxBenchProvider, DRAGGED, faceOf, PartBox, type ChosenPart, type PartN
 import { BOX, usePlaces } from './usePlaces'
 import type { BoxPosition } from '@/workers/placeDiagram'
 
-/** Width of the bench on a desk. */
+/** Width of the page on a desktop. */
 const WIDE_PX = 1190
 
 const nodeTypes = { part: PartBox }
@@ -38,7 +38,7 @@ function FitWhenPlaced({ places }: { places: object }) {
   return null
 }
 
-/** As tall as the drawing needs, within what leaves room for the rest of the page. */
+/** Height of the drawing, within limits. */
 function canvasHeightPx(places: Readonly<Record<string, BoxPosition>>): number {
   const all = Object.values(places)
   const across = Math.max(1, ...all.map(({ x }) => x + BOX.widthPx))
@@ -76,7 +76,7 @@ function Canvas({ check, chosen, choose, join, dropOn }: CanvasProps) {
           width: BOX.widthPx,
           height: BOX.heightPx,
           ariaLabel: part.name,
-          // Nothing is moved or selected by the library, and yet a box takes clicks and what is dropped on it.
+          // The library neither moves nor selects; boxes take clicks and drops.
           style: { pointerEvents: 'all' },
         })),
       ),
@@ -141,5 +141,5 @@ function Canvas({ check, chosen, choose, join, dropOn }: CanvasProps) {
   )
 }
 
-/** The drawing itself. Choosing a part changes nothing here but two boxes. */
+/** The drawing. Choosing a part re-renders only two boxes. */
 export const LineCanvas = memo(Canvas)

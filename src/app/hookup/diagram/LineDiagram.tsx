@@ -7,7 +7,7 @@ import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { LineCanvas } from './LineCanvas'
 import { chosenPart } from './PartBox'
 
-/** The line drawn left to right: each part with its pressure, each joint in the manner of its zone. The list beside it does the same. */
+/** The line from left to right: parts with pressures, joints styled by zone. The list beside it is equivalent. */
 export function LineDiagram({
   check,
   chosen,

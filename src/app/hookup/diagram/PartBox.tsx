@@ -10,7 +10,7 @@ import { StateMark, type MarkState } from '@/ui/figures/StateMark'
 import { PartDrawing } from './PartDrawing'
 import { partPressure } from '@/app/hookup/parts/partPressure'
 
-/** Which part is chosen, told to the two boxes it concerns and to no other. */
+/** Store of the chosen part that notifies only the two affected boxes. */
 export interface ChosenPart {
   get: () => string | null
   set: (id: string | null) => void
@@ -49,7 +49,7 @@ function useBench(): BoxBench {
   return bench
 }
 
-/** Roles whose pressure is measured with nothing burning too. */
+/** Roles whose static pressure is shown too. */
 const MEASURED: readonly PartRole[] = ['appliance', 'test-port']
 
 /** How the tray names what is dragged out of it. */
@@ -59,15 +59,15 @@ interface Face {
   name: string
   role: GraphPart['type']['role']
   pressure: ReturnType<typeof partPressure>
-  /** Where it stands with nothing burning, for what is measured there. */
+  /** Static pressure, where it is shown. */
   locked: ReturnType<typeof partPressure>
   mark: MarkState | null
-  /** Ways in and out with what is said of the joint at each. */
+  /** Ports with the state of their joints. */
   ins: readonly { id: string; mark: MarkState | null }[]
   outs: readonly string[]
 }
 
-/** Everything a box shows; `key` tells whether anything of it changed. */
+/** Everything a box shows; `key` changes when any of it does. */
 export type PartNode = Node<{ face: Face; key: string }, 'part'>
 
 /** What the box of a part shows. */

@@ -11,7 +11,7 @@ const line = {
 const brass = { ...line, fill: '#d9a94b' } as const
 const enamel = { ...line, fill: '#bfd6cc' } as const
 
-/** Each role as one would sketch it: side view, gas from left to right. */
+/** A sketch of each role: side view, gas from left to right. */
 const drawings: Readonly<Record<PartRole, ReactNode>> = {
   cylinder: (
     <>

@@ -1,7 +1,7 @@
 /**
- * Gives back what was given before wherever it is still the same, so that of a long line only what changed is drawn.
+ * Reuses previous items with the same key, so that only changed parts of a long line render again.
  *
- * @param keyOf - tells two of one identifier apart
+ * @param keyOf - key of an item that changes with its content
  */
 export function reuseUnchanged<Item extends { id: string }>(
   keyOf: (item: Item) => string,

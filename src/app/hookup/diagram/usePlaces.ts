@@ -22,7 +22,7 @@ function roughPlaces({ sortFindings }: LineGraph): Record<string, BoxPosition> {
   )
 }
 
-/** What the layout depends on: the parts and how they hang together, not what is known of them. */
+/** Key of the layout: parts and their connections only. */
 interface Shape {
   ids: string[]
   edges: [string, string][]
@@ -40,12 +40,12 @@ function placeShape({ ids, edges }: Shape): Promise<Record<string, BoxPosition>>
   )
 }
 
-/** Where each part stands, once; in plain columns where the worker does not answer. */
+/** Positions of the parts, computed once; plain columns when the worker does not answer. */
 export function placesOf(graph: LineGraph): Promise<Record<string, BoxPosition>> {
   return placeShape(shapeOf(graph)).catch(() => roughPlaces(graph))
 }
 
-/** Where each part stands in the diagram; worked out in a worker, roughly until then. */
+/** Positions of the parts in the diagram, from a worker; approximate until it answers. */
 export function usePlaces(graph: LineGraph): Readonly<Record<string, BoxPosition>> {
   const shape = JSON.stringify(shapeOf(graph))
   const [placed, setPlaced] = useState<{ shape: string; places: Record<string, BoxPosition> } | null>(null)
@@ -55,7 +55,7 @@ export function usePlaces(graph: LineGraph): Readonly<Record<string, BoxPosition
     let wanted = true
     placeShape(JSON.parse(shape) as Shape).then(
       (places) => wanted && setPlaced({ shape, places }),
-      // Without the worker the columns stand: the diagram is complete, only not as tidy.
+      // Without the worker the columns remain: complete, but less tidy.
       () => undefined,
     )
     return () => {

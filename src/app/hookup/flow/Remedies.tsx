@@ -2,7 +2,7 @@ import type { ApplianceFlow } from '@/core/hookup/flow/applianceFlow'
 import type { StarvationRemedy } from '@/core/hookup/flow/starvationRemedies'
 import { Amount } from '@/ui/figures/Amount'
 
-/** What fixes a line whose appliances starve: each change was tried. */
+/** Changes that fix a line with too little pressure, each computed. */
 export function Remedies({
   remedies,
   starving,

@@ -1,6 +1,6 @@
 import type { JointState } from '@/core/hookup/line/line'
 
-/** How a joint was made, as its owner would say it. */
+/** Labels for how a joint was made. */
 export const jointStateLabels: Readonly<Record<JointState, string>> = {
   'not-known': 'not known: to be looked at',
   'as-it-should': 'as it should be',

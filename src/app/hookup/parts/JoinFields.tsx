@@ -19,7 +19,7 @@ interface FreeEnd {
 const describePort = (port: Port): string =>
   port.fits.map(({ connection }) => connections[connection].name).join(' or ')
 
-/** Ways in of other parts that nothing is screwed to; those that fit come first. */
+/** Free inlets of other parts, fitting ones first. */
 function freeWaysIn(graph: LineGraph, own: GraphPart, from: Port): FreeEnd[] {
   return graph.parts
     .filter((part) => part !== own)

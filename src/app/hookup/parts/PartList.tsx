@@ -22,7 +22,7 @@ interface RowProps {
   choose: (id: string) => void
 }
 
-/** One part; plain values only, so that a row is drawn again only when one of them changed. */
+/** One row; plain values only, so that it renders again only when one changes. */
 const Row = memo(function Row({ id, role, name, words, pressureRole, pressurePa, mark, isChosen, choose }: RowProps) {
   return (
     <li>

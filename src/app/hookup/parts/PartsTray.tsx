@@ -16,7 +16,7 @@ function Tray({
   searchField,
 }: {
   ownTypes: readonly PartType[]
-  /** Name of the part it goes after; null for the open bench. */
+  /** Name of the part it follows; null for none. */
   after: string | null
   add: (type: PartType) => void
   searchField: RefObject<HTMLInputElement | null>
@@ -93,5 +93,5 @@ function Tray({
   )
 }
 
-/** The shelf of parts: a click adds one after the part that is chosen, dragging puts it where it is let go. */
+/** Tray of parts: a click adds one after the chosen part, dragging places it. */
 export const PartsTray = memo(Tray)

@@ -7,7 +7,7 @@ import { MonthField } from '@/ui/fields/MonthField'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import type { RigThing } from '@/app/hookup/hookupPageData'
 
-/** When a part was made; what is half typed is not taken. */
+/** Field for the month of manufacture; incomplete text is ignored. */
 export function MadeDateField({
   part,
   latest,

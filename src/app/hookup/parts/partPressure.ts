@@ -2,11 +2,11 @@ import type { Quantity } from '@/core/base/quantity'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
 
 /**
- * What stands behind a part in the unit of its zone; nothing where no gas comes.
+ * Pressure after a part in the unit of its zone; null without gas.
  *
  * @param check - of the line
  * @param id - of the part
- * @param when - as chosen to burn, or with nothing burning
+ * @param when - flowing or static
  */
 export function partPressure(
   { flow, zones }: LineCheck,

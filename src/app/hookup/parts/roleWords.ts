@@ -1,6 +1,6 @@
 import type { PartRole } from '@/core/hookup/catalogue/partType'
 
-/** What a part does, in a word or two. */
+/** Labels of part roles. */
 export const roleLabels: Readonly<Record<PartRole, string>> = {
   cylinder: 'cylinder',
   bottle: 'one-pound bottle',

@@ -11,7 +11,7 @@ const heightOf = (overMiddleM: number): number =>
 
 /** The U-tube with both its columns; the reading is their difference. */
 export function UTube({ openM, gasM, gaugePa, live }: { openM: number; gasM: number; gaugePa: number; live: boolean }) {
-  // Drawn about the middle of what is read, wherever its zero lies.
+  // Centered on the readings, at any zero mark.
   const middle = (openM + gasM) / 2
   const open = heightOf(openM - middle)
   const gas = heightOf(gasM - middle)

@@ -32,7 +32,7 @@ function gearOf({
   const zones = lineZones(graph)
   const onLine = new Set(chosen.line.parts.map(({ cylinderId }) => cylinderId))
   const held = cylinders.filter(({ gear }) => onLine.has(gear.id)).flatMap(({ gear }) => usableGasKg(gear) ?? [])
-  // A repair is soaped: holds before the last leak test tell nothing of the branches as they are now.
+  // Hold tests before the last leak test say nothing about the present branches.
   const since = tests.find(({ voidedAt, closedAt }) => voidedAt === null && closedAt !== null)?.closedAt ?? ''
   const ticksOf = (side: LineSide) => ticksGoingOn({ rigId, procedure: `hold ${side}`, subjectId: chosen.id }, nowIso)
   return {

@@ -6,7 +6,7 @@ import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readQuantity } from '@/ui/fields/readQuantity'
 
-/** How the pressure is read. */
+/** Ways to read the pressure. */
 export const holdWays = ['middle', 'ruler', 'gauge'] as const
 
 export type HoldWay = (typeof holdWays)[number]
@@ -41,12 +41,12 @@ export const emptyHold: HoldTexts = {
 export interface HoldReading {
   input: LeakRateInput | null
   rate: LeakRate | null
-  /** Columns of the last pair that is whole, from one mark. */
+  /** Columns of the last complete pair, from one mark. */
   tube: { openM: number; gasM: number } | null
   issueAt: (field: string) => string | null
 }
 
-/** The line’s temperature when nobody measured it; only a change of it matters. */
+/** Assumed line temperature when not measured; only its change matters. */
 const MILD_K = 288.7
 
 /** A U-tube is for the low side of propane; everything else is read off a gauge. */
@@ -61,7 +61,7 @@ export const pressureRole = (side: LineSide, gas: 'propane' | 'co2'): DisplayRol
  *
  * @param texts - as typed
  * @param side - of the line
- * @param lineVolumeM3 - worked out from the line; the typed one comes first
+ * @param lineVolumeM3 - computed from the line; a typed value takes precedence
  * @param conditions - of the place, and the gas in the line
  */
 export function readHold(
@@ -81,7 +81,7 @@ export function readHold(
     if (way === 'gauge') return number(a, pressureRole(side, gas))
     const [open, gasSide] = [number(a, 'column'), number(b, 'column')]
     if (open === null || gasSide === null) return null
-    // From the middle the gas’s column is told as so much below.
+    // From the middle mark the gas column is entered as a depth.
     const gasM = way === 'middle' ? -Math.abs(gasSide) : gasSide
     try {
       const gaugePa = uTubeGaugePa(open, gasM)

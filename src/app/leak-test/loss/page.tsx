@@ -13,13 +13,13 @@ import { LossBench, type LossVessel } from './LossBench'
 
 export const metadata: Metadata = { title: 'Loss over days' }
 
-/** Every standing reading of a vessel as gas in it, newest first, without those its stamps no longer bear out. */
+/** All valid readings of a vessel as contents, newest first, without those that its stamps now contradict. */
 function readingsOf({ gear }: CylinderWithGear): LossReading[] {
   const records = database()
   const weighed = listWeighings(records, gear.id)
     .filter(({ voidedAt }) => voidedAt === null)
     .map((lastWeighing) => ({ at: lastWeighing.weighedAt, seen: { lastWeighing, lastLevel: null } }))
-  // One that gave out was burned from: that is no loss.
+  // A cylinder that ran out was used: that is no loss.
   const levels = listLevels(records, gear.id)
     .filter(({ voidedAt, way }) => voidedAt === null && way !== 'swap')
     .map((lastLevel) => ({ at: lastLevel.readAt, seen: { lastWeighing: null, lastLevel } }))

@@ -19,7 +19,7 @@ function FileIssues({ problem }: { problem: FileProblem }) {
   )
 }
 
-/** Chooses a file to be looked at, and says what is wrong with it. */
+/** File picker with the problems of the file. */
 export function FilePicker({
   id,
   label,

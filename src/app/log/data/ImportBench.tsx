@@ -39,7 +39,7 @@ function Preview({ report }: { report: ImportReport }) {
   )
 }
 
-/** Takes a file in: shown first, then all of it or nothing. */
+/** Imports a file: preview first, then all or nothing. */
 export function ImportBench() {
   const [standing, setStanding] = useState<ConflictChoice>('mine')
   const desk = useFileUpload<{ report: ImportReport }>((mode) => `/api/v1/import?mode=${mode}&standing=${standing}`)

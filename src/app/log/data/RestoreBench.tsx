@@ -10,7 +10,7 @@ interface Head {
   photos: number
 }
 
-/** Puts a backup in the place of everything: proved first, and what was here is kept beside. */
+/** Restores a backup: verified first, with a copy of the present records. */
 export function RestoreBench() {
   const desk = useFileUpload<Head>((mode) => `/api/v1/restore?mode=${mode}`)
   const { shown } = desk

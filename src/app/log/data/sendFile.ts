@@ -1,4 +1,4 @@
-/** What is wrong with a file, as a route says it. */
+/** Problems of a file, from the route. */
 export interface FileProblem {
   title: string
   issues: readonly { path: string; message: string; line?: number | null }[]
@@ -7,7 +7,7 @@ export interface FileProblem {
 /**
  * Sends a file to a route of this application.
  *
- * @param path - of the route, with what is asked
+ * @param path - of the route, with its query
  * @param file - as it was chosen
  * @returns its answer, or what it refuses the file for
  */

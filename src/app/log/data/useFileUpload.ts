@@ -10,7 +10,7 @@ interface Shown<Answer> {
 }
 
 /**
- * A file shown first and then taken: what it would do, what is wrong with it, and whether it is being read.
+ * State of a file upload: preview, problems, and progress.
  *
  * @param path - of the route, for each of the two
  */

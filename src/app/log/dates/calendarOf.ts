@@ -5,7 +5,7 @@ function eventOf({ id, title, why, month }: DueDate, rigName: string): EventAttr
   const year = Number(month.slice(0, 4))
   const number = Number(month.slice(5, 7))
   return {
-    // The same date keeps its name, so that a calendar taken in again is not doubled.
+    // The identifier is stable, so that importing the calendar again makes no duplicates.
     uid: `${encodeURIComponent(id)}@gold-kettle`,
     title: `${title} (${rigName})`,
     description: `${why} Last good month: ${month}.`,

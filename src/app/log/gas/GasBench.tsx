@@ -42,7 +42,7 @@ function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: (
   )
 }
 
-/** What each trip really burned and cost, against what was planned; one of them day by day. */
+/** Gas and cost of each trip compared with the plan; one trip day by day. */
 export function GasBench({ world: { trips, perKg } }: { world: GasPageData }) {
   const [chosenId, setChosenId] = useState<string | null>(null)
   const chosen = trips.find(({ id }) => id === chosenId) ?? trips[0]

@@ -17,7 +17,7 @@ export interface GasTrip extends TripGas {
   name: string
   startDay: string
   nights: number
-  /** By the last verdict before it left; null without one. */
+  /** From the last verdict before departure; null without one. */
   plannedKg: number | null
 }
 
@@ -26,7 +26,7 @@ export interface GasPageData {
   perKg: number | null
 }
 
-/** Fills that say what was put in and what was paid. */
+/** Fills with mass and price. */
 function paidFills(cylinderIds: readonly string[], readings: readonly CylinderReading[]): PaidFill[] {
   const records = database()
   const added = filledKg(readings)

@@ -7,7 +7,7 @@ import { archiveRigAction, copyRigAction, renameRigAction, activateRigAction } f
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
-/** One rig: to hand, another name, a copy, a file of it, or away. */
+/** One rig: activate, rename, copy, export, archive. */
 export function RigRow({
   rig: { id, name, version },
   isAtHand,

@@ -2,7 +2,7 @@ import { problem } from '@/app/api/v1/problem'
 import { database } from '@/records/database'
 import { readPhoto } from '@/records/repositories/photos'
 
-/** A picture of the records, as it was kept. */
+/** A stored photo. */
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const photo = readPhoto(database(), (await params).id)
   if (!photo) return problem(404, 'There is no such picture.')

@@ -14,7 +14,7 @@ const LEAKY_M3S = 0.0025
 /** What scale and eye may be off by between two weighings. */
 const SCALE_KG = 0.01
 
-/** All of it at once, or a little every day. */
+/** All at once, or a slow leak. */
 export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | null }) {
   const [typed, setTyped] = useSessionState(
     'co2 in the room',

@@ -1,4 +1,4 @@
-/** A CO2 cylinder as the benches here use it. */
+/** A CO2 cylinder for the pages here. */
 export interface Co2Held {
   gasKg: number
   waterCapacityKg: number

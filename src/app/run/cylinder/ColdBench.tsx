@@ -50,7 +50,7 @@ function choices({ rig }: RunPageData): ColdCylinder[] {
   ]
 }
 
-/** What one cylinder can give in the cold, and how long it keeps a draw up. */
+/** Sustainable draw of one cylinder in the cold, and runtime at a constant draw. */
 export function ColdBench({ world }: { world: RunPageData }) {
   const { system } = useUnits()
   const held = choices(world)

@@ -26,7 +26,7 @@ function inputText({ inputW }: RunAppliance, system: UnitSystem): string {
   return formatForField({ value: inputW, role: 'power' }, system)
 }
 
-/** How long one amount of gas lasts at one steady draw. */
+/** Runtime at a constant draw. */
 export function RuntimeBench({
   appliances,
   cylinders,

@@ -35,7 +35,7 @@ function Rail({
   return <StepRail label={travelLabels[procedure]} steps={travelSteps(procedure)} {...run} />
 }
 
-/** The fridge that is off while one drives. */
+/** Warm-up of the fridge while driving. */
 function FridgeOff() {
   const [typed, setTyped] = useSessionState(
     'fridge off',
@@ -112,7 +112,7 @@ function FridgeOff() {
   )
 }
 
-/** Gas while driving: off unless law and owner want otherwise; arriving, leaving, storing step by step. */
+/** Gas while driving, off by default; steps for arriving, leaving and storing. */
 export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTicks }) {
   const [place, setPlace] = useSessionState('driving place', 'elsewhere', true)
   const [procedure, setProcedure] = useState<TravelProcedure>('arrive')

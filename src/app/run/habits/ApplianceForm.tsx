@@ -31,7 +31,7 @@ interface ApplianceValues {
   cylinderId: string
 }
 
-/** Enter or change one appliance. */
+/** Form for one appliance. */
 export function ApplianceForm({
   rigId,
   stored,
@@ -40,7 +40,7 @@ export function ApplianceForm({
 }: {
   rigId: string
   stored: RunAppliance | null
-  /** Propane cylinders of the rig, for one of its own. */
+  /** Propane cylinders of the rig that it may use alone. */
   cylinders: readonly { id: string; name: string }[]
   close: () => void
 }) {

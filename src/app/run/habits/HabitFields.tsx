@@ -48,7 +48,7 @@ function beginning(way: Habit['way'], { kind }: RunAppliance): Habit {
   return { way, burnPerDayS: 3600, fromH: EVENING_H }
 }
 
-/** When one appliance burns on the trip, and what that comes to. */
+/** Habit of one appliance on the trip, and the gas it needs. */
 export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: RunAppliance }) {
   const { id, name, kind, supply } = appliance
   const use = desk.draft.uses.find(({ applianceId }) => applianceId === id)

@@ -6,7 +6,7 @@ import type { RunAppliance } from '@/app/run/runAppliance'
 import type { RunEditor } from '@/app/run/useRunEditor'
 
 const words: Readonly<Record<Energy, string>> = { gas: 'gas', shore: 'shore power', battery: '12 V', off: 'off' }
-/** More nights than this have one answer for all of them. */
+/** Above this number of nights there is one choice for all. */
 const MAX_NIGHTS = 21
 
 /** What it runs on, night by night. */

@@ -25,7 +25,7 @@ export function ForecastFile({ desk, outlook }: { desk: RunEditor; outlook: RunO
       const startMs = Date.parse(`${outlook.input.startISO}Z`)
       const found = readForecast(text, name, startMs, outlook.trip.nights, asked)
       setRead(found)
-      // One in doubt waits for its answer: nothing is computed with it before.
+      // A doubtful file is not used until the owner answers.
       if (found.doubt === null) desk.setForecast(found.forecast)
     } catch (error) {
       if (!(error instanceof InputError)) throw error

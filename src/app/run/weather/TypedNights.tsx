@@ -40,7 +40,7 @@ export function TypedNights({ desk, outlook }: { desk: RunEditor; outlook: RunOu
     try {
       desk.setForecast(forecastOf(next), 'typed nights')
     } catch (error) {
-      // What cannot be is said at its field, and the last that could be stays in use.
+      // An impossible value is reported at its field, and the last valid one stays in use.
       if (!(error instanceof InputError)) throw error
     }
   }

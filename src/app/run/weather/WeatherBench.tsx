@@ -20,7 +20,7 @@ const originLabels: Readonly<Record<Forecast['origin'], string>> = {
   'coldest-night': 'every night as cold as the coldest you entered, in calm air',
 }
 
-/** The weather of the trip hour by hour: asked for, typed, or from a file. */
+/** Hourly weather of the trip: from a service, typed, or from a file. */
 export function WeatherBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
   const desk = useRunEditor(world, trip)
   const { outlook, draft } = desk

@@ -33,7 +33,7 @@ export async function tripCardOf({ rig, row, plan, gear, judgement, ready, nowIs
   return { head, blocks, system, code: { size: modules.size, dark: Array.from(modules.data, (bit) => bit === 1) } }
 }
 
-/** Largest text that a printed code of a hand's breadth is read from by a phone. */
+/** Most characters of a printed code that a phone can read. */
 const MAX = 640
 
 /** The head of a card. */

@@ -25,7 +25,7 @@ function Bar({ name, pieces }: { name: string; pieces: readonly BarPiece[] }) {
   )
 }
 
-/** What is aboard above, what the trip burns below, to one scale. */
+/** Gas aboard above, gas burned below, on one scale. */
 export function GasBars({ balance, title }: { balance: SupplyBalance; title: string }) {
   const { aboard, burns } = gasBars(balance)
   return (

@@ -32,7 +32,7 @@ import {
 import { TripPlaceFields } from './TripPlaceFields'
 import { VerdictPlate } from '@/app/trips/verdict/VerdictPlate'
 
-/** One trip: its nights and hours against what is aboard, judged while one types. */
+/** One trip: nights and hours compared with the gas aboard, judged while you type. */
 export function TripBench({
   rigId,
   stored,
@@ -45,7 +45,7 @@ export function TripBench({
 }: {
   rigId: string
   stored: StoredTrip | null
-  /** What is stored of it; null for a new one. */
+  /** Stored values; null for a new one. */
   plan: TripPlan | null
   appliances: readonly TripFormAppliance[]
   rig: RigGear

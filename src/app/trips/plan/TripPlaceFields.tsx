@@ -6,7 +6,7 @@ import { QuantityField } from '@/ui/fields/QuantityField'
 import { readNights } from '@/app/shared/nights'
 import type { TripValues } from './tripForm'
 
-/** What of a trip these fields hold, as typed. */
+/** Values of these fields, as typed. */
 export type PlaceValues = Pick<TripValues, 'name' | 'startDay' | 'nights' | 'altitude' | 'coldest'>
 
 /** A field of plain text with its sentence. */
@@ -49,7 +49,7 @@ export function TripPlaceFields({
   set: (name: keyof PlaceValues, text: string) => void
   /** What the server refused, by the field's name in the records. */
   issueAt: (path: 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK') => string | null
-  /** Taken where none is given. */
+  /** Default. */
   usualName?: string
   coldHint?: string
   /** Further fields, between the nights and the height. */

@@ -23,7 +23,7 @@ export interface StoredTrip {
 
 export type TripFormAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
 
-/** What of a stored trip the form leaves as it is: the Run station changes it. */
+/** Parts of a stored trip that only Run changes. */
 export type KeptPlan = Pick<TripPlan, 'uses' | 'settings' | 'forecast' | 'learned'>
 
 export const nothingKept: KeptPlan = { uses: [] }
@@ -34,7 +34,7 @@ export function isByHabit({ uses }: KeptPlan, id: string): boolean {
   return habit !== undefined && habit !== null && habit.way !== 'hours'
 }
 
-/** What stands in the fields, as typed. Hours by appliance. */
+/** Field texts as typed, with hours by appliance. */
 export interface TripValues {
   name: string
   startDay: string
@@ -74,7 +74,7 @@ export function tripValues(
   }
 }
 
-/** What the fields come to: a plan, and a sentence at each field that cannot be read. */
+/** Values of the fields as a plan, with a sentence for each unreadable one. */
 export interface TripReading {
   plan: TripPlan
   readable: boolean
@@ -89,7 +89,7 @@ function useOf(appliance: TripFormAppliance, burnPerDayS: number, kept: KeptPlan
   return { ...appliance, burnPerDayS, habit, byNight: stored?.byNight ?? null }
 }
 
-/** Reads the fields; a field left empty counts as its usual value, one that cannot be read makes it unreadable. */
+/** Reads the fields; an empty field takes its usual value, an unreadable one gives no plan. */
 export function readTrip(
   values: TripValues,
   id: string,

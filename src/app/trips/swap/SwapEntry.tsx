@@ -12,7 +12,7 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
-/** A cylinder that may give out, with what it held when it was last told. */
+/** A cylinder that may run out, with its last known contents. */
 export interface SwapCylinder {
   id: string
   name: string
@@ -37,7 +37,7 @@ function isoOf(text: string): string | null {
   return Number.isFinite(ms) ? new Date(ms).toISOString() : null
 }
 
-/** Logs that a cylinder gave out and which took its place: it tells what was burned until then. */
+/** Form for a swap of cylinders, which also shows what was burned until then. */
 export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] }) {
   const id = useId()
   const [cylinderId, setCylinderId] = useState(cylinders[0]?.id ?? '')
@@ -70,7 +70,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
           otherId: other?.id ?? null,
           found,
           otherShut: other && shut !== 'not-known' ? shut === 'shut' : null,
-          // What a browser cannot read as a moment is sent as it stands, to be refused at its field.
+          // A date that the browser cannot parse is sent as it is, to be refused at its field.
           swappedAt: at === '' ? null : (isoOf(at) ?? at),
         })
         if (!saved) return

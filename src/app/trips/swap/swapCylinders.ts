@@ -3,7 +3,7 @@ import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { SwapCylinder } from './SwapEntry'
 
-/** The cylinders aboard that may give out, with what they held when it was last told. */
+/** Cylinders aboard that may run out, with their last known contents. */
 export function swapCylinders(cylinders: readonly CylinderGear[]): SwapCylinder[] {
   return cylinders.flatMap((cylinder) => {
     const { supply, small } = kindFacts[cylinder.kind]

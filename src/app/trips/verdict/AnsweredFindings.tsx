@@ -11,7 +11,7 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { ReasonForm } from '@/ui/fields/ReasonForm'
 import { useNotice } from '@/ui/state/UndoProvider'
 
-/** What an owner said to a finding, and the way to say it. */
+/** Answer of the owner to a finding, with the form for it. */
 function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFinding }) {
   const { key, finding, accepted, lapsed } = answered
   const [asking, setAsking] = useState(false)

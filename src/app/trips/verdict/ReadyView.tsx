@@ -38,7 +38,7 @@ function SinceReady({ world }: { world: TripPageData }) {
   )
 }
 
-/** Ready, fix first or stop: the verdict on a trip with everything it is made of. */
+/** Verdict of a trip with all its findings. */
 export function ReadyView({ world }: { world: TripPageData }) {
   const { row, plan, gear, judgement, ready, nowIso, isNext } = world
   const notWeighed = unmeasuredSinceStart(plan, gear.cylinders, nowIso)

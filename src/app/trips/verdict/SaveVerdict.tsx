@@ -5,7 +5,7 @@ import { useEffect, useState } from 'react'
 import { saveVerdictAction } from '@/actions/readiness'
 import { DateTime } from '@/ui/figures/DateTime'
 
-/** Keeps the verdict one reads, with all that it is based on; the same is kept once. */
+/** Saves the shown verdict with all that it is based on, unless the last saved one is equal. */
 export function SaveVerdict({ tripId, verdict, keys }: { tripId: string; verdict: string; keys: string }) {
   const [keptAt, setKeptAt] = useState<string | null>(null)
   useEffect(() => {
@@ -14,7 +14,7 @@ export function SaveVerdict({ tripId, verdict, keys }: { tripId: string; verdict
       .then((answer) => {
         if (isHere && answer.ok) setKeptAt(answer.value.judgedAt)
       })
-      // Reading goes on without the server; the next reading keeps it.
+      // Works without the server; the next visit saves it.
       .catch(() => null)
     return () => {
       isHere = false

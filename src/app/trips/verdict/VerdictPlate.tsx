@@ -13,12 +13,12 @@ const enoughLabels = {
 const shortLabels = { enough: 'enough', short: 'not enough', unknown: 'not known' } as const
 
 function describeGas({ enough, enoughBySupply }: TripJudgement): string {
-  // Two supplies that fare differently are told apart: neither helps the other.
+  // Supplies with different results are listed separately: neither helps the other.
   if (new Set(enoughBySupply.map((each) => each.enough)).size < 2) return enoughLabels[enough]
   return enoughBySupply.map((each) => `${supplyLabels[each.supply]}: ${shortLabels[each.enough]}.`).join(' ')
 }
 
-/** The verdict in shape, word and color, and what of it is about the gas alone. */
+/** Verdict as shape, word and color, and whether the gas is enough. */
 export function VerdictPlate({ judgement, ready }: { judgement: TripJudgement | null; ready: Readiness | null }) {
   if (judgement === null || ready === null) {
     return (

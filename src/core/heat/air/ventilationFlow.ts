@@ -67,7 +67,7 @@ function windM3S(holes: readonly Hole[], windMS: number): number {
 /**
  * Air that passes through a room's openings by warmth and wind.
  *
- * @param room - with its openings as they stand
+ * @param room - with its present openings
  * @param windMS - 0 for a verdict
  * @returns from the air's temperatures inside and outside (K), m³/s of air as it is inside, without leakage; the
  *   greater of warmth and wind counts

@@ -37,7 +37,7 @@ function withOpen(room: Room, moved: readonly Opening[], gapM: number): Room {
 /**
  * Which windows to open and how far: the fewest that let air in and out at two places, opened equally.
  *
- * @param room - with its openings as they stand
+ * @param room - with its present openings
  * @param neededM2 - from ventilationNeed
  */
 export function planOpenings(room: Room, neededM2: number): OpeningPlan {

@@ -43,7 +43,7 @@ function twoWay(room: Room, open: readonly Opening[]): boolean {
 /**
  * Open area against what is needed, in calm air: wind is never counted on.
  *
- * @param room - with its openings as they stand
+ * @param room - with its present openings
  * @param neededM2 - from ventilationNeed
  */
 export function ventilationCheck(room: Room, neededM2: number): VentilationCheck {
@@ -78,7 +78,7 @@ interface Ventilation {
 /**
  * Free area of a room compared with the need of all heaters in use.
  *
- * @param room - with its openings as they stand
+ * @param room - with its present openings
  * @param burning - from burningOf
  * @throws InputError as ventilationNeed does
  */

@@ -4,7 +4,7 @@ import path from 'node:path'
 import { backupName, writeBackup } from '@/records/archive/backup/backup'
 import { database } from '@/records/database'
 
-/** Everything in one file, pictures too, as it stands at this moment. */
+/** Backup of the present records with photos, as one file. */
 export function GET(): Response {
   const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-backup-'))
   try {

@@ -21,7 +21,7 @@ import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { readinessSchema } from '@/core/trip/readiness/rigSchema'
 import { vaporization, vaporizationSchema } from '@/core/vaporization/vaporization'
 
-/** One calculation of core, ready to be called from outside. */
+/** A calculation of core as an HTTP route. */
 export interface Calculation {
   summary: string
   schema: z.ZodType
@@ -86,7 +86,7 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     durationS: runtimeS(massKg, inputW),
   })),
   vaporization: vaporizationCalculation,
-  // The spelling of versions before 0.7, kept for programs that use it.
+  // Spelling of versions before 0.7, for programs that use it.
   vaporisation: vaporizationCalculation,
   'trip-plan': calculation(
     'A trip hour by hour: what burns, what the cold cylinders can give, and where it falls short',

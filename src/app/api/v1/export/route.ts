@@ -3,7 +3,7 @@ import { database } from '@/records/database'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
-/** Everything of the owner as one file. */
+/** Export of all records. */
 export function GET(): Response {
   return download(serializeArchive(exportArchive(database())), 'gold-kettle.json', 'application/json')
 }

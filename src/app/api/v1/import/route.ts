@@ -3,7 +3,7 @@ import { database } from '@/records/database'
 import { readArchive } from '@/records/archive/import/readArchive'
 import { differing, importArchive } from '@/records/archive/import/importArchive'
 
-/** Takes a file of the open format in, all or nothing; where both have a thing and differ, `standing` says whose stands. */
+/** Imports an export file, all or nothing. `standing` decides between differing rows. */
 export function POST(request: Request): Promise<Response> {
   return receiveUpload(request, (bytes, asked, isTrial) => {
     const standing = differing.find((one) => one === asked.get('standing')) ?? 'mine'

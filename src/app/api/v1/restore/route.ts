@@ -3,7 +3,7 @@ import { database } from '@/records/database'
 import { verifyBackup } from '@/records/archive/backup/verifyBackup'
 import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 
-/** Puts a backup in the place of the records; a trial proves it and says what it holds. */
+/** Restores a backup; a trial verifies it and reports its contents. */
 export function POST(request: Request): Promise<Response> {
   return receiveUpload(request, (bytes, _, isTrial) => {
     if (!isTrial) {

@@ -22,7 +22,7 @@ function lead({ status, dueMonth }: Requalification): { label: string; large: st
   return { label: 'May be filled through', large: 'not known' }
 }
 
-/** Until when it may be filled, large; which rule says so is one tap away. */
+/** Requalification date, with the rule behind it. */
 export function DueBench({ gear, today, untilDay }: { gear: CylinderGear; today: string; untilDay: string }) {
   const [open, setOpen] = useState(false)
   const due = gearRequalification(gear, today, untilDay)

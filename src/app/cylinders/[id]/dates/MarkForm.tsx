@@ -19,7 +19,7 @@ const letters: readonly { value: string; letter: MarkLetter; words: string }[] =
   { value: '', letter: null, words: 'no letter: volumetric' },
 ]
 
-/** A new requalification as stamped or on its sticker: the one way an overdue date ends. */
+/** Form for a new requalification mark: the only way to clear an overdue date. */
 export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; name: string; thisMonth: string }) {
   const say = useNotice()
   const { save, saving, issueAt, resetSaving } = useSave(addMarkAction)

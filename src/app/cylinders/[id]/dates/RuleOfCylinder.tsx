@@ -1,7 +1,7 @@
 import { Link } from '@/ui/shell/Link'
 import type { RuleSet } from '@/core/rules/dateRules'
 
-/** Which rule holds for this one, and why where it is not the rig's. */
+/** Date rule of this cylinder, and why when it differs from the rig's. */
 export function RuleOfCylinder({
   row,
   rule,

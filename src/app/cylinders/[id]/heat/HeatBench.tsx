@@ -40,7 +40,7 @@ function Large({ title, figure, hint }: { title: string; figure: HeatFigures['ho
   )
 }
 
-/** Pressure and level against temperature for what is really in it, or for what if. */
+/** Pressure and level against temperature, for the actual or an assumed content. */
 export function HeatBench({
   gear,
   plateReliefPa,

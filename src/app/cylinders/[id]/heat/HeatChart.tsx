@@ -18,7 +18,7 @@ function symbolOf(role: 'temperature' | 'cylinderPressure', system: UnitSystem):
   return shown.dimension === null ? '' : unitOf(shown.dimension, shown[system].unit).symbol
 }
 
-/** Pressure as a line, level as a dashed one; the marks that matter are drawn across and named at their ends. */
+/** Chart of pressure and level with labeled limits. */
 export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: number }) {
   const { system } = useUnits()
   const { curve, relief, fiveQuarters } = figures

@@ -26,7 +26,7 @@ const fullMarkLabels: readonly [FullMark, string][] = [
   ['whole', 'percent of the whole inside'],
 ]
 
-/** What is in it by a gauge, or by the height of its liquid; and what a pressure gauge does tell. */
+/** Contents by gauge or liquid height, and what a pressure gauge shows. */
 export function LevelBench({
   gear,
   fullMark,

@@ -17,7 +17,7 @@ const tellLabels: Readonly<Record<GaugeInterpretation['tells'], string>> = {
   'too-high': 'More than liquid would press: the cylinder is warmer than told, has no room left, or the gauge is off.',
 }
 
-/** What an in-line pressure gauge tells, and what it does not. */
+/** What an in-line pressure gauge shows and what it does not. */
 export function PressureGaugeCard({ altitudeM, temperatureK }: { altitudeM: number; temperatureK: number }) {
   const { system } = useUnits()
   const [text, setText] = useSessionState('gauge tells', '')

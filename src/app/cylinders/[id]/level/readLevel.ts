@@ -8,7 +8,7 @@ import type { Slip } from '@/core/rules/figure'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readQuantity } from '@/ui/fields/readQuantity'
 
-/** What stands in the fields, as typed. */
+/** Field texts as typed. */
 export interface LevelTexts {
   way: 'gauge' | 'height'
   shown: string
@@ -23,7 +23,7 @@ export interface LevelTexts {
 export interface LevelRead {
   liquidFraction: number | null
   slip: Slip | null
-  /** What the action is sent; null while a field is missing or cannot be read. */
+  /** Input of the action; null while a field is missing or unreadable. */
   toSave: object | null
   issueAt: (path: string) => string | null
 }

@@ -8,7 +8,7 @@ import { StateMark } from '@/ui/figures/StateMark'
 import { useSave } from '@/ui/state/useSave'
 import { useSessionState } from '@/ui/state/useSessionState'
 
-/** What put it out of service, and who may say that it is back. */
+/** Why it is out of service, and who may clear it. */
 export function ClearForm({
   cylinderId,
   name,

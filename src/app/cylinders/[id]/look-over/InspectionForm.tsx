@@ -17,7 +17,7 @@ const answerLabels: readonly [InspectionAnswer, string][] = [
   ['bad', 'Not so'],
 ]
 
-/** What is looked at, in order, one thumb enough; a retiring find says at once what it means. */
+/** Inspection form, usable with one thumb; a disqualifying item shows its consequence at once. */
 export function InspectionForm({
   cylinderId,
   name,

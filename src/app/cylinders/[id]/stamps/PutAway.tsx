@@ -5,7 +5,7 @@ import Button from 'react-bootstrap/Button'
 import { archiveCylinderAction } from '@/actions/cylinders'
 import { useSave } from '@/ui/state/useSave'
 
-/** Sold, scrapped or given away: off the shelf, its history kept. */
+/** Archives a cylinder; its history stays. */
 export function ArchiveButton({ id, version }: { id: string; version: number }) {
   const router = useRouter()
   const { save, saving } = useSave(archiveCylinderAction)

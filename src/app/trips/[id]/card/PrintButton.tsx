@@ -3,7 +3,7 @@
 import { Printer } from 'lucide-react'
 import Button from 'react-bootstrap/Button'
 
-/** Prints the page one looks at. */
+/** Prints the page. */
 export function PrintButton() {
   return (
     <Button onClick={() => window.print()}>

@@ -9,7 +9,7 @@ import { DayListBench } from './DayListBench'
 
 export const metadata: Metadata = { title: 'The day’s list' }
 
-/** Errands go on over some days. */
+/** Errands may take several days. */
 const MAX_MS = 14 * 86_400_000
 
 export default async function DayListPage({ params }: { params: Promise<{ id: string }> }) {

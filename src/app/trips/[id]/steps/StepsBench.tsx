@@ -8,7 +8,7 @@ import { Choice } from '@/ui/fields/Choice'
 import { StepRail } from '@/ui/shell/StepRail'
 import { useSessionState } from '@/ui/state/useSessionState'
 
-/** One procedure with what of it was ticked. */
+/** One procedure with its ticks. */
 export interface ProcedureRail {
   procedure: TripProcedure
   run: RunOf
@@ -29,7 +29,7 @@ function Rail({ rail: { procedure, run, steps, logged } }: { rail: ProcedureRail
   )
 }
 
-/** The procedures of a trip, one at a time, made for this rig. */
+/** Procedures of a trip for this rig, one at a time. */
 export function StepsBench({
   rails,
   cylinders,

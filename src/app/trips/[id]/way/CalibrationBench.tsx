@@ -16,7 +16,7 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useNotice } from '@/ui/state/UndoProvider'
 
-/** An answer that stands. */
+/** A valid answer. */
 interface AnsweredCalibration {
   id: string
   supply: Supply
@@ -125,7 +125,7 @@ function SupplyCalibration({
   )
 }
 
-/** What weigh-ins on the way teach: shown, to be taken into the plan or refused. */
+/** Calibration from weigh-ins on the way, to be applied to the plan or refused. */
 export function CalibrationBench({
   tripId,
   found,

@@ -4,7 +4,7 @@ import { calculations } from '@/app/api/v1/calc/calculations'
 import { InputError } from '@/core/base/InputError'
 import { z, zodIssues } from '@/core/base/zod'
 
-/** Runs one calculation on the JSON sent. */
+/** Runs one calculation on a JSON body. */
 export async function POST(request: Request, { params }: { params: Promise<{ name: string }> }): Promise<Response> {
   const { name } = await params
   const calculation = Object.hasOwn(calculations, name) ? calculations[name] : undefined

@@ -4,7 +4,7 @@ import { database } from '@/records/database'
 import { tableCsv } from '@/records/archive/export/tableCsv'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 
-/** One table for a spreadsheet. */
+/** One table as CSV. */
 export async function GET(_: Request, { params }: { params: Promise<{ table: string }> }): Promise<Response> {
   const { table } = await params
   const found = archiveTables.find(({ name }) => `${name}.csv` === table)

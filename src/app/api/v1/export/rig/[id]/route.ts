@@ -5,7 +5,7 @@ import { exportArchive } from '@/records/archive/export/exportArchive'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
-/** One rig to be given away: its gear without history, trips, prices and pictures. */
+/** Export of one rig: its gear without history, trips, prices and photos. */
 export async function GET(_: Request, { params }: { params: Promise<{ id: string }> }): Promise<Response> {
   const { id } = await params
   if (!findRig(database(), id)) return problem(404, 'There is no such rig.')
