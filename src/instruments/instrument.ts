@@ -1,13 +1,13 @@
 import type { Quantity } from '@/core/base/quantity'
 
-/** What an outside device shows at one moment. */
+/** Reading of an outside device. */
 export interface Reading {
   quantity: Quantity
   /** It has not moved by more than a step for three seconds. */
   steady: boolean
 }
 
-/** An outside device, real or simulated: the program knows it by nothing else. */
+/** Interface of an outside device, real or simulated. */
 export interface Instrument {
   id: string
   name: string

@@ -68,12 +68,12 @@ export const forecastPlaces: readonly ForecastPlace[] = [
   },
 ]
 
-/** What the service sends, hour by hour from the moment asked for. */
+/** Answer of the service, hour by hour from the requested time. */
 export interface ServedForecast {
   place: string
   temperatureK: number[]
   windMS: number[]
-  /** How far off it may be at each hour, one standard deviation. */
+  /** Standard deviation of each hour. */
   spreadK: number[]
 }
 

@@ -1,7 +1,7 @@
 import { fromUnit } from '@/core/units/convert'
 import type { Instrument } from './instrument'
 
-/** What hangs on the line in the simulation. */
+/** Simulated leak of the line. */
 export const simulatedHoles = ['none', 'pinhole', 'loose'] as const
 
 export type SimulatedHole = (typeof simulatedHoles)[number]
@@ -31,7 +31,7 @@ export interface SimulatedManometer extends Instrument {
 }
 
 /**
- * A U-tube of clear hose on a low-pressure line with a regulator before it and, if wished, a hole in it.
+ * Simulated U-tube on a low-pressure line after a regulator, optionally with a leak.
  *
  * @param lineVolumeM3 - inside of the line
  * @param temperatureK - of its gas

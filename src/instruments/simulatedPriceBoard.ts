@@ -1,6 +1,6 @@
 import type { PriceWay } from '@/core/fill/cost/fillCosts'
 
-/** What a board outside a place asks. */
+/** Prices on the board of a place. */
 export interface BoardPrice {
   place: string
   way: PriceWay
@@ -11,7 +11,7 @@ export interface BoardPrice {
 
 const GALLON_M3 = 0.003785411784
 const POUND_KG = 0.45359237
-/** Prices move by so much from day to day. */
+/** Day-to-day variation of prices. */
 const SWING = 0.06
 
 /** Invented places, at what gas costs about. */

@@ -1,6 +1,6 @@
 import type { Instrument, Reading } from './instrument'
 
-/** Two ranges, as kitchen and bench scales have them: fine steps for bottles, coarse ones for cylinders. */
+/** Two ranges: fine steps for bottles, coarse ones for cylinders. */
 const FINE_TO_KG = 3
 const FINE_STEP_KG = 0.002
 const COARSE_STEP_KG = 0.02
@@ -9,13 +9,13 @@ const SETTLING_S = 0.45
 const STEADY_S = 3
 
 export interface SimulatedScale extends Instrument {
-  /** Puts a load on the platform, in place of what stood there. */
+  /** Replaces the load on the platform. */
   load: (massKg: number) => void
-  /** Lets gas run into what stands there, so many kg a second; 0 closes it. */
+  /** Flow of gas into the load, kg/s; 0 stops it. */
   run: (kgPerS: number) => void
-  /** What stands there now. */
+  /** Present load. */
   loaded: () => number
-  /** Takes what stands there for nothing. */
+  /** Sets the zero to the present load. */
   zero: () => void
 }
 
@@ -25,7 +25,7 @@ export function scaleStepKg(massKg: number): number {
 }
 
 /**
- * A platform scale that swings, creeps to rest and shows steps, as real ones do.
+ * A platform scale that oscillates, settles and shows steps, like a real one.
  *
  * @param random - number from 0 to 1 at each call, for the wind on the platform
  */

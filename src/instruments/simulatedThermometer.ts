@@ -19,7 +19,7 @@ const SHOWN_K = 0.1
 
 export interface SimulatedThermometer extends Instrument {
   set: (setting: SimulatedSetting) => void
-  /** How many seconds of the rig pass in one of the clock's: an hour is long at a desk. */
+  /** Speed of the simulated time. */
   hurry: (times: number) => void
   /** Seconds of the rig since it was begun. */
   elapsedS: () => number

@@ -1,4 +1,4 @@
-/** The database cannot be used, with a sentence for the owner about what to do. */
+/** The database cannot be used; the message tells the owner what to do. */
 export class RecordsError extends Error {
   constructor(message: string, options?: ErrorOptions) {
     super(message, options)
@@ -6,7 +6,7 @@ export class RecordsError extends Error {
   }
 }
 
-/** Somebody saved a newer version of the row in the meantime; theirs is carried along to be shown. */
+/** A newer version of the row was saved meanwhile; it is included to be shown. */
 export class ConflictError<Row> extends Error {
   readonly current: Row
 
@@ -17,7 +17,7 @@ export class ConflictError<Row> extends Error {
   }
 }
 
-/** The thing asked for is not there. */
+/** The requested row does not exist. */
 export class NotFoundError extends Error {
   constructor(what: string) {
     super(`This ${what} is not in the records.`)

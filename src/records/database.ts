@@ -2,7 +2,7 @@ import path from 'node:path'
 import type { Database } from './databaseType'
 import { openDatabase } from './openDatabase'
 
-// Kept on the global object: the server may load this module more than once, but one file wants one connection.
+// Stored on the global object: the server may load this module more than once, but the file needs one connection.
 const holder = globalThis as typeof globalThis & { goldKettleDatabase?: Database }
 
 /** The open records of this server. */
@@ -11,7 +11,7 @@ export function database(): Database {
   return holder.goldKettleDatabase
 }
 
-/** Where the owner's records lie: `GOLD_KETTLE_DB`, or `data/gold-kettle.db` beside the program. */
+/** Path of the records: `GOLD_KETTLE_DB`, or `data/gold-kettle.db` in the project. */
 export function databasePath(): string {
   const set = process.env.GOLD_KETTLE_DB?.trim()
   return path.resolve(/* turbopackIgnore: true */ set || path.join('data', 'gold-kettle.db'))

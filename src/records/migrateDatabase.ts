@@ -22,7 +22,7 @@ function appliedMoments(database: Database): number[] {
 }
 
 /**
- * Brings a database to the shape this version knows; a copy is put into `backups` beside it before anything changes.
+ * Migrates a database to this version; a copy goes to `backups` beside it first.
  *
  * @param file - path the database is known by, for the copy's name
  * @throws RecordsError when the file was made by a newer version

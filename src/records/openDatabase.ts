@@ -7,7 +7,7 @@ import { migrateDatabase } from './migrateDatabase'
 import { RecordsError } from './RecordsError'
 import * as schema from '@/records/schema/schema'
 
-/** Marks a SQLite file as ours: “GKet”. */
+/** SQLite application id: “GKet”. */
 const APPLICATION_ID = 0x474b6574
 
 function connect(file: string): Database {
@@ -26,7 +26,7 @@ function requireOurs(database: Database, file: string): void {
   }
 }
 
-/** A new file is made ready under another name first, so that a start cut short leaves nothing half made. */
+/** A new file is prepared under another name, so that an interrupted start leaves no partial file. */
 function create(file: string): void {
   const draft = `${file}.new`
   for (const ending of ['', '-wal', '-shm']) fs.rmSync(draft + ending, { force: true })
@@ -42,7 +42,7 @@ function create(file: string): void {
  * Opens the records, making or migrating them as needed.
  *
  * @param file - absolute path
- * @throws RecordsError with a sentence: an empty file, one of another program, one made by a newer version, no access
+ * @throws RecordsError with a sentence: an empty file, a foreign one, a newer version, or no access
  */
 export function openDatabase(file: string): Database {
   try {

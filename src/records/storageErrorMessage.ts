@@ -1,4 +1,4 @@
-/** What stands in the way of writing, by the code of the database or of the disk. */
+/** Messages for write errors, by the error code of the database or the disk. */
 const sentences: readonly [code: RegExp, sentence: string][] = [
   [/^(SQLITE_FULL|ENOSPC|EDQUOT)/, 'Not saved: the disk is full. Make room, and save again; nothing was half written.'],
   [

@@ -4,7 +4,7 @@ import { InputError } from '@/core/base/InputError'
 /** What came of it, or core's sentence against the input: errors do not keep their kind on the way out of a worker. */
 export type WorkerAnswer<Value> = { value: Value } | { refused: string }
 
-/** Work that goes on beside the page, and can be stopped. */
+/** A running job that can be stopped. */
 export interface WorkerJob<Value> {
   answer: Promise<WorkerAnswer<Value>>
   stop: () => void
@@ -12,10 +12,10 @@ export interface WorkerJob<Value> {
 
 export type Progress = (share: number) => void
 
-/** Something asked of a worker, told the share that is done. */
+/** A job for a worker, with progress. */
 export type Job<Api, Value> = (worker: Remote<Api>, tell: Progress) => Promise<WorkerAnswer<Value>>
 
-/** In a worker: told a hundred times at most, or telling would be the work. */
+/** In a worker: reports progress at most a hundred times. */
 export function throttleProgress(tell: Progress): Progress {
   let last = -1
   return (share) => {

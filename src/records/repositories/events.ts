@@ -48,7 +48,7 @@ function voidWith(database: Database, name: EventName, id: string, voidedAt: str
 }
 
 /**
- * Voids an event; voiding it again changes nothing. A fill or a swap takes the weighing or reading it brought with it.
+ * Voids an event; voiding again changes nothing. A fill or swap voids its weighing or reading too.
  *
  * @throws NotFoundError when there is no such event
  */

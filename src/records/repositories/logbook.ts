@@ -1,10 +1,10 @@
 import type { Database } from '@/records/databaseType'
 import type { EventName } from './events'
 
-/** What a line of the logbook is about: an event, or what is kept without being voided. */
+/** Subject of a logbook line: an event, or a record that cannot be voided. */
 export type LogName = EventName | 'line-change' | 'verdict'
 
-/** One line of the logbook, before its words are made. */
+/** A logbook line without its text. */
 export interface LogRow {
   of: LogName
   id: string
@@ -18,7 +18,7 @@ export interface LogFilter {
   names: readonly LogName[]
   /** Found in the name of the thing, a note, or in these kinds. */
   search: string
-  /** Kinds whose title has what is searched. */
+  /** Kinds whose title contains the search text. */
   searchedNames: readonly LogName[]
   fromIso: string
   toIso: string
@@ -28,7 +28,7 @@ interface Source {
   of: LogName
   /** Columns: id, at, subject_id, subject, note. */
   select: string
-  /** The same in the order of time by an index of it, where there are many and only the latest are wanted. */
+  /** The same ordered by an index on time, when only the latest of many rows are needed. */
   latest?: string
 }
 
@@ -45,7 +45,7 @@ const sources: readonly Source[] = [
   {
     of: 'weighing',
     select: ofCylinder('weighings', 'weighed_at'),
-    // CROSS JOIN keeps SQLite from turning the tables round.
+    // CROSS JOIN keeps SQLite from reordering the tables.
     latest: ofCylinder('weighings', 'weighed_at', `''`, 'CROSS JOIN'),
   },
   { of: 'reading', select: ofCylinder('levels', 'read_at') },
@@ -82,7 +82,7 @@ const sources: readonly Source[] = [
 
 export const logNames: readonly LogName[] = sources.map(({ of }) => of)
 
-/** What is searched, with the signs that mean something in a pattern taken literally. */
+/** Search text with the special characters of LIKE escaped. */
 function pattern(search: string): string {
   return `%${search.replace(/[\\%_]/g, (sign) => `\\${sign}`)}%`
 }
@@ -91,7 +91,7 @@ function query({ names, search, searchedNames }: LogFilter, top = ''): string {
   const wanted = sources.filter(({ of }) => names.length === 0 || names.includes(of))
   const each = wanted.map(({ of, select, latest = select }) => {
     const within = `AND at >= @from AND at <= @to`
-    // A kind whose own title is searched for needs no further match.
+    // A kind whose title matches needs no further match.
     const found =
       search === '' || searchedNames.includes(of)
         ? ''
@@ -102,7 +102,7 @@ function query({ names, search, searchedNames }: LogFilter, top = ''): string {
   return each.join(' UNION ALL ')
 }
 
-/** One page of the logbook of a rig, newest first, and how many lines there are in all. */
+/** One page of the logbook, newest first, with the total number of lines. */
 export function logPage(
   database: Database,
   rigId: string,
@@ -115,7 +115,7 @@ export function logPage(
   const client = database.$client
   const count = Number(client.prepare(`SELECT count(*) FROM (${union})`).pluck().get(bound))
   const offset = (page - 1) * pageSize
-  // No source gives more than all that stands before the page’s end: each is read by its own index.
+  // Each source is read by its own index, up to the end of the page.
   const tops = query(filter, ' ORDER BY at DESC, id LIMIT @most')
   const rows = client
     .prepare(`SELECT * FROM (${tops}) ORDER BY at DESC, id LIMIT @limit OFFSET @offset`)

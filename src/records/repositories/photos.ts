@@ -12,7 +12,7 @@ export type StoredManualPage = typeof manualPages.$inferSelect
 
 const LARGEST = 700 * 1024
 
-/** First bytes of the kinds that are kept. */
+/** First bytes of the accepted image types. */
 const signatures: readonly [StoredPhoto['type'], (bytes: Buffer) => boolean][] = [
   ['image/jpeg', (bytes) => bytes.subarray(0, 3).equals(Buffer.from([0xff, 0xd8, 0xff]))],
   ['image/png', (bytes) => bytes.subarray(0, 8).equals(Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'))],
@@ -24,12 +24,12 @@ export function photoTypeOf(bytes: Buffer): StoredPhoto['type'] | undefined {
   return signatures.find(([, fits]) => fits(bytes))?.[0]
 }
 
-/** Pictures lie in a folder beside the database. */
+/** Photos are in a folder beside the database. */
 function placeOf(database: Database, id: string): string {
   return path.join(/* turbopackIgnore: true */ path.dirname(database.$client.name), 'photos', id)
 }
 
-/** What a picture is, and its bytes written down; told by its content and not by its name. */
+/** Type and size of a photo, determined from its content. */
 function keep(database: Database, id: string, bytes: Buffer): Pick<StoredPhoto, 'type' | 'bytes'> {
   if (bytes.length > LARGEST) throw new InputError('photo', 'The picture is too large: 700 KiB at most.')
   const type = photoTypeOf(bytes)
@@ -38,7 +38,7 @@ function keep(database: Database, id: string, bytes: Buffer): Pick<StoredPhoto, 
   return { type, bytes: bytes.length }
 }
 
-/** Writes the bytes of a picture whose row is known down where it is looked for. */
+/** Writes the bytes of a photo whose row exists. */
 export function restorePhoto(database: Database, id: string, bytes: Buffer): void {
   const place = placeOf(database, id)
   fs.mkdirSync(path.dirname(place), { recursive: true })
@@ -46,7 +46,7 @@ export function restorePhoto(database: Database, id: string, bytes: Buffer): voi
 }
 
 /**
- * Keeps a picture of a cylinder's collar beside the database.
+ * Saves a photo of a cylinder's collar.
  *
  * @throws InputError at `photo` for what is no picture, or too large
  */
@@ -65,7 +65,7 @@ export function addPhoto(
 }
 
 /**
- * Keeps a picture of a page of a heater's manual.
+ * Saves a photo of a page of a heater's manual.
  *
  * @throws InputError as addPhoto does
  */
@@ -93,7 +93,7 @@ export function listManualPages(database: Database, heaterId: string): StoredMan
     .all()
 }
 
-/** A picture with its bytes; undefined when it is not in the records or its file is gone. */
+/** A photo with its bytes; undefined when the row or the file is missing. */
 export function readPhoto(
   database: Database,
   id: string,

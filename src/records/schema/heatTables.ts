@@ -9,7 +9,7 @@ const rigReference = () =>
     .notNull()
     .references(() => rigs.id)
 
-/** The rig's rooms, each drawn whole: walls, openings, things, and where the heaters stand. */
+/** Rooms of the rig: walls, openings, objects, and heater placements. */
 export const rooms = sqliteTable(
   'rooms',
   {
@@ -43,7 +43,7 @@ export const heaters = sqliteTable(
   (table) => [index('heaters_rig').on(table.rigId)],
 )
 
-/** Pages of a heater's manual, photographed; the picture lies beside the database. */
+/** Photos of a heater's manual; the files are beside the database. */
 export const manualPages = sqliteTable(
   'manual_pages',
   {

@@ -28,7 +28,7 @@ const ofLine = () =>
     .notNull()
     .references(() => lines.id)
 
-/** What was changed on a line, in words. */
+/** Description of the change. */
 export const lineChanges = sqliteTable(
   'line_changes',
   {
@@ -95,7 +95,7 @@ export const holdTests = sqliteTable(
     side: text({ enum: ['low', 'cylinder'] }).notNull(),
     input: text({ mode: 'json' }).notNull().$type<LeakRateInput>(),
     outcome: text({ enum: holdOutcomes }).notNull(),
-    /** Branches that stood open, when they were isolated in turn. */
+    /** Open branches, when isolated in turn. */
     openBranches: text({ mode: 'json' }).$type<string[]>(),
     ...voiding,
   },

@@ -13,7 +13,7 @@ import { bottleFillRules, DEFAULT_BOTTLE_FILL_RULE, fillModes } from '@/core/fil
 import { applianceKinds, type Energy, type Habit } from '@/core/appliances/habit'
 import type { RunSettings } from '@/core/run/runSettings'
 
-/** Kinds of picture that are kept. */
+/** Accepted image types. */
 export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const
 
 /** What is true of the whole file, such as whether it holds the demo world. */
@@ -29,9 +29,9 @@ export const rigs = sqliteTable('rigs', {
   ruleSetId: text().notNull().default(DEFAULT_RULE_ID),
   ownRule: text({ mode: 'json' }).$type<OwnRule>(),
   bottleSchool: text({ enum: bottleFillRules }).notNull().default(DEFAULT_BOTTLE_FILL_RULE),
-  /** Its owner said that nothing heats it. */
+  /** The owner entered that nothing heats it. */
   heatless: integer({ mode: 'boolean' }).notNull().default(false),
-  /** Its 12 V battery; null while nobody entered it. */
+  /** Its 12 V battery; null when not entered. */
   battery: text({ mode: 'json' }).$type<Battery>(),
   archivedAt: text(),
   version: integer().notNull().default(1),
@@ -74,7 +74,7 @@ export const cylinders = sqliteTable(
   },
   (table) => [
     index('cylinders_rig').on(table.rigId),
-    // A fixed tank never stands on a scale.
+    // A fixed tank is never weighed.
     check('cylinders_tare', sql`${table.tareKg} > 0 OR (${table.tareKg} = 0 AND ${table.kind} = 'onboard')`),
     check('cylinders_water', sql`${table.waterCapacityKg} > 0`),
   ],
@@ -124,7 +124,7 @@ export const marks = sqliteTable(
   (table) => [index('marks_cylinder').on(table.cylinderId)],
 )
 
-/** Look-overs; one that clears takes a cylinder back into service. */
+/** Inspections; one with `clearedBy` puts a cylinder back into service. */
 export const looks = sqliteTable(
   'looks',
   {
@@ -167,7 +167,7 @@ export const fills = sqliteTable(
     /** Gas in it afterwards; null when it was neither weighed nor read. */
     netKg: real(),
     meteredM3: real(),
-    /** Share of the dial before, for a gauge that is learned. */
+    /** Gauge reading before the fill, for calibration. */
     shownBefore: real(),
     paid: real(),
     note: text(),
@@ -251,7 +251,7 @@ export const offers = sqliteTable(
   (table) => [index('offers_rig').on(table.rigId), check('offers_price', sql`${table.price} > 0`)],
 )
 
-/** What is kept as a file beside the database. */
+/** Photos stored as files beside the database. */
 export const photos = sqliteTable('photos', {
   id: text().primaryKey(),
   cylinderId: ofCylinder(),
@@ -271,7 +271,7 @@ export const appliances = sqliteTable(
     inputW: real().notNull(),
     supply: text({ enum: supplies }).notNull(),
     kind: text({ enum: applianceKinds }).notNull().default('other'),
-    /** Of a standing pilot. */
+    /** Input of a standing pilot. */
     pilotW: real().notNull().default(0),
     /** From the battery, while it burns. */
     currentA: real().notNull().default(0),
@@ -299,9 +299,9 @@ export const trips = sqliteTable(
     altitudeM: real().notNull(),
     coldestK: real(),
     reserveShare: real().notNull(),
-    /** How it is run; the usual while nothing was said. */
+    /** Run settings; defaults when null. */
     settings: text({ mode: 'json' }).$type<RunSettings>(),
-    /** Hour by hour; made from the coldest night while there is none. */
+    /** Forecast; made from the coldest night when null. */
     forecast: text({ mode: 'json' }).$type<Forecast>(),
     archivedAt: text(),
     version: integer().notNull().default(1),
@@ -319,7 +319,7 @@ export const tripUses = sqliteTable(
       .notNull()
       .references(() => appliances.id),
     burnPerDayS: real().notNull(),
-    /** When and how hard; hours from the evening on while nothing was said. */
+    /** Habit; hours from the evening on when null. */
     habit: text({ mode: 'json' }).$type<Habit>(),
     /** What it runs on, night by night. */
     byNight: text({ mode: 'json' }).$type<readonly Energy[]>(),

@@ -12,7 +12,7 @@ const ofTrip = () =>
     .notNull()
     .references(() => trips.id)
 
-/** A finding that its owner leaves as it is on one trip, and why. */
+/** A finding accepted for one trip, with the reason. */
 export const acceptances = sqliteTable(
   'acceptances',
   {
@@ -46,7 +46,7 @@ export const verdicts = sqliteTable(
   (table) => [index('verdicts_trip').on(table.tripId, table.judgedAt)],
 )
 
-/** What the weigh-ins of a trip taught of its use, and whether its owner took it. */
+/** Calibration of a trip's use, and the owner's answer. */
 export const lessons = sqliteTable(
   'lessons',
   {
@@ -66,7 +66,7 @@ export const lessons = sqliteTable(
   (table) => [index('lessons_trip').on(table.tripId)],
 )
 
-/** One cylinder that gave out, and the one opened in its place. */
+/** A swap: the cylinder that ran out and the one opened instead. */
 export const swaps = sqliteTable(
   'swaps',
   {
@@ -79,7 +79,7 @@ export const swaps = sqliteTable(
     found: text({ enum: swapFinds }).notNull(),
     /** Whether the other had stayed closed until then; null when unknown. */
     otherShut: integer({ mode: 'boolean' }),
-    /** What was left in one found empty. */
+    /** Contents left in one found empty. */
     levelId: text().references(() => levels.id),
     ...voiding,
   },

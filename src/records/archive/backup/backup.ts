@@ -6,11 +6,11 @@ import { readPhoto } from '@/records/repositories/photos'
 import { photos } from '@/records/schema/schema'
 import Sqlite from 'better-sqlite3'
 
-/** Where the pictures lie inside a backup: one file holds everything. */
+/** Table of the photos inside a backup. */
 export const PHOTO_TABLE = 'backup_photos'
 
 /**
- * Writes everything into one file: the database as it stands, and the pictures with it.
+ * Writes the database and its photos into one file.
  *
  * @param file - that must not exist; it appears whole or not at all
  */

@@ -19,7 +19,7 @@ function restorePhotos(database: Database): void {
   for (const { id, bytes } of rows) restorePhoto(database, id, bytes)
 }
 
-/** One transaction: whatever ends it half-way, the records are the old ones or the new ones. */
+/** One transaction: an interruption leaves either the old or the new records. */
 function replaceRows(database: Database): void {
   const client = database.$client
   const tables = [getTableName(facts), ...archiveTables.map(({ name }) => name)]
@@ -28,7 +28,7 @@ function replaceRows(database: Database): void {
       const triggers = client
         .prepare(`SELECT name, sql FROM main.sqlite_master WHERE type = 'trigger'`)
         .all() as Trigger[]
-      // They keep history from being erased; here the whole of it is replaced.
+      // The triggers protect the history; here all of it is replaced.
       for (const { name } of triggers) client.exec(`DROP TRIGGER ${name}`)
       for (const table of tables.toReversed()) client.exec(`DELETE FROM main.${table}`)
       for (const table of tables) {
@@ -43,13 +43,13 @@ function replaceRows(database: Database): void {
 }
 
 /**
- * Puts a backup in the place of the records: the file is proved first, and what stood here is kept as a backup beside
+ * Replaces the records by a backup: the file is verified first, and the present records are saved as a backup beside
  * the database.
  *
  * @param bytes - of the backup
  * @param nowIso - for the name of the copy
- * @returns what was put in place, and where the old records lie
- * @throws RecordsError with a sentence; then nothing was changed
+ * @returns what was restored, and the file of the previous records
+ * @throws RecordsError with a sentence; nothing was changed
  */
 export function restoreBackup(database: Database, bytes: Buffer, nowIso: string): BackupSummary & { before: string } {
   const proved = verifyBackup(bytes)

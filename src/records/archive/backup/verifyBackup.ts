@@ -37,7 +37,7 @@ function requireWhole(file: string): void {
 }
 
 /**
- * Sees that a backup can take the place of the records, without touching them: whole, ours, not newer, and readable
+ * Verifies that a backup can replace the records, without touching them: complete, ours, not newer, and readable
  * by every page.
  *
  * @param bytes - of the file

@@ -8,7 +8,7 @@ import type { ArchiveTable } from '@/records/archive/format/archiveTables'
 export function archiveRows(database: Database, { table, at }: ArchiveTable): ArchiveRow[] {
   const columns = getTableColumns(table)
   const id = columns.id
-  // Events in the order they came to be, so that of two at one moment the later stays the later.
+  // Events in the order of entry, so that equal times keep their order.
   const order = at ? [asc(at), sql`rowid`] : id ? [asc(id)] : [sql`1`, sql`2`]
   const rows = database
     .select()

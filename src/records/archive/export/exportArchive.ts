@@ -6,7 +6,7 @@ import { readPhoto } from '@/records/repositories/photos'
 import { archiveRows } from './archiveRows'
 
 /**
- * What one rig has: its gear with dates and warm-ups, without what happened, trips, prices and pictures.
+ * Rows of one rig: its gear with dates and warm-ups, without events, trips, prices and photos.
  *
  * @param tables - of the whole world
  * @param rigId - the rig
@@ -20,7 +20,7 @@ function rowsOfRig(tables: Archive['tables'], rigId: string): Archive['tables'] 
       const rows = (tables[name] ?? []).flatMap((row) => {
         if (name === 'rigs') return row.id === rigId ? [row] : []
         const isOurs = refers.some(({ key, to }) => row[key] !== null && taken.get(to)?.has(row[key]))
-        // A mark gives its picture up; a heater that names an appliance keeps it, since that goes along.
+        // A mark loses its photo; a heater keeps its appliance, which is included.
         const lone = refers.filter(({ key, to }) => row[key] !== null && !taken.get(to)?.has(row[key]))
         return isOurs ? [{ ...row, ...Object.fromEntries(lone.map(({ key }) => [key, null])) }] : []
       })
@@ -41,7 +41,7 @@ function filesOf(database: Database, tables: Archive['tables']): Record<string, 
 }
 
 /**
- * Everything of an owner as one structure, in an order that does not depend on when or how it came in.
+ * All records as one structure, in an order that does not depend on how they were entered.
  *
  * @param database - the records
  * @param rigId - only what this rig has, to give it away: no trips, history, prices or pictures

@@ -1,7 +1,7 @@
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import type { Archive } from '@/records/archive/format/Archive'
 
-/** One row a line: two exports can be compared, and a fault has a line. */
+/** One row per line: exports can be compared, and an error has a line number. */
 function rows(lines: readonly string[], open: string, close: string): string {
   return lines.length === 0 ? open + close : `${open}\n${lines.join(',\n')}\n${close}`
 }

@@ -1,4 +1,4 @@
-/** Name by which a file of ours is known. */
+/** Identifies the file format. */
 export const FORMAT = 'gold-kettle'
 
 /** Of the open format, not of the program. Version 1 is the first there is. */
@@ -12,7 +12,7 @@ export interface Archive {
   version: number
   /**
    * - `all`: everything
-   * - `rig`: what one rig has, without its trips, history and prices
+   * - `rig`: one rig without trips, history and prices
    */
   part: 'all' | 'rig'
   /** Rows by table, in the order of worldTables. */

@@ -27,14 +27,14 @@ export interface ArchiveTable {
   name: string
   table: SQLiteTable
   /**
-   * - `gear`: what the owner has; a newer row may take its place
+   * - `gear`: gear; a newer row may replace it
    * - `event`: what happened; it may be voided, never changed
-   * - `kept`: never changed at all
+   * - `kept`: never changed
    */
   kind: 'gear' | 'event' | 'kept'
   /** When it happened, for the order of events. */
   at?: AnySQLiteColumn
-  /** What of a rig is given away with it. */
+  /** Whether it is part of the export of one rig. */
   isGear: boolean
 }
 

@@ -1,4 +1,4 @@
-/** A structure with its keys in order, so that the same content is the same text. */
+/** JSON with sorted keys, so that equal content gives equal text. */
 function sortFindings(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(sortFindings)
   if (value === null || typeof value !== 'object') return value

@@ -1,6 +1,6 @@
 import { z } from '@/core/base/zod'
 
-/** Pictures are files named so: nothing that leads elsewhere. */
+/** Photos are files with these names, so no path separators. */
 const NAME_OF_FILE = /^[^/\\\0.][^/\\\0]*$/
 
 /** What names a row. */
@@ -13,7 +13,7 @@ export const idField = z
 const positive = (most: number): z.ZodNumber => z.number().positive('This must be more than nothing.').max(most)
 const between = (least: number, most: number): z.ZodNumber => z.number().min(least).max(most)
 
-/** Plain columns by name, or by table and name where one name means two things. Bounds are those of the forms. */
+/** Schemas of plain columns, by name, or by table and name when ambiguous. Bounds equal those of the forms. */
 export const columnSchemas: Readonly<Record<string, z.ZodType>> = {
   id: idField,
   at: z.iso.datetime({ offset: true, message: 'A moment is written like 2026-11-24T12:00:00Z.' }),

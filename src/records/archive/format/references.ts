@@ -22,7 +22,7 @@ function read(table: SQLiteTable): Reference[] {
   })
 }
 
-/** Columns of a table that name rows of others, as the table itself says. */
+/** Foreign keys of a table. */
 export function references(table: SQLiteTable): Reference[] {
   const found = known.get(table) ?? read(table)
   known.set(table, found)

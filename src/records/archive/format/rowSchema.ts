@@ -24,9 +24,9 @@ function fieldOf(tableName: string, key: string, column: Column): z.ZodType {
 }
 
 /**
- * What a row of a table must be in the open format, made from the table itself: a new column cannot be left out.
+ * Schema of a row in the export, derived from the table, so that a new column cannot be forgotten.
  *
- * @throws RangeError for a number or a structure whose bounds nobody named: a bug, not bad input
+ * @throws RangeError for a column without a schema: a bug, not bad input
  */
 export function rowSchema(table: SQLiteTable): z.ZodObject {
   const name = getTableName(table)

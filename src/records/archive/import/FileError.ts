@@ -1,12 +1,12 @@
 import { InputError, type InputIssue } from '@/core/base/InputError'
 
-/** What is wrong with one place of a file. */
+/** An issue at one place of a file. */
 export interface FileIssue extends InputIssue {
-  /** Line of the file, from 1; null where the file as a whole is meant. */
+  /** Line of the file, from 1; null for the whole file. */
   line: number | null
 }
 
-/** A file that is refused: nothing of it was taken. */
+/** A refused file: nothing was imported. */
 export class FileError extends InputError {
   override readonly issues: readonly FileIssue[]
 

@@ -34,7 +34,7 @@ function renamed(row: ArchiveRow, keys: readonly string[], names: ReadonlyMap<st
 }
 
 /**
- * A second rig with the same gear, as for one that is built alike; its history begins again.
+ * Copies a rig with its gear, without history.
  *
  * @param name - of the new rig
  * @returns its identifier

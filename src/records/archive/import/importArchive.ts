@@ -9,12 +9,12 @@ import { references, rowName } from '@/records/archive/format/references'
 import type { Archive, ArchiveRow } from '@/records/archive/format/Archive'
 import { archiveTables, type ArchiveTable } from '@/records/archive/format/archiveTables'
 
-/** What is to stand where file and records differ. */
+/** Which version wins when file and records differ. */
 export const differing = ['mine', 'theirs'] as const
 
 export type ConflictChoice = (typeof differing)[number]
 
-/** What one table gets. */
+/** Changes of one table. */
 export interface TableChange {
   table: string
   added: number
@@ -43,14 +43,14 @@ function keyOf({ table }: ArchiveTable, row: ArchiveRow): SQL | undefined {
   )
 }
 
-/** Rows of one statement. */
+/** Rows per statement. */
 const CHUNK = 200
 
 function refuse(name: string, i: number, message: string): never {
   throw new FileError([{ path: `tables.${name}.${i}`, message, line: null }])
 }
 
-/** An event that happened stays as it is; only that it was voided may be learned. */
+/** An event is never changed; only its voiding may be imported. */
 function takeEvent(
   records: Records,
   one: ArchiveTable,
@@ -67,12 +67,12 @@ function takeEvent(
   return 'voided'
 }
 
-/** A version later than both, so that a form that is open elsewhere is told. */
+/** A version above both, so that an open form detects the change. */
 function nextVersion(here: ArchiveRow, row: ArchiveRow): Record<string, number> {
   return typeof here.version === 'number' ? { version: Math.max(here.version + 1, Number(row.version)) } : {}
 }
 
-/** Takes a row over; what the tables themselves forbid is told with its place. */
+/** Updates a row; a constraint violation is reported with its place. */
 function write(name: string, i: number, run: () => unknown): void {
   try {
     run()
@@ -83,7 +83,7 @@ function write(name: string, i: number, run: () => unknown): void {
   }
 }
 
-/** A trip taken from the file has the file's uses and no others. */
+/** A trip from the file has exactly the uses of the file. */
 function dropOtherUses(records: Records, world: Archive): void {
   const key = (tripId: unknown, applianceId: unknown): string => JSON.stringify([tripId, applianceId])
   const kept = new Set((world.tables.trip_uses ?? []).map((row) => key(row.tripId, row.applianceId)))
@@ -109,7 +109,7 @@ function rowsByName(records: Records, { table }: ArchiveTable): Map<string, Arch
   return new Map(rows.map((row) => [rowName(table, row), row]))
 }
 
-/** New rows, some hundred at a time; where the tables forbid one of them, that one is looked for. */
+/** Inserts new rows in chunks; on a constraint violation the row is searched. */
 function addRows(records: Records, one: ArchiveTable, fresh: readonly { row: ArchiveRow; i: number }[]): void {
   for (let from = 0; from < fresh.length; from += CHUNK) {
     const chunk = fresh.slice(from, from + CHUNK)
@@ -157,14 +157,14 @@ function importTable(
 }
 
 /**
- * Takes a world in, all of it or nothing; nothing that is here only is taken away.
+ * Imports an archive, all or nothing; existing rows are never deleted.
  *
  * @param database - the records
  * @param world - from readWorld
- * @param standing - whether mine or theirs stands where both have the thing and differ
+ * @param standing - whether mine or theirs wins when both differ
  * @param isTrial - only find out what would change
  * @returns what changed, or would
- * @throws FileError where the file tells of an event that happened here otherwise, or comes to what cannot be judged
+ * @throws FileError when an event differs from the recorded one, or the result cannot be judged
  */
 export function importArchive(
   database: Database,

@@ -8,7 +8,7 @@ import { type FileIssue, FileError, fileFault } from './FileError'
 import { referenceIssues } from './referenceIssues'
 import { unpack } from './unpack'
 
-/** Pictures that are none, and such as belong to nothing. */
+/** Issues of photos: no image, or no row that refers to it. */
 function fileIssues({ tables, files }: Archive): InputIssue[] {
   const rows = new Map([...(tables.photos ?? []), ...(tables.manual_pages ?? [])].map((row) => [row.id, row]))
   return Object.entries(files).flatMap(([id, base64]): InputIssue[] => {
@@ -68,7 +68,7 @@ function parse(text: string): unknown {
   }
 }
 
-/** Nested deeper than the machine can follow, whatever it is that follows. */
+/** Nested too deeply to parse. */
 function notTooDeep<Value>(run: () => Value): Value {
   try {
     return run()
@@ -80,7 +80,7 @@ function notTooDeep<Value>(run: () => Value): Value {
 
 const headSchema = z.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) })
 
-/** Says first what the file is, so that one of the wrong kind gets one sentence and not a hundred. */
+/** Checked first, so that a file of the wrong kind gives one sentence instead of a hundred. */
 function requireOurs(data: unknown): void {
   const head = headSchema.safeParse(data)
   if (!head.success) throw fileFault('This is JSON, but not an export of Gold Kettle.')

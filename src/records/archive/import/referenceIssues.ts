@@ -4,9 +4,9 @@ import type { Archive } from '@/records/archive/format/Archive'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 
 /**
- * Rows that stand twice, and rows that name what is not in the file.
+ * Issues of duplicate rows and missing references.
  *
- * @param world - whose rows are each right in themselves
+ * @param world - with rows that are valid on their own
  */
 export function referenceIssues({ tables }: Archive): InputIssue[] {
   const ids = new Map(archiveTables.map(({ name }) => [name, new Set((tables[name] ?? []).map(({ id }) => id))]))

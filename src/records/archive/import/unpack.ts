@@ -1,12 +1,12 @@
 import { gunzipSync } from 'node:zlib'
 import { fileFault } from './FileError'
 
-/** Largest file that is taken in, packed or not: twenty years of records with photographs are less. */
+/** Largest file, compressed or not: twenty years of records with photos are smaller. */
 export const MAX_BYTES = 64 * 1024 * 1024
 
 const TOO_LARGE = 'This file is too large to be an owner’s records: 64 MiB at most.'
 
-/** First bytes of kinds of file that are taken for an export by mistake. */
+/** First bytes of file types that are mistaken for an export. */
 const others: readonly [start: string, sentence: string][] = [
   ['SQLite format 3', 'This is a copy of the database, not an export: take it in under Restore.'],
   ['PK\x03\x04', 'This is a zip archive: unpack it first, and take in the file inside.'],
@@ -15,7 +15,7 @@ const others: readonly [start: string, sentence: string][] = [
   ['\xff\xd8\xff', 'This is a picture, not an export of Gold Kettle.'],
 ]
 
-/** Lets nothing grow beyond the largest size, however small it was packed. */
+/** Unpacks up to the largest size, however small the compressed file is. */
 function gunzip(bytes: Buffer): Buffer {
   try {
     return gunzipSync(bytes, { maxOutputLength: MAX_BYTES })
@@ -29,7 +29,7 @@ function gunzip(bytes: Buffer): Buffer {
  * The text of a file that may be packed.
  *
  * @param bytes - as they came
- * @throws FileError for one too large, of another kind, or that is no text
+ * @throws FileError for a file that is too large, of another type, or no text
  */
 export function unpack(bytes: Buffer): string {
   if (bytes.length > MAX_BYTES) throw fileFault(TOO_LARGE)

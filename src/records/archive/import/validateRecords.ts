@@ -8,7 +8,7 @@ import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { nextTrip } from '@/records/repositories/trips/trips'
 import { FileError } from './FileError'
 
-/** Without a trip the gear is judged all the same. */
+/** Without a trip the gear is judged too. */
 const anyPlan: TripPlan = {
   id: 'any',
   name: '',
@@ -21,7 +21,7 @@ const anyPlan: TripPlan = {
 }
 
 /**
- * Sees that every page could show what stands in the records: each rig with its next trip is judged once.
+ * Checks that every page can show the records: each rig is judged with its next trip.
  *
  * @throws FileError for what core refuses
  */

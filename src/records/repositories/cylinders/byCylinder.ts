@@ -10,10 +10,10 @@ export function byCylinder<Row extends { cylinderId: string }>(rows: readonly Ro
 }
 
 /**
- * One row for each cylinder that has one, asked for one by one: a query over all of them would read years of rows.
+ * One row per cylinder, queried one by one: a query over all would read years of rows.
  *
  * @param cylinderIds - of whom
- * @param last - the row of one
+ * @param last - query for one cylinder
  */
 export function lastOfEach<Row>(
   cylinderIds: readonly string[],

@@ -15,7 +15,7 @@ export function ruleOf(rig: Rig, cylinder: Pick<Cylinder, 'ruleSetId'>): RuleSet
   return findRuleSet(cylinder.ruleSetId ?? rig.ruleSetId, rig.ownRule)
 }
 
-/** The look-over that retired a cylinder, unless somebody cleared it since. */
+/** Inspection that put a cylinder out of service, unless it was cleared since. */
 function disqualifying(kind: Cylinder['kind'], newestFirst: readonly StoredInspection[]): StoredInspection | null {
   const cleared = newestFirst.findIndex(({ clearedBy }) => clearedBy !== null)
   const since = cleared === -1 ? newestFirst : newestFirst.slice(0, cleared)

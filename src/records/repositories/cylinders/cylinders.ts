@@ -15,7 +15,7 @@ export type Cylinder = typeof cylinders.$inferSelect
 /** What an owner enters of a cylinder. */
 export type CylinderEntry = Omit<Cylinder, 'id' | 'rigId' | 'position' | 'archivedAt' | 'version'>
 
-/** What a cylinder is when nothing more is told. */
+/** Default values of a cylinder. */
 export const plainCylinder = {
   labelNetKg: null,
   manufacturedMonth: null,
@@ -31,7 +31,7 @@ export const plainCylinder = {
   aboard: true,
 } as const satisfies Partial<CylinderEntry>
 
-/** A cylinder with its last standing weighing, reading and marks, as core judges it. */
+/** A cylinder with its last valid weighing, reading and marks, as core takes it. */
 export interface CylinderWithGear {
   row: Cylinder
   gear: CylinderGear
@@ -96,7 +96,7 @@ export function findCylinder(database: Database, id: string): CylinderWithGear |
   return withGear(database, database.select().from(cylinders).where(eq(cylinders.id, id)).all())[0]
 }
 
-/** How a cylinder is called, for words about something else. */
+/** Name of a cylinder, for texts. */
 export function cylinderName(database: Database, id: string): string | undefined {
   return database.select({ name: cylinders.name }).from(cylinders).where(eq(cylinders.id, id)).get()?.name
 }
@@ -118,7 +118,7 @@ export function addCylinder(
 /**
  * Saves over version `version` of a cylinder.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveCylinder(
   database: Database,

@@ -11,7 +11,7 @@ export type StoredEquipmentLook = typeof equipmentLooks.$inferSelect
 /** What an owner enters of it. */
 export type EquipmentEntry = Pick<StoredEquipment, 'kind' | 'name' | 'madeMonth' | 'replaceByMonth'>
 
-/** One thing with its row's version, as core judges it. */
+/** An item with the version of its row, as core takes it. */
 export type EquipmentWithVersion = Equipment & Pick<StoredEquipment, 'version'>
 
 /** The rig's regulators, hoses, alarms and extinguishers with their last looks. */
@@ -56,7 +56,7 @@ export function addEquipment(
 /**
  * Saves over version `version`.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveEquipment(
   database: Database,

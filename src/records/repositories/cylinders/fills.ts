@@ -8,7 +8,7 @@ import { addWeighing, type StoredWeighing } from './weighings'
 
 export type StoredFill = typeof fills.$inferSelect
 
-/** What is told of a fill; how it was measured afterwards comes with it. */
+/** Data of a fill; its measurement is passed with it. */
 export type FillEntry = Omit<StoredFill, 'id' | 'weighingId' | 'levelId' | 'voidedAt' | 'voidReason'>
 
 type Afterwards =
@@ -16,7 +16,7 @@ type Afterwards =
   | { level: Pick<StoredLevel, 'shown' | 'liquidFraction' | 'temperatureK'> }
   | null
 
-/** The last standing fill of each cylinder. */
+/** Last valid fill of each cylinder. */
 export function lastFills(database: Database, cylinderIds: readonly string[]): Map<string, StoredFill> {
   return lastOfEach(cylinderIds, (id) =>
     database
@@ -29,7 +29,7 @@ export function lastFills(database: Database, cylinderIds: readonly string[]): M
   )
 }
 
-/** Every fill of a cylinder, newest first, the voided ones too. */
+/** All fills of a cylinder, newest first, including voided ones. */
 export function listFills(database: Database, cylinderId: string): StoredFill[] {
   return database
     .select()

@@ -6,7 +6,7 @@ import { looks } from '@/records/schema/schema'
 
 export type StoredInspection = typeof looks.$inferSelect
 
-/** The standing look-overs and clearances of each cylinder, newest first. */
+/** Valid inspections and clearances of each cylinder, newest first. */
 export function activeInspections(database: Database, cylinderIds: readonly string[]): Map<string, StoredInspection[]> {
   return byCylinder(
     database
@@ -18,7 +18,7 @@ export function activeInspections(database: Database, cylinderIds: readonly stri
   )
 }
 
-/** Every look-over of a cylinder, newest first, the voided ones too. */
+/** All inspections of a cylinder, newest first, including voided ones. */
 export function listInspections(database: Database, cylinderId: string): StoredInspection[] {
   return database
     .select()

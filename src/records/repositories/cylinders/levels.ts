@@ -6,7 +6,7 @@ import { levels } from '@/records/schema/schema'
 
 export type StoredLevel = typeof levels.$inferSelect
 
-/** The last standing reading of each cylinder. */
+/** Last valid reading of each cylinder. */
 export function lastLevels(database: Database, cylinderIds: readonly string[]): Map<string, StoredLevel> {
   return lastOfEach(cylinderIds, (id) =>
     database
@@ -19,7 +19,7 @@ export function lastLevels(database: Database, cylinderIds: readonly string[]): 
   )
 }
 
-/** Every reading of a cylinder, newest first, the voided ones too. */
+/** All readings of a cylinder, newest first, including voided ones. */
 export function listLevels(database: Database, cylinderId: string): StoredLevel[] {
   return database
     .select()

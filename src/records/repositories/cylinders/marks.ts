@@ -6,7 +6,7 @@ import { marks } from '@/records/schema/schema'
 
 export type StoredMark = typeof marks.$inferSelect
 
-/** The standing marks of each cylinder, latest first. */
+/** Valid marks of each cylinder, latest first. */
 export function activeMarks(database: Database, cylinderIds: readonly string[]): Map<string, StoredMark[]> {
   return byCylinder(
     database
@@ -18,7 +18,7 @@ export function activeMarks(database: Database, cylinderIds: readonly string[]):
   )
 }
 
-/** Every mark of a cylinder, latest first, the voided ones too. */
+/** All marks of a cylinder, latest first, including voided ones. */
 export function listMarks(database: Database, cylinderId: string): StoredMark[] {
   return database
     .select()

@@ -34,7 +34,7 @@ export function addOffer(database: Database, rigId: string, entry: OfferEntry, i
 /**
  * Saves over version `version`.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveOffer(
   database: Database,

@@ -8,7 +8,7 @@ import type { Database } from '@/records/databaseType'
 import { fills, levels, weighings } from '@/records/schema/schema'
 import { listSwaps } from '@/records/repositories/trips/swaps'
 
-/** What the rig's cylinders held whenever somebody weighed, read, filled or swapped them; what was voided does not count. */
+/** Contents of the rig's cylinders from all valid weighings, readings, fills and swaps. */
 export function listReadings(database: Database, cylinders: readonly CylinderGear[]): CylinderReading[] {
   const gears = new Map(cylinders.map((gear) => [gear.id, gear]))
   const ids = [...gears.keys()]
@@ -27,7 +27,7 @@ export function listReadings(database: Database, cylinders: readonly CylinderGea
     .flatMap((weighing): CylinderReading[] => {
       const gear = gears.get(weighing.cylinderId)
       if (!gear) return []
-      // The bare difference: years of weighings are read at once, and what else is in a cylinder's contents is not asked.
+      // Only the difference of weights, because years of weighings are read at once.
       const netKg = weighing.grossKg - weighing.hangingKg - gear.tareKg
       return netKg < 0 ? [] : [{ cylinderId: gear.id, at: weighing.weighedAt, netKg, isFill: false }]
     })

@@ -6,10 +6,10 @@ import { weighings } from '@/records/schema/schema'
 
 export type StoredWeighing = typeof weighings.$inferSelect
 
-/** Newest first; of two at one moment the later entered. */
+/** Newest first; for equal times the one entered later. */
 const newestFirst = [desc(weighings.weighedAt), desc(sql`rowid`)]
 
-/** The last standing weighing of each cylinder. */
+/** Last valid weighing of each cylinder. */
 export function lastWeighings(database: Database, cylinderIds: readonly string[]): Map<string, StoredWeighing> {
   return lastOfEach(cylinderIds, (id) =>
     database
@@ -22,7 +22,7 @@ export function lastWeighings(database: Database, cylinderIds: readonly string[]
   )
 }
 
-/** Every weighing of a cylinder, newest first, the voided ones too. */
+/** All weighings of a cylinder, newest first, including voided ones. */
 export function listWeighings(database: Database, cylinderId: string): StoredWeighing[] {
   return database
     .select()

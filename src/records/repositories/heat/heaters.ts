@@ -46,7 +46,7 @@ export function addHeater(
 /**
  * Saves over version `version` of a heater.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveHeater(
   database: Database,
@@ -62,7 +62,7 @@ export function saveHeater(
   requireUpdated(changes, findHeater(database, id), 'heater')
 }
 
-/** Loss and capacity by the room’s newest log; by its shape without one, or where the log says nothing. */
+/** Heat loss and capacity from the room’s newest log, else from its shape. */
 function warmthOf(database: Database, { id, shelter }: StoredRoom): RoomWarmth | null {
   const log = listWarmUps(database, id).find(({ voidedAt }) => voidedAt === null)?.log ?? null
   for (const one of log === null ? [null] : [log, null]) {
@@ -76,7 +76,7 @@ function warmthOf(database: Database, { id, shelter }: StoredRoom): RoomWarmth |
   return null
 }
 
-/** What heats the rig and where, as core judges it. */
+/** Heaters and rooms of the rig, as core takes them. */
 export function listHeat(
   database: Database,
   rigId: string,

@@ -36,7 +36,7 @@ export function addRoom(database: Database, rigId: string, entry: RoomEntry, id:
 /**
  * Saves over version `version` of a room.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveRoom(
   database: Database,
@@ -52,7 +52,7 @@ export function saveRoom(
   requireUpdated(changes, findRoom(database, id), 'room')
 }
 
-/** Warm-ups of a room, newest first, the voided ones too. */
+/** Warm-up logs of a room, newest first, including voided ones. */
 export function listWarmUps(database: Database, roomId: string): StoredWarmUp[] {
   return database
     .select()

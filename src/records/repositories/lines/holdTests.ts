@@ -5,7 +5,7 @@ import { holdTests } from '@/records/schema/lineTables'
 
 export type StoredHoldTest = typeof holdTests.$inferSelect
 
-/** Hold tests of a line, newest first, the voided ones too. */
+/** Hold tests of a line, newest first, including voided ones. */
 export function listHoldTests(database: Database, lineId: string): StoredHoldTest[] {
   return database
     .select()

@@ -9,7 +9,7 @@ import { listLines, type StoredLine } from './lines'
 
 function lastHoldOf(database: Database, lineId: string): LineTightness['lastHold'] {
   for (const { outcome, heldAt, openBranches, voidedAt } of listHoldTests(database, lineId)) {
-    // A hold with branches shut off clears nothing; one that was no good test tells nothing.
+    // A test with branches shut off does not clear the line; an invalid test does not count.
     if (voidedAt !== null || openBranches !== null) continue
     if (outcome === 'held' || outcome === 'fell') return { outcome, heldAt }
   }
@@ -46,7 +46,7 @@ function tightnessOf(database: Database, { id, name, line }: StoredLine): LineTi
   }
 }
 
-/** The rig's lines with what is known of their tightness, as core judges them. */
+/** The rig's lines with their leak tests, as core takes them. */
 export function listJudgedLines(database: Database, rigId: string): JudgedLine[] {
   return listLines(database, rigId).map((row) => ({
     gear: { id: row.id, name: row.name, line: row.line },

@@ -8,7 +8,7 @@ export type StoredLeakTest = typeof leakTests.$inferSelect
 export type StoredLeakReading = typeof leakReadings.$inferSelect
 export type StoredLeakClosing = typeof leakClosings.$inferSelect
 
-/** A walk with its standing soapings and its end. */
+/** A soap test with its valid readings and its end. */
 export interface LeakTest extends LeakTestRecord {
   id: string
   lineId: string
@@ -42,7 +42,7 @@ function withReadings(database: Database, tests: readonly StoredLeakTest[]): Lea
   })
 }
 
-/** Walks along a line, newest first, the voided ones too. */
+/** Soap tests of a line, newest first, including voided ones. */
 export function listLeakTests(database: Database, lineId: string): LeakTest[] {
   const tests = database
     .select()
@@ -53,7 +53,7 @@ export function listLeakTests(database: Database, lineId: string): LeakTest[] {
   return withReadings(database, tests)
 }
 
-/** The last standing walk along a line. */
+/** Last valid soap test of a line. */
 export function lastLeakTest(database: Database, lineId: string): LeakTest | null {
   const test = database
     .select()

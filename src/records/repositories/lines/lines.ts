@@ -68,7 +68,7 @@ export function addLine(
 /**
  * Saves over version `version` of a line and notes in its history what was changed.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveLine(
   database: Database,

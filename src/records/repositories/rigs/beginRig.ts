@@ -16,13 +16,13 @@ import { addRig, findRig, saveRig, activateRig } from './rigs'
 import { addTrip, type TripEntry } from '@/records/repositories/trips/trips'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 
-/** What an owner who begins says of the rig; null is what is left for later. */
+/** Answers of the first run; null when skipped. */
 export interface Beginning {
   rigName: string
   cylinder: { sizeId: string; grossKg: number | null; madeMonth: string | null } | null
   heater: HeaterKind | 'none' | null
   burns: readonly ApplianceKind[]
-  /** What of the ageing things is there; one not known is entered without a date, so that it is asked for. */
+  /** Equipment present; an item without a known date is entered without one, so that it is asked for. */
   equipment: readonly { kind: EquipmentKind; madeMonth: string | null }[]
   trip: Omit<TripEntry, 'uses' | 'settings' | 'forecast'> | null
 }
@@ -67,12 +67,12 @@ function beginAppliance(records: Database, rigId: string, kind: ApplianceKind): 
 }
 
 /**
- * A rig from what its owner says at the beginning, all of it or nothing: usual sizes and inputs, to be replaced by
- * what stands on the things themselves.
+ * Creates a rig from the first run, all or nothing, with usual sizes and inputs that should be replaced by
+ * the values on the gear.
  *
- * @param said - by the owner
+ * @param said - answers of the owner
  * @param nowIso - the moment
- * @throws InputError with the path of what cannot be
+ * @throws InputError with the path of an invalid answer
  */
 export function beginRig(
   database: Database,

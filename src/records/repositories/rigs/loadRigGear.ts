@@ -6,7 +6,7 @@ import { listHeat } from '@/records/repositories/heat/heaters'
 import { listJudgedLines } from '@/records/repositories/lines/judgedLines'
 import type { Rig } from './rigs'
 
-/** All of a rig that a trip is judged by. */
+/** Everything of a rig that a trip is judged by. */
 export function loadRigGear(database: Database, { id, battery }: Pick<Rig, 'id' | 'battery'>): RigGear {
   return {
     cylinders: listCylinders(database, id).map(({ gear }) => gear),

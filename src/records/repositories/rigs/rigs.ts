@@ -18,7 +18,7 @@ export function listArchivedRigs(database: Database): Rig[] {
 
 const AT_HAND = 'rig at hand'
 
-/** The rig one works at: the one chosen last, else the one that was there first. */
+/** The active rig: the one chosen last, else the first. */
 export function activeRig(database: Database): Rig | undefined {
   const all = database
     .select()
@@ -30,7 +30,7 @@ export function activeRig(database: Database): Rig | undefined {
   return all.find(({ id }) => id === chosen) ?? all[0]
 }
 
-/** Takes another rig to hand. */
+/** Activates a rig. */
 export function activateRig(database: Database, id: string): void {
   writeFact(database, AT_HAND, id)
 }
@@ -48,7 +48,7 @@ export function addRig(database: Database, name: string, id: string = randomUUID
 /**
  * Saves over version `version` of a rig.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveRig(
   database: Database,

@@ -6,7 +6,7 @@ import { acceptances } from '@/records/schema/tripTables'
 
 export type StoredAcceptance = typeof acceptances.$inferSelect
 
-/** What stands accepted on a trip, oldest first. */
+/** Valid acceptances of a trip, oldest first. */
 export function activeAcceptances(database: Database, tripId: string): Acceptance[] {
   return database
     .select({

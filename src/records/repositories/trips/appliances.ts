@@ -41,7 +41,7 @@ export function addAppliance(
 /**
  * Saves over version `version` of an appliance.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveAppliance(
   database: Database,

@@ -8,7 +8,7 @@ import { lessons } from '@/records/schema/tripTables'
 export type StoredCalibration = typeof lessons.$inferSelect
 export type CalibrationEntry = Omit<StoredCalibration, 'id' | 'voidedAt' | 'voidReason'>
 
-/** Lessons of a trip, newest first, the voided ones too. */
+/** Calibrations of a trip, newest first, including voided ones. */
 export function listCalibrations(database: Database, tripId: string): StoredCalibration[] {
   return database
     .select()
@@ -18,7 +18,7 @@ export function listCalibrations(database: Database, tripId: string): StoredCali
     .all()
 }
 
-/** What was taken on this trip and on the rig's trips before it; the last of each supply holds. */
+/** Applied calibrations of this trip and the rig's earlier trips; the last one of each supply counts. */
 export function learnedFactors(
   database: Database,
   { rigId, startDay }: Pick<typeof trips.$inferSelect, 'rigId' | 'startDay'>,

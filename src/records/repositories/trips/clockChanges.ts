@@ -6,7 +6,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 const MAX = 4
 
 /**
- * A trip with the moments at which clocks are put forward or back on it, where this machine is.
+ * A trip with its clock changes in this machine's time zone.
  *
  * @param plan - of the trip
  */
@@ -19,7 +19,7 @@ export function withClockChanges(plan: TripPlan): TripPlan {
   let before = begin.getTimezoneOffset()
   for (let hour = 1; hour <= plan.nights * 24 && clockChanges.length < MAX; hour += 1) {
     const after = addHours(begin, hour).getTimezoneOffset()
-    // An offset says by how much UTC is ahead: less of it is a clock put forward.
+    // The offset is how far UTC is ahead: a smaller one means a clock set forward.
     if (after !== before) clockChanges.push({ atS: hour * 3600, shiftS: (before - after) * 60 })
     before = after
   }

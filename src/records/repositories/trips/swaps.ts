@@ -8,7 +8,7 @@ import { swaps } from '@/records/schema/tripTables'
 export type StoredSwap = typeof swaps.$inferSelect
 export type SwapEntry = Omit<StoredSwap, 'id' | 'levelId' | 'voidedAt' | 'voidReason'>
 
-/** Standing swaps from any of these cylinders, newest first. */
+/** Valid swaps from any of these cylinders, newest first. */
 export function listSwaps(database: Database, cylinderIds: readonly string[]): StoredSwap[] {
   return database
     .select()
@@ -18,12 +18,12 @@ export function listSwaps(database: Database, cylinderIds: readonly string[]): S
     .all()
 }
 
-/** Every swap from a cylinder, newest first, the voided ones too. */
+/** All swaps from a cylinder, newest first, including voided ones. */
 export function listSwapsOf(database: Database, cylinderId: string): StoredSwap[] {
   return database.select().from(swaps).where(eq(swaps.cylinderId, cylinderId)).orderBy(desc(swaps.swappedAt)).all()
 }
 
-/** For each of these cylinders the last standing swap until which it had stayed shut. */
+/** For each of these cylinders the last valid swap until which it had stayed closed. */
 export function shutUntil(database: Database, cylinderIds: readonly string[]): Map<string, string> {
   const found = database
     .select({ otherId: swaps.otherId, at: max(swaps.swappedAt) })

@@ -5,7 +5,7 @@ import { ticks } from '@/records/schema/schema'
 
 export type StoredTick = typeof ticks.$inferSelect
 
-/** The run of a procedure on one thing. */
+/** One run of a procedure. */
 export interface ProcedureRun {
   rigId: string
   procedure: string

@@ -35,7 +35,7 @@ export function tripFields({
   return { name, startDay, nights, altitudeM, coldestK, reserveShare }
 }
 
-/** A trip with its appliance hours, as core judges it. */
+/** A trip with its appliance hours, as core takes it. */
 export interface TripWithPlan {
   row: Trip
   plan: TripPlan
@@ -84,7 +84,7 @@ export function findTrip(database: Database, id: string): TripWithPlan | undefin
 }
 
 /**
- * The trip to get ready for: the one under way, else the first that is to come, else the latest there was.
+ * The next trip: the one under way, else the first upcoming, else the latest.
  *
  * @param day - today where the owner is, `2026-11-24`
  */
@@ -131,9 +131,9 @@ export function addTrip(database: Database, rigId: string, entry: TripEntry, id:
 }
 
 /**
- * Saves over version `version` of a trip, its hours with it: all or nothing.
+ * Saves a trip over version `version` with its hours, all or nothing.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function saveTrip(database: Database, id: string, version: number, entry: TripEntry): void {
   const { uses, ...fields } = entry
@@ -149,9 +149,9 @@ export function saveTrip(database: Database, id: string, version: number, entry:
 }
 
 /**
- * Puts version `version` of a trip away, or takes it out again with null.
+ * Archives version `version` of a trip, or restores it with null.
  *
- * @throws ConflictError when a newer version stands there
+ * @throws ConflictError when a newer version exists
  */
 export function archiveTrip(database: Database, id: string, version: number, archivedAt: string | null): void {
   const { changes } = database

@@ -6,7 +6,7 @@ import { verdicts } from '@/records/schema/tripTables'
 
 export type StoredVerdict = typeof verdicts.$inferSelect
 
-/** A kept verdict without what it was based on. */
+/** A stored verdict without its input. */
 export type VerdictHead = Pick<StoredVerdict, 'id' | 'judgedAt' | 'verdict'>
 
 /** Verdicts of a trip, newest first. */
@@ -19,7 +19,7 @@ export function listVerdicts(database: Database, tripId: string): VerdictHead[] 
     .all()
 }
 
-/** The last verdict of a trip; with `verdict` the last one that read so. */
+/** Last verdict of a trip; with `verdict` the last one of that kind. */
 export function lastVerdict(database: Database, tripId: string, verdict?: Verdict): StoredVerdict | undefined {
   return database
     .select()
@@ -34,7 +34,7 @@ export function findVerdict(database: Database, id: string): StoredVerdict | und
   return database.select().from(verdicts).where(eq(verdicts.id, id)).get()
 }
 
-/** Keeps a verdict, unless the last one kept of the trip is based on the same. */
+/** Saves a verdict, unless the last one of the trip is equal. */
 export function saveVerdict(
   database: Database,
   entry: Omit<StoredVerdict, 'id'>,
@@ -50,9 +50,9 @@ export function saveVerdict(
 }
 
 /**
- * What the rig’s trips were to burn by the last verdict before each left, kg; trips without one are not named.
+ * Planned gas of the rig's trips by the last verdict before departure, kg; trips without one are missing.
  *
- * Read out of the kept verdicts where they lie: each holds a whole rig.
+ * Extracted by SQL, because each stored verdict contains a whole rig.
  */
 export function plannedByTrip(database: Database, rigId: string): Map<string, number> {
   const rows = database.$client
