@@ -25,7 +25,7 @@ test.each([
   [sourceField, 'scale'],
   [versionField, 1],
   [idField, 'left'],
-] as const)('%#: what is right passes', (field, value) => {
+] as const)('%#: valid input passes', (field, value) => {
   expect(complaint(field, value)).toBeNull()
 })
 
@@ -50,10 +50,10 @@ test.each([
   [versionField, 0, /at least 1/],
   [versionField, 1.5, /whole number/],
   [idField, '', /left empty/],
-] as const)('%#: what is wrong has its sentence', (field, value, sentence) => {
+] as const)('%#: invalid input gets a sentence', (field, value, sentence) => {
   expect(complaint(field, value)).toMatch(sentence)
 })
 
-test('names are kept without the blanks around them', () => {
+test('names are trimmed', () => {
   expect(nameField.parse('  Left ')).toBe('Left')
 })

@@ -7,7 +7,7 @@ import { ConflictError, NotFoundError } from '@/records/RecordsError'
 const schema = z.strictObject({ name: nameField, massKg: massField })
 const good = { name: ' Left ', massKg: 14.2 }
 
-test('checked input reaches the action trimmed, and its answer comes back', () => {
+test('valid input reaches the action trimmed, and the answer comes back', () => {
   expect(act(schema, good, ({ name, massKg }) => `${name} ${massKg}`)).toEqual({ ok: true, value: 'Left 14.2' })
 })
 
@@ -34,21 +34,21 @@ test.each<[string, unknown, string]>([
   }
 })
 
-test('what core refuses is said at its field', () => {
+test('an InputError of core is reported at its field', () => {
   const answer = act(schema, good, () => {
     throw new InputError('massKg', 'Too light.')
   })
   expect(answer).toEqual({ ok: false, issues: [{ path: 'massKg', message: 'Too light.' }] })
 })
 
-test('a newer version comes along to be shown', () => {
+test('a conflict carries the newer version', () => {
   const answer = act(schema, good, () => {
     throw new ConflictError({ name: 'Theirs', version: 2 })
   })
   expect(answer).toMatchObject({ ok: false, conflict: { name: 'Theirs', version: 2 } })
 })
 
-test('what is not there is said; a fault of the program is not dressed up as the owner’s', () => {
+test('a missing row is reported; a bug is not reported as bad input', () => {
   const missing = act(schema, good, () => {
     throw new NotFoundError('cylinder')
   })

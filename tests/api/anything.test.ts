@@ -118,7 +118,7 @@ test.each(Object.keys(bodies))('%s answers anything with its names by 200 or 400
   )
 })
 
-test.each(Object.keys(calculations))('%s answers whatever JSON, and what is none, by 400', async (name) => {
+test.each(Object.keys(calculations))('%s answers any JSON, and text that is no JSON, with 400', async (name) => {
   await fc.assert(
     fc.asyncProperty(fc.jsonValue(), async (value) => expect(await status(name, JSON.stringify(value))).toBe(400)),
     { numRuns: 100 },

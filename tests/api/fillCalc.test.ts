@@ -13,7 +13,7 @@ test('fill-limit: 20 lb in 47.6, stop at 37.8', async () => {
   expect(json.liquidVolumeFractionAtLimit).toBeCloseTo(0.82, 2)
 })
 
-test('requalification: by a rule set, and by an own one', async () => {
+test('requalification: by a listed rule set and by an own one', async () => {
   const ask = { stamps: '06-11 E 05-25', on: '2026-11-24' }
   expect((await call('requalification', { ...ask, ruleSet: 'us-dot' })).json).toMatchObject({
     manufactured: '2011-06',
@@ -28,7 +28,7 @@ test('requalification: by a rule set, and by an own one', async () => {
   })
 })
 
-test('decant: the defaults are told by leaving them out', async () => {
+test('decant: missing fields take their defaults', async () => {
   const { json } = await call('decant', {
     supplyTemperatureK: fahrenheit(70),
     bottleTemperatureK: fahrenheit(32),

@@ -6,7 +6,7 @@ const { room, things } = roomGear().shelter
 const heater = panel.body
 
 describe('clearance-check', () => {
-  test('margins to everything, violations with what they lack', async () => {
+  test('margins to all objects, and the missing clearance of violations', async () => {
     const near = thing({ id: 'curtain', kind: 'curtain', xM: 5, yM: 1, turnDeg: 90 })
     const body = { heater, pose: pose({ xM: 5.5, yM: 1, turnDeg: 180 }), objects: [...things, near], room }
     const { status, json } = await call('clearance-check', body)

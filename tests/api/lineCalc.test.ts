@@ -5,7 +5,7 @@ import { call } from './call'
 const two = soundStart('two-cylinders')
 const { parts, joints } = edited(two, made('cooktop-in', 'taped'))
 
-test('hookup-check: each joint with its seal, tool and turn, zones, pressures, and what is to be said', async () => {
+test('hookup-check: joints with seal, tool and turn, zones, pressures and findings', async () => {
   const { status, json } = await call('hookup-check', { parts, joints, demandsW: { cooktop: 2000, fridge: 400 } })
   expect(status).toBe(200)
   expect(json.joints).toHaveLength(joints.length)
@@ -15,7 +15,7 @@ test('hookup-check: each joint with its seal, tool and turn, zones, pressures, a
   expect(json.findings.map(({ code }: { code: string }) => code)).toEqual(['joint-taped'])
 })
 
-test('hookup-check: what cannot be is refused at its place', async () => {
+test('hookup-check: impossible input is refused at its path', async () => {
   const bad = (change: object) => call('hookup-check', { parts, joints, ...change })
   const paths = async (change: object) => (await bad(change)).json.issues.map(({ path }: { path: string }) => path)
   expect(await paths({ parts: [{ id: 'x', typeId: 'teapot' }], joints: [] })).toEqual(['parts.0.typeId'])

@@ -7,7 +7,7 @@ const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC
 const codesOf = (json: { findings: { code: string }[] }): string[] => json.findings.map(({ code }) => code)
 
 describe('hookup-check over the ready-made lines', () => {
-  test.each(readyMadeLines.map(({ id }) => id))('%s: nothing grave once looked at, and as core says', async (id) => {
+  test.each(readyMadeLines.map(({ id }) => id))('%s: no stop after inspection, and the same as core', async (id) => {
     const { parts, joints } = soundStart(id)
     const { status, json } = await call('hookup-check', { parts, joints })
     expect(status).toBe(200)
@@ -38,7 +38,7 @@ test('a colder cylinder, thinner air, another month: each counts', async () => {
   expect(codesOf(await at({ untilMonth: '2026-04' }))).toEqual(['part-old'])
 })
 
-test('what burns changes what is asked of the regulator', async () => {
+test('demand changes the load of the regulator', async () => {
   const { parts, joints } = soundStart('two-cylinders')
   const asked = await call('hookup-check', { parts, joints, demandsW: { cooktop: fromUnit(180_000, 'power', 'btuh') } })
   expect(codesOf(asked.json)).toContain('appliance-starves')
@@ -46,7 +46,7 @@ test('what burns changes what is asked of the regulator', async () => {
   expect(idle.json.pressures.cooktop.inletGaugePa).toBeCloseTo(inWC(13), 6)
 })
 
-test('an own kind of part comes along with the line', async () => {
+test('an own part type is sent along with the line', async () => {
   const own = {
     id: 'own-cock',
     name: 'Old cock',
@@ -86,7 +86,7 @@ describe('leak-rate', () => {
     expect((await call('leak-rate', { ...holdTest, ...change })).json).toMatchObject({ outcome, passed })
   })
 
-  test('the space is told only where one was named, and only of a gas that burns', async () => {
+  test('the space is reported only when given, and only for a flammable gas', async () => {
     const fell = { ...holdTest, endGaugePa: inWC(7) }
     expect((await call('leak-rate', fell)).json.kgToLfl).toBeNull()
     const { json } = await call('leak-rate', { ...fell, spaceVolumeM3: 10 })

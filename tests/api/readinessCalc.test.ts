@@ -36,7 +36,7 @@ test.each([
   expect(json.issues[0]).toMatchObject({ path, message: expect.any(String) })
 })
 
-test('a rig with lines and leak tests is larger than other bodies may be, and still read; one without end is not', async () => {
+test('a rig with lines and leak tests may exceed the usual body size; an endless body may not', async () => {
   const line = untestedLine(soundStart('two-cylinders'), { fingerprint: 'x'.repeat(3900) })
   const lines = Array.from({ length: 18 }, (_, i) => ({ ...line, gear: { ...line.gear, id: `l${i}` } }))
   const large = { ...body, rig: { ...body.rig, lines } }
@@ -102,7 +102,7 @@ describe('the OpenAPI document', () => {
     }
   })
 
-  test('is plain data, and what it refers to is in it', () => {
+  test('is plain data, and its references resolve', () => {
     const text = JSON.stringify(document)
     expect(JSON.parse(text)).toEqual(document)
     for (const [, name] of text.matchAll(/"\$ref":"#\/components\/schemas\/(\w+)"/g)) {

@@ -8,7 +8,7 @@ function judge(method: string, headers: Record<string, string>, path = '/', furt
 const home = { host: '127.0.0.1:4680' }
 const own = { ...home, origin: 'http://127.0.0.1:4680', 'content-length': '10' }
 
-test('this machine’s own names are served, others are not', () => {
+test('own host names are served, others are not', () => {
   for (const host of ['localhost', 'LOCALHOST:80', '127.0.0.1:4680', '[::1]:4680'])
     expect(judge('GET', { host })).toBeNull()
   for (const host of ['', 'evil.example', '127.0.0.1.evil.example', 'localhost.evil.example:4680', '::1']) {
@@ -16,7 +16,7 @@ test('this machine’s own names are served, others are not', () => {
   }
 })
 
-test('an owner can allow further names, and an empty list allows none', () => {
+test('the owner can allow further host names; an empty list allows none', () => {
   expect(judge('GET', { host: 'van.local:4680' }, '/', ' van.local , 192.168.4.2')).toBeNull()
   expect(judge('GET', { host: '192.168.4.2' }, '/', 'van.local,192.168.4.2')).toBeNull()
   expect(judge('GET', { host: '' }, '/', ',')).toBe(421)
@@ -33,20 +33,20 @@ test('a change must come from the application’s own pages', () => {
   expect(judge('POST', { ...own, 'sec-fetch-site': 'same-origin' })).toBeNull()
 })
 
-test('a calculation changes nothing and may be called by a program, but not by a foreign page', () => {
+test('a calculation may be called by a program, but not by a foreign page', () => {
   const path = '/api/v1/calc/runtime'
   expect(judge('POST', { ...home, 'content-length': '1' }, path)).toBeNull()
   expect(judge('POST', { ...own, origin: 'http://evil.example' }, path)).toBe(403)
 })
 
-test('a body must not be large; one that does not say is left to Next, which cuts it off', () => {
+test('a body must be small; one without a length is left to Next, which limits it', () => {
   expect(judge('POST', { ...home, origin: own.origin, 'transfer-encoding': 'chunked' })).toBeNull()
   expect(judge('POST', { ...own, 'content-length': '1048577' })).toBe(413)
   expect(judge('POST', { ...own, 'content-length': 'many' })).toBe(413)
   expect(judge('POST', { ...own, 'content-length': '1048576' })).toBeNull()
 })
 
-test('a whole world may come in one piece, on the two routes that take files and on no other', () => {
+test('the two import routes accept a large body, no other route does', () => {
   const large = { ...own, 'content-length': String(60 * 1024 * 1024) }
   for (const path of ['/api/v1/import', '/api/v1/restore']) {
     expect(judge('POST', large, path)).toBeNull()

@@ -21,7 +21,7 @@ async function issues(name: string, body: unknown): Promise<Record<string, strin
 }
 
 describe('vaporisation', () => {
-  test('what a cylinder can keep up, more in the wind', async () => {
+  test('sustainable draw, higher with wind', async () => {
     const { status, json } = await call('vaporisation', draw)
     expect(status).toBe(200)
     expect(json.continuousW / BTU_PER_HOUR_W).toBeGreaterThan(20_000)
@@ -31,7 +31,7 @@ describe('vaporisation', () => {
     expect(locker.json.continuousW).toBeCloseTo(json.continuousW, 9)
   })
 
-  test('nothing where the air is as cold as it boils', async () => {
+  test('0 when the air is as cold as the boiling point', async () => {
     const { json } = await call('vaporisation', { ...draw, airTemperatureK: 225 })
     expect(json.continuousW).toBe(0)
   })
@@ -49,7 +49,7 @@ describe('vaporisation', () => {
 })
 
 describe('trip-plan', () => {
-  test('series, outages, what is used, left and stranded', async () => {
+  test('series, outages, used, left and stranded gas', async () => {
     const { status, json } = await call('trip-plan', { ...trip, appliances: [steadyBurner(6000)] })
     expect(status).toBe(200)
     expect(json.series.length).toBeGreaterThan(100)
@@ -58,7 +58,7 @@ describe('trip-plan', () => {
     expect(json.outages[0]?.cause).toBe('empty')
   })
 
-  test('an appliance drawing more than the regulator is told, not refused', async () => {
+  test('an appliance beyond the regulator’s rating is reported, not refused', async () => {
     const { json } = await call('trip-plan', {
       ...trip,
       sources: [{ id: 'line', ratedW: 1000 }],
@@ -159,7 +159,7 @@ test.each([
   ['trip-plan', anyTrip],
   ['vaporisation', anyDraw],
   ['carbonation', fc.record({ temperatureK: mostly(fc.double({ min: 260, max: 320 })), volumes: mostly(fc.double()) })],
-] as const)('%s answers whatever is sent, or refuses it with a sentence', async (name, body) => {
+] as const)('%s answers any body, or refuses it with a sentence', async (name, body) => {
   await fc.assert(
     fc.asyncProperty(body as fc.Arbitrary<unknown>, async (sent) => {
       const { status, json } = await call(name, sent)

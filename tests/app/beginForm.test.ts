@@ -5,7 +5,7 @@ const empty = beginValues('2026-12-04')
 const read = (change: Partial<typeof empty>, system: 'us' | 'metric' = 'us') =>
   readBegin({ ...empty, ...change }, system, '2026-11')
 
-test('nothing typed is a rig without a name of its own, and a trip of the usual', () => {
+test('empty fields give a rig with the default name and the usual trip', () => {
   const { said, issues } = read({})
   expect(issues).toEqual({})
   expect(said).toMatchObject({
@@ -29,7 +29,7 @@ test('nothing typed is a rig without a name of its own, and a trip of the usual'
   ])
 })
 
-test('quantities as people type them, in either family', () => {
+test('quantities as people type them, in both unit systems', () => {
   const us = read({ sizeId: 'removable-20', gross: '37 lb 8 oz', made: '03-20', coldest: '28', altitude: '7,907' })
   expect(us.said.cylinder).toEqual({
     sizeId: 'removable-20',
@@ -49,7 +49,7 @@ test.each([
   [{ nights: 'some' }, 'trip'],
   [{ altitude: 'high' }, 'trip'],
   [{ coldest: 'icy' }, 'trip'],
-] as const)('what cannot be read is told at its page: %j', (change, step) => {
+] as const)('unreadable input is reported at its page: %j', (change, step) => {
   const { issues } = read(change)
   expect(Object.keys(issues)).toEqual([step])
   expect(issues[step]).toMatch(/\w{3}/)

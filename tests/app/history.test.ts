@@ -108,7 +108,7 @@ function lines(): string[] {
   })
 }
 
-test('everything that happened, newest first, each in its own words', () => {
+test('all events, newest first, each described', () => {
   // The fill and its weighing are of one moment; either may stand first.
   const [first, second, ...rest] = lines()
   expect([first, second].toSorted()).toEqual([
@@ -128,7 +128,7 @@ test('everything that happened, newest first, each in its own words', () => {
   ])
 })
 
-test('fills of which gauge and gallons are known teach the gauge; a voided one does not', () => {
+test('fills with gauge and gallons calibrate the gauge; a voided one does not', () => {
   expect(meteredFills('left')).toEqual([{ shown: 0.25, meteredM3: 0.01 }])
   const gear = findCylinder(records, 'left')?.gear
   const fill = gear && historyOf(gear).find(({ what }) => what === 'Filled by weight')

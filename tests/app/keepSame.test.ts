@@ -1,6 +1,6 @@
 import { reuseUnchanged } from '@/app/hookup/diagram/reuseUnchanged'
 
-test('what is the same stays the same thing; what changed, came or went does not', () => {
+test('unchanged items stay identical; changed, new and removed ones do not', () => {
   const keep = reuseUnchanged<{ id: string; name: string }>(({ name }) => name)
   const [left, right] = keep([
     { id: 'a', name: 'left' },

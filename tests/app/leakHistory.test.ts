@@ -36,14 +36,14 @@ const lines = (): string[] =>
     [what, formatPhrase(says, 'us').replaceAll('\u00a0', ' '), voidReason ?? ''].join(' | '),
   )
 
-test('a walk that was closed, and a hold, each in a line', () => {
+test('a closed soap test and a hold test, one line each', () => {
   expect(lines().toSorted()).toEqual([
     'Hold test | Low side: held, 8.0 inWC to 8.0 inWC in 3 min | ',
     'Soap test | 32 places, 0 repaired, closed with Cooktop running | ',
   ])
 })
 
-test('leaks and what was left for a technician have lines of their own, newest first', () => {
+test('leaks and places left for a technician have their own lines, newest first', () => {
   const sheet = world().tests[0]?.sheet ?? []
   addLeakTest(records, { lineId: 'house', startedAt: at(5), fingerprint: 'x', sheet: [...sheet] }, 'second')
   const soap = { testId: 'second', itemId: sheet[0]?.id ?? '', readAt: at(6) }
@@ -56,7 +56,7 @@ test('leaks and what was left for a technician have lines of their own, newest f
   ])
 })
 
-test('a walk that is voided takes what was found in it along; a hold of branches says so', () => {
+test('voiding a soap test hides its leaks; a hold test of branches says so', () => {
   const sheet = world().tests[0]?.sheet ?? []
   addLeakTest(records, { lineId: 'house', startedAt: at(5), fingerprint: 'x', sheet: [...sheet] }, 'second')
   addLeakReading(records, {
@@ -85,7 +85,7 @@ test('a walk that is voided takes what was found in it along; a hold of branches
   ])
 })
 
-test('what can be voided names its kind', () => {
+test('an event that can be voided names its kind', () => {
   expect(
     leakHistory(world())
       .map(({ of }) => of)

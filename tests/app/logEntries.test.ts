@@ -67,7 +67,7 @@ afterAll(() => {
 const page = () =>
   logPage(records, 'marigold', { names: [], search: '', searchedNames: [], fromIso: '0', toIso: '9' }, 1, 1000)
 
-test('every kind of event has words, in either family of units', () => {
+test('every kind of event has a description in both unit systems', () => {
   const { rows } = page()
   const entries = logEntries(rows)
   expect(entries).toHaveLength(rows.length)
@@ -79,7 +79,7 @@ test('every kind of event has words, in either family of units', () => {
   }
 })
 
-test('in the order of the rows; what cannot be voided offers no voiding; what was voided says why', () => {
+test('in the order of the rows; what cannot be voided has no button; a voided one shows its reason', () => {
   const { rows } = page()
   const entries = logEntries(rows)
   expect(entries.map(({ id }) => id)).toEqual(rows.map(({ id }) => id))
@@ -111,7 +111,7 @@ test.each([
   expect(remedyHref(remedy)).toBe(href)
 })
 
-test('a swap names the one opened, and what it brought along is a reading of its own', () => {
+test('a swap names the opened cylinder, and its reading is an entry of its own', () => {
   const said = logEntries(page().rows)
     .filter(({ of, at, subject }) => at === NOW && subject === 'Left cylinder' && (of === 'swap' || of === 'reading'))
     .map(({ what, says }) => `${what}: ${formatPhrase(says, 'us')}`)

@@ -1,6 +1,6 @@
 import { filterOf, readLogSearch } from '@/app/log/readLogSearch'
 
-test('an address that asks nothing asks for everything', () => {
+test('an address without a query shows everything', () => {
   const search = readLogSearch({})
   expect(search).toEqual({ group: '', text: '', from: '', to: '', page: 1 })
   expect(filterOf(search)).toMatchObject({ names: [], search: '', fromIso: '0000', toIso: '9999' })
@@ -25,7 +25,7 @@ test.each([
   { kind: 'weapons' },
   { from: 'yesterday' },
   { to: '2026-11-30; DROP' },
-])('what cannot be read counts as not asked: %j', (asked) => {
+])('invalid query values are ignored: %j', (asked) => {
   expect(readLogSearch(asked)).toEqual(readLogSearch({}))
 })
 

@@ -18,7 +18,7 @@ describe('the calendar file', () => {
   const text = calendarOf(dueDates(gear, '2026-12-01'), 'Marigold')
   const events = new ICAL.Component(ICAL.parse(text)).getAllSubcomponents('vevent').map((one) => new ICAL.Event(one))
 
-  test('opens in a reader of calendars, each date a whole day in its last good month', () => {
+  test('opens in a calendar reader, each date a whole day in its last good month', () => {
     const months = new Map(events.map(({ summary, startDate }) => [summary, startDate.toString()]))
     expect(months.get('Left cylinder: requalify or replace (Marigold)')).toBe('2030-03-01')
     expect(months.get('Soda cylinder: requalify or replace (Marigold)')).toBe('2027-09-01')
@@ -26,7 +26,7 @@ describe('the calendar file', () => {
     expect(events).toHaveLength(dueDates(gear, '2026-12-01').length)
   })
 
-  test('each has a name of its own that stays, and a reminder', () => {
+  test('each date has a stable id and a reminder', () => {
     const again = calendarOf(dueDates(gear, '2026-12-01'), 'Marigold')
     const uids = (file: string): string[] => file.match(/^UID:.*$/gm) ?? []
     expect(new Set(uids(text)).size).toBe(events.length)
@@ -34,7 +34,7 @@ describe('the calendar file', () => {
     expect(text.match(/BEGIN:VALARM/g)).toHaveLength(events.length)
   })
 
-  test('nothing to tell is an empty calendar, not a fault', () => {
+  test('without dates the calendar is empty, not an error', () => {
     expect(() => new ICAL.Component(ICAL.parse(calendarOf([], 'Marigold')))).not.toThrow()
   })
 })
@@ -50,7 +50,7 @@ describe('the card on paper', () => {
     expect(cardText(head, many, 'metric')).toMatch(/…$/)
   })
 
-  test('the path of a code has a square for each of its dark ones, where it lies', () => {
+  test('the path of a code has a square for each dark module, at its place', () => {
     const { modules } = QRCode.create('x')
     const dark = Array.from(modules.data, (bit) => bit === 1)
     const path = codePath({ size: modules.size, dark })

@@ -10,7 +10,7 @@ import path from 'node:path'
 process.env.GOLD_KETTLE_DB = temporaryFile()
 const ask = (id: string) => GET(new Request('http://127.0.0.1/'), { params: Promise.resolve({ id }) })
 
-test('a photo comes as what it is; an address that names none, or reaches outside, is not found', async () => {
+test('a photo has the type of its content; an unknown or outside id is 404', async () => {
   const records = database()
   addRig(records, 'Marigold', 'rig')
   const { id: cylinderId } = addCylinder(records, 'rig', {

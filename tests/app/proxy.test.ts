@@ -10,7 +10,7 @@ function directive(response: Response, name: string): string {
   return policy.split('; ').find((part) => part.startsWith(`${name} `)) ?? ''
 }
 
-test('a page gets a policy with a nonce of its own', () => {
+test('a page gets a policy with its own nonce', () => {
   const first = arrive('http://127.0.0.1:4680/')
   const second = arrive('http://127.0.0.1:4680/')
   expect(directive(first, 'script-src')).toMatch(/'nonce-[^']{20,}' 'strict-dynamic'$/)
@@ -26,7 +26,7 @@ test('only style attributes may be inline', () => {
   expect(directive(response, 'script-src')).not.toContain('unsafe')
 })
 
-test('who is turned away gets a problem and no page', async () => {
+test('a refused request gets a problem document and no page', async () => {
   const refused = arrive('http://evil.example/')
   expect(refused.status).toBe(421)
   expect(refused.headers.get('content-type')).toBe('application/problem+json')

@@ -14,7 +14,7 @@ const texts = (change: Partial<LevelTexts> = {}): LevelTexts => ({
 })
 const read = (change: Partial<LevelTexts> = {}) => readLevel(cylinderGear(), texts(change), 'us')
 
-test('by height: a share, a sum, and what is sent', () => {
+test('by height: a share, a worked sum, and the input of the action', () => {
   const { liquidFraction, slip, toSave } = read()
   expect(liquidFraction).toBeCloseTo(0.385, 2)
   expect(slip?.result.label).toBe('Aboard')
@@ -37,7 +37,7 @@ test('inches and centimetres, a warmer liquid is lighter', () => {
 })
 
 test.each([{ height: '' }, { diameter: '' }, { length: '' }, { height: 'high' }, { temperature: 'warm' }])(
-  'half filled in, %j: no sum, nothing to send, no complaint of core',
+  'incomplete, %j: no sum, no input, no issue from core',
   (change) => {
     const { liquidFraction, slip, toSave, issueAt } = read(change)
     expect([liquidFraction, slip, toSave]).toEqual([null, null, null])

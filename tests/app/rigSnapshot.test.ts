@@ -42,21 +42,21 @@ function world(cylinders: readonly CylinderGear[], withTrip: boolean): RigSnapsh
 
 const overfilled = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
 
-test('the trip counts every finding, a station its own', () => {
+test('the trip counts all findings, a station only its own', () => {
   const states = stationStates(world([overfilled, bottleGear()], true))
   expect(states.trip).toMatchObject({ mark: 'stop' })
   expect(states.cylinders).toEqual({ mark: 'stop', count: 1 })
   expect(states.trip.count).toBeGreaterThan(states.cylinders.count)
 })
 
-test('stations not built say so, whatever is found for them', () => {
+test('stations that are not built say so, with any findings', () => {
   const states = stationStates(world([cylinderGear()], true))
   expect(states.practice).toEqual({ mark: 'unbuilt', count: 0 })
   // The logbook finds nothing wrong: it tells.
   expect(states.log).toEqual({ mark: 'none', count: 0 })
 })
 
-test('without a trip nothing is called ready; a fault of a cylinder shows all the same', () => {
+test('without a trip nothing is ready; a problem of a cylinder shows anyway', () => {
   expect(stationStates(world([cylinderGear()], false)).cylinders).toEqual({ mark: 'none', count: 0 })
   expect(stationStates(world([cylinderGear()], false)).trip).toEqual({ mark: 'none', count: 0 })
   expect(stationStates(world([overfilled], false)).cylinders).toEqual({ mark: 'stop', count: 1 })

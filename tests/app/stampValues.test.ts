@@ -40,7 +40,7 @@ describe('fields of a stored cylinder', () => {
     expect(values()).toMatchObject({ tare: '17.8', water: '47.6', month: '2020-03', relief: '375', labelYears: '5' })
     expect(stampValues(stored, 'metric')).toMatchObject({ tare: '8.074', water: '21.591', relief: '25.86' })
   })
-  test('a new one begins empty, unknown and aboard', () => {
+  test('a new one starts empty, unknown and aboard', () => {
     expect(stampValues(null, 'us')).toMatchObject({
       name: '',
       tare: '',
@@ -49,11 +49,11 @@ describe('fields of a stored cylinder', () => {
       confirmed: false,
     })
   })
-  test('a fixed tank stands in gallons and has no tare', () => {
+  test('a fixed tank is shown in gallons and has no tare', () => {
     const tank = stampValues({ ...stored, kind: 'onboard', tareKg: 0, waterCapacityKg: 24 * GALLON_WATER_KG }, 'us')
     expect(tank).toMatchObject({ tare: '', water: '24', kind: 'onboard' })
   })
-  test('what was shown comes back as it was stored', () => {
+  test('shown values read back as stored', () => {
     const { entry } = read()
     expect(entry).toMatchObject({
       name: 'Left',
@@ -72,7 +72,7 @@ describe('fields of a stored cylinder', () => {
 })
 
 describe('a collar fills the fields in', () => {
-  test('what it says, and nothing it does not say', () => {
+  test('fills only the fields that it states', () => {
     const filled = fieldsOfCollar(readStamps('WC 47.6 06-11 05-25E OPD', MONTH), 'removable', 'us')
     expect(filled).toEqual({
       kind: 'removable',
@@ -96,7 +96,7 @@ describe('a collar fills the fields in', () => {
   })
 })
 
-describe('another kind turns the numbers, so that 47.6 lb does not become 47.6 gal', () => {
+describe('another kind converts the numbers, so that 47.6 lb does not become 47.6 gal', () => {
   test('to a fixed tank and back', () => {
     const tank = { ...values(), ...turnedTo('onboard', values(), 'us') }
     expect(Number(tank.water)).toBeCloseTo((47.6 * POUND_KG) / GALLON_WATER_KG, 1)
@@ -107,12 +107,12 @@ describe('another kind turns the numbers, so that 47.6 lb does not become 47.6 g
     const bottle = turnedTo('refillable-bottle', values({ tare: '0.9', water: '2.4' }), 'us')
     expect(bottle).toEqual({ kind: 'refillable-bottle', tare: '14.4', water: '38.4' })
   })
-  test('what cannot be read stays as it is', () => {
+  test('unreadable text stays as it is', () => {
     expect(turnedTo('onboard', values({ water: 'much', tare: '' }), 'us')).toEqual({ kind: 'onboard' })
   })
 })
 
-describe('what cannot be read keeps its sentence and sends nothing', () => {
+describe('an unreadable field keeps its sentence and blocks saving', () => {
   test.each([
     [{ month: '13-20' }, 'month', /no month 13/],
     [{ month: '12-2026' }, 'month', /not come yet/],
@@ -140,7 +140,7 @@ describe('what cannot be read keeps its sentence and sends nothing', () => {
   })
 })
 
-test('doubts are raised while one types, and none before there is something to doubt', () => {
+test('warnings appear while typing, and only when there is a reason', () => {
   expect(read({ tare: '', water: '' }).doubts).toEqual([])
   expect(read({ tare: '47.6', water: '17.8' }).doubts).toHaveLength(1)
   expect(read({ ruleSetId: '', ruleReason: 'left over' }).entry).toMatchObject({ ruleSetId: null, ruleReason: null })

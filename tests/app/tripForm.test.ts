@@ -61,7 +61,7 @@ describe('fields of a stored trip', () => {
   })
 })
 
-describe('what is typed', () => {
+describe('typed values', () => {
   test('an appliance without hours does not burn; an empty coldest night is not known', () => {
     const { plan, readable } = readTrip(
       values({ hours: { heater: '', stove: '1 h 30 min' }, coldest: '' }),
@@ -95,8 +95,8 @@ describe('what is typed', () => {
   })
 })
 
-describe('judged while one types', () => {
-  test('readable and possible: a judgement; unreadable: none; impossible: the sentence of core', () => {
+describe('judged while typing', () => {
+  test('readable: a judgment; unreadable: none; impossible: the sentence of core', () => {
     const judge = (change: Partial<TripValues>) =>
       judgeTyped(readTrip(values(change), 'trip', appliances, 'us'), rigGear([cylinderGear()]), NOW)
     expect(judge({}).judgement?.balances).toHaveLength(2)
@@ -115,7 +115,7 @@ describe('an appliance whose habit decides', () => {
   }
   const kept = { uses: [heater, fridge], settings: null, forecast: null }
 
-  test('burns by it, whatever stands in the hours', () => {
+  test('burns by the habit, whatever the hours field says', () => {
     const { plan } = readTrip(values({ hours: { heater: '2', stove: '9' } }), 'trip', appliances, 'us', kept)
     expect(plan.uses.find(({ id }) => id === 'stove')).toMatchObject({ habit: { way: 'around' }, burnPerDayS: 0 })
     expect(isByHabit(kept, 'stove')).toBe(true)

@@ -25,17 +25,17 @@ describe('a keg', () => {
     expect(plan.leftKg).toBeCloseTo(2 - plan.perKegKg, 12)
   })
 
-  test('all its glasses together take no more than the whole drink', () => {
+  test('all glasses together need no more gas than the whole drink', () => {
     const { perGlassKg, glasses, perKegKg, carbonateKg } = kegPlan(keg)
     expect(perGlassKg * glasses).toBeLessThanOrEqual(perKegKg - carbonateKg + 1e-12)
   })
 
-  test('a drink that is lively already takes up less, one livelier than wished nothing', () => {
+  test('a drink that is already carbonated needs less; one above the target needs none', () => {
     expect(kegPlan({ ...keg, startVolumes: 1.25 }).carbonateKg).toBeCloseTo(kegPlan(keg).carbonateKg / 2, 12)
     expect(kegPlan({ ...keg, startVolumes: 3 }).carbonateKg).toBe(0)
   })
 
-  test('its slip adds up, and says when it is short', () => {
+  test('its slip adds up and shows a shortage', () => {
     for (const gasKg of [2, 0.05]) {
       const { lines, result } = kegSlip({ ...keg, gasKg })
       const sum = lines.reduce((total, { sign, figure }) => total + (sign === '−' ? -1 : 1) * figure.quantity.value, 0)
@@ -65,7 +65,7 @@ describe('in a closed room', () => {
     expect(allPpm).toBeLessThan(125_000)
   })
 
-  test('nothing let out leaves outside’s air; a leak ends where what comes in carries it off', () => {
+  test('without a leak it is outside air; a leak settles where inflow carries it off', () => {
     expect(co2InRoom(0, 0, 10, 0.002)).toEqual({ allPpm: 420, leakPpm: 420 })
     // 100 g a day are 0.63 mL/s: in 2 L/s of fresh air some 316 ppm more.
     expect(co2InRoom(2, 0.1, 10, 0.002).leakPpm).toBeCloseTo(420 + 316, -1)
@@ -98,7 +98,7 @@ test.each(airTools)('$name swallows twice as much in twice the time, and less ga
   expect(() => toolGasKg(id, -1, 290, 0)).toThrow('less than nothing')
 })
 
-test('whole times only, and not without end', () => {
+test('only whole uses, and a bounded number', () => {
   expect(usesLeft(1, 0.3)).toBe(3)
   expect(usesLeft(0.9, 0.3)).toBe(3)
   expect(usesLeft(0.2, 0.3)).toBe(0)

@@ -68,7 +68,7 @@ describe('contents by weight', () => {
     expect(contents({ ...twentyPound, grossKg: 17.8 * POUND_KG + 0.1, hangingKg: 0.1 }).netKg).toBeCloseTo(0, 12)
   })
 
-  test('CO2 by its own limit; it holds no heat, and no liquid when warm', () => {
+  test('CO2 by its own limit; it has no heating value, and no liquid when warm', () => {
     const soda: ContentsInput = {
       gas: 'co2',
       grossKg: 12 * POUND_KG,
@@ -101,7 +101,7 @@ describe('contents by weight', () => {
   })
 })
 
-describe('what cannot be, and where it is said', () => {
+describe('impossible input, and the field that reports it', () => {
   test.each<[string, Partial<ContentsInput>, string, RegExp]>([
     ['gross under tare', { grossKg: 7 }, 'grossKg', /less than the empty cylinder/],
     ['negative gross', { grossKg: -1 }, 'grossKg', /more than nothing/],
@@ -133,13 +133,13 @@ describe('the slip', () => {
     expect(slip.further.map(({ label }) => label)).toContain('Room for')
   })
 
-  test('an overfilled cylinder says by how much instead of what room is left', () => {
+  test('an overfilled cylinder shows the excess instead of the room left', () => {
     const slip = contentsSlip({ ...twentyPound, grossKg: 38.8 * POUND_KG }, false)
     const over = slip.further.find(({ label }) => label === 'Over by')
     expect((over?.figure.quantity.value ?? 0) / POUND_KG).toBeCloseTo(1.008, 3)
   })
 
-  test('the limit names what it rests on', () => {
+  test('the limit names its basis', () => {
     const limitBasis = (input: ContentsInput): string | undefined => contentsSlip(input, true).further[0]?.figure.basis
     expect(limitBasis(twentyPound)).toBe('fill-limit-propane')
     expect(limitBasis({ ...twentyPound, labelNetKg: 8 })).toBe('fill-limit-label')
@@ -186,26 +186,26 @@ describe('pressure and level', () => {
 })
 
 describe('findings', () => {
-  test('a sound cylinder has none', () => {
+  test('a cylinder in order has none', () => {
     expect(cylinderFindings(cylinderGear(), NOW)).toEqual([])
     expect(cylinderFindings(bottleGear(), NOW)).toEqual([])
   })
 
-  test('overfilled is a stop, and says by how much', () => {
+  test('overfilled is a stop and says by how much', () => {
     const weighing = { grossKg: 39 * POUND_KG, hangingKg: 0, weighedAt: NOW }
     const [finding] = cylinderFindings(cylinderGear({ lastWeighing: weighing }), NOW)
     expect(finding).toMatchObject({ code: 'cylinder-overfilled', severity: 'stop', remedy: { subjectId: 'left' } })
     expect(finding && formatPhrase(finding.sentence, 'us')).toBe('Left cylinder is overfilled by 1.2\u00a0lb.')
   })
 
-  test('never weighed, or weighed under other stamps: nobody knows', () => {
+  test('never weighed, or weighed under other stamps: contents unknown', () => {
     expect(cylinderFindings(cylinderGear({ lastWeighing: null }), NOW)[0]?.code).toBe('cylinder-not-weighed')
     const contradicted = cylinderGear({ tareKg: 20 })
     expect(gearContents(contradicted)).toBeNull()
     expect(cylinderFindings(contradicted, NOW)[0]?.code).toBe('weighing-contradicts-stamps')
   })
 
-  test('a weighing of two weeks ago stands, a day more earns a note', () => {
+  test('a weighing is valid for two weeks; a day more gives a note', () => {
     const at = (day: string) =>
       cylinderGear({ lastWeighing: { grossKg: 14, hangingKg: 0, weighedAt: `2026-11-${day}T18:00:00.000Z` } })
     expect(cylinderFindings(at('17'), NOW)).toEqual([])
@@ -214,7 +214,7 @@ describe('findings', () => {
 })
 
 /** Common practice: what the collars of common sizes read. */
-test('typical sizes hold what their name says', () => {
+test('typical sizes hold their nominal mass', () => {
   for (const { name, kind, tareKg, waterCapacityKg, labelNetKg } of typicalSizes) {
     const { limitKg } = contents({ gas: kindFacts[kind].gas, grossKg: tareKg, tareKg, waterCapacityKg, labelNetKg })
     const nominalLb = kind === 'bottle' ? 16.4 / 16 : Number(/^[\d.]+/.exec(name)?.[0])

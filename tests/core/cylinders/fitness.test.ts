@@ -21,7 +21,7 @@ describe('dates and condition of one cylinder', () => {
   const found = (change: Parameters<typeof fitness>[1], until = TODAY) =>
     conditionFindings(cylinderGear({ fitness: fitness('removable', change) }), NOW, until)
 
-  test('in date and looked over: nothing', () => {
+  test('in date and inspected: no finding', () => {
     expect(found({})).toEqual([])
   })
   test('overdue may be used up: fix first, and its remedy is a new mark', () => {
@@ -32,7 +32,7 @@ describe('dates and condition of one cylinder', () => {
       remedy: { page: 'dates', label: 'Enter its new mark' },
     })
   })
-  test('runs out on the trip, or nobody knows', () => {
+  test('due during the trip, or unknown', () => {
     expect(codes(...found({ manufacturedMonth: '2016-12' }, '2027-01-03'))).toEqual(['date-due-in-trip'])
     expect(codes(...found({ manufacturedMonth: null }))).toEqual(['date-unknown'])
   })
@@ -42,7 +42,7 @@ describe('dates and condition of one cylinder', () => {
       'unknown',
     )
   })
-  test('never looked over, too long ago, something to mend, not finished', () => {
+  test('never inspected, inspected too long ago, to be repaired, incomplete', () => {
     expect(codes(...found({ lastLook: null }))).toEqual(['never-looked-over'])
     expect(codes(...found({ lastLook: { answers: answers('removable'), lookedAt: '2026-10-01T00:00:00Z' } }))).toEqual([
       'look-over-old',
@@ -52,7 +52,7 @@ describe('dates and condition of one cylinder', () => {
     ])
     expect(codes(...found({ lastLook: { answers: { bulge: 'sound' }, lookedAt } }))).toEqual(['look-over-unfinished'])
   })
-  test('retired is a stop, whatever was looked at since', () => {
+  test('out of service is a stop, despite later inspections', () => {
     const retiredBy = { answers: answers('removable', ['bulge']), lookedAt: '2026-10-01T00:00:00Z' }
     const cylinder = cylinderGear({ fitness: fitness('removable', { retiredBy }) })
     expect(conditionFindings(cylinder, NOW, TODAY)[0]).toMatchObject({ code: 'cylinder-retired', severity: 'stop' })
@@ -68,7 +68,7 @@ describe('dates and condition of one cylinder', () => {
     expect(usableGasKg(refilled)).toBeNull()
     expect(usableGasKg(bottleGear())).toBeCloseTo(13 * OUNCE_KG, 9)
   })
-  test('each kind is looked over by its own list, and every retiring item retires', () => {
+  test('each kind has its own inspection list, and every disqualifying item puts it out of service', () => {
     for (const kind of cylinderKinds) {
       const items = inspectionItems(kind)
       expect(new Set(items.map(({ id }) => id)).size).toBe(items.length)
@@ -87,7 +87,7 @@ describe('will the pump take it', () => {
   const answer = (change: Parameters<typeof fitness>[1]) =>
     pumpAnswer(cylinderGear({ fitness: fitness('removable', change) }), TODAY)
 
-  test('one answer, the gravest reason first', () => {
+  test('one answer, most severe reason first', () => {
     expect(answer({}).answer).toBe('yes')
     expect(answer({ manufacturedMonth: '2011-06', overfillStop: 'unknown' })).toMatchObject({
       answer: 'no',
@@ -122,7 +122,7 @@ describe('stamps that are asked about', () => {
     kind: 'removable' | 'refillable-bottle' = 'removable',
     labelNetKg: number | null = null,
   ) => codes(...stampWarnings({ kind, tareKg: tareLb * POUND_KG, waterCapacityKg: waterLb * POUND_KG, labelNetKg }))
-  test('usual collars raise none', () => {
+  test('usual collars give no warning', () => {
     for (const [tare, water] of [
       [7, 11.9],
       [11, 23.8],
@@ -197,7 +197,7 @@ describe('hot car, cold night', () => {
     expect((figures.fiveQuarters?.quantity.value ?? 0) / PSI_PA).toBeCloseTo(2250, 6)
     expect(figures.reliefAt?.quantity.value ?? 0).toBeCloseTo(fahrenheit(157), 0)
   })
-  test('the plate’s setting comes before the usual one', () => {
+  test('the setting on the plate takes precedence over the usual one', () => {
     const figures = heatFigures(tankGear(), 5, 0, 312 * PSI_PA)
     expect(figures.reliefSetting.quantity.value / PSI_PA).toBeCloseTo(312, 6)
     expect(figures.relief.from).toBe('stamp')
@@ -217,11 +217,11 @@ describe('hoses, regulators, alarms', () => {
   const found = (change: Partial<Equipment>) =>
     codes(...equipmentFindings([thing(change), ...soundEquipment().filter(({ kind }) => kind !== 'hose')], NOW, TODAY))
 
-  test('young and looked at: nothing; none entered: said', () => {
+  test('young and inspected: no finding; none entered: a finding', () => {
     expect(equipmentFindings(soundEquipment(), NOW, TODAY)).toEqual([])
     expect(codes(...equipmentFindings([], NOW, TODAY))).toEqual(['equipment-not-entered'])
   })
-  test('its own date comes before its age', () => {
+  test('its own date takes precedence over its age', () => {
     expect(equipmentEndMonth(thing())).toBe('2029-06')
     expect(equipmentEndMonth(thing({ replaceByMonth: '2027-01' }))).toBe('2027-01')
     expect(equipmentEndMonth(thing({ madeMonth: null }))).toBeNull()

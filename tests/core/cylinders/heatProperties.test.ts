@@ -16,7 +16,7 @@ function curveOf(fluid: 'propane' | 'co2', share: number, altitudeM = 0) {
 }
 
 describe('from a cold night to a hot car', () => {
-  test('pressure never falls as it warms, and the level of the liquid lies between nothing and all', () => {
+  test('pressure never falls with temperature, and the liquid level stays between 0 and 1', () => {
     fc.assert(
       fc.property(gas, filled, (fluid, share) => {
         const { points } = curveOf(fluid, share)
@@ -44,7 +44,7 @@ describe('from a cold night to a hot car', () => {
     )
   })
 
-  test('a fuller one is liquid-full, and vents, at no higher temperature', () => {
+  test('a fuller one is liquid-full and vents at no higher temperature', () => {
     fc.assert(
       fc.property(filled, filled, (a, b) => {
         const [less, more] = [Math.min(a, b), Math.max(a, b)].map((share) => curveOf('propane', share))
@@ -63,7 +63,7 @@ describe('from a cold night to a hot car', () => {
     expect(high.reliefAtK ?? 0).toBeLessThan(sea.reliefAtK ?? 0)
   })
 
-  test('nothing in it has no curve', () => {
+  test('an empty one has no curve', () => {
     expect(() =>
       heatCurve({ gas: 'propane', netKg: 0, waterCapacityKg: 10, altitudeM: 0, reliefGaugePa: 1e6 }),
     ).toThrow(/something in the cylinder/)

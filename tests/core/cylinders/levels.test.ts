@@ -75,7 +75,7 @@ describe('height of the liquid', () => {
   })
 
   /** Geometry: a spheroid of two 2:1 ends alone, its axis upright, holds 2/3 of the cylinder around it. */
-  test('two ends alone are a spheroid', () => {
+  test('two ends alone form a spheroid', () => {
     const ball: VesselShape = { stands: 'upright', diameterM: 1, lengthM: 0.5 }
     const z = 0.3
     expect(heightLevel(ball, 0.5 * z)).toBeCloseTo(z * z * (3 - 2 * z), 9)
@@ -93,7 +93,7 @@ describe('height of the liquid', () => {
     )
   })
 
-  test('what cannot be', () => {
+  test('impossible input', () => {
     expect(() => heightLevel(upright, 16 * INCH_M)).toThrow(/higher than the vessel/)
     expect(() => heightLevel({ ...upright, lengthM: 0.1 }, 0.05)).toThrow(/shorter than its two dished ends/)
     expect(() => heightLevel({ ...upright, diameterM: 0 }, 0.05)).toThrow(/diameter/)
@@ -108,16 +108,16 @@ describe('height of the liquid', () => {
 
 describe('a gauge that jumps, learned', () => {
   const full = 4.8
-  test('without fills the dial is taken at its word, in a straight line', () => {
+  test('without fills the dial is read linearly', () => {
     expect(calibrateGauge([], full, 0.5)).toEqual({ liquidM3: full / 2, strayM3: null, fills: 0 })
   })
-  test('a fill that took more than the dial said pulls the line down there', () => {
+  test('a fill larger than the dial indicated lowers the curve there', () => {
     const fills = [0.5, 0.5, 0.5].map((shown) => ({ shown, meteredM3: 3.6 }))
     const { liquidM3, strayM3 } = calibrateGauge(fills, full, 0.5)
     expect(liquidM3).toBeCloseTo(1.2, 9)
     expect(strayM3).toBeCloseTo(0, 9)
   })
-  test('fills from one place of the dial are averaged, in whatever order they came', () => {
+  test('fills from one place of the dial are averaged in any order', () => {
     const fill = (meteredM3: number) => ({ shown: 0.5, meteredM3 })
     for (const order of [
       [3.5, 3.6, 3.7],
@@ -145,12 +145,12 @@ describe('a gauge that jumps, learned', () => {
 })
 
 describe('a pressure gauge', () => {
-  test('tells the temperature of the liquid, whatever is left', () => {
+  test('shows the temperature of the liquid at any content', () => {
     const { boilingK, tells } = interpretPressureGauge(174 * PSI_PA, fahrenheit(100), 0)
     expect(boilingK).toBeCloseTo(fahrenheit(100), 0)
     expect(tells).toBe('liquid')
   })
-  test('far too low: the liquid is all but gone; far too high: no room, or the gauge is off', () => {
+  test('far too low: liquid nearly gone; far too high: liquid-full, or the gauge is wrong', () => {
     expect(interpretPressureGauge(40 * PSI_PA, fahrenheit(80), 0).tells).toBe('nearly-gone')
     expect(interpretPressureGauge(200 * PSI_PA, fahrenheit(60), 0).tells).toBe('too-high')
   })

@@ -5,7 +5,7 @@ import { evaluateInspection, inspectionItems } from '@/core/cylinders/inspection
 describe.each(cylinderKinds)('the look-over of a %s', (kind) => {
   const items = inspectionItems(kind)
 
-  test('every item says what to see, and how and why, in whole sentences', () => {
+  test('every item says what to look for, how and why, in full sentences', () => {
     for (const { title, why } of items) {
       expect(title).toMatch(/^[A-Z].*[^.]$/)
       expect(why).toMatch(/^[A-Z].*\.$/)
@@ -19,7 +19,7 @@ describe.each(cylinderKinds)('the look-over of a %s', (kind) => {
     }
   })
 
-  test('what was not looked at is missing, and nothing else is', () => {
+  test('only items that were not looked at are missing', () => {
     const [first, ...rest] = items
     const judged = evaluateInspection(kind, { [first?.id ?? '']: 'sound', 'of another kind': 'bad' })
     expect(judged.missing).toEqual(rest)
@@ -35,7 +35,7 @@ test('a fixed tank is looked over for nests and its fill door, CO2 for its disc,
 })
 
 /** Common practice: hoses about 5 years, propane alarms 5, CO alarms 5 to 10, regulators 10 to 15. */
-test('what ages has an age to be replaced at', () => {
+test('equipment that ages has an age for replacement', () => {
   const years = equipmentKinds.map((kind) => [kind, (equipmentFacts[kind].oldMonths ?? 0) / 12])
   expect(Object.fromEntries(years)).toMatchObject({ hose: 5, 'propane-alarm': 5, 'co-alarm': 7, regulator: 15 })
 })

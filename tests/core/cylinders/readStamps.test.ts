@@ -57,11 +57,11 @@ describe('a collar in the spellings people use', () => {
     expect((tank.waterCapacityKg ?? 0) / 3.785411784 / 0.999016).toBeCloseTo(24.1, 9)
   })
 
-  test('a water capacity in litres', () => {
+  test('a water capacity in liters', () => {
     expect(read('WC 21.6 L').waterCapacityKg).toBeCloseTo(21.6 * 0.999016, 9)
   })
 
-  test('letters: those that adjoin a date are its own; alone they lead or follow as the others do', () => {
+  test('letters that touch a date belong to it; separate letters lead or follow like the others', () => {
     expect(read('06-11 05-16S 05-21E').marks.map(({ letter }) => letter)).toEqual(['S', 'E'])
     expect(read('06-11 05-16 S 05-21 E').marks.map(({ letter }) => letter)).toEqual(['S', 'E'])
     expect(read('06-11 S 05-16 E 05-21').marks.map(({ letter }) => letter)).toEqual(['S', 'E'])
@@ -70,7 +70,7 @@ describe('a collar in the spellings people use', () => {
   })
 })
 
-describe('what cannot be is said at its part and not counted', () => {
+describe('an impossible stamp is reported at its part and ignored', () => {
   test.each([
     ['13-20', /no month 13/],
     ['06-11 05-31', /not come yet/],
@@ -100,7 +100,7 @@ describe('what cannot be is said at its part and not counted', () => {
   })
 })
 
-describe('whatever is typed', () => {
+describe('any text', () => {
   const piece = fc.oneof(
     fc.constantFrom(
       'TW',
@@ -122,7 +122,7 @@ describe('whatever is typed', () => {
   )
   const collar = fc.array(piece, { maxLength: 14 }).map((pieces) => pieces.join(' ').slice(0, 400))
 
-  test('no letter or digit is dropped, none read twice, nothing thrown', () => {
+  test('no letter or digit is dropped or read twice, and nothing throws', () => {
     fc.assert(
       fc.property(collar, (text) => {
         const tokens = stampTokens(text)

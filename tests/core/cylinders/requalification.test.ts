@@ -40,7 +40,7 @@ describe('until when, by school', () => {
     expect(due({ marks: [{ month: '2021-06', letter, requalifier: null }] }, rule)).toBe(month)
   })
 
-  test('the latest mark counts, in whatever order they were entered', () => {
+  test('the latest mark counts, in any order of entry', () => {
     const marks = ['2016-05', '2025-05', '2021-05'].map((month) => ({ month, letter: 'E' as const, requalifier: null }))
     expect(due({ manufacturedMonth: '2006-01', marks }, 'us-dot')).toBe('2030-05')
   })
@@ -58,7 +58,7 @@ describe('until when, by school', () => {
     ).toBe('overdue')
   })
 
-  test('an own rule by its numbers', () => {
+  test('an own rule with its numbers', () => {
     const own = { firstMonths: 96, afterEMonths: 36, afterSMonths: 48, afterNoneMonths: 60, highPressureMonths: 24 }
     expect(requalification(dates(), findRuleSet('own', own), ON).dueMonth).toBe('2028-03')
     expect(() => findRuleSet('own')).toThrow(/no rule set/)
@@ -105,7 +105,7 @@ describe('from the collar as typed', () => {
       unread: [],
     })
   })
-  test('the kind is taken from the stamps, or told', () => {
+  test('the kind follows from the stamps, or is given', () => {
     expect(ask('DOT-3AL1800 09-22').dueMonth).toBe('2027-09')
     expect(ask('DOT-39 09-22').status).toBe('not-refillable')
     expect(ask('09-22', { kind: 'onboard' }).status).toBe('no-date')
@@ -126,7 +126,7 @@ describe('months and marks as text', () => {
     expect(formatMonth('2030-03')).toBe('March 2030')
     expect(formatMonth('soon')).toBe('soon')
   })
-  test('adding months and taking them off again comes back', () => {
+  test('adding and subtracting months returns to the start', () => {
     const month = fc.tuple(fc.integer({ min: 1950, max: 2099 }), fc.integer({ min: 1, max: 12 }))
     fc.assert(
       fc.property(month, fc.integer({ min: -600, max: 600 }), ([year, of], months) => {
@@ -135,14 +135,14 @@ describe('months and marks as text', () => {
       }),
     )
   })
-  test('a list of marks in the spellings people use', () => {
+  test('a list of marks in common spellings', () => {
     expect(parseMarks('E 05-25, 06/20 s; 05-A123-15', ON)).toEqual([
       { month: '2025-05', letter: 'E', requalifier: null },
       { month: '2020-06', letter: 'S', requalifier: null },
       { month: '2015-05', letter: null, requalifier: 'A123' },
     ])
   })
-  test('what was written comes back', () => {
+  test('formatted marks parse back', () => {
     const list = [
       { month: '2025-05', letter: 'E', requalifier: null },
       { month: '2020-06', letter: 'S', requalifier: 'A123' },
@@ -163,7 +163,7 @@ describe('months and marks as text', () => {
     expect(findDateClass('co2', null)).toBe('high-pressure')
     expect(findDateClass('removable', 'my own')).toBe('welded')
   })
-  test('every rule says what it is and where it comes from', () => {
+  test('every rule states its text and its source', () => {
     for (const { words, source, standing } of dateRuleSets) {
       expect(words).toMatch(/\.$/)
       expect(source).not.toBe('')

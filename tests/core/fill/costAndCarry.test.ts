@@ -17,7 +17,7 @@ const offer = (change: Partial<PriceOffer>): PriceOffer => ({
 })
 const heaterW = 3000 * BTU_PER_HOUR_W
 
-describe('what a fill costs', () => {
+describe('cost of a fill', () => {
   test('metered gas: $3.78 a gallon is about 90 cents a pound', () => {
     const [cost] = fillCosts([offer({ way: 'by-volume', price: 3.78 / GALLON_M3 })], { residualKg: 0, heaterW })
     expect((cost?.perKg ?? 0) * POUND_KG).toBeCloseTo(0.9, 1)
@@ -27,7 +27,7 @@ describe('what a fill costs', () => {
     expect((cost?.perS ?? 0) * 3600).toBeCloseTo(3000 / 21_650, 3)
     expect((cost?.perJ ?? 0) * 3.6e6).toBeCloseTo(1 / (13.99 * POUND_KG), 3)
   })
-  test('a half-full cylinder exchanged is half lost', () => {
+  test('exchanging a half-full cylinder loses half', () => {
     const exchange = offer({ way: 'exchange', price: 24, containsKg: 15 * POUND_KG })
     const [empty] = fillCosts([exchange], { residualKg: 0, heaterW })
     const [half] = fillCosts([exchange], { residualKg: 7.5 * POUND_KG, heaterW })
@@ -35,7 +35,7 @@ describe('what a fill costs', () => {
     expect(half?.handedOver).toBeCloseTo(12, 9)
     expect(fillCosts([exchange], { residualKg: 16 * POUND_KG, heaterW })[0]?.perKg).toBeNull()
   })
-  test('the cheapest first, and what gains nothing last', () => {
+  test('cheapest first, offers without gas last', () => {
     const offers = [
       offer({ id: 'lost', way: 'exchange', price: 20, containsKg: 5 }),
       offer({ id: 'dear', price: 5 }),
@@ -47,13 +47,13 @@ describe('what a fill costs', () => {
       'lost',
     ])
   })
-  test('prices of nothing and an exchange of nothing are refused at their field', () => {
+  test('prices of 0 and exchanges without gas are refused at their field', () => {
     expect(() => fillCosts([offer({ price: 0 })], { residualKg: 0, heaterW })).toThrow(/price/)
     expect(() => fillCosts([offer({ way: 'exchange' })], { residualKg: 0, heaterW })).toThrow(/only 15 lb/)
     expect(() => fillCosts([], { residualKg: -1, heaterW })).toThrow(/less than nothing/)
     expect(() => fillCosts([], { residualKg: 0, heaterW: 0 })).toThrow(/heat input/)
   })
-  test('every figure opens to what went into it', () => {
+  test('every figure opens to its inputs', () => {
     const [cost] = fillCosts([offer({ way: 'exchange', price: 24, containsKg: 6.8 })], { residualKg: 2, heaterW })
     if (!cost) throw new Error('none')
     const { perMass, handedOver } = costFigures(cost, 2, heaterW)
@@ -71,7 +71,7 @@ describe('when a refillable bottle pays', () => {
   test('never, where bulk gas is the dearer', () => {
     expect(breakEvenFills(45, 1, 1, 2).fills).toBeNull()
   })
-  test('that many fills pay, one fewer does not', () => {
+  test('that many fills pay off, one fewer does not', () => {
     const money = fc.double({ min: 0.5, max: 200, noNaN: true })
     fc.assert(
       fc.property(
@@ -101,14 +101,14 @@ describe('leaving for the pump', () => {
     expect(codes([cylinderGear(), cylinderGear({ id: 'r' }), co2Gear()], 'closed-car', all)).toEqual([])
   })
   /** NFPA 58: 45 lb in one, 90 lb in all [from memory]. */
-  test('45 lb in one and 90 lb in all, counted as they come home', () => {
+  test('45 lb in one and 90 lb in all, counted as filled', () => {
     const hundred = cylinderGear({ waterCapacityKg: 238 * POUND_KG, tareKg: 70 * POUND_KG, lastWeighing: null })
     expect(codes([hundred], 'closed-car', all)).toEqual(['carry-too-big', 'carry-too-much'])
     expect(codes([hundred], 'open-bed', all)).toEqual([])
     expect(codes([large('a'), large('b')], 'closed-car', all)).toEqual([])
     expect(codes([large('a'), large('b'), cylinderGear()], 'closed-car', all)).toEqual(['carry-too-much'])
   })
-  test('in a closed car the heat is told for each, and what CO2 does there', () => {
+  test('in a closed car the heat is shown for each, and the effect of CO2', () => {
     const notes = transportCheck([cylinderGear(), co2Gear()], 'closed-car', all)
     expect(notes.map(({ code, severity }) => [code, severity])).toEqual([
       ['carry-heat', 'note'],
@@ -124,7 +124,7 @@ describe('leaving for the pump', () => {
     expect(codes([over], 'closed-car', all)).toEqual(['carry-overfilled'])
     expect(codes([tankGear()], 'closed-car', all)).toEqual(['carry-fixed'])
   })
-  test('what is not ticked stops, but for windows and errands; an open bed has no windows', () => {
+  test('an unticked item is a stop, except windows and errands; an open bed has no windows', () => {
     const without = (...ids: string[]) => all.filter((id) => !ids.includes(id))
     expect(transportCheck([cylinderGear()], 'closed-car', without('held')).at(-1)).toMatchObject({ severity: 'stop' })
     expect(transportCheck([cylinderGear()], 'closed-car', without('windows')).at(-1)).toMatchObject({

@@ -9,7 +9,7 @@ const at = (supplyF: number, bottleF: number, more: Partial<DecantInput> = {}) =
   decant({ supplyTemperatureK: fahrenheit(supplyF), bottleTemperatureK: fahrenheit(bottleF), ...bottle, ...more })
 
 describe('where the hiss stops', () => {
-  test('the wall’s heat boils just the vapour that fills the bottle', () => {
+  test('the heat of the wall boils the vapor that fills the bottle', () => {
     const { wallTemperatureK } = at(70, 32)
     const cold = saturation('propane', wallTemperatureK)
     const given = 0.41 * 480 * (fahrenheit(32) - wallTemperatureK)
@@ -41,7 +41,7 @@ describe('where the hiss stops', () => {
       ),
     )
   })
-  test('a supply colder than the bottle gives nothing, and never takes what is there', () => {
+  test('a supply colder than the bottle gives nothing and takes nothing', () => {
     expect(at(60, 70).expectedNetKg).toBe(0)
     expect(at(20, 90, { residualKg: 0.05 }).expectedNetKg).toBe(0.05)
   })
@@ -101,7 +101,7 @@ describe('several in a row', () => {
   }
   const cold = { temperatureK: fahrenheit(32), tareKg: 0.41, waterCapacityKg: 1.107 }
 
-  test('the supply falls and cools, and each gets a little less; nothing is lost', () => {
+  test('the supply cools and empties, each bottle gets a little less, and mass is conserved', () => {
     const row = decantSequence(supply, [cold, cold, cold, cold])
     for (const [i, now] of row.entries()) {
       const before = row[i - 1]

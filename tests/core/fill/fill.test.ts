@@ -18,7 +18,7 @@ const GALLON_M3 = 0.003785411784
 const twentyPound = { gas: 'propane', waterCapacityKg: 47.6 * POUND_KG } as const
 
 describe('limits', () => {
-  test('stop weight is tare, limit and what hangs there', () => {
+  test('stop weight is tare, limit and attachments', () => {
     const { stopWeightKg } = fillLimit({ ...twentyPound, tareKg: 17.8 * POUND_KG, hangingKg: 0.9 * POUND_KG })
     expect((stopWeightKg ?? 0) / POUND_KG).toBeCloseTo(17.8 + 19.992 + 0.9, 9)
     expect(fillLimit(twentyPound).stopWeightKg).toBeNull()
@@ -46,7 +46,7 @@ describe('limits', () => {
       ),
     )
   })
-  test('another gravity has another limit and its own density', () => {
+  test('another specific gravity has its own limit and density', () => {
     const butane = fillLimit({ ...twentyPound, specificGravity: 0.584 })
     expect(butane.limitKg / twentyPound.waterCapacityKg).toBeCloseTo(0.51, 12)
     expect(butane.liquidVolumeFractionAtLimit).toBeCloseTo(0.51 / 0.584, 2)
@@ -68,12 +68,12 @@ describe('limits', () => {
   })
 })
 
-describe('what stands against a fill', () => {
+describe('findings against a fill', () => {
   const codes = (...args: Parameters<typeof fillFindings>) =>
     fillFindings(...args).map(({ code, severity }) => `${severity} ${code}`)
   const removable = (change: Parameters<typeof fitness>[1]) => cylinderGear({ fitness: fitness('removable', change) })
 
-  test('in date, sound and with room: nothing', () => {
+  test('in date, in order and with room: none', () => {
     expect(codes(cylinderGear(), { mode: 'by-weight' }, TODAY)).toEqual([])
     expect(codes(tankGear(), { mode: 'onboard' }, TODAY)).toEqual([])
     expect(codes(co2Gear(), { mode: 'co2' }, TODAY)).toEqual([])
@@ -102,7 +102,7 @@ describe('what stands against a fill', () => {
   test('CO2 by its pressure gauge', () => {
     expect(codes(co2Gear(), { mode: 'co2', by: 'pressure' }, TODAY)).toEqual(['stop co2-by-pressure'])
   })
-  test('a throw-away bottle by each school, and at a pump', () => {
+  test('a throw-away bottle under each rule, and at a pump', () => {
     const throwaway = bottleGear({ kind: 'bottle' })
     expect(codes(throwaway, { mode: 'bottles', school: 'refillable' }, TODAY)).toEqual(['stop fill-not-refillable'])
     expect(codes(throwaway, { mode: 'bottles', school: 'home' }, TODAY)).toEqual(['fix-first fill-home-only'])
@@ -111,7 +111,7 @@ describe('what stands against a fill', () => {
     expect(codes(bottleGear(), { mode: 'bottles', school: 'refillable' }, TODAY)).toEqual([])
     expect(codes(bottleGear(), { mode: 'bottles', school: 'never' }, TODAY)).toEqual(['stop fill-school-never'])
   })
-  test('each says what, why and where it is mended, in both families of units', () => {
+  test('each states what, why and where to fix it, in both unit systems', () => {
     const gear = [
       removable({ manufacturedMonth: null, lastLook: null, overfillStop: 'no' }),
       bottleGear({ kind: 'bottle' }),
@@ -147,14 +147,14 @@ describe('slips', () => {
     expect(slip.further.map(({ label }) => label)).toEqual(['Aboard now', 'To go', 'Level when full'])
     expect((stopKg - 31.4 * POUND_KG) / POUND_KG).toBeCloseTo(6.39, 2)
   })
-  test('a bottle goes by its label, at home to three quarters', () => {
+  test('a bottle fills to its label, at home to three quarters', () => {
     const input = { hangingKg: 0, grossKg: null, liquidTemperatureK: fahrenheit(60) }
     expect(stopWeightSlip(bottleGear(), { ...input, share: 1 }).stopKg / OUNCE_KG).toBeCloseTo(31.0, 9)
     const home = stopWeightSlip(bottleGear(), { ...input, share: 0.75 })
     expect(home.stopKg / OUNCE_KG).toBeCloseTo(14.6 + 0.75 * 16.4, 9)
     expect(home.slip.lines.map(({ sign }) => sign)).toEqual(['', '+', '−'])
   })
-  test('at the pump: level, what it holds, what is in it, and gallons as sold', () => {
+  test('at the pump: level, capacity, contents, and gallons as sold', () => {
     const { slip, volumeLimitFraction } = pumpSlip(cylinderGear(), 13.6 * POUND_KG, fahrenheit(60))
     expect(volumeLimitFraction).toBe(0.8)
     expect(slip.result.figure.quantity.value / GALLON_M3).toBeCloseTo(1.38, 1)
@@ -195,14 +195,14 @@ describe('the live scale', () => {
       'over',
     ])
   })
-  test('it only ever goes on', () => {
+  test('stages only advance', () => {
     const order = ['under', 'slow', 'stop', 'over']
     const grams = Array.from({ length: 600 }, (_, i) => order.indexOf(stage(16 + i * 0.003)))
     expect(grams).toEqual(grams.toSorted((a, b) => a - b))
   })
 })
 
-test('a known-empty bottle over 2 % off its stamp is said so', () => {
+test('a known-empty bottle over 2 % off its stamp is reported', () => {
   const tareKg = 14.6 * OUNCE_KG
   expect(tareMismatch(14.8 * OUNCE_KG, tareKg, 'bottleMass')).toBeNull()
   expect(tareMismatch(15.0 * OUNCE_KG, tareKg, 'bottleMass')?.text).toMatch(/more than its stamp/)

@@ -41,8 +41,8 @@ function everyLine({ lines, result, further }: Slip): void {
 
 const kelvin = fc.double({ min: 240, max: 320, noNaN: true })
 
-describe('a slip comes out by hand', () => {
-  test('the weight to stop at: tare, limit, what is left empty, what hangs there', () => {
+describe('slips agree with a calculation by hand', () => {
+  test('stop weight: tare, limit, vapor in an empty one, attachments', () => {
     const gear = fc.constantFrom(cylinderGear(), bottleGear(), co2Gear())
     const hanging = fc.double({ min: 0, max: 3, noNaN: true })
     fc.assert(
@@ -54,7 +54,7 @@ describe('a slip comes out by hand', () => {
     )
   })
 
-  test('to go is what the scale still lacks, and nothing once it is over', () => {
+  test('the rest is what the scale lacks, and 0 once it is over', () => {
     fc.assert(
       fc.property(fc.double({ min: 8.2, max: 18, noNaN: true }), (grossKg) => {
         const { slip, stopKg } = stopWeightSlip(cylinderGear(), {
@@ -82,7 +82,7 @@ describe('a slip comes out by hand', () => {
     )
   })
 
-  test('at the pump: level, less what is in it; never past the weight limit', () => {
+  test('at the pump: level minus contents; never past the weight limit', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 8, noNaN: true }), kelvin, (aboardKg, liquidTemperatureK) => {
         const { slip } = pumpSlip(cylinderGear(), aboardKg, liquidTemperatureK)
@@ -94,7 +94,7 @@ describe('a slip comes out by hand', () => {
     )
   })
 
-  test('an onboard tank: inside × 80 % − what is in it, and the money', () => {
+  test('an onboard tank: volume × 80 % − contents, and the cost', () => {
     const share = fc.double({ min: 0, max: 1, noNaN: true })
     fc.assert(
       fc.property(share, fc.double({ min: 5, max: 400, noNaN: true }), (shown, waterCapacityKg) => {
@@ -110,7 +110,7 @@ describe('a slip comes out by hand', () => {
     )
   })
 
-  test('by level: inside × share, and the vapour above it counted', () => {
+  test('by level: volume × share, with the vapor above it', () => {
     fc.assert(
       fc.property(fc.double({ min: 0.01, max: 0.95, noNaN: true }), kelvin, (level, temperatureK) => {
         const slip = levelSlip(cylinderGear(), level, temperatureK, 'height-level')

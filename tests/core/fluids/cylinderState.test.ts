@@ -45,7 +45,7 @@ describe('no seam', () => {
     )
   })
 
-  test('it does not jump where the cylinder goes liquid-full, dries out, or passes the critical temperature', () => {
+  test('it is continuous at liquid-full, at dryness, and at the critical temperature', () => {
     fc.assert(
       fc.property(anyFluid, share, (fluid, part) => {
         const density = densityAt(fluid, part)
@@ -79,7 +79,7 @@ describe('no seam', () => {
   })
 })
 
-describe('the table gives back what was solved', () => {
+describe('the table reproduces the solution', () => {
   test.each(fluids)('%s, between the nodes', (fluid) => {
     const { critical } = saturationTable(fluid)
     for (let part = 0.01; part < 0.998; part += 0.0217) {
@@ -93,7 +93,7 @@ describe('the table gives back what was solved', () => {
     }
   })
 
-  test.each(fluids)('%s: both phases have one pressure and one potential', (fluid) => {
+  test.each(fluids)('%s: both phases have equal pressure and potential', (fluid) => {
     for (const temperatureK of [coldest[fluid] + 1, 250, 280, 300]) {
       const { liquidDensityKgM3, vapourDensityKgM3, pressurePa } = saturation(fluid, temperatureK)
       const liquid = helmholtz(fluid, temperatureK, liquidDensityKgM3)
@@ -118,7 +118,7 @@ describe('the table gives back what was solved', () => {
     expect(Math.abs(criticalPoint('co2').temperatureK - 304.1282)).toBeLessThan(0.5)
   })
 
-  test.each(fluids)('%s: the solution settles as near to the critical point as one likes to ask', (fluid) => {
+  test.each(fluids)('%s: the solution converges as close to the critical point as wanted', (fluid) => {
     const { critical } = saturationTable(fluid)
     for (let s = 0.0012; s < 0.05; s *= 1.13) {
       const temperatureK = critical.temperatureK * (1 - s * s)
@@ -142,7 +142,7 @@ describe('the table gives back what was solved', () => {
 })
 
 describe('a closed cylinder', () => {
-  test('liquid and vapour together weigh what is inside', () => {
+  test('liquid and vapor together weigh the contents', () => {
     fc.assert(
       fc.property(anyFluid, share, share, (fluid, part, warmth) => {
         const { critical } = saturationTable(fluid)

@@ -48,7 +48,7 @@ test('more heat is warmer and worse air; more people likewise', () => {
   )
 })
 
-test('shares stay shares: nothing below nothing, no air wetter than wet', () => {
+test('shares stay between 0 and 1, and humidity below saturation', () => {
   fc.assert(
     fc.property(
       watts,

@@ -32,7 +32,7 @@ const anyPose: fc.Arbitrary<Pose> = fc.record({
 const marginOf = (one: Thing, at: Pose): number =>
   clearanceTo(sweptSolid(one), requiredClearances(one, body()), body(), at).marginM
 
-test('moving a thing away from the face it is near never lessens its margin', () => {
+test('moving an object away from a face never reduces its margin', () => {
   fc.assert(
     fc.property(anyThing, anyPose, meters(0, 3), (one, at, byM) => {
       const { face, marginM } = clearanceTo(sweptSolid(one), requiredClearances(one, body()), body(), at)
@@ -46,7 +46,7 @@ test('moving a thing away from the face it is near never lessens its margin', ()
   )
 })
 
-test('raising an overhang never lessens its margin', () => {
+test('raising an overhang never reduces its margin', () => {
   fc.assert(
     fc.property(anyThing, anyPose, meters(0, 2), (one, at, byM) => {
       const above = { ...one, lowM: 2, highM: 3 }
@@ -56,7 +56,7 @@ test('raising an overhang never lessens its margin', () => {
   )
 })
 
-test('turning everything four times is turning nothing', () => {
+test('four quarter turns change nothing', () => {
   fc.assert(
     fc.property(anyThing, anyPose, (one, at) => {
       let points = boxPoints(one, one.lengthM, one.widthM, one.turnDeg)
@@ -71,7 +71,7 @@ test('turning everything four times is turning nothing', () => {
   )
 })
 
-test('turning thing and heater together about the heater changes nothing', () => {
+test('rotating object and heater together changes nothing', () => {
   fc.assert(
     fc.property(anyThing, anyPose, fc.integer({ min: 0, max: 359 }), (one, at, turnDeg) => {
       const [moved] = rotate([{ xM: one.xM - at.xM, yM: one.yM - at.yM }], turnDeg)
@@ -94,7 +94,7 @@ test('a thing that reaches further is never further off', () => {
   )
 })
 
-test('no point of a thing is nearer than its margin says', () => {
+test('no point of an object is closer than its margin', () => {
   fc.assert(
     fc.property(anyThing, meters(0, 1), meters(0, 1), (one, along, across) => {
       const box = { x0: 2, x1: 3, y0: 1, y1: 2 }

@@ -19,7 +19,7 @@ function check(things: readonly Thing[], of: { heater?: HeaterBody; at?: Pose; r
 
 const of = (things: readonly Thing[], more = {}) => check(things, more).margins.find(({ id }) => id === 'box')
 
-describe('each face, worked by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide, 0.5 high and faces the front', () => {
+describe('each face, by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide, 0.5 high and faces the front', () => {
   // Its body reaches from 1.9 to 2.1 along the room, 1.8 to 2.2 across; a box of 0.4 reaches 0.2 to each side.
   const cases: readonly [string, Partial<Thing>, number, string][] = [
     ['front: box from 3.3, face at 2.1, wants 1', { xM: 3.5 }, 0.2, 'front'],
@@ -37,7 +37,7 @@ describe('each face, worked by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide,
     expect(margin?.face).toBe(face)
   })
 
-  test('what lacks distance is listed with how much, and nothing else is', () => {
+  test('objects that are too close are listed with the missing distance, and no others', () => {
     const { violations, leastMarginM } = check([thing({ xM: 3 }), thing({ id: 'far', xM: 5 })])
     expect(violations.map(({ id }) => id)).toEqual(['box'])
     expect(violations[0]?.lacksM).toBeCloseTo(0.3, 9)
@@ -45,7 +45,7 @@ describe('each face, worked by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide,
     expect(leastMarginM).toBeCloseTo(-0.3, 9)
   })
 
-  test('a corner belongs to the box that stays clear: half a metre ahead and a hand to the side is too near', () => {
+  test('a corner belongs to the clearance box: half a meter ahead and a hand to the side is too close', () => {
     expect(of([thing({ xM: 2.8, yM: 2.6 })])?.marginM).toBeCloseTo(-0.1, 9)
   })
 
@@ -58,7 +58,7 @@ describe('each face, worked by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide,
     expect(askew?.marginM).toBeCloseTo(corner, 6)
   })
 
-  test('a heater that hangs has what is under it under it', () => {
+  test('a hung heater has clearance to objects under it', () => {
     const bench = thing({ xM: 2.3, highM: 0.4 })
     expect(of([bench])?.marginM).toBeLessThan(0)
     expect(of([bench], { at: pose({ bottomM: 0.6 }) })).toMatchObject({ face: 'underside' })
@@ -67,7 +67,7 @@ describe('each face, worked by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide,
 })
 
 describe('things that move count where they can reach', () => {
-  test('a curtain across its own line, by its swing to each side', () => {
+  test('a curtain along its own line, by its swing to each side', () => {
     const curtain = thing({ kind: 'curtain', xM: 3.5, turnDeg: 90, lengthM: 1, widthM: 0.04, highM: 1.6 })
     expect(of([curtain])?.marginM).toBeCloseTo(3.48 - 3.1, 9)
     expect(of([{ ...curtain, reachM: 0.5 }])?.marginM).toBeCloseTo(2.98 - 3.1, 9)
@@ -91,16 +91,16 @@ describe('things that move count where they can reach', () => {
   })
 })
 
-describe('what is no fuel', () => {
-  test('needs room for the heater’s own body only', () => {
+describe('objects that cannot burn', () => {
+  test('need room only for the heater’s own body', () => {
     expect(of([thing({ combustible: false, xM: 2.4 })])?.marginM).toBeCloseTo(0.1, 9)
   })
-  test('a cylinder keeps its own distance at every face', () => {
+  test('a cylinder has its own distance at every face', () => {
     const bottle = thing({ kind: 'cylinder', combustible: false, xM: 1.2 })
     expect(of([bottle])).toMatchObject({ isCylinder: true, wantedM: 0.9 })
     expect(of([bottle])?.marginM).toBeCloseTo(1.9 - 1.4 - 0.9, 9)
   })
-  test('a gas outlet is where the hose comes from, not in the way', () => {
+  test('a gas outlet supplies the hose and is no obstacle', () => {
     expect(of([thing({ kind: 'gas-outlet', xM: 2.2 })])).toBeUndefined()
   })
 })
@@ -111,12 +111,12 @@ describe('walls and ceiling', () => {
     const { margins } = check([], { at: pose({ xM: 5.2 }), room: lined })
     expect(margins.find(({ name }) => name === 'the front wall')?.marginM).toBeCloseTo(6 - 5.3 - 1, 9)
   })
-  test('one that does not burn may be touched, not crossed', () => {
+  test('a wall that cannot burn may be touched, not crossed', () => {
     expect(check([], { at: pose({ xM: 5.9 }) }).violations).toEqual([])
     const crossed = check([], { at: pose({ xM: 5.95 }) }).violations
     expect(crossed.map(({ name }) => name)).toContain('the front wall')
   })
-  test('a lined ceiling has its own number, or that of the top', () => {
+  test('a combustible ceiling uses its own clearance, or that of the top', () => {
     const low = { liningsBurn: true, heightM: 1 }
     expect(check([], { room: low }).margins.find(({ id }) => id === 'ceiling')?.marginM).toBeCloseTo(-0.1, 9)
     const told = body({ clearances: { frontM: 1, sidesM: 0.3, rearM: 0.1, topM: 0.6, ceilingM: 0.45 } })
@@ -145,17 +145,17 @@ describe('hose and way out', () => {
     expect(hose?.wantedM).toBeCloseTo(1.5 * 1.1, 9)
     expect(check([{ ...outlet, xM: 0, yM: 0 }], { heater: hosed }).hose?.reaches).toBe(false)
   })
-  test('it never lies in front', () => {
+  test('it never crosses the front', () => {
     expect(check([{ ...outlet, xM: 3, yM: 2 }], { heater: hosed }).hose?.crossesFront).toBe(true)
   })
-  test('without a hose or an outlet there is nothing to say', () => {
+  test('without a hose or an outlet there is no result', () => {
     expect(check([outlet]).hose).toBeNull()
     expect(check([], { heater: hosed }).hose).toBeNull()
   })
 
   const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.1 })
   const narrow = { widthM: 1.2, lengthM: 6, openings: [door({ side: 'front', alongM: 0.6 })] }
-  test('a heater across a narrow room bars the way out; beside the wall of a wide one it does not', () => {
+  test('a heater across a narrow room blocks the way out; beside the wall of a wide one it does not', () => {
     const wide = body({ widthM: 0.9 })
     expect(check([bed], { heater: wide, at: pose({ xM: 4, yM: 0.6 }), room: narrow }).exit.state).toBe('blocked')
     const roomy = { ...narrow, widthM: 3 }
@@ -172,7 +172,7 @@ describe('hose and way out', () => {
   })
 })
 
-describe('what cannot be is refused in a sentence', () => {
+describe('impossible input is refused with a sentence', () => {
   const refused = (judge: () => unknown): string => {
     try {
       judge()
@@ -202,7 +202,7 @@ describe('what cannot be is refused in a sentence', () => {
 })
 
 describe('as a worked sum', () => {
-  test('distance less what is asked for is what lacks', () => {
+  test('distance minus required distance is the missing clearance', () => {
     const slip = clearanceSlip(check([thing({ xM: 3 })]), true)
     expect(slip?.lines.map(({ sign, figure }) => [sign, Math.round(figure.quantity.value * 1e6) / 1e6])).toEqual([
       ['', 0.7],
@@ -213,7 +213,7 @@ describe('as a worked sum', () => {
     expect(slip?.lines[1]?.figure.basis).toBe('clearance')
     expect(clearanceSlip(check([thing({ xM: 3 })]), false)?.lines[1]?.figure.basis).toBe('clearance-common')
   })
-  test('a cylinder’s distance rests on its own entry', () => {
+  test('the distance to a cylinder has its own basis', () => {
     const slip = clearanceSlip(check([thing({ kind: 'cylinder', xM: 1.2 })]), true)
     expect(slip?.lines[1]?.figure.basis).toBe('cylinder-distance')
   })
@@ -223,7 +223,7 @@ test.each([
   // Common practice: panels front 30, sides 4, top 18, rear 0; portable radiants front 24, sides 6, top 30, rear 0 in.
   ['catalytic-panel', [30, 4, 18, 0]],
   ['portable-radiant', [24, 6, 30, 0]],
-] as const)('the template of a %s has the common numbers and says so', (kind, [front, sides, top, rear]) => {
+] as const)('the template of a %s has common values and says so', (kind, [front, sides, top, rear]) => {
   const heater: Heater = heaterTemplates[kind].heater
   const { frontM, sidesM, topM, rearM } = heater.body.clearances
   expect([frontM, sidesM, topM, rearM]).toEqual([inches(front), inches(sides), inches(top), inches(rear)])

@@ -10,8 +10,8 @@ const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM
 const room = (change: Parameters<typeof bareRoom>[0] = {}): Room =>
   bareRoom({ lengthM: 5, widthM: 2, openings: [door({ side: 'front', alongM: 1 })], ...change })
 
-describe('the floor in squares', () => {
-  test('squares of ten centimetres, the walls’ edge left out, the bed to start from, the door to end at', () => {
+describe('the floor grid', () => {
+  test('squares of ten centimeters without the edge of the walls, starting at the bed, ending at the door', () => {
     const grid = walkGrid(room(), [{ ...bed, xM: 0.95 }])
     expect([grid.columns, grid.rows]).toEqual([50, 20])
     expect(grid.hasExit).toBe(true)
@@ -20,7 +20,7 @@ describe('the floor in squares', () => {
     for (const square of grid.exits) expect(grid.middleOf(square).xM).toBeGreaterThan(5 - 0.4 - SQUARE_M)
     expect(grid.middleOf(0)).toEqual({ xM: SQUARE_M / 2, yM: SQUARE_M / 2 })
   })
-  test('what is low is climbed over, what begins overhead is walked under, a curtain is pushed aside', () => {
+  test('low objects are climbed over, overhead ones walked under, a curtain is pushed aside', () => {
     const state = (one: Partial<Thing>) =>
       exitState(room(), [bed, thing({ xM: 3, yM: 1, widthM: 2, lengthM: 0.3, ...one })], null).state
     expect(state({ kind: 'cabinet', highM: 1.8 })).toBe('no-way-even-without')

@@ -165,7 +165,7 @@ describe('changeover', () => {
   })
 })
 
-describe('what cannot be', () => {
+describe('impossible input', () => {
   const refusal = (change: object) => {
     const base = { ...tripRun(), ...change }
     const read = tripRunSchema.safeParse(base)
