@@ -7,7 +7,7 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => kettle.stop())
 
-test('at the scale each wrong thing gets its sentence at the field, and nothing is stored', async ({ page }) => {
+test('at the scale each wrong input gets its sentence at the field, and nothing is stored', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
   const field = page.getByLabel('On the scale now')
   const rows = page.getByRole('region', { name: 'History' }).getByRole('row')
@@ -35,7 +35,7 @@ test('at the scale each wrong thing gets its sentence at the field, and nothing 
   expect(await rows.count()).toBe(before)
 })
 
-test('a slow answer does not speak about what was typed since', async ({ page }) => {
+test('a late answer does not apply to newer input', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
   await page.route('**/fill/by-weight*', async (route) => {
     if (route.request().method() === 'POST') await new Promise((resolve) => setTimeout(resolve, 1500))
@@ -62,7 +62,7 @@ test('temperatures out of range are refused at their field', async ({ page }) =>
   }
 })
 
-test('stamps that cannot be', async ({ page }) => {
+test('impossible stamps', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/new`)
   await page.getByLabel('TW, the tare').fill('17.5')
   await page.getByLabel('WC, the water capacity').fill('47.6')
@@ -78,7 +78,7 @@ test('stamps that cannot be', async ({ page }) => {
   await expect(page.getByLabel('TW, the tare')).toHaveValue('17.5')
 })
 
-test('a trip of no nights, of 25 hours a day, above the sky', async ({ page }) => {
+test('a trip of no nights, of 25 hours a day, above the atmosphere', async ({ page }) => {
   await page.goto(`${kettle.url}/trips/larkspur`)
   await page.getByLabel('Nights').fill('0')
   await expect(page.getByText('Enter a whole number of nights, 1 to 366.')).toBeVisible()
@@ -92,7 +92,7 @@ test('a trip of no nights, of 25 hours a day, above the sky', async ({ page }) =
   await expect(page.getByText(/The altitude must lie between/)).toBeVisible()
 })
 
-test('an address that is not there is answered as such', async ({ page }) => {
+test('an unknown address answers as not found', async ({ page }) => {
   for (const place of ['/cylinders/nowhere', '/trips/nowhere', '/nowhere', '/cylinders/%00']) {
     const response = await page.goto(`${kettle.url}${place}`)
     expect([400, 404]).toContain(response?.status())

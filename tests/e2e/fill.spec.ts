@@ -9,7 +9,7 @@ test.afterAll(() => kettle.stop())
 
 const findings = (page: Page) => page.getByRole('region', { name: 'Findings' })
 
-test('a stranger’s job: collar, refused as overdue, new mark, filled by the scale to the mark, in the history', async ({
+test('somebody else’s cylinder: collar, refused as overdue, new mark, filled by scale to the limit, in the history', async ({
   page,
 }) => {
   test.setTimeout(120_000)
@@ -98,7 +98,7 @@ for (const viewport of [
   })
 }
 
-test('over the mark it says what to do and what not, and the weight is kept', async ({ page }) => {
+test('over the limit it says what to do and what not to, and the weight is kept', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
   for (const [text, sentence] of [
     ['heavy', /does not begin with a number/],
@@ -117,7 +117,7 @@ test('over the mark it says what to do and what not, and the weight is kept', as
   await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('37.8 lb')
 })
 
-test('over the mark the live scale alarms, in words and in sound, until the load is off', async ({ page }) => {
+test('over the limit the live scale alarms, in words and sound, until the load is off', async ({ page }) => {
   await page.addInitScript(() => {
     const sounding = new Set<AudioContext>()
     Object.assign(window, { sounding })
@@ -149,7 +149,7 @@ test('over the mark the live scale alarms, in words and in sound, until the load
   expect(await sounding()).toBe(0)
 })
 
-test('CO2: by the scale only, and never into a propane cylinder', async ({ page }) => {
+test('CO2: by scale only, and never into a propane cylinder', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/co2`)
   await expect(page.getByRole('region', { name: 'Soda cylinder' })).toContainText('12.6 lb')
   await page.getByLabel('How the filler measures').selectOption({ label: 'by the pressure gauge' })
@@ -158,7 +158,7 @@ test('CO2: by the scale only, and never into a propane cylinder', async ({ page 
   await expect(findings(page)).toContainText('CO2 does not go into it.')
 })
 
-test('bottles: the school decides, the scale too; a throw-away one filled at home stays there', async ({ page }) => {
+test('bottles: the setting decides, the scale too; a disposable one filled at home stays there', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/bottles?cylinder=throwaway`)
   await expect(findings(page)).toContainText('is not made to be refilled.')
   await page.getByLabel(/^Never/).check()
@@ -178,7 +178,7 @@ test('bottles: the school decides, the scale too; a throw-away one filled at hom
   await expect(page.getByText('no trip may carry it', { exact: false })).toBeVisible()
 })
 
-test('where the hiss stops: chilled, not chilled, vented, a row, and a supply that is the colder', async ({ page }) => {
+test('where decanting stops: chilled, not chilled, vented, several, and a colder supply', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/bottles`)
   const bench = page.getByRole('region', { name: 'Where the hiss will stop' })
   await bench.getByLabel('Supply’s temperature').fill('70')
@@ -193,7 +193,7 @@ test('where the hiss stops: chilled, not chilled, vented, a row, and a supply th
   await expect(bench.getByText('must lie between', { exact: false })).toBeVisible()
 })
 
-test('an onboard tank at half takes 2.4 gal, or 1.8, and says which was taken', async ({ page }) => {
+test('an onboard tank at half takes 2.4 gal, or 1.8, and says which was assumed', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/onboard`)
   await page.getByLabel('Water gallons on its plate').fill('6')
   await page.getByLabel('The gauge shows').fill('4/8')
@@ -225,7 +225,7 @@ test('a fixed tank in the records: filled, metered, and its gauge learned', asyn
   await expect(page.getByRole('region', { name: 'Belly tank' }).locator('.slip-result')).toContainText('3.6 gal')
 })
 
-test('prices compared, one from the board, and when a refillable bottle pays', async ({ page }) => {
+test('prices compared, one from the price board, and when a refillable bottle pays off', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/cost`)
   const table = page.getByRole('region', { name: 'Prices compared' })
   await expect(table.getByRole('row').nth(1)).toContainText('Quarry Road Farm Store')
@@ -243,7 +243,7 @@ test('prices compared, one from the board, and when a refillable bottle pays', a
   await expect(page.getByText('A price is more than nothing.')).toBeVisible()
 })
 
-test('before leaving: what is ticked is logged, what stands against it is said', async ({ page }) => {
+test('before leaving: what is ticked is logged, what is missing is said', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/carrying?cylinder=left`)
   const outcome = page.locator('.carry-verdict')
   await expect(outcome).toContainText('Do not leave like this')
@@ -261,7 +261,7 @@ test('before leaving: what is ticked is logged, what stands against it is said',
   await expect(findings(page)).toContainText('No cylinder rides in the living space.')
 })
 
-test('at the pump: one answer before the drive, and what it should take', async ({ page }) => {
+test('at the pump: one answer before the drive, and how much it should take', async ({ page }) => {
   await page.goto(`${kettle.url}/fill?cylinder=left`)
   await expect(page.getByRole('region', { name: 'Will the pump take it?' })).toContainText('Yes, as far as known')
   await page.getByLabel('Temperature of the liquid').fill('0')

@@ -7,7 +7,7 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => kettle.stop())
 
-test('from nothing to a first verdict on a phone, in no more than 25 inputs; what is wrong is told at its page', async ({
+test('from nothing to a first verdict on a phone in at most 25 inputs; errors are shown on their page', async ({
   page,
 }) => {
   const quiet = watchConsole(page)
@@ -58,7 +58,7 @@ test('from nothing to a first verdict on a phone, in no more than 25 inputs; wha
   quiet()
 })
 
-test('another rig, with everything left for later: no error, and nothing is called ready', async ({ page }) => {
+test('another rig, with everything skipped: no error, and nothing is called ready', async ({ page }) => {
   await page.goto(`${kettle.url}/begin`)
   for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: 'Go on' }).click()
   await page.getByLabel('Nights').fill('none')

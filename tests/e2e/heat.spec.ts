@@ -23,7 +23,7 @@ async function onPlan(page: Page, xM: number, yM: number): Promise<{ x: number; 
   return { x: box.x + 2 + (inner - 5.2 * scale) / 2 + xM * scale, y: box.y + 2 + 30 + yM * scale }
 }
 
-test('a room drawn, the heater badly placed, why seen, the first proposal taken, windows opened until the air is right', async ({
+test('a room drawn, the heater badly placed, the reason seen, the first proposal taken, windows opened until the air is right', async ({
   page,
 }) => {
   const quiet = watchConsole(page)
@@ -90,7 +90,7 @@ test('the same by keyboard alone: a thing chosen, moved by arrows, undone; a pla
   await expect(slip(page, 'Panel heater')).toContainText('Lacks')
 })
 
-test('on the plan a thing is dragged with the mouse, and turned and sized by its handles', async ({ page }) => {
+test('on the plan a thing is dragged with the mouse, and turned and resized by its handles', async ({ page }) => {
   await page.goto(`${kettle.url}/heat`)
   const from = await onPlan(page, 2.05, 1.35)
   const to = await onPlan(page, 1.7, 1.35)
@@ -109,7 +109,7 @@ test('on the plan a thing is dragged with the mouse, and turned and sized by its
   await page.getByRole('button', { name: 'Leave it as it was saved' }).click()
 })
 
-test('wrong measures are told at their field, and what was drawn stays', async ({ page }) => {
+test('wrong sizes are reported at their field, and the drawing stays', async ({ page }) => {
   await page.goto(`${kettle.url}/heat`)
   const measures = page.getByRole('region', { name: 'Measures of the room' })
   await measures.getByLabel('Ceiling on the left').fill('0.01')
@@ -135,7 +135,7 @@ test('wrong measures are told at their field, and what was drawn stays', async (
   await page.getByRole('button', { name: 'Leave it', exact: true }).click()
 })
 
-test('a heater’s common numbers are replaced by its manual’s, with a picture of the page', async ({ page }) => {
+test('a heater’s common numbers are replaced by its manual’s, with a photo of the page', async ({ page }) => {
   await page.goto(kettle.url)
   await page
     .getByRole('listitem')
@@ -159,7 +159,7 @@ test('a heater’s common numbers are replaced by its manual’s, with a picture
   await expect(page.getByText('Small radiant may be used up to', { exact: false })).toBeVisible()
 })
 
-test('the air of a night: in a sentence, by marks, in charts; lit asleep it says no', async ({ page }) => {
+test('the air of a night: as a sentence, limits and charts; lit while asleep it says no', async ({ page }) => {
   await page.goto(`${kettle.url}/heat/air`)
   const night = page.getByRole('region', { name: 'The air of a night' })
   await expect(night.getByRole('list', { name: 'Marks for the air' })).toContainText('CO2 over 5,000')
@@ -176,7 +176,7 @@ test('the air of a night: in a sentence, by marks, in charts; lit asleep it says
   await expect(night.getByRole('alert').filter({ hasText: 'must lie between' })).toBeVisible()
 })
 
-test('a warm-up typed and captured: fitted at once, the unknown setting told, saved, voided', async ({ page }) => {
+test('a warm-up typed and captured: fitted at once, the unknown setting reported, saved, voided', async ({ page }) => {
   await page.goto(`${kettle.url}/heat/warm-up`)
   await page.getByLabel('Heater that warmed it').selectOption('small-radiant')
   await page.getByLabel('Outside, all along').fill('10')
@@ -223,7 +223,7 @@ test('a warm-up typed and captured: fitted at once, the unknown setting told, sa
   await expect(history).toContainText('voided: Undone right after it was saved')
 })
 
-test('heaters side by side; whether one fits is looked for in this room', async ({ page }) => {
+test('heaters side by side; whether one fits is checked in this room', async ({ page }) => {
   await page.goto(`${kettle.url}/heat/choose`)
   const table = page.getByRole('region', { name: 'Heaters compared' })
   await expect(table.getByRole('columnheader')).toHaveCount(3)
@@ -235,9 +235,7 @@ test('heaters side by side; whether one fits is looked for in this room', async 
   await expect(page.getByText('It is as warm as that outside', { exact: false })).toBeVisible()
 })
 
-test('lit step by step: what must not be skipped holds the rest, times are held, the alarm’s test is logged', async ({
-  page,
-}) => {
+test('lit step by step: blocking steps hold the rest, times are held, the alarm’s test is logged', async ({ page }) => {
   await page.goto(`${kettle.url}/heat/lighting?heater=small-radiant`)
   await expect(page.getByText('Small radiant may be used up to', { exact: false })).toBeVisible()
   const rail = page.getByRole('region', { name: 'Light it' })
@@ -257,7 +255,7 @@ test('lit step by step: what must not be skipped holds the rest, times are held,
   await expect(page.getByText('CO alarm: test logged')).toBeVisible()
 })
 
-test('two tabs: the later save is told of the newer room and may go over it by choice', async ({ page, context }) => {
+test('two tabs: the later save is shown the newer room and may replace it by choice', async ({ page, context }) => {
   await page.goto(`${kettle.url}/heat?room=saloon`)
   const other = await context.newPage()
   await other.goto(`${kettle.url}/heat?room=saloon`)

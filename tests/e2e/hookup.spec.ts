@@ -19,7 +19,7 @@ async function emptyBench(page: Page): Promise<void> {
   await expect(page.getByLabel('Find a part')).toBeVisible()
 }
 
-test('a two-cylinder line built by mouse: clicked, dragged, joined by its handles, saved', async ({ page }) => {
+test('a two-cylinder line built by mouse: clicked, dragged, connected by its handles, saved', async ({ page }) => {
   const quiet = watchConsole(page)
   await emptyBench(page)
   const add = (name: string) => page.getByRole('button', { name: `Add: ${name}`, exact: true })
@@ -131,7 +131,7 @@ test('the same by keyboard only', async ({ page }) => {
   await expect(findings(page)).not.toContainText('ends in the open')
 })
 
-test('a taped flare and a lookalike are found, drawn, and led to; mended they are gone', async ({ page }) => {
+test('a taped flare and a lookalike are found, drawn, and linked; fixed they are gone', async ({ page }) => {
   await page.goto(kettle.url)
   const verdict = page.getByText('Panel tube to Panel heater was taped', { exact: false })
   await expect(verdict).toBeVisible()
@@ -165,7 +165,7 @@ test('a taped flare and a lookalike are found, drawn, and led to; mended they ar
   await expect(findings(page)).not.toContainText('lookalike')
 })
 
-test('what is known of a part is told in the inspector; wrong input is said at its field', async ({ page }) => {
+test('facts about a part are entered in the inspector; wrong input is reported at its field', async ({ page }) => {
   await page.goto(`${kettle.url}/hookup?line=house`)
   await list(page)
     .getByRole('button', { name: /^Panel tube/ })
@@ -194,7 +194,7 @@ test('what is known of a part is told in the inspector; wrong input is said at i
   await expect(box(page, 'Grandfather’s hose')).toBeVisible()
 })
 
-test('data out and in again; a file of another kind is refused with its place, and nothing changes', async ({
+test('export and import; a file of another kind is refused with its place, and nothing changes', async ({
   page,
 }, info) => {
   await page.goto(`${kettle.url}/hookup?line=house`)
@@ -227,7 +227,7 @@ test('data out and in again; a file of another kind is refused with its place, a
   await expect(page.getByLabel('Name of the line')).toHaveValue('House line')
 })
 
-test('two tabs: the one that saves later is told, and loses nothing', async ({ page, context }) => {
+test('two tabs: the later save is warned, and loses nothing', async ({ page, context }) => {
   await page.goto(`${kettle.url}/hookup?line=soda-line`)
   const other = await context.newPage()
   await other.goto(`${kettle.url}/hookup?line=soda-line`)
@@ -251,7 +251,7 @@ test('two tabs: the one that saves later is told, and loses nothing', async ({ p
   await expect(page.getByLabel('Name of the line')).toHaveValue('Soda, theirs')
 })
 
-test('what burns together, what each gets, and what mends a line that starves', async ({ page }) => {
+test('what burns together, what each gets, and what fixes a starving line', async ({ page }) => {
   await page.goto(`${kettle.url}/hookup/flow?line=house`)
   const table = page.getByRole('region', { name: 'What burns' })
   await expect(table.getByRole('row', { name: /Cooktop/ })).toContainText('has enough')

@@ -7,7 +7,7 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => kettle.stop())
 
-test('what is typed on a bench lives through a reload, in its units, until it is saved', async ({ page }) => {
+test('input on a workbench survives a reload, in its units, until it is saved', async ({ page }) => {
   const quiet = watchConsole(page)
   await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
   await page.getByLabel('On the scale', { exact: true }).fill('36 lb 4 oz')
@@ -31,7 +31,7 @@ test('what is typed on a bench lives through a reload, in its units, until it is
   quiet()
 })
 
-test('half a look-over and half a mark are there after a reload', async ({ page }) => {
+test('half an inspection and half a mark survive a reload', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left/look-over`)
   await page
     .getByRole('group', { name: /No bulge/ })
@@ -48,7 +48,7 @@ test('half a look-over and half a mark are there after a reload', async ({ page 
   await expect(page.getByLabel('Month and year')).toHaveValue('09-26')
 })
 
-test('two tabs: an alarm’s date changed in one is not overwritten unseen by the other', async ({ page, context }) => {
+test('two tabs: an alarm’s date changed in one is not silently overwritten by the other', async ({ page, context }) => {
   const open = async (tab: typeof page): Promise<void> => {
     await tab.goto(`${kettle.url}/cylinders/equipment`)
     await tab.getByRole('button', { name: 'Change CO alarm' }).click()
@@ -69,9 +69,7 @@ test('two tabs: an alarm’s date changed in one is not overwritten unseen by th
   await expect(page.getByText('to June 2028')).toBeVisible()
 })
 
-test('a server that dies while a fill is saved: it is said so, kept, and saved once it runs again', async ({
-  page,
-}) => {
+test('a server that dies while a fill is saved: reported, kept, and saved once it runs again', async ({ page }) => {
   await page.goto(`${kettle.url}/fill/by-weight?cylinder=left`)
   await page.getByLabel('On the scale', { exact: true }).fill('37')
   await kettle.kill()
@@ -106,7 +104,7 @@ test('a fill made in one tab is judged by what another has found since', async (
   await expect(page.getByLabel('On the scale', { exact: true })).toHaveValue('37.2')
 })
 
-test('what is typed before the page’s scripts have come is taken, not lost', async ({ page }) => {
+test('input typed before the page’s scripts load is kept', async ({ page }) => {
   await page.route('**/_next/static/**/*.js', async (route) => {
     await new Promise((resolve) => setTimeout(resolve, 1500))
     await route.continue()

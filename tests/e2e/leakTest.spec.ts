@@ -14,7 +14,7 @@ const soaped = (page: Page, count: number) =>
 const station = (page: Page) =>
   page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name: /Leak test/ })
 
-test('the sheet walked with one thumb: a leak repaired, one left for a technician, then closed', async ({ page }) => {
+test('the sheet with one thumb: a leak repaired, one left for a technician, then closed', async ({ page }) => {
   test.setTimeout(240_000)
   const quiet = watchConsole(page)
   await page.setViewportSize({ width: 390, height: 844 })
@@ -56,7 +56,7 @@ test('the sheet walked with one thumb: a leak repaired, one left for a technicia
   quiet()
 })
 
-test('the sheet prints black on white, every place on it', async ({ page }) => {
+test('the sheet prints black on white, with every place on it', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test?line=soda-line`)
   await page.getByRole('button', { name: 'Begin at the cylinder' }).click()
   await expect(place(page)).toBeVisible()
@@ -68,7 +68,7 @@ test('the sheet prints black on white, every place on it', async ({ page }) => {
   await expect(sheet.locator('h1')).toHaveCSS('color', 'rgb(0, 0, 0)')
 })
 
-test('held: the columns typed, the fall judged, what it means, and the branch it is on', async ({ page }) => {
+test('a hold test: the columns typed, the fall judged, what it means, and its branch', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test/hold?line=house`)
   const fill = async (values: readonly string[]): Promise<void> => {
     const labels = ['Start: open column', 'Start: gas column', 'End: open column', 'End: gas column', 'Time between']
@@ -112,7 +112,7 @@ test('held: the columns typed, the fall judged, what it means, and the branch it
   await expect(page.getByText('It is the branch to Cooktop.')).toBeVisible()
 })
 
-test('the simulated manometer is followed live, and captured into the field one stands in', async ({ page }) => {
+test('the simulated manometer is read live, and captured into the focused field', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test/hold?line=house`)
   await page.getByLabel('Follow the manometer live').check()
   await page.getByRole('button', { name: 'Instruments' }).click()
@@ -126,7 +126,7 @@ test('the simulated manometer is followed live, and captured into the field one 
   await expect(page.getByLabel('Start: open column')).toHaveValue(/^6\.3/)
 })
 
-test('a loss over days is told from two weighings, a filling between is refused', async ({ page }) => {
+test('a loss over days from two weighings; a fill between is refused', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test/loss`)
   await page.getByLabel('Price').fill('1')
   const slip = page.getByRole('region', { name: 'Left cylinder' })

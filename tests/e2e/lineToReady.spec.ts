@@ -12,7 +12,9 @@ const station = (page: Page, name: RegExp) =>
 const list = (page: Page) => page.getByRole('list', { name: 'Parts of the line' })
 const place = (page: Page) => page.getByRole('region', { name: 'The place to soap' })
 
-test('on a phone: begun from a ready-made line, a part put in and told of by the list alone', async ({ page }) => {
+test('on a phone: started from a ready-made line, a part inserted and described by the list alone', async ({
+  page,
+}) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(`${kettle.url}/hookup?line=new`)
   await page.getByRole('button', { name: /One cylinder, splitter/ }).click()
@@ -41,7 +43,7 @@ test('on a phone: begun from a ready-made line, a part put in and told of by the
   await expect(page.getByRole('button', { name: /CO2 for tyres/ })).toBeVisible()
 })
 
-test('the sheet by keyboard; what was told last is taken back by u', async ({ page }) => {
+test('the sheet by keyboard; u undoes the last entry', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test?line=soda-line`)
   await page.getByRole('button', { name: 'Begin at the cylinder' }).press('Enter')
   const progress = page.locator('.soap-progress')
@@ -59,7 +61,7 @@ test('the sheet by keyboard; what was told last is taken back by u', async ({ pa
   await expect(page.getByRole('region', { name: 'Leaks' })).toBeHidden()
 })
 
-test('the three minutes run on through a reload, and stopped fill the field', async ({ page }) => {
+test('the three minutes continue through a reload, and stopping fills the field', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test/hold?line=house`)
   const timer = page.getByRole('group', { name: 'Timer' })
   await expect(timer).toContainText('3:00')

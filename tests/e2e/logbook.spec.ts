@@ -19,7 +19,7 @@ async function kept(page: Page, name: string): Promise<{ name: string; bytes: Bu
   return { name: file.suggestedFilename(), bytes: fs.readFileSync(await file.path()) }
 }
 
-test('what happened is searched, filtered, paged, and a mistake voided with a reason', async ({ page }) => {
+test('the log is searched, filtered, paged, and a mistake voided with a reason', async ({ page }) => {
   const quiet = watchConsole(page)
   await page.goto(`${kettle.url}/log`)
   await expect(page.getByText(/^\d+ lines, page 1 of 2$/)).toBeVisible()
@@ -48,7 +48,7 @@ test('what happened is searched, filtered, paged, and a mistake voided with a re
   quiet()
 })
 
-test('everything out and in again; a damaged file is refused with its line, a rig from a friend is shown first', async ({
+test('export and import of everything; a damaged file is refused with its line, a friend’s rig is previewed', async ({
   page,
 }) => {
   test.setTimeout(180_000)
@@ -86,7 +86,10 @@ test('everything out and in again; a damaged file is refused with its line, a ri
   await expect(page.getByRole('link', { name: /Front cylinder/ })).toBeVisible()
 })
 
-test('a backup made, records changed, the backup put back; what is no backup is refused', async ({ page, request }) => {
+test('a backup made, records changed, the backup restored; a file that is no backup is refused', async ({
+  page,
+  request,
+}) => {
   test.setTimeout(180_000)
   await page.goto(`${kettle.url}/log/data`)
   const backup = await kept(page, 'Make a backup')
@@ -121,7 +124,7 @@ test('a backup made, records changed, the backup put back; what is no backup is 
   }
 })
 
-test('several rigs: copied, taken to hand, renamed, put away; a trip of the other leads to it', async ({ page }) => {
+test('several rigs: copied, selected, renamed, archived; a trip of the other links to it', async ({ page }) => {
   await page.goto(`${kettle.url}/log/rigs`)
   await page.getByRole('button', { name: 'Copy Marigold', exact: true }).click()
   await expect(page.getByText('Marigold copied')).toBeVisible()

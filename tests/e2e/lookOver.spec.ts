@@ -7,7 +7,7 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => kettle.stop())
 
-test('a find retires the cylinder; only somebody with a licence brings it back; the history keeps both', async ({
+test('a defect retires the cylinder; only a licensed person returns it to service; the history keeps both', async ({
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 })
@@ -39,7 +39,7 @@ test('a find retires the cylinder; only somebody with a licence brings it back; 
   await expect(history).toContainText('Not so: no bulge')
 })
 
-test('hoses and alarms: looked at with one tap, entered with a month, past their time said so', async ({ page }) => {
+test('hoses and alarms: inspected with one tap, entered with a month, overdue ones reported', async ({ page }) => {
   const quiet = watchConsole(page)
   await page.goto(`${kettle.url}/cylinders/equipment`)
   const findings = page.getByRole('region', { name: 'Findings' })
@@ -59,9 +59,7 @@ test('hoses and alarms: looked at with one tap, entered with a month, past their
   quiet()
 })
 
-test('contents by the height of the liquid and by a gauge; a pressure gauge is told for what it is', async ({
-  page,
-}) => {
+test('contents by liquid height and by gauge; a pressure gauge is recognized', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left/level`)
   await page.getByLabel('Height of the liquid').fill('6')
   await page.getByLabel('Inside diameter').fill('12')
@@ -83,7 +81,7 @@ test('contents by the height of the liquid and by a gauge; a pressure gauge is t
   await expect(page.getByRole('region', { name: 'History' })).toContainText('40 % of its inside is liquid')
 })
 
-test('hot car, cold night: the lines that matter, as a table too, and for what if', async ({ page }) => {
+test('hot car, cold night: the limits that matter, as a table too, and for other temperatures', async ({ page }) => {
   const quiet = watchConsole(page)
   await page.goto(`${kettle.url}/cylinders/soda/heat`)
   await page.getByLabel('With this much in it').fill('5')

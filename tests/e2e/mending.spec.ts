@@ -51,9 +51,7 @@ async function soapAll(page: Page, line: string, burned: string): Promise<void> 
   await expect(page.getByRole('region', { name: 'Begin a leak test' })).toContainText('Closed')
 }
 
-test('a stop cannot be talked away; a fix-first can, with a reason that stays in view and can be taken back', async ({
-  page,
-}) => {
+test('a stop cannot be accepted; a fix-first can, with a visible reason that can be withdrawn', async ({ page }) => {
   const quiet = watchConsole(page)
   await page.goto(kettle.url)
   await expect(verdict(page)).toContainText('21 things to see to')
@@ -76,7 +74,7 @@ test('a stop cannot be talked away; a fix-first can, with a reason that stays in
   quiet()
 })
 
-test('every station’s fault is led to from the verdict: the cylinders, mended one by one', async ({ page }) => {
+test('every station’s fault is linked from the verdict: the cylinders, fixed one by one', async ({ page }) => {
   test.setTimeout(240_000)
   const quiet = watchConsole(page)
   await lead(page, 'Bottle 2 is overfilled', 'See the weighing')
@@ -119,7 +117,7 @@ test('every station’s fault is led to from the verdict: the cylinders, mended 
   quiet()
 })
 
-test('the line: mended, soaped, and both its stations read ready', async ({ page }) => {
+test('the line: fixed, soaped, and both its stations read ready', async ({ page }) => {
   test.setTimeout(300_000)
   const quiet = watchConsole(page)
   await lead(page, 'was taped, and it seals on its face', 'To the joint')
@@ -156,9 +154,7 @@ test('the line: mended, soaped, and both its stations read ready', async ({ page
   quiet()
 })
 
-test('heat, air and the nights: until it reads ready; then a new fault is told as what came up since', async ({
-  page,
-}) => {
+test('heat, air and the nights until all is ready; then a new fault appears as new', async ({ page }) => {
   test.setTimeout(240_000)
   const quiet = watchConsole(page)
   // The radiant is not for that height: it stays at home.

@@ -18,7 +18,7 @@ async function turnTo(page: Page, name: string): Promise<void> {
   await expect(tab(page, name)).toHaveAttribute('aria-current', 'page')
 }
 
-test('a colder forecast and a longer habit move the weak hour; the first remedy mends it; it is saved to the trip', async ({
+test('a colder forecast and a longer habit move the weak hour; the first remedy fixes it and is saved to the trip', async ({
   page,
 }) => {
   const quiet = watchConsole(page)
@@ -78,7 +78,9 @@ test('a colder forecast and a longer habit move the weak hour; the first remedy 
   quiet()
 })
 
-test('five hundred runs are stopped half-way without a frozen page, and come to an end when let', async ({ page }) => {
+test('five hundred runs can be canceled half-way without a frozen page, and finish when left alone', async ({
+  page,
+}) => {
   await page.goto(`${kettle.url}/run`)
   const sure = page.getByRole('region', { name: 'How sure that is' })
   await sure.getByRole('button', { name: 'Run it 500 times' }).click()
@@ -95,7 +97,7 @@ test('five hundred runs are stopped half-way without a frozen page, and come to 
   await expect(sure).toContainText('Of the plan before your last change.')
 })
 
-test('the hours stand in a table, and go along as a file', async ({ page }) => {
+test('the hours are shown as a table and downloaded as a file', async ({ page }) => {
   await page.goto(`${kettle.url}/run`)
   await page.getByText('The hours as a table').click()
   const table = page.getByRole('region', { name: 'Hours of the trip' })
@@ -105,7 +107,7 @@ test('the hours stand in a table, and go along as a file', async ({ page }) => {
   expect((await taken).suggestedFilename()).toMatch(/-run\.csv$/)
 })
 
-test('weather from a file: °F sold as °C is asked, holes and nonsense are refused with their line', async ({
+test('weather from a file: °F labeled °C is asked about, gaps and nonsense are refused with their line', async ({
   page,
 }) => {
   await page.goto(`${kettle.url}/run/weather`)
@@ -152,7 +154,7 @@ async function dayOfTrip(page: Page): Promise<string> {
   return day
 }
 
-test('wrong input in habits, weather and battery: a sentence at its field, and the last that could be stands', async ({
+test('wrong input in habits, weather and battery: a sentence at its field, and the last valid result stays', async ({
   page,
 }) => {
   await page.goto(`${kettle.url}/run/habits`)
@@ -197,7 +199,7 @@ test('wrong input in habits, weather and battery: a sentence at its field, and t
   await expect(page.getByText('Battery saved')).toBeVisible()
 })
 
-test('what to fill before leaving leads to the filling, and what is supposed can be taken back', async ({ page }) => {
+test('what to fill before leaving links to the fill station, and assumptions can be withdrawn', async ({ page }) => {
   await page.goto(`${kettle.url}/run/habits`)
   await page.getByLabel('Small radiant burns').selectOption('for so many hours a day')
   await page.getByLabel('Small radiant: hours a day, at full').fill('1.25')
@@ -213,7 +215,7 @@ test('what to fill before leaving leads to the filling, and what is supposed can
   await expect(page).toHaveURL(/\/fill\/bottles\?cylinder=/)
 })
 
-test('one cylinder in the cold, by keyboard: it gives less, and ends with gas in it', async ({ page }) => {
+test('one cylinder in the cold, by keyboard: it gives less, and ends with gas left', async ({ page }) => {
   await page.goto(`${kettle.url}/run/cylinder`)
   const slip = page.getByRole('region', { name: 'What it can keep up' })
   const kept = async () => Number((await slip.locator('.slip-result .number').innerText()).replace(/[^\d]/g, ''))
@@ -233,7 +235,7 @@ test('one cylinder in the cold, by keyboard: it gives less, and ends with gas in
   await expect(page.getByText(/more than fits into the vessel/)).toBeVisible()
 })
 
-test('driving: off unless the law and you want otherwise; arriving holds its steps and logs them', async ({ page }) => {
+test('driving: off unless the law and the owner allow it; arriving holds its steps and logs them', async ({ page }) => {
   await page.goto(`${kettle.url}/run/driving`)
   await expect(page.getByRole('region', { name: 'Gas on the road' })).toContainText('Gas off while moving.')
   await page.getByLabel('Where you drive').selectOption('Europe')
@@ -251,7 +253,7 @@ test('driving: off unless the law and you want otherwise; arriving holds its ste
   await expect(rail.getByRole('button', { name: 'Step 4: Open slowly' })).toBeEnabled()
 })
 
-test('CO2 on a phone: a keg, tyres, a fast draw, and what it does in a closed room', async ({ page }) => {
+test('CO2 on a phone: a keg, tires, a fast draw, and its effect in a closed room', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 })
   const quiet = watchConsole(page)
   await page.goto(`${kettle.url}/run/co2`)
@@ -274,7 +276,7 @@ test('CO2 on a phone: a keg, tyres, a fast draw, and what it does in a closed ro
   quiet()
 })
 
-test('two tabs: how it is run is not saved over a newer trip without being told', async ({ page, context }) => {
+test('two tabs: how it is run does not overwrite a newer trip without a warning', async ({ page, context }) => {
   await page.goto(`${kettle.url}/run`)
   await page.getByLabel('Changeover').selectOption('both open')
   const other = await context.newPage()

@@ -31,7 +31,7 @@ function raw(
   })
 }
 
-test('the security policy leaves no hole for inline scripts', async ({ request }) => {
+test('the security policy allows no inline scripts', async ({ request }) => {
   const headers = (await request.get(kettle.url)).headers()
   const policy = headers['content-security-policy'] ?? ''
   const script = policy.split('; ').find((part) => part.startsWith('script-src'))
@@ -46,7 +46,7 @@ test('the security policy leaves no hole for inline scripts', async ({ request }
   expect(again).not.toBe(policy)
 })
 
-test('a script slipped into a page does not run', async ({ page }) => {
+test('a script injected into a page does not run', async ({ page }) => {
   // As if a name in the records had been written into the page unescaped.
   await page.route(`${kettle.url}/cylinders`, async (route) => {
     const response = await route.fetch()
@@ -59,7 +59,7 @@ test('a script slipped into a page does not run', async ({ page }) => {
   expect(await page.evaluate(() => 'slipped' in window)).toBe(false)
 })
 
-test('a foreign name, a foreign page and a huge body are turned away', async () => {
+test('a foreign host, a foreign origin and a huge body are refused', async () => {
   expect((await raw('GET', '/', { host: 'evil.example' })).status).toBe(421)
   const host = `127.0.0.1:${kettle.port}`
   expect((await raw('POST', '/', { host, origin: 'http://evil.example', 'next-action': 'x' })).status).toBe(403)
@@ -71,7 +71,7 @@ test('a foreign name, a foreign page and a huge body are turned away', async () 
   expect((await raw('POST', '/api/v1/calc/runtime', unsized, huge)).status).toBe(413)
 })
 
-test('calculations answer a program, and wrong input never with a 500 or a trace', async ({ request }) => {
+test('calculations answer a program, and wrong input never with a 500 or a stack trace', async ({ request }) => {
   const call = (body: string) =>
     request.post(`${kettle.url}/api/v1/calc/contents`, {
       headers: { 'content-type': 'application/json' },
@@ -97,13 +97,13 @@ test('calculations answer a program, and wrong input never with a 500 or a trace
   expect((await request.post(`${kettle.url}/api/v1/calc/nothing`, { data: {} })).status()).toBe(404)
 })
 
-test('the icon is there under the name browsers ask for unasked', async ({ request }) => {
+test('the icon is at the address browsers request by default', async ({ request }) => {
   const icon = await request.get(`${kettle.url}/favicon.ico`)
   expect(icon.status()).toBe(200)
   expect(icon.headers()['content-type']).toMatch(/^image\//)
 })
 
-test('an action called with nonsense answers without a trace', async () => {
+test('an action called with nonsense answers without a stack trace', async () => {
   const host = `127.0.0.1:${kettle.port}`
   const headers = { host, origin: `http://${host}`, 'next-action': '00'.repeat(21), 'content-type': 'text/plain' }
   const answer = await raw('POST', '/cylinders/left', { ...headers, 'content-length': '4' }, '[{}]')
@@ -120,7 +120,7 @@ function start(env: Record<string, string>, script = 'scripts/start.mjs') {
   return { status, said: stderr.toString() }
 }
 
-test('a second start on a used port, a wrong port: a sentence, no trace', () => {
+test('a second start on a used port, a wrong port: a sentence, no stack trace', () => {
   const used = start({ GOLD_KETTLE_PORT: String(kettle.port), GOLD_KETTLE_DB: kettle.file })
   expect(used.status).toBe(1)
   expect(used.said).toMatch(/Port \d+ is in use/)
@@ -128,7 +128,7 @@ test('a second start on a used port, a wrong port: a sentence, no trace', () => 
   expect(start({ GOLD_KETTLE_PORT: 'kettle' }).said).toMatch(/“kettle” is not a port/)
 })
 
-test('a Node too old is told so before anything else', () => {
+test('an old Node is reported before anything else', () => {
   const pretend = `Object.defineProperty(process.versions, 'node', { value: '18.19.0' }); import('./scripts/start.mjs')`
   const { status, stderr } = spawnSync(process.execPath, ['-e', pretend], { cwd: root })
   expect(status).toBe(1)
@@ -136,7 +136,7 @@ test('a Node too old is told so before anything else', () => {
   expect(stderr.toString().trim().split('\n')).toHaveLength(1)
 })
 
-test('records that cannot be read stop the start with a sentence', () => {
+test('unreadable records stop the start with a sentence', () => {
   const file = path.join(path.dirname(kettle.file), 'broken.db')
   for (const [content, sentence] of [
     ['', /is empty/],

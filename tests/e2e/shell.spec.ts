@@ -7,7 +7,7 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => kettle.stop())
 
-test('open drawers and sheets pass axe too', async ({ page }) => {
+test('open drawers and dialogs pass axe too', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
   await page.getByText('Emergency', { exact: true }).click()
   expect(await gravelyWrong(page)).toEqual([])
@@ -39,7 +39,7 @@ test('emergency: two taps from anywhere, without the server and without scripts'
   await bare.close()
 })
 
-test('emergency stays two taps away: far down a page, and over an open sheet', async ({ page }) => {
+test('emergency stays two taps away far down a page and over an open dialog', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(kettle.url)
   await page.getByRole('link', { name: 'Weigh it again' }).last().scrollIntoViewIfNeeded()
@@ -54,7 +54,7 @@ test('emergency stays two taps away: far down a page, and over an open sheet', a
   await expect(page.getByText('Everybody away, upwind', { exact: false })).toBeVisible()
 })
 
-test('a station not built says so, on the line and on its page', async ({ page }) => {
+test('a missing station says so, on the line and on its page', async ({ page }) => {
   await page.goto(`${kettle.url}/practice`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('not built yet')
   const line = page.getByRole('navigation', { name: 'Stations' })
@@ -63,7 +63,7 @@ test('a station not built says so, on the line and on its page', async ({ page }
   await expect(line.getByRole('link')).toHaveCount(9)
 })
 
-test('digits go to the stations, ? lists the keys, and typing in a field does not', async ({ page }) => {
+test('digits open the stations, ? lists the keys, and typing in a field does not trigger them', async ({ page }) => {
   await page.goto(kettle.url)
   await page.keyboard.press('7')
   await expect(page).toHaveURL(/\/run$/)

@@ -41,7 +41,7 @@ for (const viewport of [
   })
 }
 
-test('what cannot be right stops the saving, with its reason; nothing is lost by a reload', async ({ page }) => {
+test('impossible input blocks saving, with a reason; a reload loses nothing', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/new`)
   await page.getByLabel('What you call it').fill('Odd one')
   for (const [text, sentence] of [
@@ -74,7 +74,7 @@ test('WC in the place of TW, and 20 lb for a water capacity, are asked about', a
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Mixed up')
 })
 
-test('a hundred is two sizes, told apart by picture and by tell-tales', async ({ page }) => {
+test('a hundred is two sizes, told apart by picture and features', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/new`)
   await page.getByLabel('What people call it').fill('100')
   await expect(page.getByRole('img', { name: '100 lb cylinder' })).toBeVisible()
@@ -91,7 +91,7 @@ test('a hundred is two sizes, told apart by picture and by tell-tales', async ({
   await expect(page.getByLabel('TW, the tare')).toBeHidden()
 })
 
-test('an overdue date ends with a new mark, with its photo, and only so', async ({ page }) => {
+test('an overdue date ends only with a new mark and its photo', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/right/dates`)
   await expect(page.getByText('out of date since May 2026', { exact: false })).toBeVisible()
   await expect(page.getByRole('region', { name: 'Will the pump take it?' })).toContainText('No')
@@ -127,7 +127,7 @@ test('an overdue date ends with a new mark, with its photo, and only so', async 
   await expect(page.getByText('out of date since May 2026', { exact: false })).toBeVisible()
 })
 
-test('another rule set gives another month, an own one too', async ({ page }) => {
+test('another rule set gives another month, a custom one too', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/rules`)
   await page.getByLabel(/^US DOT Good/).check()
   await page.getByRole('button', { name: 'Go by this' }).click()

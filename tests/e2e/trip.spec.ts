@@ -9,7 +9,7 @@ test.afterAll(() => kettle.stop())
 
 const verdict = (page: Page) => page.locator('.verdict')
 
-test('the demo trip stops, names why, and leads to the place', async ({ page }) => {
+test('the demo trip stops, says why, and links to the place', async ({ page }) => {
   const quiet = watchConsole(page)
   await page.goto(kettle.url)
   await expect(verdict(page)).toContainText('Stop')
@@ -22,7 +22,7 @@ test('the demo trip stops, names why, and leads to the place', async ({ page }) 
   quiet()
 })
 
-test('hours change the sum at once, and what is saved is there after a reload', async ({ page }) => {
+test('hours change the balance at once, and a saved trip survives a reload', async ({ page }) => {
   await page.goto(`${kettle.url}/trips/larkspur`)
   const slip = page.getByRole('region', { name: 'The rig’s line' })
   await expect(slip).toContainText('Left over')
@@ -46,7 +46,7 @@ test('hours change the sum at once, and what is saved is there after a reload', 
   await expect(slip).toContainText('Left over')
 })
 
-test('two tabs: the later save is refused with both versions in view, and the owner chooses', async ({
+test('two tabs: the later save is refused with both versions shown, and the owner chooses', async ({
   page,
   context,
 }) => {
@@ -68,7 +68,7 @@ test('two tabs: the later save is refused with both versions in view, and the ow
   await expect(page.getByText('6 nights').first()).toBeVisible()
 })
 
-test('what was typed over an older version is kept through a reload, and still does not overwrite the newer', async ({
+test('edits over an older version survive a reload, and still do not overwrite the newer one', async ({
   page,
   context,
 }) => {
@@ -88,9 +88,7 @@ test('what was typed over an older version is kept through a reload, and still d
   await expect(page.getByText('Not saved yet.')).toBeHidden()
 })
 
-test('a server that dies: nothing shown as saved is lost, and what is not saved is said so and kept', async ({
-  page,
-}) => {
+test('a server that dies: nothing saved is lost, and what is not saved is reported and kept', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
   await page.getByLabel('On the scale now').fill('33.3')
   await page.getByRole('button', { name: 'Save the weighing' }).click()

@@ -12,7 +12,7 @@ test.afterAll(() => kettle.stop())
 const tab = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Views of the trip' }).getByRole('link', { name, exact: true })
 
-test('the day’s list on a phone: by place, with money and time, ticked off and still ticked after a reload', async ({
+test('the day’s list on a phone: by place, with money and time, ticked and still ticked after a reload', async ({
   page,
 }) => {
   const quiet = watchConsole(page)
@@ -35,7 +35,7 @@ test('the day’s list on a phone: by place, with money and time, ticked off and
   quiet()
 })
 
-test('step by step, made for this rig; a step that holds waits; each is in the logbook', async ({ page }) => {
+test('step by step for this rig; a blocking step waits; each is in the log', async ({ page }) => {
   await page.goto(`${kettle.url}/trips/larkspur/steps`)
   const rail = page.getByRole('region', { name: 'Before leaving' })
   await expect(rail).toContainText('Look over Left cylinder and Right cylinder')
@@ -77,7 +77,7 @@ test('the trip card: one page on paper, black on white, with a code; the leak sh
   }
 })
 
-test('dates: into the calendar, and those that fall due before the trip’s end on the first page', async ({
+test('dates: exported to the calendar, and those due before the trip’s end on the first page', async ({
   page,
   request,
 }) => {
@@ -91,7 +91,7 @@ test('dates: into the calendar, and those that fall due before the trip’s end 
   expect(await calendar.text()).toMatch(/DTSTART;VALUE=DATE:20300301/)
 })
 
-test('a trip copied, under way, weighed: what was learned is shown, taken into the plan and taken back', async ({
+test('a trip copied, under way, weighed: the calibration is shown, accepted into the plan and withdrawn', async ({
   page,
 }) => {
   const quiet = watchConsole(page)

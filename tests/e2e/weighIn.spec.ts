@@ -102,7 +102,7 @@ test('a reading is captured from the scale into the field', async ({ page }) => 
   await expect(page.getByRole('region', { name: 'History' })).toContainText('captured')
 })
 
-test('switching units turns every figure and what is half typed', async ({ page }) => {
+test('switching units converts every figure and half-typed input', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
   await page.getByLabel('On the scale now').fill('31.4')
   await page.getByRole('button', { name: /^Units/ }).click()
@@ -115,7 +115,7 @@ test('switching units turns every figure and what is half typed', async ({ page 
   await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('13.6 lb')
 })
 
-test('any line of the slip and any figure opens to what it rests on', async ({ page }) => {
+test('any line of a calculation and any figure opens to its source', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
   await page.getByRole('button', { name: /Most it may hold/ }).click()
   await expect(page.getByText('49 CFR 173.304a(d)(1)')).toBeVisible()
@@ -124,7 +124,7 @@ test('any line of the slip and any figure opens to what it rests on', async ({ p
   await expect(page.getByRole('tooltip')).toContainText('does not tell how much is left')
 })
 
-test('a mistaken weighing is voided with a reason and stays in view', async ({ page }) => {
+test('a mistaken weighing is voided with a reason and stays visible', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/soda`)
   await page
     .getByRole('row', { name: /Weighed/ })

@@ -5,7 +5,7 @@ import { scaleStepKg, simulatedScale } from '@/instruments/simulatedScale'
 
 const calm = (): number => 0.5
 
-describe('gas runs into what stands on the scale', () => {
+describe('gas flows into the cylinder on the scale', () => {
   function fillTo(stopKg: number, limitKg: number, kgPerS: number): { stages: string[]; restKg: number } {
     const scale = simulatedScale(calm)
     scale.read(0)
@@ -25,7 +25,7 @@ describe('gas runs into what stands on the scale', () => {
     return { stages, restKg: scale.read(ms).quantity.value }
   }
 
-  test('slowly: filling, slow down, stop, and it rests on the mark', () => {
+  test('slowly: filling, slow down, stop, and it rests at the limit', () => {
     const { stages, restKg } = fillTo(16.96, 9.07, 0.02)
     expect(stages).toEqual(['under', 'slow', 'stop'])
     expect(Math.abs(restKg - 16.96)).toBeLessThanOrEqual(0.04)
@@ -35,13 +35,13 @@ describe('gas runs into what stands on the scale', () => {
     expect(stages).toEqual(['under', 'slow', 'stop'])
     expect(Math.abs(restKg - 0.879)).toBeLessThanOrEqual(0.004)
   })
-  test('too fast, what is on its way still comes: over', () => {
+  test('filled too fast, gas in the hose still arrives: over', () => {
     const { restKg } = fillTo(16.96, 9.07, 0.3)
     expect(restKg).toBeGreaterThan(17)
   })
 })
 
-test('two ranges of steps', () => {
+test('two ranges of resolution', () => {
   expect(scaleStepKg(0.5)).toBeLessThan(scaleStepKg(10))
   const scale = simulatedScale(calm)
   scale.read(0)
@@ -51,7 +51,7 @@ test('two ranges of steps', () => {
   expect(scale.loaded()).toBeCloseTo(0.4138, 12)
 })
 
-test('a new load shuts the gas, and none runs backwards', () => {
+test('a new load closes the gas, and gas never flows back', () => {
   const scale = simulatedScale(calm)
   scale.read(0)
   scale.run(0.1)
@@ -63,7 +63,7 @@ test('a new load shuts the gas, and none runs backwards', () => {
   expect(scale.loaded()).toBe(5)
 })
 
-test('the price board: invented places, every way of selling, within its swing, and it can be reckoned with', () => {
+test('the price board: invented places, every way of selling, within its range, and usable in calculations', () => {
   const middle = simulatedPriceBoard(() => 0.5)
   const [low, high] = [simulatedPriceBoard(() => 0), simulatedPriceBoard(() => 1)]
   expect(new Set(middle.map(({ way }) => way)).size).toBe(4)

@@ -16,7 +16,7 @@ const ask = (place: string, spell: (typeof forecastSpells)[number], startISO = '
 const mean = (values: readonly number[]) => values.reduce((sum, value) => sum + value, 0) / values.length
 
 test.each(forecastPlaces.flatMap(({ id }) => forecastSpells.map((spell) => [id, spell] as const)))(
-  '%s, %s: hours that a trip can be worked out with',
+  '%s, %s: hours that a trip can be simulated with',
   (id, spell) => {
     const { place, ...hours } = ask(id, spell)
     expect(place).not.toBe('')
@@ -25,7 +25,7 @@ test.each(forecastPlaces.flatMap(({ id }) => forecastSpells.map((spell) => [id, 
   },
 )
 
-test('a cold spell is colder than usual, a thaw and a hot one warmer; a storm blows', () => {
+test('a cold spell is colder than usual, a thaw and a heat wave warmer; a storm has wind', () => {
   const usual = ask('larkspur', 'usual')
   expect(mean(ask('larkspur', 'clear-cold').temperatureK)).toBeLessThan(mean(usual.temperatureK) - 2)
   expect(mean(ask('larkspur', 'thaw').temperatureK)).toBeGreaterThan(mean(usual.temperatureK))
@@ -33,12 +33,12 @@ test('a cold spell is colder than usual, a thaw and a hot one warmer; a storm bl
   expect(mean(ask('larkspur', 'storm').windMS)).toBeGreaterThan(2 * mean(usual.windMS))
 })
 
-test('summer is warmer than winter, and what lies further off is less sure', () => {
+test('summer is warmer than winter, and later days are less certain', () => {
   const summer = ask('quarry', 'usual', '2026-07-10T15:00')
   expect(mean(summer.temperatureK)).toBeGreaterThan(mean(ask('quarry', 'usual').temperatureK) + 10)
   expect(summer.spreadK.at(-1)).toBeGreaterThan(summer.spreadK[0] ?? NaN)
 })
 
-test('a place it does not know has no forecast', () => {
+test('an unknown place has no forecast', () => {
   expect(simulatedForecast('nowhere', 'usual', '2026-12-04T15:00', 24, steady())).toBeNull()
 })

@@ -15,21 +15,21 @@ function filled() {
   return manometer
 }
 
-test('shut and empty it stands level', () => {
+test('shut and empty it reads level', () => {
   const manometer = simulatedManometer(LINE_M3, 288.7)
   expect(manometer.read(0).quantity).toEqual({ value: 0, role: 'linePressure' })
   expect(manometer.columns().openM).toBeCloseTo(0, 12)
   expect(manometer.columns().gasM).toBeCloseTo(0, 12)
 })
 
-test('with the valve open it rises to lock-up, between 11 and 14 in WC, and goes no further', () => {
+test('with the valve open it rises to lock-up, between 11 and 14 in WC, and no further', () => {
   const manometer = filled()
   const { value } = manometer.read(21_000).quantity
   expect(value).toBeGreaterThan(inWC(11))
   expect(value).toBeLessThan(inWC(14))
 })
 
-test('the reading is the difference of its columns, which stand evenly about the middle', () => {
+test('the reading is the difference of its columns, which are symmetric about the middle', () => {
   const manometer = filled()
   const { value } = manometer.read(21_000).quantity
   const { openM, gasM } = manometer.columns()
@@ -39,7 +39,7 @@ test('the reading is the difference of its columns, which stand evenly about the
   expect(Math.abs(openM * 1000 - Math.round(openM * 1000))).toBeLessThan(1e-9)
 })
 
-test('tight and shut it holds for an hour, and says that it is steady', () => {
+test('tight and shut it holds for an hour, and reads steady', () => {
   const manometer = filled()
   const before = manometer.read(21_000).quantity.value
   const after = manometer.read(21_000 + 3_600_000)
@@ -47,7 +47,7 @@ test('tight and shut it holds for an hour, and says that it is steady', () => {
   expect(after.steady).toBe(true)
 })
 
-test('a hole lets it fall, the larger the faster, never below nothing', () => {
+test('a hole makes it fall, a larger one faster, never below zero', () => {
   const fallen = simulatedHoles.map((hole) => {
     const manometer = filled()
     manometer.drill(hole)
@@ -61,7 +61,7 @@ test('a hole lets it fall, the larger the faster, never below nothing', () => {
   expect(manometer.read(21_000 + 86_400_000).quantity.value).toBe(0)
 })
 
-test('burning draws it down; the burner off, it stays where it is', () => {
+test('burning draws it down; with the burner off it stays there', () => {
   const manometer = filled()
   manometer.burn(true)
   manometer.read(20_500)
@@ -71,7 +71,7 @@ test('burning draws it down; the burner off, it stays where it is', () => {
   expect(manometer.read(60_000).quantity.value).toBe(left)
 })
 
-test('with the valve open a small hole hardly shows: gas comes after, which is why it is shut first', () => {
+test('with the valve open a small hole hardly shows, since gas follows: this is why it is shut first', () => {
   const manometer = simulatedManometer(LINE_M3, 288.7)
   manometer.read(0)
   manometer.open()
@@ -81,7 +81,7 @@ test('with the valve open a small hole hardly shows: gas comes after, which is w
   expect(before - manometer.read(201_000).quantity.value).toBeLessThan(inWC(0.2))
 })
 
-test('what leaks is in proportion to the pressure', () => {
+test('the leak rate is proportional to the pressure', () => {
   const manometer = filled()
   manometer.drill('pinhole')
   const full = manometer.leakKgS()

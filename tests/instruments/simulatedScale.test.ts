@@ -13,7 +13,7 @@ function waitUntilStable(scale: ReturnType<typeof simulatedScale>, fromMs: numbe
   return reading
 }
 
-test('comes to rest on the load, in steps, and says when it is steady', () => {
+test('settles on the load, in steps, and reads steady', () => {
   const scale = simulatedScale(calm)
   scale.read(0)
   scale.load(14.24)
@@ -33,7 +33,7 @@ test('wind makes it flicker by no more than a step', () => {
   expect(rested.steady).toBe(true)
 })
 
-test('zero takes what stands there for nothing; a load below nothing is nothing', () => {
+test('zeroing tares the current load; a load below zero counts as zero', () => {
   const scale = simulatedScale(calm)
   scale.read(0)
   scale.load(2)

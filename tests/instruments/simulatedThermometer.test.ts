@@ -25,7 +25,7 @@ test('lit it warms, faster on high than on low, and a minute passes in a second'
   expect(warmed('low')).toBeGreaterThan(fahrenheit(24) + 3)
 })
 
-test('what is read off it can be fitted to about its own loss of 60 W/K', () => {
+test('its readings fit to about its own loss of 60 W/K', () => {
   const thermometer = simulatedThermometer()
   thermometer.set('high')
   const shown = minutes(thermometer, 0, 121)
@@ -37,7 +37,7 @@ test('what is read off it can be fitted to about its own loss of 60 W/K', () => 
   expect(Math.abs(fit.lossWPerK / 60 - 1)).toBeLessThan(0.05)
 })
 
-test('it goes as fast as it is told, and begins again', () => {
+test('it runs at the chosen speed, and can be restarted', () => {
   const thermometer = simulatedThermometer()
   thermometer.hurry(1)
   thermometer.set('high')

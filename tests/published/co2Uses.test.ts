@@ -23,7 +23,7 @@ describe('carbonation', () => {
     expect(more / PSI_PA).toBeCloseTo(3.7, 1)
   })
 
-  test('the warmer the drink, and the livelier, the more', () => {
+  test('warmer and livelier drinks need more pressure', () => {
     const pressure = (airF: number, volumes: number) => carbonationGaugePa(fahrenheit(airF), volumes)
     fc.assert(
       fc.property(
@@ -45,7 +45,7 @@ describe('carbonation', () => {
   })
 })
 
-describe('a tyre from 28 to 50 psi', () => {
+describe('a tire from 28 to 50 psi', () => {
   const tire = {
     volumeM3: 0.045,
     fromGaugePa: 28 * PSI_PA,
@@ -59,13 +59,13 @@ describe('a tyre from 28 to 50 psi', () => {
     expect(tireGas(tire).idealKg).toBeCloseTo(0.12325, 4)
   })
 
-  test('by the density data some hundredths more, since CO2 is easily pressed', () => {
+  test('by the density data a few hundredths more, since CO2 is easily compressed', () => {
     const { gasKg, idealKg } = tireGas(tire)
     expect(gasKg / idealKg).toBeGreaterThan(1.02)
     expect(gasKg / idealKg).toBeLessThan(1.08)
   })
 
-  test('what cannot be is refused at its field', () => {
+  test('impossible input is refused at its field', () => {
     expect(() => tireGas({ ...tire, volumeM3: 0 })).toThrow('more than nothing')
     expect(() => tireGas({ ...tire, toGaugePa: tire.fromGaugePa })).toThrow('end with more')
     expect(() => tireGas({ ...tire, fromGaugePa: -1 })).toThrow('shows 0, not less')
@@ -73,17 +73,17 @@ describe('a tyre from 28 to 50 psi', () => {
   })
 })
 
-describe('much CO2 at once', () => {
+describe('a fast CO2 draw', () => {
   const cylinder = { volumeM3: 0.00334, massKg: 2, wallKg: 3.4, temperatureK: 293.15 }
 
-  test('nothing drawn leaves it as it was', () => {
+  test('drawing nothing changes nothing', () => {
     const { endK, endPa, freezes } = fastDraw({ ...cylinder, drawnKg: 0 })
     expect(endK).toBe(293.15)
     expect(endPa).toBeCloseTo(saturation('co2', 293.15).pressurePa, 6)
     expect(freezes).toBe(false)
   })
 
-  test('the more is drawn, the colder; never under the point where it freezes', () => {
+  test('the more is drawn the colder it gets, never below the triple point', () => {
     let before = 293.15
     for (const drawnKg of [0.1, 0.4, 0.8, 1.2, 1.9]) {
       const { endK } = fastDraw({ ...cylinder, drawnKg })
@@ -93,21 +93,21 @@ describe('much CO2 at once', () => {
     }
   })
 
-  test('the first tenth by hand: heat of boiling out of liquid and wall', () => {
+  test('the first tenth by hand: latent heat out of liquid and wall', () => {
     // 0.1 kg × 152 kJ/kg = 15.2 kJ; 1.36 kg of liquid × 3.0 to 3.8 + 3.4 kg × 0.9 kJ/(kg·K) = 7.1 to 8.2 kJ/K.
     const fall = 293.15 - fastDraw({ ...cylinder, drawnKg: 0.1 }).endK
     expect(fall).toBeGreaterThan(1.7)
     expect(fall).toBeLessThan(2.4)
   })
 
-  test('what freezes it is the most that can be drawn at once', () => {
+  test('the most that can be drawn at once is what freezes it', () => {
     const { mostKg } = fastDraw({ ...cylinder, drawnKg: 0 })
     expect(fastDraw({ ...cylinder, drawnKg: mostKg * 0.97 }).freezes).toBe(false)
     const frozen = fastDraw({ ...cylinder, drawnKg: Math.min(2, mostKg * 1.03) })
     expect(frozen).toMatchObject({ freezes: true, endPa: TRIPLE_POINT.pressurePa })
   })
 
-  test('without liquid there is nothing to boil', () => {
+  test('without liquid nothing can boil', () => {
     expect(() => fastDraw({ ...cylinder, massKg: 0.3, drawnKg: 0.1 })).toThrow('no liquid any more')
     expect(() => fastDraw({ ...cylinder, temperatureK: 310, drawnKg: 0.1 })).toThrow('Above 88 °F')
     expect(() => fastDraw({ ...cylinder, drawnKg: 3 })).toThrow('No more can be drawn')

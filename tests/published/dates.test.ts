@@ -41,12 +41,12 @@ test.each([
 })
 
 /** 3AL and 3AA cylinders for CO2: every five years; 49 CFR 180.209 [from memory]. */
-test.each(['ten-then-five', 'us-dot', 'us-dot-proof-ten', 'canada'])('CO2 by %s: five years, each time', (rule) => {
+test.each(['ten-then-five', 'us-dot', 'us-dot-proof-ten', 'canada'])('CO2 by %s: five years each time', (rule) => {
   expect(due('DOT-3AL1800 09-22', rule)).toMatchObject({ dueMonth: '2027-09' })
   expect(due('DOT-3AA1800 09-12 08-23', rule)).toMatchObject({ dueMonth: '2028-08' })
 })
 
 /** DOT-39 cylinders are never requalified nor refilled for transport; 49 CFR 173.304 and 178.65 [from memory]. */
-test('DOT-39 has no date to wait for', () => {
+test('DOT-39 has no requalification date', () => {
   expect(due('DOT-39 06-24', 'us-dot')).toMatchObject({ dueMonth: null, status: 'not-refillable' })
 })

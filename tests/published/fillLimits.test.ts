@@ -15,7 +15,7 @@ test('CO2: 7.35 lb of water capacity holds 5.0 lb', () => {
   expect(co2FillLimitKg(7.35 * POUND_KG) / POUND_KG).toBeCloseTo(5.0, 2)
 })
 
-test('the table runs from 0.271 to 0.634 without gap or overlap, a percent a row', () => {
+test('the table runs from 0.271 to 0.634 without gap or overlap, one percent per row', () => {
   expect(fillingDensityRows[0]?.[0]).toBe(0.271)
   expect(fillingDensityRows.at(-1)?.[1]).toBe(0.634)
   fillingDensityRows.slice(1).forEach(([from, , percent], i) => {

@@ -72,7 +72,7 @@ test.each([
 })
 
 /** Common practice: vented first, a bottle goes over its limit. */
-test('vented first it goes over 100 %', () => {
+test('vented first it exceeds 100 %', () => {
   const vented = decant({
     supplyTemperatureK: fahrenheit(70),
     bottleTemperatureK: fahrenheit(70),

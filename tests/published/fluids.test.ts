@@ -94,7 +94,7 @@ describe('handbook values', () => {
     expect(off(saturation('co2', 273.15).latentHeatJPerKg, 230.9e3)).toBeLessThan(0.006)
   })
 
-  test('liquid grows by about 1 % for each 6 °F: common practice', () => {
+  test('liquid expands by about 1 % per 6 °F: common practice', () => {
     const cool = saturation('propane', fahrenheit(60)).liquidDensityKgM3
     const warm = saturation('propane', fahrenheit(66)).liquidDensityKgM3
     expect(cool / warm - 1).toBeGreaterThan(0.008)
@@ -147,6 +147,6 @@ test.each([
   expect(off(standardAtmospherePa(altitudeM), pressurePa)).toBeLessThan(0.00005)
 })
 
-test('the air lacks 3.7 psi at 2,410 m: worked by hand from the same standard', () => {
+test('the air is 3.7 psi lower at 2,410 m: worked by hand from the same standard', () => {
   expect((standardAtmospherePa(0) - standardAtmospherePa(2410)) / PSI_PA).toBeCloseTo(3.7, 1)
 })

@@ -28,7 +28,7 @@ describe('a warm-up of a truck cap', () => {
   test.each([
     [9000, 77],
     [4000, 35],
-  ])('supposed at %d BTU/h it loses about %d W/K, within 15 %%, and fits within 2 °F', (btuh, lossWPerK) => {
+  ])('at an assumed %d BTU/h it loses about %d W/K, within 15 %%, and fits within 2 °F', (btuh, lossWPerK) => {
     for (const outside of [9, 10, 11]) {
       const inputW = btuh * BTU_PER_HOUR_W
       const fit = warmUpFit({ outsideK: fahrenheit(outside), inputW, readings, settings: [] })
@@ -51,7 +51,7 @@ test('24 in² for a panel of 3,000 BTU/h; two windows of 24 in opened half an in
 })
 
 // OSHA 29 CFR 1910.1000 table Z-1 and 1910.146; NIOSH Pocket Guide, carbon dioxide. [from memory]
-test('the marks are those of OSHA and NIOSH', () => {
+test('the limits are those of OSHA and NIOSH', () => {
   const at = Object.fromEntries(airThresholds.map((mark) => [mark.id, [mark.at, mark.source]]))
   expect(at['eight-hours']).toEqual([5000, 'OSHA'])
   expect(at['fifteen-minutes']).toEqual([30_000, 'NIOSH'])

@@ -44,7 +44,7 @@ test.each([
   [20, 41, 2],
   [60, 93, 2],
   [100, 174, 3],
-])('a cylinder at %i °F stands at about %i psig', (fahrenheit, psig, within) => {
+])('a cylinder at %i °F has about %i psig', (fahrenheit, psig, within) => {
   const line = soundStart('two-cylinders')
   const temperatureK = fromUnit(fahrenheit, 'temperature', 'F')
   const at = check(line, { temperatureK }).flow?.get('left')?.outletGaugePa ?? NaN
@@ -52,7 +52,7 @@ test.each([
 })
 
 // Common practice: 11 in WC set, lock-up at most 14, 10 to 12 at an appliance that burns.
-test('a line as it is usually built: locked up under 14, burning between 10 and 12', () => {
+test('a usual line: locked up under 14, burning between 10 and 12', () => {
   for (const { staticGaugePa, flowingGaugePa } of check(soundStart('two-cylinders')).appliances) {
     expect(inWCOf(staticGaugePa)).toBeLessThanOrEqual(14)
     expect(inWCOf(flowingGaugePa)).toBeGreaterThan(10)

@@ -55,7 +55,7 @@ test('the two equations agree where they meet, at small drops and the same absol
   )
 })
 
-test('more flow, a longer run, a narrower bore: never less is lost; what does not carry says so', () => {
+test('more flow, a longer run, a narrower bore never lose less; a size that cannot carry it says so', () => {
   const run = { flowW: btuh(30_000), insideDiameterM: inch(0.311), lengthM: feet(10), inletGaugePa: inWC(11) }
   const lost = (change: Partial<typeof run>): number => pressureDrop({ ...run, ...change }).dropPa
   expect(lost({ flowW: btuh(40_000) })).toBeGreaterThan(lost({}))
@@ -85,7 +85,7 @@ test.each([
 })
 
 // Hydrostatics: the difference of the columns, whatever their zero.
-test('5.5 up and 5.5 down reads 11.0 in WC, on a ruler as well; the wrong way round is refused', () => {
+test('5.5 up and 5.5 down reads 11.0 in WC, on a ruler as well; swapped columns are refused', () => {
   expect(uTubeGaugePa(inch(5.5), -inch(5.5)) / inWC(1)).toBeCloseTo(11, 9)
   expect(uTubeGaugePa(inch(14.5), inch(3.5)) / inWC(1)).toBeCloseTo(11, 9)
   expect(() => uTubeGaugePa(inch(3.5), inch(14.5))).toThrow(/wrong way round/)

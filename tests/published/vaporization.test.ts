@@ -41,12 +41,12 @@ describe('a 100 lb cylinder against the suppliers’ table', () => {
     },
   )
 
-  test('a regulator that wants 10 psi has less of it', () => {
+  test('a regulator that needs 10 psi gets less of it', () => {
     expect(keptUp(60, 20, 10 * PSI_PA)).toBeLessThan(0.75 * keptUp(60, 20))
   })
 })
 
-describe('lying tanks by diameter × length × K', () => {
+describe('horizontal tanks by diameter × length × K', () => {
   // Suppliers' handbooks [from memory]: K 100 at 60 %, 90 at 50, 80 at 40, 70 at 30, 60 at 20, 45 at 10.
   test.each([
     [0.6, 100],
@@ -91,7 +91,7 @@ describe('lying tanks by diameter × length × K', () => {
     }
   })
 
-  test('at −20 °F the rule has ended, and the simulation has not: it goes on to about −45 °F', () => {
+  test('at −20 °F the rule has ended, and the simulation continues to about −45 °F', () => {
     expect(both(-20).rule).toBeCloseTo(0, 6)
     expect(both(-20).model).toBeGreaterThan(1000)
     expect(both(-44).model).toBeLessThan(0.05 * both(0).model)
@@ -131,7 +131,7 @@ describe('a one-pound bottle on its heater', () => {
     }
   })
 
-  test('in frost it ends with gas still in it, and says so', () => {
+  test('in frost it ends with gas left, and says so', () => {
     const found = lasts(9000, 10)
     expect(found.cause).toBe('cold')
     expect(found.leftKg).toBeGreaterThan(0.1 * 16.4 * OUNCE_KG)

@@ -33,7 +33,7 @@ test.each([
   expect(found).toHaveLength(limit)
 })
 
-test('the checks see what they look for', () => {
+test('the checks detect what they look for', () => {
   const folder = fs.mkdtempSync(path.join(fs.realpathSync('.'), 'node_modules', 'ratchet-'))
   const file = path.join(folder, 'sample.ts')
   fs.writeFileSync(file, "export const vapourKg = 1\nfunction turnAbout() { return 'Nobody knows.' }\nturnAbout()\n")

@@ -28,7 +28,7 @@ function verdictOf(said: Beginning) {
   return judgeTrip(loadRigGear(records, rig), plan, NOW)
 }
 
-test('one cylinder, one heater, one trip: judged by usual figures, and what is not known is asked for', () => {
+test('one cylinder, one heater, one trip: judged with usual figures, and unknowns are asked for', () => {
   const judged = verdictOf({
     ...nothing,
     cylinder: { sizeId: 'removable-20', grossKg: 37.5 * POUND_KG, madeMonth: '2020-03' },
@@ -48,7 +48,7 @@ test('one cylinder, one heater, one trip: judged by usual figures, and what is n
   expect(activeRig(records)?.name).toBe('Heron')
 })
 
-test('everything left for later is no error, and nothing is called ready', () => {
+test('everything skipped is no error, and nothing is called ready', () => {
   expect(verdictOf({ ...nothing, trip }).verdict).not.toBe('ready')
   const { tripId } = beginRig(records, nothing, NOW)
   expect(tripId).toBeNull()
@@ -61,12 +61,12 @@ test.each([...heaterKinds])('heated by a %s: it is an appliance and a heater in 
   expect(heat.heaters[0]?.applianceId).not.toBeNull()
 })
 
-test('nothing heats it: said so, and not asked for', () => {
+test('no heater: said so, and not asked for', () => {
   const codes = verdictOf({ ...nothing, heater: 'none', trip }).findings.map(({ code }) => code)
   expect(codes).not.toContain('heaters-not-entered')
 })
 
-test('a weight under the tare, a size nobody makes: refused at their field, and nothing of it is begun', () => {
+test('a weight under the tare, an impossible size: refused at their field, and nothing is stored', () => {
   const at = (said: Beginning): string => {
     try {
       beginRig(records, said, NOW)

@@ -82,7 +82,7 @@ const look = (day: number, bad: readonly string[], clearedBy: string | null = nu
   })
 
 describe('dates', () => {
-  test('an overdue date ends with a new mark, and comes back when the mark is voided', () => {
+  test('an overdue date ends with a new mark, and returns when the mark is voided', () => {
     expect(gearRequalification(gear(), '2026-11-24').status).toBe('overdue')
     const { id } = mark('2026-10')
     expect(gearRequalification(gear(), '2026-11-24')).toMatchObject({ status: 'good', dueMonth: '2031-10' })
@@ -109,8 +109,8 @@ describe('dates', () => {
   })
 })
 
-describe('look-overs', () => {
-  test('one find retires it; looking again does not bring it back, a clearance does', () => {
+describe('inspections', () => {
+  test('one defect retires it; another inspection does not return it to service, a clearance does', () => {
     look(1, ['bulge'])
     look(2, [])
     expect(gear().fitness.retiredBy?.lookedAt).toBe(at(1))
@@ -143,7 +143,7 @@ describe('fills', () => {
   })
   const weighing = { grossKg: 37.8 * POUND_KG, hangingKg: 0, source: 'scale' as const }
 
-  test('a fill and the weighing after it come and go together', () => {
+  test('a fill and the weighing after it are stored and voided together', () => {
     addWeighing(records, {
       cylinderId: 'left',
       weighedAt: at(1),
@@ -157,7 +157,7 @@ describe('fills', () => {
     expect((gearContents(gear())?.netKg ?? 0) / POUND_KG).toBeCloseTo(12.2, 6)
     expect(listWeighings(records, 'left')[0]).toMatchObject({ voidReason: 'not this one' })
   })
-  test('a fill that cannot be kept keeps no weighing either', () => {
+  test('a fill that cannot be stored stores no weighing either', () => {
     expect(() => addFill(records, fill({ cylinderId: 'nowhere' }), { weighing })).toThrow(/FOREIGN KEY/)
     expect(listWeighings(records, 'left')).toEqual([])
   })
@@ -167,7 +167,7 @@ describe('fills', () => {
     expect(addFill(records, fill(), null)).toMatchObject({ weighingId: null, levelId: null })
     expect(listFills(records, 'left')).toHaveLength(2)
   })
-  test('a throw-away bottle that was filled is marked as refilled, for good', () => {
+  test('a filled disposable bottle is marked as refilled for good', () => {
     const bottle = { ...entry, kind: 'bottle' as const, tareKg: 14.6 * OUNCE_KG, waterCapacityKg: 1.107 }
     addCylinder(records, 'rig', bottle, 'throwaway')
     expect(findCylinder(records, 'throwaway')?.gear.fitness.refilledAt).toBeNull()
@@ -186,7 +186,7 @@ test('the last reading of each cylinder is its own', () => {
   expect(listCylinders(records, 'rig').map((one) => one.gear.lastLevel?.liquidFraction)).toEqual([0.3, 0.6])
 })
 
-test('a swap: one found empty is read so, the other is known to have been shut; both go when it is voided', () => {
+test('a swap: an empty one is read as empty, the other was shut; voiding removes both', () => {
   addCylinder(records, 'rig', { ...entry, name: 'Right' }, 'right')
   const told = { cylinderId: 'left', otherId: 'right', swappedAt: at(3), otherShut: true }
   const { id, levelId } = addSwap(records, { ...told, found: 'empty' })
@@ -207,7 +207,7 @@ test('a swap: one found empty is read so, the other is known to have been shut; 
   expect(gears()[1]?.shutUntil).toBe(at(4))
 })
 
-test('ticks belong to a run: of this procedure, on this thing, since then, and not taken back', () => {
+test('ticks belong to a run: of this procedure, on this thing, since then, and not undone', () => {
   const run = { rigId: 'rig', procedure: 'fill by-weight', subjectId: 'left' }
   addTick(records, { ...run, stepId: 'date', tickedAt: at(1) })
   const { id } = addTick(records, { ...run, stepId: 'out', tickedAt: at(3) })
@@ -217,7 +217,7 @@ test('ticks belong to a run: of this procedure, on this thing, since then, and n
   expect(ticksSince(records, run, at(2)).map(({ stepId }) => stepId)).toEqual(['scale'])
 })
 
-test('equipment and prices: versions, last looks, put away', () => {
+test('equipment and prices: versions, last inspections, archiving', () => {
   const hose = addEquipment(records, 'rig', {
     kind: 'hose',
     name: 'Pigtail',
@@ -244,20 +244,20 @@ test('equipment and prices: versions, last looks, put away', () => {
 
 describe('photos', () => {
   const png = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.alloc(200, 7)])
-  test('kept beside the database, byte for byte', () => {
+  test('are stored beside the database, byte for byte', () => {
     const { id, type } = addPhoto(records, 'left', png, at(1))
     expect(type).toBe('image/png')
     expect(readPhoto(records, id)?.bytes.equals(png)).toBe(true)
     expect(fs.existsSync(path.join(path.dirname(records.$client.name), 'photos', id))).toBe(true)
     expect(readPhoto(records, '../records.db')).toBeUndefined()
   })
-  test('what is no picture, or too large, is refused by its content', () => {
+  test('files that are no image, or too large, are refused by their content', () => {
     expect(() => addPhoto(records, 'left', Buffer.from('<script>alert(1)</script>'), at(1))).toThrow(InputError)
     expect(() => addPhoto(records, 'left', Buffer.concat([png, Buffer.alloc(800 * 1024)]), at(1))).toThrow(/too large/)
   })
 })
 
-test('the file itself lets no event of any kind be changed or erased', () => {
+test('the database itself lets no event be changed or erased', () => {
   const { id: markId } = mark('2026-10')
   look(1, [])
   addLevel(records, {

@@ -43,7 +43,7 @@ describe('two rigs in one file', () => {
     }
   })
 
-  test('each has its own cylinders, in its own order, by its own rule', () => {
+  test('each has its own cylinders, order and rule', () => {
     saveRig(records, 'b', 1, { ruleSetId: 'us-dot' })
     const seen = (rig: string) => listCylinders(records, rig).map(({ gear }) => `${gear.id} ${gear.fitness.rule.id}`)
     expect(seen('a')).toEqual(['steel-a ten-then-five', 'tank-a ten-then-five'])
@@ -51,7 +51,7 @@ describe('two rigs in one file', () => {
     expect(listCylinders(records, 'c')).toEqual([])
   })
 
-  test('what happened to one is not told of the others', () => {
+  test('events of one do not appear in the other', () => {
     addWeighing(records, { cylinderId: 'steel-a', weighedAt: NOW, grossKg: 14, hangingKg: 0, source: 'typed' })
     addMark(records, {
       cylinderId: 'steel-b',
@@ -115,15 +115,15 @@ describe('a fixed tank', () => {
       temperatureK,
     })
 
-  test('has no tare, and only a fixed tank may be without one', () => {
+  test('has no tare, and only a fixed tank may lack one', () => {
     expect(gear().tareKg).toBe(0)
     expect(() => addCylinder(records, 'rig', { ...steel, tareKg: 0 })).toThrow(/CHECK/)
   })
-  test('unread it is unknown, and the remedy is its gauge', () => {
+  test('without a reading it is unknown, and the remedy is its gauge', () => {
     expect(contentsFindings(gear(), NOW)).toMatchObject([{ code: 'cylinder-not-weighed', remedy: { page: 'level' } }])
     expect(cylinderSummary(gear(), NOW)).toMatchObject({ net: null, level: null, due: { status: 'no-date' } })
   })
-  test('by its last reading, and a reading of weeks ago is told', () => {
+  test('by its last reading, and a reading weeks old is said to be old', () => {
     read(0.4)
     expect(gearContents(gear())?.fractionOfLimit).toBeCloseTo(0.5, 1)
     expect(contentsFindings(gear(), NOW)).toEqual([])
@@ -132,7 +132,7 @@ describe('a fixed tank', () => {
       { code: 'weighing-old', severity: 'note', remedy: { page: 'level' } },
     ])
   })
-  test('past its stop it is overfilled, and a stop', () => {
+  test('above its stop level it is overfilled, and a stop', () => {
     read(0.88)
     expect(contentsFindings(gear(), NOW)[0]).toMatchObject({ code: 'cylinder-overfilled', severity: 'stop' })
     expect(cylinderSummary(gear(), NOW).mark).toBe('stop')

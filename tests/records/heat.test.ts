@@ -23,7 +23,7 @@ beforeEach(() => {
 afterEach(() => records.$client.close())
 
 describe('rooms', () => {
-  test('come back as they were drawn, in the owner’s order, without those put away', () => {
+  test('are returned as drawn, in the owner’s order, without archived ones', () => {
     addRoom(records, 'rig', { name: 'Saloon', shelter }, 'saloon')
     addRoom(records, 'rig', { name: 'Annex', shelter }, 'annex')
     expect(listRooms(records, 'rig').map(({ name }) => name)).toEqual(['Saloon', 'Annex'])
@@ -48,7 +48,7 @@ describe('heaters', () => {
     saveHeater(records, 'panel', 2, { archivedAt: NOW })
     expect(listHeaters(records, 'rig')).toEqual([])
   })
-  test('what core judges is rooms, heaters and the owner’s word', () => {
+  test('core judges rooms, heaters and the owner’s statement', () => {
     addHeater(records, 'rig', entry, 'panel')
     addRoom(records, 'rig', { name: 'Saloon', shelter }, 'saloon')
     const heat = listHeat(records, 'rig')
@@ -58,7 +58,7 @@ describe('heaters', () => {
     saveRig(records, 'rig', findRig(records, 'rig')?.version ?? 0, { heatless: true })
     expect(listHeat(records, 'rig').heatless).toBe(true)
   })
-  test('a page of the manual is kept beside the database, told by its content', () => {
+  test('a photo of the manual is stored beside the database, recognized by its content', () => {
     addHeater(records, 'rig', entry, 'panel')
     const picture = Buffer.concat([Buffer.from([0xff, 0xd8, 0xff, 0xe0]), Buffer.alloc(40)])
     const { id } = addManualPage(records, 'panel', picture, NOW)
@@ -75,7 +75,7 @@ describe('warm-ups', () => {
   beforeEach(() => {
     addRoom(records, 'rig', { name: 'Saloon', shelter }, 'saloon')
   })
-  test('stand newest first; one that is voided stays to be seen', () => {
+  test('are newest first; a voided one stays visible', () => {
     addWarmUp(
       records,
       { roomId: 'saloon', loggedAt: '2026-11-01T08:00:00Z', log: warmUpLog, settingKnown: true },

@@ -31,7 +31,7 @@ afterEach(() => records.$client.close())
 const codes = (): string[] =>
   listJudgedLines(records, 'rig').flatMap(({ tightness }) => leakFindings(tightness).map(({ code }) => code))
 
-test('a line is kept whole; saving over a newer version is refused; put away it leaves the list', () => {
+test('a line is stored whole; saving over a newer version is refused; archived it leaves the list', () => {
   const { line } = testedLine(records, 'rig', at(1))
   expect(findLine(records, 'house')?.line).toEqual(line)
   saveLine(records, 'house', 1, { name: 'House' }, at(2))
@@ -42,7 +42,7 @@ test('a line is kept whole; saving over a newer version is refused; put away it 
   expect(listLines(records, 'rig')).toEqual([])
 })
 
-test('what was changed on it stands in its history, and only that', () => {
+test('changes to it are in its history, and only those', () => {
   const { line } = testedLine(records, 'rig', at(1))
   saveLine(records, 'house', 1, { line: edited(line, change('main', { name: 'Spine' })) }, at(2))
   saveLine(records, 'house', 2, { line: edited(line, { do: 'remove', id: 'test-port' }) }, at(3))
@@ -55,7 +55,7 @@ test('what was changed on it stands in its history, and only that', () => {
   ])
 })
 
-test('tested it is proven; changed, refilled, leaking or fallen it is not', () => {
+test('tested it is proven; changed, refilled, leaking or failed it is not', () => {
   const { line } = testedLine(records, 'rig', at(1))
   expect(codes()).toEqual([])
   addCylinder(
@@ -84,7 +84,7 @@ test('tested it is proven; changed, refilled, leaking or fallen it is not', () =
   expect(listHoldTests(records, 'house')[2]?.voidReason).toBe('misread')
 })
 
-test('the last standing walk counts; a voided soaping is as if it had not been', () => {
+test('the last valid leak walk counts; a voided soaping does not exist', () => {
   testedLine(records, 'rig', at(1))
   const sheet = findLeakTest(records, 'walk')?.sheet ?? []
   addLeakTest(records, { lineId: 'house', startedAt: at(2), fingerprint: 'x', sheet: [...sheet] }, 'second')

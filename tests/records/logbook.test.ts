@@ -26,11 +26,11 @@ const all: LogFilter = { names: [], search: '', searchedNames: [], fromIso: '000
 const page = (change: Partial<LogFilter> = {}, number = 1, size = 1000) =>
   logPage(records, 'marigold', { ...all, ...change }, number, size)
 
-test('every kind of event has its place in it', () => {
+test('every kind of event is listed', () => {
   expect(logNames.toSorted()).toEqual([...eventNames, 'line-change', 'verdict'].toSorted())
 })
 
-test('everything once, newest first, in pages that together are the whole', () => {
+test('every event once, newest first, in pages that add up to the whole', () => {
   const { rows, count } = page()
   expect(rows).toHaveLength(count)
   expect(new Set(rows.map(({ of, id }) => `${of} ${id}`)).size).toBe(count)
@@ -50,7 +50,7 @@ test('of one kind, of some days', () => {
   expect(rows.every(({ at }) => at.startsWith('2026-11-23'))).toBe(true)
 })
 
-test('searched in the names of things, in notes, and by the kind itself', () => {
+test('searched by names, notes, and kind', () => {
   expect(page({ search: 'right cyl' }).rows.every(({ subject }) => subject === 'Right cylinder')).toBe(true)
   expect(page({ search: 'on their scale' }).rows.map(({ of }) => of)).toEqual(['fill'])
   const byKind = page({ search: 'weighed', searchedNames: ['weighing'] }).rows
@@ -58,7 +58,7 @@ test('searched in the names of things, in notes, and by the kind itself', () => 
   expect(page({ search: 'nothing of the kind' })).toEqual({ rows: [], count: 0 })
 })
 
-test('signs that mean something in a pattern are taken as they are; a quote breaks nothing', () => {
+test('pattern characters are literal; a quote is harmless', () => {
   expect(page({ search: '100%_sure' }).count).toBe(1)
   expect(page({ search: '1%e' }).count).toBe(0)
   expect(page({ search: `'); DROP TABLE weighings; --` }).count).toBe(0)
@@ -66,7 +66,7 @@ test('signs that mean something in a pattern are taken as they are; a quote brea
   expect(page({ names: ['weighing'] }).count).toBeGreaterThan(5)
 })
 
-test('what was voided stays in it; what is another rig’s does not come in', () => {
+test('voided entries stay listed; another rig’s do not appear', () => {
   const before = page().count
   const { id } = addWeighing(records, {
     cylinderId: 'left',

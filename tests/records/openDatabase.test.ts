@@ -18,8 +18,8 @@ function refusal(file: string): string {
   throw new Error('opened')
 }
 
-describe('a new file', () => {
-  test('is made with its folder, kept safe, and opens again with what was written', () => {
+describe('a new database', () => {
+  test('is created with its folder, durable, and reopens with what was written', () => {
     const file = path.join(path.dirname(temporaryFile()), 'deeper', 'still', 'records.db')
     const first = openDatabase(file)
     expect(first.$client.pragma('journal_mode', { simple: true })).toBe('wal')
@@ -32,7 +32,7 @@ describe('a new file', () => {
     second.$client.close()
   })
 
-  test('a start cut short while making it leaves nothing in the way', () => {
+  test('an interrupted creation leaves nothing in the way', () => {
     const file = temporaryFile()
     fs.writeFileSync(`${file}.new`, 'half a file')
     openDatabase(file).$client.close()
@@ -49,7 +49,7 @@ describe('a new file', () => {
   })
 })
 
-describe('a file that cannot be used is named in a sentence and not touched', () => {
+describe('an unusable file is named in a sentence and not touched', () => {
   test('empty', () => {
     const file = temporaryFile()
     fs.writeFileSync(file, '')
@@ -79,7 +79,7 @@ describe('a file that cannot be used is named in a sentence and not touched', ()
     expect(refusal(folder)).toMatch(/is a folder/)
   })
 
-  test('a place that cannot be', () => {
+  test('an impossible path', () => {
     const file = temporaryFile()
     fs.writeFileSync(file, 'a file, not a folder')
     expect(refusal(path.join(file, 'records.db'))).toMatch(/cannot be opened/)
@@ -122,7 +122,7 @@ test('an older file is copied before it is migrated', () => {
   kept.close()
 })
 
-test('the place of the records can be set', () => {
+test('the path of the records can be set', () => {
   const before = process.env.GOLD_KETTLE_DB
   process.env.GOLD_KETTLE_DB = 'elsewhere/mine.db'
   expect(databasePath()).toBe(path.resolve('elsewhere/mine.db'))

@@ -50,13 +50,13 @@ function weigh(cylinderId: string, pounds: number, weighedAt: string) {
 }
 
 describe('cylinders and weighings', () => {
-  test('stamps come back to the last bit, months as months', () => {
+  test('stamps are returned exactly, months as months', () => {
     const { id } = addCylinder(records, 'rig', entry)
     expect(findCylinder(records, id)?.row).toMatchObject(entry)
     expect(findCylinder(records, id)?.gear.lastWeighing).toBeNull()
   })
 
-  test('the last standing weighing counts; of two at one moment the later entered', () => {
+  test('the last valid weighing counts; of two at one moment the one entered later', () => {
     addCylinder(records, 'rig', entry, 'left')
     weigh('left', 30, '2026-11-01T10:00:00.000Z')
     weigh('left', 35, '2026-11-03T10:00:00.000Z')
@@ -83,7 +83,7 @@ describe('cylinders and weighings', () => {
     expect(() => voidEvent(records, 'weighing', 'nowhere', 'x', 'y')).toThrow(NotFoundError)
   })
 
-  test('the file itself lets no weighing be changed or erased', () => {
+  test('the database itself lets no weighing be changed or erased', () => {
     addCylinder(records, 'rig', entry, 'left')
     const { id } = weigh('left', 30, '2026-11-01T10:00:00.000Z')
     const sql = records.$client
@@ -96,12 +96,12 @@ describe('cylinders and weighings', () => {
     expect(() => sql.prepare(`UPDATE weighings SET void_reason = 'other'`).run()).toThrow(/never changed/)
   })
 
-  test('the file itself refuses a tare of nothing and a cylinder of no rig', () => {
+  test('the database itself refuses a zero tare and a cylinder without a rig', () => {
     expect(() => addCylinder(records, 'rig', { ...entry, tareKg: 0 })).toThrow(/CHECK/)
     expect(() => addCylinder(records, 'no rig', entry)).toThrow(/FOREIGN KEY/)
   })
 
-  test('a cylinder put away leaves the shelf, not the records', () => {
+  test('an archived cylinder leaves the shelf, not the records', () => {
     addCylinder(records, 'rig', entry, 'left')
     saveCylinder(records, 'left', 1, { archivedAt: '2026-11-01T00:00:00.000Z' })
     expect(listCylinders(records, 'rig')).toEqual([])
@@ -123,7 +123,7 @@ describe('row versions', () => {
     expect(findCylinder(records, 'left')?.row.name).toBe('Left, repainted')
   })
 
-  test('what is not there cannot be saved', () => {
+  test('a missing record cannot be saved', () => {
     expect(() => saveAppliance(records, 'nowhere', 1, { name: 'x' })).toThrow(NotFoundError)
   })
 })
@@ -131,7 +131,7 @@ describe('row versions', () => {
 describe('appliances and trips', () => {
   const heater = { name: 'Heater', inputW: 3000 * BTU_PER_HOUR_W, supply: 'line' } as const
 
-  test('appliances stand in the order they were entered', () => {
+  test('appliances are in the order they were entered', () => {
     addAppliance(records, 'rig', heater, 'a')
     addAppliance(records, 'rig', { ...heater, name: 'Another' }, 'b')
     expect(listAppliances(records, 'rig').map(({ id }) => id)).toEqual(['a', 'b'])
@@ -140,7 +140,7 @@ describe('appliances and trips', () => {
     expect(findAppliance(records, 'a')?.version).toBe(2)
   })
 
-  test('a trip comes back with its hours; those of nothing are not kept', () => {
+  test('a trip is returned with its hours; zero hours are not stored', () => {
     addAppliance(records, 'rig', heater, 'a')
     addAppliance(records, 'rig', { ...heater, name: 'Idle' }, 'b')
     const uses = [
@@ -165,7 +165,7 @@ describe('appliances and trips', () => {
     expect(findTrip(records, id)).toMatchObject({ row: { version: 2 }, plan: { uses: [] } })
   })
 
-  test('the next trip is the one under way, else the first to come, else the latest there was', () => {
+  test('the next trip is the one under way, else the first upcoming, else the latest past', () => {
     expect(nextTrip(records, 'rig', '2026-11-24')).toBeUndefined()
     addTrip(records, 'rig', { ...trip, startDay: '2026-10-01' }, 'past')
     addTrip(records, 'rig', { ...trip, startDay: '2027-01-01' }, 'later')

@@ -21,7 +21,7 @@ afterEach(() => records.$client.close())
 
 const entry = { name: 'Trip', startDay: '2026-12-04', nights: 2, altitudeM: 0, coldestK: null, reserveShare: 0.2 }
 
-test('a trip keeps how it is run, and a save of its days alone leaves that as it is', () => {
+test('a trip keeps its settings, and saving its days alone leaves them unchanged', () => {
   addAppliance(records, 'rig', { name: 'Fridge', inputW: 400, supply: 'line', kind: 'fridge' }, 'fridge')
   const { id } = addTrip(records, 'rig', { ...entry, uses: [] }, 'trip')
   expect(findTrip(records, id)?.plan).toMatchObject({ settings: null, forecast: null, uses: [] })
@@ -84,7 +84,7 @@ test('a rig keeps its battery, and saving over a newer one is refused', () => {
   expect(() => saveRig(records, 'rig', 1, { battery: null })).toThrow(ConflictError)
 })
 
-test('the room’s warmth: by its shape, then by its log; none without a room', () => {
+test('the room’s heat loss: by its shape, then by its log; none without a room', () => {
   expect(listHeat(records, 'rig').warmth).toBeNull()
   const shelter = readyRooms[0]?.shelter
   if (!shelter) throw new Error('no room')

@@ -24,7 +24,7 @@ function fillDisk(): void {
   records.$client.pragma(`max_page_count = ${Number(pages)}`)
 }
 
-test('a full disk is a sentence, not a breakdown, and what stood there stands', () => {
+test('a full disk gives a sentence, not a crash, and earlier records stay', () => {
   addRig(records, 'Marigold')
   fillDisk()
   let answer = add('x'.repeat(50))
@@ -37,7 +37,7 @@ test('a full disk is a sentence, not a breakdown, and what stood there stands', 
   expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
 })
 
-test('an import that does not find room leaves nothing of itself', () => {
+test('an import that runs out of space leaves nothing behind', () => {
   const other = temporaryDatabase()
   loadDemoWorld(other, new Date('2026-11-24T12:00:00Z'))
   const world = exportArchive(other)
@@ -48,7 +48,7 @@ test('an import that does not find room leaves nothing of itself', () => {
   expect(serializeArchive(exportArchive(records))).toBe(before)
 })
 
-test('records that may only be read are told so', () => {
+test('read-only records are reported', () => {
   addRig(records, 'Marigold')
   records.$client.pragma('query_only = ON')
   expect(add('Heron')).toMatchObject({
@@ -67,7 +67,7 @@ test.each([
   expect(storageErrorMessage(Object.assign(new Error('x'), { code }))).toMatch(sentence)
 })
 
-test('a fault of the program is not put on the disk', () => {
+test('a programming error is not blamed on the disk', () => {
   expect(storageErrorMessage(new TypeError('x'))).toBeNull()
   expect(storageErrorMessage('SQLITE_FULL')).toBeNull()
   expect(() =>

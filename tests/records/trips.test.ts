@@ -40,7 +40,7 @@ beforeEach(() => {
 })
 afterEach(() => records.$client.close())
 
-test('acceptances stand until they are voided, in the order they were given', () => {
+test('acceptances hold until they are voided, in the order they were given', () => {
   const entry = { tripId: 'larkspur', findingKey: 'a', sentence: { text: 'x' }, reason: 'known', acceptedAt: NOW }
   const { id } = addAcceptance(records, entry)
   addAcceptance(records, { ...entry, findingKey: 'b', reason: 'also' })
@@ -57,7 +57,7 @@ describe('verdicts', () => {
     return { tripId: 'larkspur', judgedAt: NOW, verdict: 'stop', fingerprint: 'one', kept } as const
   }
 
-  test('the same is kept once; what differs is kept beside it', () => {
+  test('the same one is stored once; a different one is stored beside it', () => {
     const first = saveVerdict(records, entry())
     expect(saveVerdict(records, { ...entry(), judgedAt: '2026-11-25T12:00:00.000Z' }).id).toBe(first.id)
     saveVerdict(records, { ...entry(), judgedAt: '2026-11-26T12:00:00.000Z', fingerprint: 'two', verdict: 'ready' })
@@ -68,7 +68,7 @@ describe('verdicts', () => {
     expect(findVerdict(records, first.id)?.kept.findings.length).toBeGreaterThan(5)
   })
 
-  test('what a trip was to burn is that of the last verdict before it left', () => {
+  test('the planned use of a trip is that of the last verdict before departure', () => {
     const planned = plannedByTrip(records, 'marigold')
     expect(planned.get('quarry-lake')).toBeCloseTo(
       Object.values(lastVerdict(records, 'quarry-lake')?.kept.neededKg ?? {}).reduce((sum, kg) => sum + kg, 0),
@@ -79,7 +79,7 @@ describe('verdicts', () => {
   })
 })
 
-describe('lessons', () => {
+describe('calibrations', () => {
   const lesson: CalibrationEntry = {
     tripId: 'quarry-lake',
     supply: 'line',
@@ -95,7 +95,7 @@ describe('lessons', () => {
     return row && learnedFactors(records, row)
   }
 
-  test('taken, it holds for its trip and those after it; refused or voided, for none', () => {
+  test('accepted, it holds for its trip and those after it; refused or voided, for none', () => {
     const { id } = addCalibration(records, lesson)
     expect(learned('quarry-lake')).toEqual({ line: 1.2 })
     expect(findTrip(records, 'larkspur')?.plan.learned).toEqual({ line: 1.2 })
@@ -106,7 +106,7 @@ describe('lessons', () => {
     expect(listCalibrations(records, 'quarry-lake')).toHaveLength(2)
   })
 
-  test('what is learned on a later trip does not change an earlier one; the last of a supply holds', () => {
+  test('a later calibration does not change an earlier trip; the last of a supply counts', () => {
     addCalibration(records, { ...lesson, tripId: 'larkspur' })
     expect(learned('quarry-lake')).toEqual({})
     addCalibration(records, { ...lesson, tripId: 'larkspur', factor: 0.8, learnedAt: '2026-11-25T12:00:00.000Z' })
@@ -115,7 +115,7 @@ describe('lessons', () => {
   })
 })
 
-test('readings: weighings, gauges and fills; what a fill brought along is not read twice, what was voided not at all', () => {
+test('readings: weighings, gauges and fills; a fill’s own reading counts once, voided ones not at all', () => {
   const { cylinders } = loadRigGear(records, { id: 'marigold', battery: null })
   const left = cylinders.filter(({ id }) => id === 'left')
   const readings = listReadings(records, left)
@@ -129,7 +129,7 @@ test('readings: weighings, gauges and fills; what a fill brought along is not re
   expect(listReadings(records, left)).toHaveLength(5)
 })
 
-test('what the routes accept is exactly what the records give', () => {
+test('the routes accept exactly what the records return', () => {
   const rig = findRig(records, 'marigold')
   if (!rig) throw new Error('no rig')
   const sent = { rig: loadRigGear(records, rig), trip: findTrip(records, 'larkspur')?.plan, now: NOW }
@@ -137,7 +137,7 @@ test('what the routes accept is exactly what the records give', () => {
 })
 
 describe('several rigs', () => {
-  test('the one taken to hand, else the one that was there first; one put away is neither', () => {
+  test('the selected one, else the oldest; an archived one is neither', () => {
     addRig(records, 'Heron', 'heron')
     expect(activeRig(records)?.id).toBe('marigold')
     activateRig(records, 'heron')
@@ -149,7 +149,7 @@ describe('several rigs', () => {
     expect(listArchivedRigs(records).map(({ id }) => id)).toEqual(['marigold'])
   })
 
-  test('a trip put away leaves the lists and may come back', () => {
+  test('an archived trip leaves the lists and can be restored', () => {
     archiveTrip(records, 'larkspur', 1, NOW)
     expect(nextTrip(records, 'marigold', '2026-11-24')?.row.id).toBe('quarry-lake')
     expect(listTrips(records, 'marigold')).toHaveLength(1)

@@ -32,7 +32,7 @@ test('is marked as the demo, and is the Marigold on its way to Larkspur Saddle',
   expect(trip?.plan.uses).toHaveLength(listAppliances(records, 'marigold').length)
 })
 
-test('its gear: two cylinders, four bottles, CO2, and nothing that cannot be', () => {
+test('its gear: two cylinders, four bottles, CO2, and nothing impossible', () => {
   const kinds = listCylinders(records, 'marigold').map(({ row }) => row.kind)
   expect(kinds).toEqual([
     'removable',
@@ -48,7 +48,7 @@ test('its gear: two cylinders, four bottles, CO2, and nothing that cannot be', (
   }
 })
 
-test('every fault planted in it is found', () => {
+test('every planted fault is found', () => {
   const cylinders = listCylinders(records, 'marigold').map(({ gear }) => gear)
   const trip = nextTrip(records, 'marigold', '2026-11-24')
   if (!trip) throw new Error('no trip')
@@ -95,7 +95,7 @@ test('every fault planted in it is found', () => {
   ])
 })
 
-test('something is wrong at each station that is built, and can be put right there', () => {
+test('something is wrong at each built station, and can be fixed there', () => {
   const gear = new Map(listCylinders(records, 'marigold').map((one) => [one.row.id, one.gear]))
   const of = (id: string) => {
     const found = gear.get(id)
@@ -112,7 +112,7 @@ test('something is wrong at each station that is built, and can be put right the
   expect(old.map(({ name }) => name)).toEqual(['Left pigtail'])
 })
 
-test('its prices are of every way of selling, and come out as they are meant', () => {
+test('its prices cover every way of selling, and give the intended results', () => {
   const offers = listOffers(records, 'marigold')
   expect(new Set(offers.map(({ way }) => way)).size).toBe(4)
   const [cheapest] = fillCosts(offers, { residualKg: 0, heaterW: 880 })

@@ -22,37 +22,37 @@ function drawn(element: ReactElement, system: UnitSystem = 'us'): string {
   ).replaceAll('\u00a0', ' ')
 }
 
-describe('a number that always has a value', () => {
-  test('stands there in the units one reads in, with their sign', () => {
+describe('a required number', () => {
+  test('appears in the reader’s units, with their symbol', () => {
     const field = <Measure label="Front" role="length" value={0.762} set={nothing} />
     expect(drawn(field)).toMatch(/value="30".*>in</)
     expect(drawn(field, 'metric')).toMatch(/value="76.2".*>cm</)
   })
-  test('says what stands against it, and is marked as wrong', () => {
+  test('shows its error, and is marked invalid', () => {
     const html = drawn(<Measure label="Height" role="length" value={1} issue="It is too high." set={nothing} />)
     expect(html).toContain('It is too high.')
     expect(html).toContain('aria-invalid="true"')
   })
-  test('nothing is refused where it is no size, and taken where it may be', () => {
+  test('zero is refused as a size, and accepted where allowed', () => {
     expect(drawn(<Measure label="Width" role="length" value={0} set={nothing} />)).toContain('It is more than nothing.')
     expect(drawn(<Measure label="Rear" role="length" value={0} mayBeZero set={nothing} />)).not.toContain('nothing.')
   })
 })
 
-describe('a number that may be left empty', () => {
-  test('is empty, and says that it may be', () => {
+describe('an optional number', () => {
+  test('is empty, and says that it is optional', () => {
     const html = drawn(<MaybeMeasure label="Open area" role="area" value={null} hint="from its manual" set={nothing} />)
     expect(html).toContain('value=""')
     expect(html).toContain('from its manual; may stay empty')
   })
-  test('or stands there', () => {
+  test('or shows its value', () => {
     const field = <MaybeMeasure label="Open area" role="area" value={0.0154838} set={nothing} />
     expect(drawn(field)).toMatch(/value="24"/)
     expect(drawn(field)).not.toContain('may stay empty')
   })
 })
 
-test('a choice lists what there is, with the one that stands', () => {
+test('a choice lists its options, with the current one', () => {
   const html = drawn(
     <Choice
       id="state"
@@ -69,7 +69,7 @@ test('a choice lists what there is, with the one that stands', () => {
   expect(html).toMatch(/<option value="iced" selected="">iced over/)
 })
 
-describe('the foot of a form', () => {
+describe('the buttons of a form', () => {
   const saving = { state: 'idle', issues: [], conflict: null } as const
   const foot = (stored: { id: string; version: number } | null, away?: string) =>
     drawn(
@@ -82,7 +82,7 @@ describe('the foot of a form', () => {
         {...(away && { away })}
       />,
     )
-  test('a new thing is saved or left; one that stands can be put away', () => {
+  test('a new record is saved or discarded; an existing one can be archived', () => {
     expect(foot(null)).toMatch(/Save the heater.*Leave it/)
     expect(foot(null)).not.toContain('Put it away')
     expect(foot({ id: 'one', version: 1 })).toContain('Put it away')
@@ -90,7 +90,7 @@ describe('the foot of a form', () => {
   })
 })
 
-describe('a drawing that is saved', () => {
+describe('a saved drawing', () => {
   const drawing = (change: Partial<Drawing<string>>): Drawing<string> => ({
     id: 'one',
     value: 'x',
@@ -108,7 +108,7 @@ describe('a drawing that is saved', () => {
     issueAt: () => null,
     ...change,
   })
-  test('can be let go of when something was drawn, and goes over theirs by choice', () => {
+  test('can be discarded after edits, and can replace a newer one by choice', () => {
     const foot = (change: Partial<Drawing<string>>) => drawn(<DrawingSave label="Save" drawing={drawing(change)} />)
     expect(foot({})).not.toContain('Leave it as it was saved')
     expect(foot({ dirty: true })).toContain('Leave it as it was saved')
@@ -121,7 +121,7 @@ describe('a drawing that is saved', () => {
     }
     expect(foot({ saving: refused })).toContain('Too low.')
   })
-  test('says when somebody was quicker', () => {
+  test('says when somebody saved first', () => {
     expect(drawn(<Behind drawing={drawing({})} what="room" />)).toBe('')
     expect(drawn(<Behind drawing={drawing({ behind: true })} what="room" />)).toContain(
       'This room was saved somewhere else',
@@ -129,7 +129,7 @@ describe('a drawing that is saved', () => {
   })
 })
 
-describe('steps that are waited out', () => {
+describe('timed steps', () => {
   const steps = [
     { id: 'a', title: 'Push', does: 'hold it', why: 'air leaves the line', holds: false, holdS: 30 },
     { id: 'b', title: 'Let go', does: 'it stays', why: 'it is warm', holds: false },
@@ -145,7 +145,7 @@ describe('steps that are waited out', () => {
         held={held}
       />,
     )
-  test('the clock stands at the step one is at, and nowhere else', () => {
+  test('the timer is at the current step only', () => {
     expect(rail([])).toContain('Start: Push')
     expect(rail([])).toContain('0:30')
     expect(rail(['a'])).not.toContain('Start:')

@@ -67,7 +67,7 @@ const night: Night = {
   windMS: 0,
 }
 
-describe('words for every choice', () => {
+describe('labels for every choice', () => {
   test('kinds of thing, sides, openings, their states and what a heater is meant for', () => {
     expect(thingOptions.map(([kind]) => kind)).toEqual([...thingKinds])
     expect(sideOptions.map(([side]) => side).toSorted()).toEqual([...roomSides].toSorted())
@@ -83,7 +83,7 @@ describe('drawings', () => {
     expect(svg.match(/class="thing"/g)).toHaveLength(shelter.things.length)
     expect(svg).not.toContain('NaN')
   })
-  test('the elevation marks what lacks its distance, and the heater’s keep-clear with it', () => {
+  test('the elevation marks what is too near, together with the heater’s clearance', () => {
     const near = thing({ xM: 3 })
     const placed = { heaterId: 'panel', pose: pose(), use: 'warm-up' as const }
     const shelter = { room: bareRoom({ lowHeightM: 1.5, openings: [window()] }), things: [near], placed: [placed] }
@@ -112,7 +112,7 @@ describe('the night', () => {
     expect(nightInput(night, room, radiant, warmth, 0).oxygenCutOff).toBe(true)
     expect(nightInput({ ...night, untilS: null }, room, panel, warmth, 0).heaterUntilS).toBeUndefined()
   })
-  test('is told in a sentence with its ground, by marks, and never without a word on CO', () => {
+  test('is a sentence with its source and limits, and always mentions CO', () => {
     const air = roomAir(nightInput(night, room, panel, warmth, 0))
     const told = drawn(<AirVerdict air={air} night={night} isUnvented />)
     expect(told).toContain('By this model')
@@ -122,7 +122,7 @@ describe('the night', () => {
     const asleep = drawn(<AirVerdict air={air} night={{ ...night, untilS: null }} isUnvented />)
     expect(asleep).toContain('is not left on while people sleep')
   })
-  test('an oxygen cut-off is told when it trips', () => {
+  test('a tripping oxygen cut-off is reported', () => {
     const shut = { ...room, openings: [], shell: 'well-insulated' as const }
     const lit = { ...night, mode: 'high' as const, untilS: null, hoursS: 8 * 3600 }
     const air = roomAir(nightInput(lit, shut, radiant, roomWarmth(shut, null), 0))
@@ -133,11 +133,11 @@ describe('the night', () => {
 })
 
 describe('choosing', () => {
-  test('the rig’s own, and one of each kind it lacks', () => {
+  test('the rig’s own heaters, and one of each kind it lacks', () => {
     expect(candidates([stored]).map(({ id }) => id)).toEqual(['panel', 'portable-radiant', 'furnace'])
     expect(candidates([])).toHaveLength(3)
   })
-  test('a table says what stops short, what cycles and what is not for this height', () => {
+  test('a table says what falls short, what cycles and what is not for this altitude', () => {
     const rows = candidates([stored]).map((candidate) => ({
       candidate,
       compared: compareHeater(
@@ -171,14 +171,14 @@ describe('the warm-up log', () => {
     ],
   }
   const inputs = { high: 2637, low: 1172 }
-  test('is read as typed, empty rows left out; where the setting is not known for both', () => {
+  test('is read as typed, empty rows skipped; the setting is unknown for both where unknown', () => {
     expect(readLog(texts, 'high', inputs, 'us').fits.map(({ setting }) => setting)).toEqual(['high'])
     const both = readLog(texts, 'not-known', inputs, 'us').fits
     expect(both.map(({ setting }) => setting)).toEqual(['high', 'low'])
     expect(both[0]?.log.readings).toHaveLength(5)
     expect(both[0]?.log.readings[1]?.temperatureK).toBeCloseTo(fahrenheit(45), 6)
   })
-  test('a setting changed on the way is taken from each reading on', () => {
+  test('a changed setting applies to each reading after it', () => {
     const rows = texts.rows.map((row, i) =>
       i < 3 ? row : { ...row, setting: i === 5 ? ('off' as const) : ('low' as const) },
     )
@@ -190,7 +190,7 @@ describe('the warm-up log', () => {
     const [high] = readLog(texts, 'high', inputs, 'us').fits
     expect(same?.fit.lossWPerK).toBeCloseTo(high?.fit.lossWPerK ?? 0, 3)
   })
-  test('what stands against it is handed on with its field', () => {
+  test('errors are passed on with their field', () => {
     expect(readLog({ ...texts, rows: texts.rows.slice(0, 4) }, 'high', inputs, 'us').issue?.path).toBe('readings')
     expect(readLog({ ...texts, outside: '70' }, 'low', inputs, 'us').issue?.path).toBe('outsideK')
     expect(readLog({ ...texts, outside: '' }, 'low', inputs, 'us')).toEqual({ fits: [], issue: null })
@@ -206,28 +206,28 @@ describe('the warm-up log', () => {
     voidedAt: null,
     voidReason: null,
   }
-  test('its history tells what it came to, and what was only supposed', () => {
+  test('its history says what was found, and what was only assumed', () => {
     const [entry] = warmUpHistory([warmUp])
     expect(entry).toMatchObject({ of: 'warm-up', id: 'one' })
     expect(entry?.says.text).toContain('only supposed')
     const damaged = { ...warmUp, log: { ...log, readings: log.readings.slice(0, 2) } }
     expect(warmUpHistory([damaged])[0]?.says.text).toMatch(/Four readings/)
   })
-  test('the newest that stands counts', () => {
+  test('the newest valid one counts', () => {
     const world = (warmUps: StoredWarmUp[]) => ({ warmUps }) as unknown as Parameters<typeof lastLog>[0]
     expect(lastLog(world([{ ...warmUp, voidedAt: 'x' }, warmUp]))).toBe(log)
     expect(lastLog(world([]))).toBeNull()
   })
 })
 
-test('at a height the limit, the input and the air stand there', () => {
+test('the altitude’s limit, input and air are shown', () => {
   const plate = drawn(<AltitudePlate name="Panel heater" heater={radiant} altitudeM={2410} />)
   expect(plate).toContain('7,907 ft')
   expect(plate).toContain('7,000 ft')
   expect(plate).toContain('burns rich')
 })
 
-test('findings lead to the plan, to the openings and to the heater’s numbers', () => {
+test('findings link to the plan, to the openings and to the heater’s numbers', () => {
   const things = [thing({ id: 'curtain', xM: 4.8, yM: 1 })]
   const findings = heatFindings({
     rooms: [roomGear({ things, room: bareRoom({ openings: [door()] }) })],
@@ -244,16 +244,16 @@ test('findings lead to the plan, to the openings and to the heater’s numbers',
 })
 
 describe('small parts', () => {
-  test('marks of an axis are round and lie on it', () => {
+  test('ticks of an axis are round and lie on it', () => {
     expect(axisTicks(0, 6000, 4)).toEqual([0, 2000, 4000, 6000])
     expect(axisTicks(11.3, 50, 4)).toEqual([20, 30, 40, 50])
     for (const mark of axisTicks(-7, 93)) expect(mark % 20).toBe(0)
   })
-  test('a number for an axis is in the units one reads in', () => {
+  test('a number for an axis is in the reader’s units', () => {
     expect(displayedIn({ value: 273.15, role: 'temperature' }, 'us')).toBeCloseTo(32, 9)
     expect(displayedIn({ value: 0.195, role: 'oxygen' }, 'metric')).toBeCloseTo(19.5, 9)
   })
-  test('what core says against an input is caught, and nothing else', () => {
+  test('input errors of core are caught, and no others', () => {
     expect(findIssue(() => undefined)).toBeNull()
     const refuse = () => {
       throw new InputError('a', 'No.')

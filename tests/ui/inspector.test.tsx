@@ -101,13 +101,13 @@ test.each<[string, Line, string, readonly string[], readonly string[]]>([
   for (const label of notAsked) expect(shown).not.toContain(label)
 })
 
-test('what is kept among the rig’s ageing things is not dated a second time', () => {
+test('what is tracked with the rig’s dated equipment is not dated twice', () => {
   const linked = edited(two, change('left-pigtail', { equipmentId: 'hose' }))
   expect(labels(inspector(linked, 'left-pigtail'))).not.toContain('Made, month and year')
   expect(inspector(linked, 'left-pigtail')).toContain('Hose of the rig')
 })
 
-test('sizes stand in the owner’s units, from the kind unless told otherwise', () => {
+test('sizes are in the owner’s units, from the kind unless entered', () => {
   expect(inspector(two, 'main')).toMatch(/value="6(\.0)?( ft)?"/)
   expect(inspector(two, 'main', 'metric')).toMatch(/value="1\.8\d* ?m?"/)
   expect(inspector(edited(two, change('main', { lengthM: 3.048 })), 'main')).toMatch(/value="10(\.0)?( ft)?"/)
@@ -119,7 +119,7 @@ test('an automatic changeover can be left to itself, a manual one cannot', () =>
   expect(inspector(manual, 'changeover-manual')).not.toContain('by itself')
 })
 
-describe('joining', () => {
+describe('connecting', () => {
   const joins = (line: Line, id: string): string => {
     const { graph } = check(line)
     const one = graph.byId.get(id)
@@ -127,7 +127,7 @@ describe('joining', () => {
     return renderToStaticMarkup(<JoinFields one={one} graph={graph} edit={() => undefined} />)
   }
 
-  test('a way out that is taken says where it leads; a free one offers what is free, what fits first', () => {
+  test('a used port says where it leads; a free one offers free ports, fitting ones first', () => {
     expect(joins(two, 'main')).toContain('Part them')
     const parted = edited(two, { do: 'unjoin', id: 'cooktop-in' }, { do: 'unjoin', id: 'fridge-in' })
     const markup = joins(parted, 'cook-tube')
@@ -136,7 +136,7 @@ describe('joining', () => {
     expect(options.slice(1).toSorted()).toEqual(['Absorption fridge (fits)', 'Cooktop (fits)'])
   })
 
-  test('what only looks as if it fitted says so; where nothing is free that is said', () => {
+  test('a lookalike says so; no free port is said', () => {
     const lookalike = edited(chain('two-stage', 'elbow-3/8'), { do: 'unjoin', id: 'elbow-3/8-in' })
     const withTube = edited(lookalike, { do: 'remove', id: 'elbow-3/8' })
     expect(joins(withTube, 'two-stage')).toContain('nothing is free to join it to')
@@ -144,7 +144,7 @@ describe('joining', () => {
     expect(joins(edited(both, { do: 'unjoin', id: 'tube-3/8-in' }), 'two-stage')).toContain('looks alike, never seals')
   })
 
-  test('an end has no way out to join', () => {
+  test('an end has no outlet to connect', () => {
     expect(joins(two, 'cooktop')).toBe('')
   })
 })

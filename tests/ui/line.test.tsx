@@ -36,12 +36,12 @@ const two = soundStart('two-cylinders')
 const taped = edited(two, made('cooktop-in', 'taped'), change('left-pigtail', { madeMonth: '2010-01' }))
 
 describe('the drawing', () => {
-  test.each(partRoles)('%s has a picture and a word', (role) => {
+  test.each(partRoles)('%s has a picture and a label', (role) => {
     expect(drawn(<PartDrawing role={role} />)).toMatch(/<svg.*<path/)
     expect(roleLabels[role].length).toBeGreaterThan(2)
   })
 
-  test('the worst that is said of a part or a joint marks it; a note marks nothing', () => {
+  test('the worst finding of a part or a joint marks it; a note does not', () => {
     const marks = marksOf(check(taped))
     expect(marks.get('cooktop-in')).toBe('stop')
     expect(marks.get('left-pigtail')).toBe('fix-first')
@@ -50,7 +50,7 @@ describe('the drawing', () => {
     expect(marksOf(check(both)).size).toBe(0)
   })
 
-  test('a box shows its ways in and out with what is said of each joint, and its key tells when it changed', () => {
+  test('a box shows its ports with the findings of each joint, and its key changes with its content', () => {
     const checked = check(taped)
     const part = (id: string) => {
       const found = checked.graph.byId.get(id)
@@ -71,7 +71,7 @@ describe('the drawing', () => {
     expect(faceOf(same, again, new Map()).key).not.toBe(cooktop.key)
   })
 
-  test('the way for an outside supply is a way in once something feeds it', () => {
+  test('the outside supply port is an inlet once something feeds it', () => {
     const tank = soundStart('onboard-tank')
     const checked = check(tank)
     const tee = checked.graph.byId.get('supply-tee')
@@ -89,7 +89,7 @@ describe('the drawing', () => {
     expect(partPressure(check(edited(two, change('cook-valve', { setting: 'shut' }))), 'cooktop')).toBeNull()
   })
 
-  test('which part is chosen is told to those who asked, until they leave', () => {
+  test('subscribers learn which part is selected, until they leave', () => {
     const chosen = chosenPart()
     const heard: (string | null)[] = []
     const leave = chosen.subscribe(() => heard.push(chosen.get()))
@@ -100,7 +100,7 @@ describe('the drawing', () => {
     expect(chosen.get()).toBe('right')
   })
 
-  test('as a file of its own: every part and joint, names made harmless, zones told apart without colour', () => {
+  test('as a file of its own: every part and joint, names escaped, zones distinct without color', () => {
     const named = edited(two, change('cooktop', { name: '<b>Cook & "top"</b>' }))
     const checked = check(named)
     const places = Object.fromEntries(checked.graph.parts.map(({ part }, i) => [part.id, { x: i * 130, y: 0 }]))
@@ -116,7 +116,7 @@ describe('the drawing', () => {
 })
 
 describe('the list', () => {
-  test('says of each part what stands before it, its pressure and its state in a word', () => {
+  test('gives for each part what is upstream, its pressure and its state in a word', () => {
     const markup = drawn(
       <PartList check={check(taped)} marks={marksOf(check(taped))} chosen="main" choose={() => undefined} />,
     )
@@ -130,23 +130,23 @@ describe('the list', () => {
     ).toContain('mbar')
   })
 
-  test('a finding leads to its line and to the joint that is meant', () => {
+  test('a finding links to its line and its joint', () => {
     const markup = drawn(<FindingList findings={check(taped).findings} />)
     expect(markup).toContain('/hookup/joints?line=line&amp;about=cooktop-in')
     expect(markup).toContain('/hookup?line=line&amp;about=left-pigtail')
   })
 
-  test('every way a joint may have been made has its words, none twice', () => {
+  test('every way a joint may have been made has its own label', () => {
     const words = jointStates.map((state) => jointStateLabels[state])
     expect(new Set(words).size).toBe(jointStates.length)
   })
 })
 
-describe('what mends a starving line', () => {
+describe('what fixes a starving line', () => {
   const long = edited(two, change('main', { lengthM: fromUnit(300, 'length', 'ft') }))
   const checked = check(long)
   const starving = checked.appliances.filter(({ starves }) => starves)
-  test('is said by part and size, and nothing where nothing starves', () => {
+  test('is given by part and size, and is absent where nothing starves', () => {
     const remedies = starvationRemedies(long, checked.graph, {
       temperatureK: 288.7,
       atmospherePa: 101325,
@@ -176,7 +176,7 @@ describe('the leak sheet', () => {
     reading(second?.id ?? '', 'fast', true),
   ])
 
-  test('on the screen: where each place stands, in words beside the mark', () => {
+  test('on screen: the state of each place, in words beside the symbol', () => {
     const markup = drawn(<PlaceList items={state.items} currentId={second?.id ?? null} choose={() => undefined} />)
     expect(markup).toContain('none, repaired')
     expect(markup).toContain('fast bubbles, technician')
@@ -192,7 +192,7 @@ describe('the leak sheet', () => {
     expect(markup).toContain('Appliance burned')
   })
 
-  test('what to do about a leak stands in order, whose work it is last', () => {
+  test('steps about a leak are in order, with whose work it is last', () => {
     const item = sheet.find(({ kind }) => kind === 'stem')
     const action = item && leakAction(item, 'slow')
     if (!action) throw new Error('no action')
@@ -203,7 +203,7 @@ describe('the leak sheet', () => {
 })
 
 describe('the hold test', () => {
-  test.each(holdOutcomes)('%s is said in a word, with its shape and what follows', (outcome) => {
+  test.each(holdOutcomes)('%s has a word, a shape and what follows', (outcome) => {
     const markup = drawn(<HoldVerdict outcome={outcome} />)
     expect(markup).toContain('<svg')
     expect(markup).toContain('<strong>')
@@ -211,7 +211,7 @@ describe('the hold test', () => {
     expect(markup.includes('class="verdict stop"')).toBe(outcome === 'fell')
   })
 
-  test('the tube shows the difference, wherever the zero of its ruler lies', () => {
+  test('the tube shows the difference, wherever the zero of its ruler is', () => {
     const middle = drawn(<UTube openM={0.1} gasM={-0.1} gaugePa={1961} live={false} />)
     const ruler = drawn(<UTube openM={0.4} gasM={0.2} gaugePa={1961} live={false} />)
     expect(middle).toBe(ruler)

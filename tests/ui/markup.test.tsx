@@ -22,7 +22,7 @@ const gear = cylinderGear()
 const slip = contentsSlip(contentsInput(gear, { grossKg: 31.4 * POUND_KG, hangingKg: 0 }), false)
 
 describe('the slip', () => {
-  test('reads like a sum by hand, in either family of units', () => {
+  test('reads like a calculation by hand, in either unit system', () => {
     const us = drawn(<SlipPaper title="Left" sub="by the last weighing" slip={slip} />)
     for (const part of ['31.4 lb', '17.8 lb', '20.0 lb', '6.4 lb', '68 %']) expect(us).toContain(part)
     const metric = drawn(<SlipPaper title="Left" sub="by the last weighing" slip={slip} />, 'metric')
@@ -36,7 +36,7 @@ describe('the slip', () => {
     expect(buttons).toHaveLength(slip.lines.length + slip.further.length + 1)
   })
 
-  test('without a sum it says what to do instead', () => {
+  test('without a result it says what to do instead', () => {
     expect(
       drawn(
         <SlipPaper title="Left" sub="" slip={null}>
@@ -47,7 +47,7 @@ describe('the slip', () => {
   })
 })
 
-test('what a figure rests on names inputs, source and standing', () => {
+test('the source of a figure names inputs, reference and certainty', () => {
   const markup = drawn(<Basis figure={slip.result.figure} />)
   expect(markup).toContain('On the scale')
   expect(markup).toContain('31.4 lb')
@@ -60,7 +60,7 @@ describe('findings', () => {
     lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW },
   })
 
-  test('say their state in a word too, and lead to the place', () => {
+  test('give their state in a word too, and link to the place', () => {
     const markup = drawn(<FindingList findings={cylinderFindings(overfilled, NOW)} />)
     expect(markup).toContain('<span class="visually-hidden">stop: </span>')
     expect(markup).toContain('href="/cylinders/left"')
@@ -73,7 +73,7 @@ describe('findings', () => {
 })
 
 describe('the drawings', () => {
-  test.each(cylinderKinds)('%s: fuller stands higher', (kind) => {
+  test.each(cylinderKinds)('%s: fuller is drawn higher', (kind) => {
     const surface = (level: number): number => {
       const markup = drawn(<CylinderDrawing kind={kind} level={level} title="x" />)
       return Number(/<rect x="0" y="([\d.]+)"/.exec(markup)?.[1])
@@ -93,7 +93,7 @@ describe('the drawings', () => {
     )
   })
 
-  test('the three states differ in shape, not in colour alone', () => {
+  test('the three states differ in shape, not in color alone', () => {
     const shape = (state: 'ready' | 'fix-first' | 'stop'): string =>
       drawn(<StateMark state={state} />).replace(/#[\da-f]{6}/g, '')
     expect(new Set([shape('ready'), shape('fix-first'), shape('stop')]).size).toBe(3)

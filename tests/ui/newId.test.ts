@@ -1,6 +1,6 @@
 import { newId } from '@/ui/state/newId'
 
-test('names what it is for, is short, and comes out new each time, without what an unencrypted page lacks', () => {
+test('names its purpose, is short and unique, and needs no secure context', () => {
   // Shadowed on the object itself and taken off again: other tests share it.
   Object.defineProperty(crypto, 'randomUUID', { value: undefined, configurable: true })
   const ids = Array.from({ length: 500 }, () => newId('joint'))
@@ -10,7 +10,7 @@ test('names what it is for, is short, and comes out new each time, without what 
   expect(new Set(ids).size).toBe(500)
 })
 
-test('no page code relies on what an unencrypted page lacks', async () => {
+test('no page code relies on a secure context', async () => {
   const { readdirSync, readFileSync } = await import('node:fs')
   const below = (folder: string): string[] =>
     readdirSync(folder, { withFileTypes: true }).flatMap((entry) =>

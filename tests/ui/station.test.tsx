@@ -24,7 +24,7 @@ function drawn(element: ReactElement, system: UnitSystem = 'us'): string {
 }
 const times = (markup: string, part: string): number => markup.split(part).length - 1
 
-describe('the rail of steps', () => {
+describe('the list of steps', () => {
   const steps = fillSteps('by-weight')
   const rail = (done: readonly string[], held: string | null = null) =>
     drawn(
@@ -37,23 +37,23 @@ describe('the rail of steps', () => {
         held={held}
       />,
     )
-  test('at first only the first can be ticked: it holds the rest', () => {
+  test('at first only the first can be ticked: it blocks the rest', () => {
     expect(times(rail([]), 'disabled=""')).toBe(steps.length - 1)
     expect(times(rail([]), 'class="now"')).toBe(1)
   })
-  test('each tick lets the next one go, and shows when it was', () => {
+  test('each tick frees the next one, and shows its time', () => {
     const markup = rail(['date', 'out'])
     expect(times(markup, 'class="done"')).toBe(2)
     expect(times(markup, '<time')).toBe(2)
     expect(times(markup, 'disabled=""')).toBe(steps.length - 3)
     expect(times(markup, 'aria-pressed="true"')).toBe(2)
   })
-  test('a step ticked out of turn stays ticked, and can be taken back', () => {
+  test('a step ticked out of turn stays ticked, and can be undone', () => {
     const markup = rail(['weigh'])
     expect(times(markup, 'class="done"')).toBe(1)
     expect(times(markup, 'disabled=""')).toBe(steps.length - 2)
   })
-  test('held, nothing can be ticked and the reason stands there', () => {
+  test('blocked, nothing can be ticked and the reason is shown', () => {
     const markup = rail(['date'], 'It is not to be filled.')
     expect(times(markup, 'disabled=""')).toBe(steps.length)
     expect(markup).toContain('It is not to be filled.')
@@ -71,13 +71,13 @@ describe('the collar', () => {
     expect(times(drawnCollar, 'class="unread"')).toBe(1)
     expect(markup('tw 17.8', 'metric')).toContain('Tare 8.07 kg')
   })
-  test('a wrong piece carries its sentence; none at all says so', () => {
+  test('a wrong piece shows its sentence; none at all says so', () => {
     expect(markup('13-20')).toContain('There is no month 13.')
     expect(markup('')).toContain('Nothing typed yet.')
   })
 })
 
-describe('until when, in words, with a mark of its own shape', () => {
+describe('good through, in words, with a shape of its own', () => {
   const due = (change: Parameters<typeof fitness>[1]) =>
     gearRequalification(cylinderGear({ fitness: fitness('removable', change) }), TODAY)
   test.each([
@@ -96,7 +96,7 @@ describe('until when, in words, with a mark of its own shape', () => {
   })
 })
 
-test('one answer to “will the pump take it”, never without who decides', () => {
+test('one answer to “will the pump fill it”, always with who decides', () => {
   const plate = (change: Parameters<typeof fitness>[1]) =>
     drawn(<PumpPlate answer={pumpAnswer(cylinderGear({ fitness: fitness('removable', change) }), TODAY)} name="Left" />)
   expect(plate({})).toContain('Yes, as far as known')
@@ -106,7 +106,7 @@ test('one answer to “will the pump take it”, never without who decides', () 
   for (const markup of [plate({}), no]) expect(markup).toContain('The attendant decides')
 })
 
-describe('where the hiss will stop', () => {
+describe('where decanting will stop', () => {
   const outlook = (supplyF: number, bottleF: number, count = 1) =>
     decantOutlook({
       supply: { netKg: 8, tareKg: 8, waterCapacityKg: 21.6, temperatureK: fahrenheit(supplyF) },
@@ -125,12 +125,12 @@ describe('where the hiss will stop', () => {
       expect(markup).not.toMatch(/\bsafe\b/i)
     }
   })
-  test('says when it can be overfilled, and when nothing is to be counted on', () => {
+  test('says when it can be overfilled, and when nothing can be relied on', () => {
     expect(drawn(<DecantResult outlook={outlook(70, 20)} />)).toContain('It can be overfilled')
     expect(drawn(<DecantResult outlook={outlook(70, 70)} />)).not.toContain('It can be overfilled')
     expect(drawn(<DecantResult outlook={outlook(60, 70)} />)).toContain('count on nothing')
   })
-  test('a row of bottles is a table, one alone is not', () => {
+  test('several bottles are a table, a single one is not', () => {
     expect(drawn(<DecantResult outlook={outlook(70, 20)} />)).not.toContain('<table')
     expect(times(drawn(<DecantResult outlook={outlook(70, 20, 4)} />), '<tr')).toBe(5)
   })
@@ -148,18 +148,18 @@ test('a hundred pounds and a hundred gallons are drawn unlike each other and unl
   expect(new Set(shells).size).toBe(3)
 })
 
-describe('a month’s field', () => {
+describe('a month field', () => {
   const field = (text: string) =>
     drawn(
       <MonthField label="Made" text={text} onText={() => undefined} latest="2026-11" issue={null} hint="as stamped" />,
     )
-  test('says what was read, or what is wrong, and leaves the half-typed in peace', () => {
+  test('shows what was read, or what is wrong, and waits while half typed', () => {
     expect(field('03-20')).toContain('= March 2020')
     expect(field('13-20')).toContain('There is no month 13.')
     expect(field('1')).toContain('as stamped')
     expect(field('1')).not.toContain('class="issue')
   })
-  test('a month ahead only where one may be', () => {
+  test('a future month only where allowed', () => {
     expect(readMonthField('03-31', '2026-11').issue).toMatch(/not come yet/)
     expect(readMonthField('03-31', '2099-12').month).toBe('2031-03')
     expect(readMonthField('  ', '2026-11')).toEqual({ month: null, issue: null })

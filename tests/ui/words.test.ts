@@ -14,7 +14,7 @@ test('every station has a page at its route', () => {
   }
 })
 
-test('a station that is not built leads to a page that tells what to do by hand', () => {
+test('a missing station links to a page that tells what to do by hand', () => {
   const unbuilt = stations.filter((station) => !stationFacts[station].built)
   expect(unbuilt).toEqual(['practice'])
   for (const station of unbuilt) {
@@ -39,7 +39,7 @@ describe('the emergency sheets', () => {
     expect(emergencies.find((sheet) => sheet.id === id)?.steps[0]).toMatch(/^Everybody out/)
   })
 
-  test('nobody is sent back in, and no jokes or exclamation marks are made', () => {
+  test('nobody is sent back in, and there are no jokes or exclamation marks', () => {
     const all = emergencies.flatMap(({ steps }) => steps).join(' ')
     expect(all).not.toMatch(/!/)
     expect(all).toMatch(/Do not go back in/)
@@ -48,25 +48,25 @@ describe('the emergency sheets', () => {
   })
 })
 
-test('every state but none reads in a word, and no two alike', () => {
+test('every state but none has a distinct word', () => {
   const { none, ...spoken } = stateLabels
   expect(none).toBe('')
   expect(new Set(Object.values(spoken)).size).toBe(Object.keys(spoken).length)
 })
 
-test('every word of the trade is explained in a sentence', () => {
+test('every term is explained in a sentence', () => {
   for (const meaning of Object.values(terms)) expect(meaning).toMatch(/^[A-Z].{20,}\.$/)
 })
 
 describe('a field’s text', () => {
-  test('bare numbers take the unit shown, empty is nothing yet', () => {
+  test('bare numbers take the unit shown, empty is no value yet', () => {
     expect(readQuantity('31.4', 'cylinderMass', 'us').value).toBeCloseTo(14.2428, 4)
     expect(readQuantity('31.4', 'cylinderMass', 'metric').value).toBeCloseTo(31.4, 9)
     expect(readQuantity('14.6', 'bottleMass', 'us').value).toBeCloseTo(0.4139, 4)
     expect(readQuantity('  ', 'bottleMass', 'us')).toEqual({ value: null, issue: null })
   })
 
-  test('what cannot be read is a sentence, not an error', () => {
+  test('unreadable text is a sentence, not an error', () => {
     expect(readQuantity('heavy', 'cylinderMass', 'us').issue).toMatch(/does not begin with a number/)
     expect(readQuantity('50', 'share', 'us')).toEqual({ value: 0.5, issue: null })
     expect(readQuantity('half', 'share', 'us').issue).toMatch(/is not a number/)

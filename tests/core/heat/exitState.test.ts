@@ -28,7 +28,7 @@ describe('the floor grid', () => {
     expect(state({ kind: 'cabinet', lowM: 1.6, highM: 1.9 })).toBe('clear')
     expect(state({ kind: 'curtain', highM: 1.8 })).toBe('clear')
   })
-  test('a gap is wide enough from forty centimetres on', () => {
+  test('a gap of 40 cm is wide enough to walk through', () => {
     const narrowed = (gapM: number) => {
       const cabinet = thing({ kind: 'cabinet', xM: 3, yM: (2 - gapM) / 2, widthM: 2 - gapM, lengthM: 0.5, highM: 1.8 })
       return exitState(room(), [bed, cabinet], null).state
@@ -36,13 +36,13 @@ describe('the floor grid', () => {
     expect(narrowed(0.6)).toBe('clear')
     expect(narrowed(0.15)).toBe('no-way-even-without')
   })
-  test('a door in the roof is no door', () => {
+  test('a roof hatch does not count as a door', () => {
     expect(exitState(room({ openings: [door({ side: 'roof' })] }), [bed], null).state).toBe('unknown')
   })
 })
 
-describe('the walk', () => {
-  test('goes by neighbours from bed to door, and no walk is shorter than the way straight', () => {
+describe('the exit path', () => {
+  test('runs over neighboring cells from bed to door and is never shorter than the straight line', () => {
     const { walk, state } = exitState(room(), [bed], null)
     expect(state).toBe('clear')
     walk.slice(1).forEach((at, i) => {
@@ -54,7 +54,7 @@ describe('the walk', () => {
     const last = walk.at(-1)
     expect(walk.length * SQUARE_M).toBeGreaterThanOrEqual(Math.abs((last?.xM ?? 0) - (first?.xM ?? 0)) - 1e-9)
   })
-  test('barred squares are gone round, or there is none', () => {
+  test('goes around blocked cells, or does not exist', () => {
     const grid = walkGrid(room(), [bed])
     const wall = (from: number) => (square: number) => {
       const { xM, yM } = grid.middleOf(square)
@@ -63,7 +63,7 @@ describe('the walk', () => {
     expect(shortestWalk(grid, wall(0.5))?.length).toBeGreaterThanOrEqual(shortestWalk(grid)?.length ?? Infinity)
     expect(shortestWalk(grid, wall(0))).toBeNull()
   })
-  test('a heater more in the room never opens a way', () => {
+  test('adding a heater never opens a path', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0.2, max: 4.8, noNaN: true }),
@@ -86,19 +86,19 @@ describe('the hose', () => {
   const hosed = body({ hoseM: 3 })
   const outlet = (change: Partial<Thing>) =>
     thing({ id: 'outlet', kind: 'gas-outlet', lengthM: 0.05, widthM: 0.05, lowM: 0.3, highM: 0.35, ...change })
-  test('runs from the nearest of several outlets to the back of the heater, up and down too', () => {
+  test('runs from the nearest of several outlets to the back of the heater, up and down included', () => {
     const run = hoseRun([outlet({ id: 'far', xM: 0, yM: 0 }), outlet({ id: 'near', xM: 1.5, yM: 2 })], hosed, pose())
     expect(run?.outletId).toBe('near')
     expect(run?.wantedM).toBeCloseTo(1.1 * Math.hypot(0.4, 0.3), 9)
   })
-  test('turned round, the back is elsewhere and the outlet in front', () => {
+  test('when the heater is turned around, its back is elsewhere and the outlet is in front', () => {
     const behind = hoseRun([outlet({ xM: 1.2, yM: 2 })], hosed, pose())
     const before = hoseRun([outlet({ xM: 1.2, yM: 2 })], hosed, pose({ turnDeg: 180 }))
     expect(behind?.crossesFront).toBe(false)
     expect(before?.crossesFront).toBe(true)
     expect(before?.wantedM ?? 0).toBeGreaterThan(behind?.wantedM ?? Infinity)
   })
-  test('more hose never reaches less far', () => {
+  test('a longer hose never has a shorter reach', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 6, noNaN: true }),

@@ -27,17 +27,17 @@ const withThings = (...more: Parameters<typeof thing>[0][]): RoomGear => {
 const used = (use: HeaterUse): RoomGear =>
   roomGear({ placed: [{ heaterId: 'panel', pose: pose({ xM: 5.5, yM: 1, turnDeg: 180 }), use }] })
 
-test('well placed, open in two places, alarm tested: nothing is to be said', () => {
+test('a well-placed heater with two openings and a tested alarm raises no finding', () => {
   expect(codes()).toEqual([])
 })
 
-test('nothing entered counts as not ready, unless the owner says that nothing heats the rig', () => {
+test('no heater entered counts as not ready, unless the owner says that nothing heats the rig', () => {
   expect(codes({ heaters: [], rooms: [] })).toEqual(['fix-first heaters-not-entered'])
   expect(codes({ heaters: [], rooms: [], heatless: true })).toEqual([])
 })
 
-describe('where it stands', () => {
-  test('each thing too near is a stop, named with what it lacks and led to on the plan', () => {
+describe('placement', () => {
+  test('each thing that is too near is a stop, named with the missing distance and linked to the plan', () => {
     const rooms = [withThings({ id: 'curtain', name: 'Curtain', kind: 'curtain', xM: 4.8, yM: 1, turnDeg: 90 })]
     const [found] = judge({ rooms })
     expect(found).toMatchObject({
@@ -47,12 +47,12 @@ describe('where it stands', () => {
     })
     expect(found && formatPhrase(found.sentence, 'us')).toMatch(/^Curtain lacks [\d.]+.in to the front of Panel heater/)
   })
-  test('one that is not placed, or cannot be judged', () => {
+  test('a heater that is not placed, or whose placement cannot be judged', () => {
     expect(codes({ rooms: [roomGear({ placed: [] })] })).toEqual(['fix-first heater-not-placed'])
     const large = heaterGear({ body: body({ heightM: 3 }) })
     expect(codes({ heaters: [large] })).toEqual(['fix-first placing-not-judged'])
   })
-  test('a hose in front of it is a stop, one too short is to be mended', () => {
+  test('a hose in front of it is a stop; a hose that is too short is to be fixed', () => {
     const hosed = heaterGear({ body: body({ hoseM: 1 }) })
     const outlet = { id: 'outlet', kind: 'gas-outlet', lowM: 0, highM: 0.05, lengthM: 0.05, widthM: 0.05 } as const
     expect(codes({ heaters: [hosed], rooms: [withThings({ ...outlet, xM: 4.9, yM: 1 })] })).toContain(
@@ -62,7 +62,7 @@ describe('where it stands', () => {
       'fix-first hose-too-short',
     ])
   })
-  test('in the way out it is a stop', () => {
+  test('a heater in the exit path is a stop', () => {
     const gear = roomGear()
     const room = { ...gear.shelter.room, widthM: 1.2, openings: [door({ side: 'front', alongM: 0.6 })] }
     const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.1 })
@@ -78,7 +78,7 @@ describe('where it stands', () => {
 })
 
 describe('the room itself', () => {
-  test('a cylinder in it is a stop; a locker is asked about, and sealed it is in order', () => {
+  test('a cylinder in the room is a stop; a locker is asked about, and a sealed one is fine', () => {
     const locker = { id: 'locker', kind: 'cylinder-locker', xM: 1, yM: 3.5, combustible: false } as const
     expect(codes({ rooms: [withThings({ id: 'c', kind: 'cylinder', xM: 1, yM: 3.5, combustible: false })] })).toEqual([
       'stop cylinder-inside',
@@ -87,7 +87,7 @@ describe('the room itself', () => {
     expect(codes({ rooms: [withThings({ ...locker, sealed: 'yes' })] })).toEqual([])
     expect(codes({ rooms: [withThings({ ...locker, sealed: 'no' })] })).toEqual(['stop cylinder-inside'])
   })
-  test('without bed or door nobody can tell of the way out', () => {
+  test('without a bed or a door the exit path is unknown', () => {
     expect(codes({ rooms: [roomGear({ things: [] })] })).toEqual(['fix-first exit-not-drawn'])
   })
   test('it is judged without a heater too', () => {
@@ -101,21 +101,21 @@ describe('air', () => {
     const gear = roomGear()
     return { ...gear, shelter: { ...gear.shelter, room: { ...gear.shelter.room, openings: [door(), ...openings] } } }
   }
-  test('too little open is a stop and leads to the openings', () => {
+  test('too little open area is a stop and links to the openings', () => {
     const found = judge({ rooms: [open(window({ openM: inches(0.5) }))] })
     expect(found.map(({ code }) => code)).toEqual(['ventilation-short'])
     expect(found[0]?.remedy).toMatchObject({ page: 'air', subjectId: 'saloon' })
   })
-  test('enough, but all in one place, is to be mended', () => {
+  test('enough area in a single place is to be fixed', () => {
     expect(codes({ rooms: [open(window({ openM: inches(3) }))] })).toEqual(['fix-first air-one-way'])
   })
-  test('a heater with a chimney, and one not used, want none', () => {
+  test('a vented heater, and one that is not used, need no openings', () => {
     expect(codes({ rooms: [open()], heaters: [heaterGear({ vented: true })] })).toEqual([])
     expect(
       codes({ rooms: [{ ...open(), shelter: { ...open().shelter, placed: used('not-used').shelter.placed } }] }),
     ).toEqual([])
   })
-  test('two that may burn together want both their areas', () => {
+  test('two heaters that may burn together need both areas', () => {
     const second = heaterGear({}, 'second')
     const placed = [
       ...roomGear().shelter.placed,
@@ -129,7 +129,7 @@ describe('air', () => {
 })
 
 describe('the heater', () => {
-  test('above its height is a stop; a height nobody knows is to be found out', () => {
+  test('above its maximum altitude is a stop; an unknown maximum has to be found out', () => {
     expect(codes({ heaters: [heaterGear({ highestM: 2000 })], altitudeM: 2410 })).toEqual([
       'stop heater-above-altitude',
     ])
@@ -138,12 +138,12 @@ describe('the heater', () => {
     ])
     expect(codes({ heaters: [heaterGear({ highestM: null })], altitudeM: 300 })).toEqual([])
   })
-  test('numbers that are not its manual’s count as not ready', () => {
+  test('numbers that are not from its manual count as not ready', () => {
     expect(codes({ heaters: [heaterGear({ clearancesFrom: 'common' })] })).toEqual([
       'fix-first clearances-not-from-manual',
     ])
   })
-  test('asleep with it lit is a stop; left alone with its bottle too', () => {
+  test('burning while people sleep is a stop; so is leaving its bottle connected', () => {
     expect(codes({ rooms: [used('asleep')] })).toEqual(['stop asleep-with-heater-lit'])
     expect(codes({ rooms: [used('left-alone')] })).toEqual(['fix-first heater-left-alone'])
     expect(codes({ rooms: [used('left-alone')], heaters: [heaterGear({ bottleOn: true })] })).toEqual([
@@ -152,7 +152,7 @@ describe('the heater', () => {
     expect(codes({ rooms: [used('asleep')], heaters: [heaterGear({ vented: true })] })).toEqual([])
     expect(codes({ rooms: [used('evening')] })).toEqual([])
   })
-  test('no CO alarm that works is a stop, unless its fumes go outside', () => {
+  test('no working CO alarm is a stop, unless the heater vents outside', () => {
     const without = alarms().filter(({ kind }) => kind !== 'co-alarm')
     expect(codes({ equipment: without })).toEqual(['stop no-co-alarm'])
     const silent = alarms().map((one) =>
@@ -161,18 +161,18 @@ describe('the heater', () => {
     expect(codes({ equipment: silent })).toEqual(['stop no-co-alarm'])
     expect(codes({ equipment: without, heaters: [heaterGear({ vented: true })] })).toEqual([])
   })
-  test('its input here and among the appliances is one number', () => {
+  test('its input in the heater list and among the appliances is one number', () => {
     const plan = (share: number) => [{ id: 'panel', inputW: share * heaterGear().heater.highW, burnPerDayS: 3600 }]
     expect(codes({ planned: plan(1.05) })).toEqual([])
     expect(codes({ planned: plan(3) })).toEqual(['fix-first heater-input-differs'])
     expect(codes({ planned: [{ id: 'other', inputW: 1, burnPerDayS: 3600 }] })).toEqual([])
   })
-  test('one known not to be certified is told; one of which nobody knows is asked about where heaters are chosen', () => {
+  test('an uncertified heater is reported; unknown certification is asked where heaters are chosen', () => {
     expect(codes({ heaters: [heaterGear({ certified: 'no' })] })).toEqual(['fix-first heater-not-certified'])
     expect(codes({ heaters: [heaterGear({ certified: 'yes' })] })).toEqual([])
     expect(heaterGear().heater.certified).toBe('not-known')
   })
-  test('more hours than it is meant for would be slept through', () => {
+  test('more hours than it is meant for would run into sleep', () => {
     const plan = (hours: number) => [{ id: 'panel', inputW: heaterGear().heater.highW, burnPerDayS: hours * 3600 }]
     expect(codes({ planned: plan(5) })).toEqual([])
     expect(codes({ planned: plan(14) })).toEqual(['fix-first heater-hours-beyond-use'])
@@ -180,13 +180,13 @@ describe('the heater', () => {
     expect(codes({ planned: plan(20), rooms: [used('evening')] })).toEqual(['fix-first heater-hours-beyond-use'])
     expect(codes({ planned: plan(20), heaters: [heaterGear({ vented: true })] })).toEqual([])
   })
-  test('one that stays at home is not judged', () => {
+  test('a heater that stays at home is not judged', () => {
     const idle = heaterGear({ highestM: 100, clearancesFrom: 'common' })
     expect(codes({ heaters: [idle], rooms: [used('not-used')], equipment: [] })).toEqual([])
   })
 })
 
-test('every finding rests on entries that exist, and says what and why without an exclamation', () => {
+test('every finding cites existing sources and gives what and why without an exclamation mark', () => {
   const worst = judge({
     rooms: [withThings({ id: 'c', kind: 'cylinder', xM: 4.8, yM: 1 })],
     heaters: [heaterGear({ highestM: 1, clearancesFrom: 'common' })],

@@ -7,22 +7,22 @@ import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { heaterProcedures, lightingSteps } from '@/core/heat/heaters/lightingSteps'
 
 describe('altitude', () => {
-  test('7,000 ft for one with a cut-off, by common practice; the manual’s word comes first', () => {
+  test('7,000 ft for a heater with a cut-off, by common practice; the manual takes precedence', () => {
     const common = heaterAltitude({ ...radiant, highestM: null }, 2410)
     expect(common).toMatchObject({ isAbove: true, from: 'common' })
     expect((common.limitM ?? 0) / FOOT_M).toBeCloseTo(7000, 6)
     expect(heaterAltitude({ ...radiant, highestM: 3000 }, 2410)).toMatchObject({ isAbove: false, from: 'manual' })
   })
-  test('one of which nobody knows is taken to have a cut-off; without one there is no limit but the manual’s', () => {
+  test('an unknown heater is assumed to have a cut-off; without one only the manual sets a limit', () => {
     expect(heaterAltitude({ ...radiant, highestM: null, oxygenCutOff: 'not-known' }, 2410).isAbove).toBe(true)
     expect(heaterAltitude({ ...panel, highestM: null }, 2410)).toMatchObject({ limitM: null, isAbove: false })
   })
-  test('derated 4 % for each 1,000 ft above the sea, from 2,000 ft on. NFPA 54 [from memory]', () => {
+  test('input is derated 4 % per 1,000 ft above sea level, from 2,000 ft up. NFPA 54 [from memory]', () => {
     expect(heaterAltitude(panel, 1999 * FOOT_M).deratedShare).toBe(1)
     expect(heaterAltitude(panel, 5000 * FOOT_M).deratedShare).toBeCloseTo(0.8, 9)
     expect(heaterAltitude(panel, 7907 * FOOT_M).deratedShare).toBeCloseTo(1 - 0.04 * 7.907, 9)
   })
-  test('as figures, each with its basis', () => {
+  test('as quantities, each with its source', () => {
     const figures = altitudeFigures(radiant, 2410)
     expect(figures.map(({ figure }) => figure.basis)).toEqual([
       'altitude-limit',
@@ -41,7 +41,7 @@ describe('one heater beside another', () => {
   const compare = (kind: keyof typeof heaterTemplates, of = money) =>
     compareHeater(heaterTemplates[kind].heater, warmth, night, 0, of)
 
-  test('1,000 W wanted: the panel holds it, the radiant cycles above its low, a small one stops short', () => {
+  test('at 1,000 W required the panel holds, the radiant cycles above its low setting, and a small one falls short', () => {
     // A panel gives 1,600 to 3,000 BTU/h, 469 to 879 W; a radiant 4,000 to 9,000, 1,172 to 2,638 W.
     expect(compare('catalytic-panel').evenness).toBe('too-small')
     expect(compare('catalytic-panel').offByK).toBeCloseTo((1000 - 3000 * BTU_PER_HOUR_W) / 50, 6)
@@ -56,7 +56,7 @@ describe('one heater beside another', () => {
     )
     expect(mild).toMatchObject({ evenness: 'steady', offByK: 0 })
   })
-  test('gas for warming up and keeping warm, its price, and the share of the heater’s own', () => {
+  test('gas for warming up and keeping warm, its price, and the share from the heater itself', () => {
     const { gasKg, gasCost, nightCost, warmUpS } = compare('portable-radiant')
     const inputW = 9000 * BTU_PER_HOUR_W
     const warmUp = 3600 * Math.log(inputW / 50 / (inputW / 50 - 20))
@@ -67,7 +67,7 @@ describe('one heater beside another', () => {
     expect(compare('portable-radiant', { ...money, gasPerKg: null })).toMatchObject({ gasCost: null, nightCost: null })
     expect(compare('portable-radiant', { ...money, price: null }).nightCost).toBeCloseTo(2 * gasKg, 9)
   })
-  test('a furnace burns more for the same, asks for no window, and takes its charge', () => {
+  test('a furnace burns more for the same heat, needs no window, and draws current', () => {
     const furnace = compare('furnace')
     expect(furnace.keepW).toBeGreaterThan(1000)
     expect(furnace.openAreaM2).toBe(0)
@@ -80,7 +80,7 @@ describe('one heater beside another', () => {
 })
 
 describe('steps', () => {
-  test.each(heaterKinds)('a %s: every procedure has steps with their reasons, and its own names', (kind) => {
+  test.each(heaterKinds)('%s: every procedure has steps with reasons and unique names', (kind) => {
     const { heater } = heaterTemplates[kind]
     expect(heaterSchema.safeParse(heater).success).toBe(true)
     for (const procedure of heaterProcedures) {
@@ -94,14 +94,14 @@ describe('steps', () => {
       }
     }
   })
-  test('the manual first; alarm, openings, distances and leak test hold what follows; pilot and spark are held', () => {
+  test('manual, alarm, openings, distances and leak test block what follows; pilot and spark are held', () => {
     const steps = lightingSteps(radiant, 'light')
     expect(steps[0]?.id).toBe('manual')
     expect(steps.filter(({ holds }) => holds).map(({ id }) => id)).toEqual(['alarm', 'open', 'clear', 'tight'])
     expect(steps.filter(({ holdS }) => holdS !== undefined).map(({ id }) => id)).toEqual(['pilot', 'spark'])
     for (const { holdS } of steps) if (holdS !== undefined) expect(holdS).toBeGreaterThanOrEqual(30)
   })
-  test('stopping shuts knob and valve, and takes the bottle out', () => {
+  test('shutting down closes knob and valve and takes the bottle out', () => {
     const ids = lightingSteps(radiant, 'stop').map(({ id }) => id)
     expect(ids.slice(0, 3)).toEqual(['knob', 'valve', 'bottle'])
     expect(lightingSteps(panel, 'stop').map(({ id }) => id)).toContain('plug')

@@ -11,7 +11,7 @@ const asked = { heater: body(), objects: [bed], room: lined, gridM: 0.15 }
 describe('places for a heater', () => {
   const found = placements(asked)
 
-  test('every one proposed keeps its distances, by the check itself', () => {
+  test('every proposed place passes the distance check', () => {
     expect(found.poses.length).toBeGreaterThan(2)
     for (const { pose, leastMarginM } of found.poses) {
       const check = clearanceCheck({ heater: asked.heater, pose, objects: asked.objects, room: lined })
@@ -21,13 +21,13 @@ describe('places for a heater', () => {
     expect(found.nearest).toBeNull()
   })
 
-  test('those that keep the way out come first, then those with most to spare', () => {
+  test('places that keep the exit path come first, then those with the most margin', () => {
     const order = found.poses.map(({ keepsExit, leastMarginM }) => [Number(keepsExit), leastMarginM] as const)
     const sorted = order.toSorted((a, b) => b[0] - a[0] || b[1] - a[1])
     expect(order).toEqual(sorted)
   })
 
-  test('no two are the same place', () => {
+  test('no two places are the same', () => {
     found.poses.forEach(({ pose }, i) => {
       for (const { pose: other } of found.poses.slice(i + 1)) {
         const isApart = Math.hypot(pose.xM - other.xM, pose.yM - other.yM) >= 0.3 || pose.turnDeg !== other.turnDeg
@@ -36,7 +36,7 @@ describe('places for a heater', () => {
     })
   })
 
-  test('with a hose those it reaches come before the others', () => {
+  test('with a hose, places within its reach come first', () => {
     const outlet = thing({ id: 'outlet', kind: 'gas-outlet', xM: 5.9, yM: 0.1, lowM: 0.1, highM: 0.2 })
     const heater = body({ hoseM: 1 })
     const { poses } = placements({ ...asked, heater, objects: [bed, outlet] })
@@ -44,7 +44,7 @@ describe('places for a heater', () => {
     expect(poses[0]?.pose.xM).toBeGreaterThan(4.5)
   })
 
-  test('it tells how far it has come', () => {
+  test('it reports its progress', () => {
     const told: number[] = []
     placements(asked, (share) => told.push(share))
     expect(told.length).toBeGreaterThan(20)
@@ -53,7 +53,7 @@ describe('places for a heater', () => {
   })
 })
 
-describe('nowhere', () => {
+describe('no place at all', () => {
   test('names what would have to move, and by how much', () => {
     const things = [0.5, 1.5, 2.5, 3.5, 4.5, 5.5].map((xM, i) =>
       thing({ id: `box ${i}`, name: `Box ${i}`, xM, yM: 1.1 }),
@@ -71,14 +71,14 @@ describe('nowhere', () => {
     expect(check.violations).toEqual([])
   })
 
-  test('where walls and ceiling alone are too near, nothing can be moved', () => {
+  test('where walls and ceiling alone are too near, no move helps', () => {
     const narrow = bareRoom({ liningsBurn: true, widthM: 0.8 })
     expect(placements({ ...asked, objects: [], room: narrow })).toMatchObject({ poses: [], nearest: null })
   })
 })
 
 describe('the poses tried', () => {
-  test('lie in the room, four ways round, to the last wall', () => {
+  test('lie in the room, in four orientations, up to the last wall', () => {
     const poses = gridPoses(body(), lined, 0.25)
     for (const { xM, yM, turnDeg } of poses) {
       expect(penetrationM(lined, boxPoints({ xM, yM }, 0.2, 0.4, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
@@ -86,7 +86,7 @@ describe('the poses tried', () => {
     expect(new Set(poses.map(({ turnDeg }) => turnDeg))).toEqual(new Set([0, 90, 180, 270]))
     expect(Math.max(...poses.map(({ xM }) => xM))).toBeCloseTo(5.9, 9)
   })
-  test('one that hangs has its back on a wall', () => {
+  test('a hanging heater has its back on a wall', () => {
     const hung = gridPoses(body({ mount: 'wall' }), lined, 0.1)
     expect(hung.length).toBeGreaterThan(0)
     for (const { xM, yM, turnDeg, bottomM } of hung) {
@@ -95,13 +95,13 @@ describe('the poses tried', () => {
       expect(behindM).toBeLessThan(0.1 + 0.1 + 1e-9)
     }
   })
-  test('a corner walled off is no place', () => {
+  test('a walled-off corner is not a place', () => {
     const corner = { lengthM: 2, widthM: 1 }
     const room = bareRoom({ corner })
     const inCorner = gridPoses(body(), room, 0.2).filter(({ xM, yM }) => xM < 1.9 && yM > 3.1)
     expect(inCorner).toEqual([])
   })
-  test('a grid too fine for the room is refused', () => {
+  test('a grid that is too fine for the room is refused', () => {
     const hall = bareRoom({ lengthM: 20, widthM: 12, heightM: 5 })
     expect(() => placements({ ...asked, room: hall, objects: [], gridM: 0.01 })).toThrow(/too fine/)
   })

@@ -11,8 +11,8 @@ import { roomSchema } from '@/core/heat/room/room'
 import { roomPlanSchema } from '@/core/heat/room/roomPlan'
 import { snapToRoom } from '@/core/heat/room/snapToRoom'
 
-describe('ready rooms', () => {
-  test('are the five shapes, each a room that can be, with its bed and its door', () => {
+describe('ready-made rooms', () => {
+  test('are the five shapes, each a possible room with bed and door', () => {
     expect(readyRooms.map(({ shape }) => shape)).toEqual(['van', 'trailer', 'truck-cap', 'motorhome', 'tent-annex'])
     for (const { shelter } of readyRooms) {
       expect(roomPlanSchema.safeParse(shelter).success).toBe(true)
@@ -20,7 +20,7 @@ describe('ready rooms', () => {
       expect(exitState(shelter.room, shelter.things, null).state).toBe('clear')
     }
   })
-  test('nothing in them stands through a wall', () => {
+  test('nothing in them passes through a wall', () => {
     for (const { shelter } of readyRooms) {
       for (const { lengthM, widthM, turnDeg, ...at } of shelter.things) {
         expect(penetrationM(shelter.room, boxPoints(at, lengthM, widthM, turnDeg))).toBeGreaterThanOrEqual(-1e-9)
@@ -30,7 +30,7 @@ describe('ready rooms', () => {
 })
 
 describe('shape', () => {
-  test('the outline of a plain room has four corners, with one walled off six', () => {
+  test('a plain room has four corners, one with a walled-off corner six', () => {
     expect(roomOutline(bareRoom())).toHaveLength(4)
     expect(roomOutline(bareRoom({ corner: { lengthM: 1, widthM: 1 } }))).toHaveLength(6)
   })
@@ -43,7 +43,7 @@ describe('shape', () => {
     const room = bareRoom({ lowHeightM: 1 })
     expect([-1, 0, 2, 4, 9].map((yM) => ceilingM(room, yM))).toEqual([2, 2, 1.5, 1, 1])
   })
-  test('the volume is that of thin slices', () => {
+  test('the volume equals that of thin slices', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 1, max: 8, noNaN: true }),
@@ -61,7 +61,7 @@ describe('shape', () => {
   })
 })
 
-describe('a room that cannot be', () => {
+describe('an impossible room', () => {
   const at = (change: Parameters<typeof bareRoom>[0]): string => {
     try {
       requireRoom(bareRoom(change))
@@ -85,10 +85,10 @@ describe('a room that cannot be', () => {
   ])('%s', (_, change, path) => {
     expect(at(change)).toBe(path)
   })
-  test('one that can is accepted', () => {
+  test('a possible room is accepted', () => {
     expect(at({ openings: [door(), window()] })).toBe('accepted')
   })
-  test('sizes of nothing and negative openings are refused by the schema', () => {
+  test('zero sizes and negative openings are refused by the schema', () => {
     expect(roomSchema.safeParse({ lengthM: 0, widthM: 1, heightM: 1 }).success).toBe(false)
     const shutTight = { ...window(), openM: -0.1 }
     expect(roomSchema.safeParse({ lengthM: 2, widthM: 2, heightM: 2, openings: [shutTight] }).success).toBe(false)
@@ -96,12 +96,12 @@ describe('a room that cannot be', () => {
 })
 
 describe('things', () => {
-  test.each(thingKinds)('a %s has measures that can be', (kind) => {
+  test.each(thingKinds)('%s has possible sizes', (kind) => {
     const one = newThing(kind, 'one', { xM: 1, yM: 1 })
     expect(one.highM).toBeGreaterThan(one.lowM)
     expect(one.name).toBe(thingFacts[kind].name)
   })
-  test('what is known better comes first', () => {
+  test('better-known sources come first', () => {
     expect(newThing('bed', 'one', { xM: 1, yM: 1 }, { name: 'Bunk', highM: 1.4 })).toMatchObject({
       name: 'Bunk',
       highM: 1.4,
@@ -112,14 +112,14 @@ describe('things', () => {
 describe('dropped on the plan', () => {
   const room = bareRoom()
   const box = thing({ xM: 3, yM: 2, lengthM: 1, widthM: 0.5 })
-  test('a thing near a wall lies against it', () => {
+  test('a thing near a wall snaps to it', () => {
     expect(snapToRoom(room, { ...box, xM: 0.53 }).xM).toBe(0.5)
     expect(snapToRoom(room, { ...box, yM: 3.78 }).yM).toBe(3.75)
   })
-  test('a turned one by its turned sides', () => {
+  test('a turned thing snaps by its turned sides', () => {
     expect(snapToRoom(room, { ...box, turnDeg: 90, xM: 0.27 }).xM).toBeCloseTo(0.25, 12)
   })
-  test('elsewhere it goes to the nearest half inch, and never out of the room', () => {
+  test('elsewhere it snaps to the nearest half inch, and never leaves the room', () => {
     fc.assert(
       fc.property(
         fc.double({ min: -3, max: 9, noNaN: true }),
@@ -133,7 +133,7 @@ describe('dropped on the plan', () => {
       ),
     )
   })
-  test('what is longer than the room lies in its middle', () => {
+  test('a thing longer than the room lies in its middle', () => {
     expect(snapToRoom(room, { ...box, lengthM: 9 }).xM).toBe(3)
   })
 })

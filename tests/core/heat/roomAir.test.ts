@@ -26,7 +26,7 @@ function air(change: Partial<z.input<typeof roomAirSchema>> = {}) {
 
 const GAS_J_MOLK = 8.314462618
 
-describe('in the long run', () => {
+describe('steady state', () => {
   const long = air({ heaterW: 900, people: { asleep: 2, awake: 0 }, durationS: 24 * 3600 })
   const last = long.series.at(-1)
   if (!last) throw new Error('a series has an end')
@@ -34,18 +34,18 @@ describe('in the long run', () => {
   const flame = combustion(900)
   const breath = occupantEmissions({ asleep: 2, awake: 0 })
 
-  test('CO2 comes to C = Cout + G/Q within 0.5 %', () => {
+  test('CO2 approaches C = Cout + G/Q within 0.5 %', () => {
     const made = (flame.co2MolS + breath.co2MolS) / molPerM3
     const closed = 420 + (made / last.airflowM3S) * 1e6
     expect(last.co2Ppm / closed).toBeGreaterThan(0.995)
     expect(last.co2Ppm / closed).toBeLessThan(1.005)
   })
-  test('oxygen comes to C = Cout − G/Q within 0.5 %', () => {
+  test('oxygen approaches C = Cout − G/Q within 0.5 %', () => {
     const used = (flame.oxygenMolS + breath.oxygenMolS) / molPerM3
     const first = long.series[0]?.o2Fraction ?? 0
     expect(last.o2Fraction / (first - used / last.airflowM3S)).toBeCloseTo(1, 3)
   })
-  test('warmth comes to where heat in is heat out', () => {
+  test('temperature approaches the point where heat in equals heat out', () => {
     const { fabricWPerK } = shapeEstimate(van)
     const carried = last.airflowM3S * molPerM3 * 29.1
     const heatW = 900 * SENSIBLE_SHARE + breath.heatW
@@ -53,17 +53,17 @@ describe('in the long run', () => {
   })
 })
 
-describe('nothing is lost', () => {
+describe('conservation', () => {
   const night = air({ heaterW: 2000, heaterUntilS: 5000, people: { asleep: 2, awake: 1 }, windMS: 1 })
   test.each(['oxygen', 'co2', 'water'] as const)(
-    '%s: what is there more is what came in and was made, to 1e-6',
+    '%s: the gain equals what entered plus what was produced, to 1e-6',
     (gas) => {
       const { storedKg, exchangedKg, madeKg } = night.balances[gas]
       const scale = Math.max(Math.abs(exchangedKg), Math.abs(madeKg))
       expect(Math.abs(storedKg - exchangedKg - madeKg) / scale).toBeLessThan(1e-6)
     },
   )
-  test('what was made is what burned and what was breathed', () => {
+  test('production equals burning plus breathing', () => {
     const breath = occupantEmissions({ asleep: 2, awake: 1 })
     const seconds = 4 * 3600
     expect(night.propaneKg).toBeCloseTo((2000 * 5000) / 50.35e6, 6)
@@ -92,7 +92,7 @@ describe('humid air agrees with psychrolib (ASHRAE Fundamentals 2017)', () => {
     const theirs = psychrolib.GetTDewPointFromRelHum(celsius, humidity)
     expect(dewPointK(vaporPa) - 273.15).toBeCloseTo(theirs, 2)
   })
-  test('a moment of the model: humidity and dew point belong together', () => {
+  test('humidity and dew point of one model step agree', () => {
     for (const moment of air({ heaterW: 700, people: { awake: 2, asleep: 0 } }).series.slice(0, 60)) {
       const theirs = psychrolib.GetRelHumFromTDewPoint(
         moment.temperatureK - 273.15,
@@ -101,21 +101,21 @@ describe('humid air agrees with psychrolib (ASHRAE Fundamentals 2017)', () => {
       expect(moment.relativeHumidity).toBeCloseTo(theirs, 3)
     }
   })
-  test('outside its range a temperature is refused', () => {
+  test('temperatures outside its range are refused', () => {
     expect(() => saturationVaporPa(100)).toThrow(/between/)
   })
 })
 
-describe('marks', () => {
+describe('limits', () => {
   const sealed = { ...van, openings: [] }
-  test('a shut room with a lit heater crosses them in their order', () => {
+  test('a closed room with a lit heater crosses them in order', () => {
     const { firstCrossings } = air({ room: sealed, heaterW: 2600, durationS: 6 * 3600 })
     const at = Object.fromEntries(firstCrossings.map(({ mark, atS }) => [mark.id, atS]))
     expect(at.stuffy).not.toBeNull()
     expect(at.stuffy ?? 0).toBeLessThan(at['eight-hours'] ?? 0)
     expect(at['eight-hours'] ?? 0).toBeLessThan(at['oxygen-low'] ?? 0)
   })
-  test('the time of a crossing is between the moments it lies between', () => {
+  test('the time of a crossing lies between its two steps', () => {
     const { series, firstCrossings } = air({ heaterW: 1500 })
     const stuffy = firstCrossings.find(({ mark }) => mark.id === 'stuffy')?.atS ?? NaN
     const after = series.find(({ co2Ppm }) => co2Ppm >= 1000)
@@ -128,13 +128,13 @@ describe('marks', () => {
     expect(firstCrossings.every(({ atS }) => atS === null)).toBe(true)
     expect(airSummary(air({ outside: { temperatureK: 283.15, relativeHumidity: 0.4 } })).worst).toBeNull()
   })
-  test('the summary names the gravest', () => {
+  test('the summary names the worst', () => {
     const shut = air({ room: sealed, heaterW: 2600, durationS: 6 * 3600 })
     const grave = airSummary(shut).worst?.mark
     expect(grave?.of === 'oxygen' || (grave?.at ?? 0) >= 5000).toBe(true)
     expect(airThresholds.map(({ source }) => source)).toContain('OSHA')
   })
-  test('a cut-off shuts the heater at 18 % and for good', () => {
+  test('a cut-off shuts the heater off at 18 % for good', () => {
     const shut = air({
       room: { ...sealed, shell: 'well-insulated' },
       heaterW: 2600,
@@ -150,14 +150,14 @@ describe('marks', () => {
 })
 
 describe('how it burns', () => {
-  test('by a thermostat the room stays about there', () => {
+  test('with a thermostat the room stays near the setting', () => {
     const { series } = air({ heaterW: 3500, thermostatK: 288.15, durationS: 6 * 3600 })
     const late = series.filter(({ timeS }) => timeS > 2 * 3600).map(({ temperatureK }) => temperatureK)
     expect(Math.min(...late)).toBeGreaterThan(286.5)
     expect(Math.max(...late)).toBeLessThan(290)
     expect(new Set(series.map(({ heaterW }) => heaterW))).toEqual(new Set([0, 3500]))
   })
-  test('turned off it cools, and what is open tells on the air', () => {
+  test('off it cools, and openings change the air', () => {
     const { series } = air({ heaterW: 2000, heaterUntilS: 3600 })
     const hot = series.find(({ timeS }) => timeS === 3600)
     expect(series.at(-1)?.temperatureK).toBeLessThan(hot?.temperatureK ?? 0)
@@ -165,13 +165,13 @@ describe('how it burns', () => {
     const tight = air({ heaterW: 900, openings: [] })
     expect(wide.series.at(-1)?.co2Ppm).toBeLessThan((tight.series.at(-1)?.co2Ppm ?? 0) / 3)
   })
-  test('a heater with a chimney leaves the air alone', () => {
+  test('a vented heater leaves the air alone', () => {
     const { series, balances } = air({ heaterW: 3000, vented: true })
     expect(series.at(-1)?.co2Ppm).toBeCloseTo(420, 6)
     expect(balances.oxygen.madeKg).toBe(0)
     expect(series.at(-1)?.temperatureK).toBeGreaterThan(275)
   })
-  test('it tells how far it has come, to the end', () => {
+  test('it reports its progress to the end', () => {
     const told: number[] = []
     roomAir(roomAirSchema.parse({ room: van, outside: { temperatureK: 270 }, durationS: 1800 }), (share) =>
       told.push(share),

@@ -16,8 +16,8 @@ const other = (change: Partial<Opening> = {}): Opening =>
 const vent = (change: Partial<Opening> = {}): Opening =>
   window({ id: 'vent', name: 'Roof vent', kind: 'roof-vent', side: 'roof', widthM: 0.35, heightM: 0.35, ...change })
 
-describe('what counts of an opening', () => {
-  test('a window 24 in wide opened ½ in is 12 in²; ¼ in on each of two is 12 together', () => {
+describe('effective area of an opening', () => {
+  test('a window 24 in wide opened ½ in gives 12 in²; ¼ in on each of two gives 12 together', () => {
     expect(squareInches(openAreaM2(window({ openM: inches(0.5) })))).toBeCloseTo(12, 9)
     const quarter = room(window({ openM: inches(0.25) }), other({ openM: inches(0.25) }))
     expect(squareInches(ventilationCheck(quarter, 0).countedM2)).toBeCloseTo(12, 9)
@@ -27,20 +27,20 @@ describe('what counts of an opening', () => {
     expect(ventilationCheck(both, 24 * SQUARE_INCH_M2)).toMatchObject({ isEnough: true, isTwoWay: true })
     expect(ventilationCheck(both, 24.1 * SQUARE_INCH_M2).isEnough).toBe(false)
   })
-  test('a screen lets half through, ice a quarter, tape nothing', () => {
+  test('a screen passes half, ice a quarter, tape none', () => {
     const areas = (['clear', 'screened', 'iced', 'blocked'] as const).map((condition) =>
       squareInches(openAreaM2(window({ openM: inches(1), condition }))),
     )
     expect(areas.map((area) => Math.round(area * 1e6) / 1e6)).toEqual([24, 12, 6, 0])
   })
-  test('it is never more than its hole', () => {
+  test('it never exceeds the hole', () => {
     expect(squareInches(openAreaM2(window({ openM: 5 })))).toBeCloseTo(24 * 14, 6)
   })
 })
 
-describe('two ways for the air', () => {
+describe('two places for the air', () => {
   const wanted = 24 * SQUARE_INCH_M2
-  test('all in one place counts half', () => {
+  test('area in a single place counts half', () => {
     const one = ventilationCheck(room(window({ openM: inches(1) })), wanted)
     expect(one).toMatchObject({ isTwoWay: false, isEnough: false })
     expect(one.countedM2).toBeCloseTo(one.openM2 / 2, 12)
@@ -54,29 +54,29 @@ describe('two ways for the air', () => {
     expect(ventilationCheck(room(window(half), low), wanted).isTwoWay).toBe(true)
     expect(ventilationCheck(room(window(half), other(half)), wanted).isTwoWay).toBe(true)
   })
-  test('a taped one on the other side is no way', () => {
+  test('a taped opening on the other side does not count', () => {
     const taped = other({ openM: inches(1), condition: 'blocked' })
     expect(ventilationCheck(room(window({ openM: inches(1) }), taped), wanted).isTwoWay).toBe(false)
   })
 })
 
 describe('how far to open', () => {
-  test('two windows of 24 in for 24 in²: each half an inch', () => {
+  test('two windows of 24 in for 24 in²: half an inch each', () => {
     const { steps, suffices } = planOpenings(room(window(), other()), 24 * SQUARE_INCH_M2)
     expect(suffices).toBe(true)
     expect(steps.map(({ openingId }) => openingId)).toEqual(['window', 'other'])
     for (const { openM } of steps) expect(openM).toBeCloseTo(inches(0.5), 6)
   })
-  test('where one is open already the other side is opened, not the same further', () => {
+  test('where one is open already, the other side is opened instead of opening it further', () => {
     const { steps } = planOpenings(room(window({ openM: inches(0.5) }), other()), 24 * SQUARE_INCH_M2)
     expect(steps.map(({ openingId }) => openingId)).toEqual(['other'])
     expect(steps[0]?.openM).toBeCloseTo(inches(0.5), 6)
   })
-  test('where there is only one, it is opened twice as far', () => {
+  test('a single opening is opened twice as far', () => {
     const { steps } = planOpenings(room(window()), 24 * SQUARE_INCH_M2)
     expect(steps[0]?.openM).toBeCloseTo(inches(2), 6)
   })
-  test('nothing to do when enough is open; all wide open, said so, when that is too little', () => {
+  test('no advice when enough is open; too little with everything open is said', () => {
     expect(planOpenings(room(window({ openM: inches(2) }), other({ openM: inches(2) })), 0.03).steps).toEqual([])
     const little = planOpenings(room(window()), 3)
     expect(little.suffices).toBe(false)
@@ -86,7 +86,7 @@ describe('how far to open', () => {
     const { steps } = planOpenings(room(door(), window(), other()), 24 * SQUARE_INCH_M2)
     expect(steps.map(({ openingId }) => openingId)).not.toContain('door')
   })
-  test('done as it says, it is enough, and a hair less would not be', () => {
+  test('following the advice is enough, and slightly less is not', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 0.1, noNaN: true }),
@@ -106,8 +106,8 @@ describe('how far to open', () => {
   })
 })
 
-describe('what a heater wants', () => {
-  test('the manual’s figure binds; without one 24 in² for each 3,000 BTU/h. [common practice]', () => {
+describe('area a heater needs', () => {
+  test('the manual’s figure counts; without one, 24 in² per 3,000 BTU/h. [common practice]', () => {
     const need = ventilationNeed(9000 * BTU_PER_HOUR_W, null)
     expect(squareInches(need.areaM2)).toBeCloseTo(72, 6)
     expect(need.from).toBe('common')
@@ -122,11 +122,11 @@ describe('what a heater wants', () => {
     expect(squareInches(codes.oneToOutdoorsM2)).toBeCloseTo(4, 6)
     expect(squareInches(ventilationNeed(150_000 * BTU_PER_HOUR_W, null).codes.twoToRoomM2)).toBeCloseTo(150, 4)
   })
-  test('no input and no area are refused', () => {
+  test('missing input and missing area are refused', () => {
     expect(() => ventilationNeed(0, null)).toThrow(/more than nothing/)
     expect(() => ventilationNeed(1000, 0)).toThrow(/leave it empty/)
   })
-  test('the sum on the slip: open, wanted, what lacks', () => {
+  test('the calculation: open, required, missing', () => {
     const check = ventilationCheck(
       room(window({ openM: inches(0.5) }), other({ openM: inches(0.25) })),
       24 * SQUARE_INCH_M2,
@@ -164,12 +164,12 @@ describe('air through openings', () => {
     const byFormula = 0.61 * area * Math.sqrt((2 * 20 * 9.80665 * 2) / 283.15)
     expect(ventilationFlowM3S(unlike, 0)(inK, outK)).toBeCloseTo(byFormula, 6)
   })
-  test('one window by itself: Q = Cd·A/3·√(g·h·ΔT/T), BS 5925 table 8 [from memory]', () => {
+  test('one window alone: Q = Cd·A/3·√(g·h·ΔT/T), BS 5925 table 8 [from memory]', () => {
     const single = room(window({ widthM: 0.6, heightM: 0.35, openM: 0.3 }))
     const byFormula = ((0.61 * 0.18) / 3) * Math.sqrt((9.80665 * 0.3 * 20) / 283.15)
     expect(ventilationFlowM3S(single, 0)(inK, outK)).toBeCloseTo(byFormula, 9)
   })
-  test('wind: in gusts through one side 0.025·A·U, across two Cd·Aw·U·√ΔCp; the greater of wind and warmth counts', () => {
+  test('wind: one side 0.025·A·U, two sides Cd·Aw·U·√ΔCp; the greater of wind and buoyancy counts', () => {
     const half = { openM: 0.1 }
     const single = ventilationFlowM3S(room(window(half)), 4)(inK, inK)
     expect(single).toBeCloseTo(0.025 * inches(24) * 0.1 * 4, 9)
@@ -177,7 +177,7 @@ describe('air through openings', () => {
     expect(across).toBeCloseTo(0.61 * ((inches(24) * 0.1) / Math.SQRT2) * 4 * Math.sqrt(0.6), 9)
     expect(ventilationFlowM3S(room(low, high), 0.01)(inK, outK)).toBe(ventilationFlowM3S(room(low, high), 0)(inK, outK))
   })
-  test('calm and as warm outside as in, nothing moves; shut, nothing either', () => {
+  test('no wind and no temperature difference move no air; closed openings neither', () => {
     expect(ventilationFlowM3S(room(low, high), 0)(inK, inK)).toBe(0)
     expect(ventilationFlowM3S(room(window()), 0)(inK, outK)).toBe(0)
   })

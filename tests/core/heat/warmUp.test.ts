@@ -44,7 +44,7 @@ describe('the curve', () => {
     expect(curve(0)).toBe(270)
     expect(curve(1e7)).toBeCloseTo(265 + 40, 6)
   })
-  test('goes on from where a setting was changed', () => {
+  test('continues where a setting was changed', () => {
     const curve = warmUpCurve({
       ...warm,
       settings: [
@@ -58,7 +58,7 @@ describe('the curve', () => {
 })
 
 describe('a fit', () => {
-  test('of readings without noise gives its own numbers back', () => {
+  test('of noise-free readings returns the true parameters', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 15, max: 200, noNaN: true }),
@@ -88,7 +88,7 @@ describe('a fit', () => {
     )
   })
 
-  test('with noise its own numbers lie within the stated range nineteen times of twenty', () => {
+  test('of noisy readings covers the true parameters in nineteen of twenty cases', () => {
     const curve = warmUpCurve({
       lossWPerK: 60,
       capacityJPerK: 180_000,
@@ -114,13 +114,13 @@ describe('a fit', () => {
     expect(trials.every(([loss, capacity]) => loss && capacity)).toBe(false)
   })
 
-  test('twice the input is twice the loss: so the setting is asked for', () => {
+  test('twice the input is twice the loss, so the setting is asked for', () => {
     const [high, low] = [warmUpFit(log()), warmUpFit(log({ inputW: 4500 * BTU_PER_HOUR_W }))]
     expect(high.lossWPerK / low.lossWPerK).toBeCloseTo(2, 3)
     expect(high.rmsK).toBeCloseTo(low.rmsK, 4)
   })
 
-  test('a setting changed on the way is followed', () => {
+  test('follows a setting changed on the way', () => {
     const settings = [{ fromS: 1800, inputW: 1000 }]
     const curve = warmUpCurve({
       lossWPerK: 45,
@@ -155,7 +155,7 @@ describe('a fit', () => {
     )
   })
 
-  test('Student’s factor falls from 12.7 towards 1.96', () => {
+  test('Student’s factor falls from 12.7 toward 1.96', () => {
     expect(tQuantile95(1)).toBeCloseTo(12.7, 1)
     expect(tQuantile95(10)).toBeCloseTo(2.23, 2)
     expect(tQuantile95(1000)).toBeCloseTo(1.96, 2)
@@ -163,7 +163,7 @@ describe('a fit', () => {
   })
 })
 
-describe('a night by it', () => {
+describe('a night from the fit', () => {
   const warmth = { lossWPerK: 50, capacityJPerK: 180_000 }
   const night = { outsideK: 268.15, insideK: 288.15, keepS: 36_000, inputW: 2600 }
   test('worked by hand: 50 W/K over 20 K is 1,000 W; ten hours are 36 MJ, 0.715 kg', () => {
@@ -174,20 +174,20 @@ describe('a night by it', () => {
     expect(outlook.warmUpS).toBeCloseTo(3600 * Math.log(52 / 32), 6)
     expect(outlook.totalKg).toBeCloseTo(outlook.keepKg + (outlook.warmUpKg ?? 0), 12)
   })
-  test('hours of gas: 10 kg at 1,000 W are 503.5 MJ, 139.9 h; unknown where nobody weighed', () => {
+  test('hours of gas: 10 kg at 1,000 W are 503.5 MJ, 139.9 h; unknown without a weighing', () => {
     expect((heatOutlook(warmth, { ...night, aboardKg: 10 }).lastsS ?? 0) / 3600).toBeCloseTo(503.5e6 / 1000 / 3600, 6)
     expect(heatOutlook(warmth, night).lastsS).toBeNull()
     const known = { ...night, aboardKg: 10 }
     const bases = warmthSlip(warmth, known, heatOutlook(warmth, known)).further.map(({ figure }) => figure.basis)
     expect(bases).toEqual(['gas-burnt', 'runtime', 'warm-up-time', 'gas-burnt'])
   })
-  test('a heater too small never gets there', () => {
+  test('a heater that is too small never reaches the temperature', () => {
     expect(heatOutlook(warmth, { ...night, inputW: 900 })).toMatchObject({ warmUpS: null, totalKg: null })
   })
-  test('as warm outside as wished is refused', () => {
+  test('outside as warm as the wish is refused', () => {
     expect(() => heatOutlook(warmth, { ...night, outsideK: 290 })).toThrow(/no heater is wanted/)
   })
-  test('the slip multiplies loss and difference', () => {
+  test('the calculation multiplies loss and difference', () => {
     const slip = warmthSlip(warmth, night, heatOutlook(warmth, night))
     const [loss, step] = slip.lines.map(({ figure }) => figure.quantity.value)
     expect((loss ?? 0) * (step ?? 0)).toBeCloseTo(slip.result.figure.quantity.value, 9)
@@ -197,23 +197,23 @@ describe('a night by it', () => {
   })
 })
 
-describe('what is known of a room', () => {
+describe('heat loss of a room', () => {
   const room = bareRoom({ lengthM: 2, widthM: 1.5, heightM: 1.2, shell: 'bare', openings: [window()] })
-  test('without a log it is the shape’s', () => {
+  test('without a log it comes from the shape', () => {
     const known = roomWarmth(room, null)
     expect(known.from).toBe('shape')
     expect(known.fabricWPerK).toBe(shapeEstimate(room).fabricWPerK)
     // In gas burned it is a little more than in heat: the water's vapor leaves with its share.
     expect(known.lossWPerK).toBeGreaterThan(shapeEstimate(room).lossWPerK)
   })
-  test('with a log it is the log’s, less what leaks', () => {
+  test('with a log it comes from the log, less leakage', () => {
     const known = roomWarmth(room, log())
     expect(known.from).toBe('log')
     expect(known.lossWPerK).toBeCloseTo(warmUpFit(log()).lossWPerK, 9)
     expect(known.fabricWPerK).toBeLessThan(known.lossWPerK)
     expect(known.fabricWPerK).toBeGreaterThan(0)
   })
-  test('a curtain and covered glass save, and never more than there is', () => {
+  test('a curtain and covered glass save heat, and never more than there is', () => {
     const known = roomWarmth(room, null)
     for (const { savedWPerK, lossWPerK } of warmthSavings(room, known, 0.5)) {
       expect(savedWPerK).toBeGreaterThan(0)

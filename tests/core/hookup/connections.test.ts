@@ -28,11 +28,11 @@ test.each(pairs)('%s with %s', (one, other) => {
   expect(connectionVerdict(one, other)).toBe(expected(one, other))
 })
 
-test('seventeen connections, so two hundred and eighty-nine pairs', () => {
+test('seventeen connections make two hundred and eighty-nine pairs', () => {
   expect(pairs).toHaveLength(289)
 })
 
-test('only tapered threads are taped; POL alone turns left; hand joints want no tool', () => {
+test('only tapered threads are taped; only POL is left-hand; hand joints need no tool', () => {
   const taped = connectionIds.filter((id) => connections[id].tape)
   expect(taped).toEqual(['npt-1/4', 'npt-3/8', 'npt-1/2'])
   expect(connectionIds.filter((id) => connections[id].hand === 'left')).toEqual(['pol'])
@@ -53,11 +53,11 @@ test.each(connectionIds)('%s says how it is turned, sealed and tightened', (id) 
   )
 })
 
-test('CO2 wants a new washer and its wrench', () => {
+test('CO2 needs a new washer and its wrench', () => {
   expect(jointWork('cga-320').tools).toEqual(['wrench for the CO2 nut (1-1/8 in)', 'new flat washer'])
 })
 
-test('of several that a port offers the one that mates is taken; one sex never goes together', () => {
+test('of several ports the one that mates is taken; two of one sex never mate', () => {
   const valve = [
     { connection: 'type1-acme', sex: 'male' },
     { connection: 'pol', sex: 'female' },

@@ -33,7 +33,7 @@ describe('a damaged file', () => {
     )
   })
 
-  test('with a stretch of it overwritten is read or refused in a sentence, never half taken', () => {
+  test('with bytes overwritten is read or refused in a sentence, never read in part', () => {
     fc.assert(
       fc.property(fc.nat(whole.length - 1), fc.string({ minLength: 1, maxLength: 12 }), (at, junk) => {
         expect(['read', 'refused']).toContain(readOrRefuse(whole.slice(0, at) + junk + whole.slice(at + junk.length)))
@@ -42,7 +42,7 @@ describe('a damaged file', () => {
     )
   })
 
-  test('with any one value exchanged for another kind is read or refused in a sentence', () => {
+  test('with one value replaced by another type is read or refused in a sentence', () => {
     interface Loose {
       [key: string]: unknown
     }
@@ -66,7 +66,7 @@ describe('a damaged file', () => {
     }
   })
 
-  test('of a later version, or one far too long, is refused', () => {
+  test('of a later version, or far too long, is refused', () => {
     expect(readOrRefuse(whole.replace('"version": 1', '"version": 2'))).toBe('refused')
     const data = JSON.parse(whole) as { line: { parts: { id: string }[] } }
     data.line.parts = Array.from({ length: 401 }, (_, i) => ({ ...(data.line.parts[0] ?? { id: '' }), id: `p${i}` }))
@@ -74,11 +74,14 @@ describe('a damaged file', () => {
   })
 })
 
-test.each(readyMadeLines.map(({ name, line }) => [name, line] as const))('%s goes out and in whole', (name, line) => {
-  expect(readLineFile(writeLineFile(name, line))).toEqual({ name, line })
-})
+test.each(readyMadeLines.map(({ name, line }) => [name, line] as const))(
+  '%s survives export and import',
+  (name, line) => {
+    expect(readLineFile(writeLineFile(name, line))).toEqual({ name, line })
+  },
+)
 
-describe('a part of one’s own, whatever it does', () => {
+describe('an owner’s own part, whatever it does', () => {
   const numbers = { lengthM: 2, boreM: 0.008, inputW: 900, setGaugePa: 2740 }
   const own = (role: PartRole, change: Partial<OwnPart> = {}): OwnPart => ({
     id: 'own-x',
@@ -91,7 +94,7 @@ describe('a part of one’s own, whatever it does', () => {
     ...change,
   })
 
-  test.each(partRoles)('%s is a whole part, with its ways in and out', (role) => {
+  test.each(partRoles)('%s is a complete part with its ports', (role) => {
     const type = ownPartType(own(role))
     expect(partTypeSchema.safeParse(type).success).toBe(true)
     const begins = ['cylinder', 'bottle', 'tank'].includes(role)
@@ -99,7 +102,7 @@ describe('a part of one’s own, whatever it does', () => {
     expect(type.ports.map(({ id }) => id)).toEqual([...(begins ? [] : ['in']), ...(ends ? [] : ['out'])])
   })
 
-  test('of any connection and any zone it can be drawn and judged', () => {
+  test('of any connection and any zone can be drawn and judged', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...connectionIds),

@@ -185,14 +185,14 @@ function supplyBehindRegulator(): Line {
 }
 
 test.each(Object.entries(cases))(
-  '%s is raised by its line, and not by the mended one',
+  '%s is raised by its line, and not by the fixed one',
   (code, { bad, good, conditions }) => {
     expect(codes(bad, conditions)).toContain(code)
     expect(codes(good, conditions)).not.toContain(code)
   },
 )
 
-test('every finding the hook-up can raise has a case here', () => {
+test('every hookup finding has a case here', () => {
   const folder = path.resolve('src/core/hookup/checks')
   const text = fs
     .readdirSync(folder)
@@ -206,7 +206,7 @@ test('every finding the hook-up can raise has a case here', () => {
   expect([...new Set([...told, ...coded])].toSorted()).toEqual(Object.keys(cases).toSorted())
 })
 
-test('every one reads in both families of units and rests on entries that exist', () => {
+test('every finding reads in both unit systems and cites existing sources', () => {
   const all = Object.values(cases).flatMap(({ bad, conditions }) => check(bad, conditions).findings)
   for (const { sentence, reason, basis: rests } of all) {
     for (const phrase of [sentence, reason]) {
@@ -216,7 +216,7 @@ test('every one reads in both families of units and rests on entries that exist'
   }
 })
 
-test('what kills is a stop, and cannot be accepted away', () => {
+test('what can kill is a stop and cannot be accepted', () => {
   const stops = [
     'open-end',
     'two-gases',
@@ -235,7 +235,7 @@ test('what kills is a stop, and cannot be accepted away', () => {
   }
 })
 
-test('the ready-made lines are in order once somebody has looked; before, their joints are not known', () => {
+test('ready-made lines are in order once inspected; before that their joints are unknown', () => {
   for (const id of ['two-cylinders', 'splitter', 'keg', 'tyres', 'onboard-tank']) {
     expect(check(soundStart(id)).findings.filter(({ severity }) => severity !== 'note')).toEqual([])
   }
@@ -245,7 +245,7 @@ test('the ready-made lines are in order once somebody has looked; before, their 
   expect(check(splitter).findings).toEqual([])
 })
 
-test('what is kept among the rig’s ageing things is not judged twice', () => {
+test('what is tracked with the rig’s dated equipment is not judged twice', () => {
   expect(codes(edited(two, change('left-pigtail', { madeMonth: '2010-01', equipmentId: 'hose' })))).not.toContain(
     'part-old',
   )

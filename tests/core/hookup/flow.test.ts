@@ -22,7 +22,7 @@ const appliance = (line: typeof two, id: string, conditions = {}) => {
   return found
 }
 
-test('locked up above the setting, flowing below it, the sum of the drops on the way', () => {
+test('lock-up is above the setting, flowing below it, drops add up along the way', () => {
   const cooktop = appliance(two, 'cooktop')
   expect(cooktop.staticGaugePa).toBeCloseTo(inWC(13), 6)
   expect(cooktop.flowingGaugePa).toBeLessThan(inWC(11))
@@ -45,7 +45,7 @@ test('locked up above the setting, flowing below it, the sum of the drops on the
   )
 })
 
-test('cylinder pressure is that of its temperature, over the air of its place', () => {
+test('cylinder pressure follows its temperature, above the local air pressure', () => {
   const at = check(two, { temperatureK: COLD, atmospherePa: 75_600 }).flow?.get('left')
   expect(at?.outletGaugePa).toBeCloseTo(saturation('propane', COLD).pressurePa - 75_600, 3)
 })
@@ -58,7 +58,7 @@ test('flows add up; only what burns flows', () => {
   expect(one?.get('cook-tube')?.flowW).toBe(0)
 })
 
-test('a changeover draws from the side it stands at; both halve the flow; an empty side gives nothing', () => {
+test('a changeover draws from its selected side; “both” halves the flow; an empty side gives none', () => {
   const flowAt = (line: typeof two, id: string): number => check(line).flow?.get(id)?.flowW ?? NaN
   const to = (lever: 'left' | 'right' | 'both') => edited(two, change('changeover', { lever }))
   expect(flowAt(to('left'), 'right')).toBe(0)
@@ -69,7 +69,7 @@ test('a changeover draws from the side it stands at; both halve the flow; an emp
   expect(appliance(edited(shut, change('changeover', { lever: 'left' })), 'cooktop').live).toBe(false)
 })
 
-test('a regulator locks up, sags by a tenth at its rating, falls away beyond, and starves with its inlet', () => {
+test('a regulator locks up, sags a tenth at its rating, falls away beyond, and starves with its inlet', () => {
   const facts = {
     setGaugePa: 2740,
     lockupGaugePa: 3200,
@@ -85,7 +85,7 @@ test('a regulator locks up, sags by a tenth at its rating, falls away beyond, an
   expect(regulatorOutletPa(facts, 1000, 0)).toBe(1000)
 })
 
-test('what starves together is mended by the one bore or regulator that is at fault, each tried', () => {
+test('joint starvation is fixed by the one bore or regulator at fault, each tried', () => {
   const narrow = edited(two, change('main', { lengthM: feet(60) }), change('cooktop', { inputW: btuh(40_000) }))
   const checked = check(narrow)
   expect(
@@ -113,7 +113,7 @@ test('what starves together is mended by the one bore or regulator that is at fa
   expect(starvationRemedies(hungry, check(hungry).graph, asked)[0]?.change.kind).toBe('regulator')
 })
 
-test('zones: down at each regulator, and the higher of two feeds counts', () => {
+test('zones drop at each regulator, and the higher of two feeds counts', () => {
   const zones = lineZones(lineGraph(sound(chain('cylinder-both', 'pigtail-acme-npt', 'inline-15', 'second-stage'))))
   expect(zones.get('pigtail-acme-npt')).toEqual({ inlet: 'cylinder', outlet: 'cylinder' })
   expect(zones.get('inline-15')).toEqual({ inlet: 'cylinder', outlet: 'intermediate' })
@@ -121,7 +121,7 @@ test('zones: down at each regulator, and the higher of two feeds counts', () => 
   expect(lineZones(lineGraph(soundStart('keg'))).get('hose')?.inlet).toBe('co2-low')
 })
 
-test('the inside of each side of the line, by bore and length', () => {
+test('inside volume of each side of the line, by bore and length', () => {
   const graph = lineGraph(two)
   const low = lineVolumeM3(graph, lineZones(graph), 'low')
   const tubes = ['main', 'fridge-tube', 'cook-tube'].reduce((sum, id) => {
@@ -133,12 +133,12 @@ test('the inside of each side of the line, by bore and length', () => {
   expect(lineVolumeM3(graph, lineZones(graph), 'cylinder')).toBeGreaterThan(0)
 })
 
-test('branches are what one appliance hangs on by itself', () => {
+test('branches are what a single appliance hangs on', () => {
   expect(lineBranches(lineGraph(two)).map(({ name }) => name)).toEqual(['Absorption fridge', 'Cooktop'])
   expect(lineBranches(lineGraph(soundStart('keg')))).toEqual([])
 })
 
-test('a demand of no appliance, or of more than any, is refused at its field', () => {
+test('a demand of no appliance, or above every appliance, is refused at its field', () => {
   expect(() => check(two, { demandsW: { main: 100 } })).toThrow(/no appliance/)
   expect(() => check(two, { demandsW: { cooktop: -1 } })).toThrow(/between nothing/)
 })

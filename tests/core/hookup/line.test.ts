@@ -15,8 +15,8 @@ import { ownPartType, type OwnPart } from '@/core/hookup/catalogue/ownPartType'
 const two = soundStart('two-cylinders')
 const empty: Line = { parts: [], joints: [], types: [] }
 
-describe('the catalogue', () => {
-  test('every part is whole, stands on one shelf, and no two carry one name', () => {
+describe('the catalog', () => {
+  test('every part is complete, in one group, with a unique name', () => {
     for (const type of catalogue) expect(partTypeSchema.safeParse(type).success).toBe(true)
     expect(new Set(catalogue.map(({ id }) => id)).size).toBe(catalogue.length)
     expect(new Set(catalogue.map(({ name }) => name)).size).toBe(catalogue.length)
@@ -26,7 +26,7 @@ describe('the catalogue', () => {
     expect(catalogue.length).toBeGreaterThan(80)
   })
 
-  test('hoses and tubes have a bore and a length, regulators a setting, appliances an input', () => {
+  test('hoses and tubes have bore and length, regulators a setting, appliances an input', () => {
     for (const type of catalogue) {
       if (type.role === 'hose' || type.role === 'tube')
         expect((type.boreM ?? 0) * (type.lengthM ?? 0)).toBeGreaterThan(0)
@@ -37,7 +37,7 @@ describe('the catalogue', () => {
 })
 
 describe('drawing', () => {
-  test('a part added after another takes the way out that fits; a valve offers two shapes', () => {
+  test('a part added after another takes the port that fits; a valve offers two shapes', () => {
     const line = chain('cylinder-both', 'pigtail-pol', 'two-stage')
     expect(lineGraph(line).joints.map(({ verdict }) => [verdict.verdict, verdict.connection])).toEqual([
       ['mates', 'pol'],
@@ -45,7 +45,7 @@ describe('drawing', () => {
     ])
   })
 
-  test('where nothing is free it goes in between, and taken out the two close up again', () => {
+  test('with no free port it goes in between; removing it closes the gap', () => {
     const between = edited(two, add('filter', 'union-flare-3/8', 'fridge-tube'))
     expect(between.joints.map(({ from, to }) => `${from.partId} ${to.partId}`)).toEqual(
       expect.arrayContaining(['fridge-tube filter', 'filter fridge']),
@@ -54,14 +54,14 @@ describe('drawing', () => {
     expect(lineFingerprint(back)).toBe(lineFingerprint(two))
   })
 
-  test('joining takes the place of what was joined there; parting leaves both', () => {
+  test('connecting replaces what was connected there; disconnecting keeps both', () => {
     const swapped = edited(two, join('right-pigtail', 'out', 'changeover', 'left'))
     expect(swapped.joints.filter(({ to }) => to.partId === 'changeover')).toHaveLength(1)
     const parted = edited(two, { do: 'unjoin', id: 'cooktop-in' })
     expect(lineGraph(parted).unreachableParts).toEqual(['cooktop'])
   })
 
-  test('any row of edits leaves a line that can be judged', () => {
+  test('any sequence of edits leaves a line that can be judged', () => {
     const anyEdit = fc.record({ type: fc.constantFrom(...catalogue), at: fc.nat(30), take: fc.boolean() })
     fc.assert(
       fc.property(fc.array(anyEdit, { maxLength: 14 }), (edits) => {
@@ -80,7 +80,7 @@ describe('drawing', () => {
   })
 })
 
-describe('what cannot hang together', () => {
+describe('what cannot be connected', () => {
   const broken: readonly (readonly [string, Line, string])[] = [
     [
       'an unknown kind',
@@ -139,7 +139,7 @@ describe('what cannot hang together', () => {
 })
 
 describe('the joint sheet', () => {
-  test('goes from the appliances up to the cylinders, with what each wants', () => {
+  test('runs from the appliances up to the cylinders, with what each needs', () => {
     const rows = jointSheet(lineGraph(two))
     expect(rows).toHaveLength(two.joints.length)
     expect(['left', 'right']).toContain(rows.at(-1)?.joint.from.part.id)
@@ -158,7 +158,7 @@ describe('the joint sheet', () => {
 })
 
 describe('history and files', () => {
-  test('what was changed is said in words; names and settings are no change', () => {
+  test('changes are listed in words; names and settings are not changes', () => {
     expect(describeLineChanges(null, two)).toEqual(['drawn with 15 parts'])
     expect(
       describeLineChanges(two, edited(two, change('main', { name: 'Spine' }), change('changeover', { lever: 'both' }))),
@@ -174,7 +174,7 @@ describe('history and files', () => {
     expect(lineFingerprint(edited(two, change('main', { lengthM: 4 })))).not.toBe(lineFingerprint(two))
   })
 
-  test('out and in again is the same line, without what ties it to one rig', () => {
+  test('export and import give the same line, without what ties it to one rig', () => {
     const tied = edited(two, change('left', { cylinderId: 'left' }))
     const read = readLineFile(writeLineFile('House line', tied))
     expect(read.name).toBe('House line')
@@ -232,7 +232,7 @@ describe('history and files', () => {
   })
 })
 
-describe('parts of one’s own', () => {
+describe('an owner’s own parts', () => {
   const own: OwnPart = {
     id: 'own-1',
     name: 'Thing',
@@ -241,7 +241,7 @@ describe('parts of one’s own', () => {
     into: { connection: 'npt-1/4', sex: 'female' },
     out: { connection: 'flare-3/8', sex: 'male' },
   }
-  test('are whole, and wanted numbers are asked for at their field', () => {
+  test('are complete, and missing numbers are asked for at their field', () => {
     expect(partTypeSchema.safeParse(ownPartType(own)).success).toBe(true)
     expect(ownPartType({ ...own, role: 'appliance', inputW: 900 }).appliance?.ownRegulator).toBe(true)
     expect(ownPartType({ ...own, role: 'appliance', rated: 'low', inputW: 900 }).appliance?.ownRegulator).toBe(false)
@@ -265,7 +265,7 @@ describe('parts of one’s own', () => {
   })
 })
 
-test('judged whole, as from outside: joints, zones, pressures, findings', () => {
+test('judged as a whole: joints, zones, pressures, findings', () => {
   const input = hookupCheckSchema.parse({ ...two, demandsW: { cooktop: 2000 } })
   const judged = hookupCheck(input)
   expect(judged.joints).toHaveLength(two.joints.length)

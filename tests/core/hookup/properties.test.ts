@@ -52,7 +52,7 @@ const anyLine = fc
     return sound(edited(line, add('end', 'cooktop', `run-${branches.length}`)))
   })
 
-test('what flows out of every part flows into it, and all of it comes from the cylinder', () => {
+test('flow out of every part equals flow into it, and all of it comes from the cylinder', () => {
   fc.assert(
     fc.property(anyLine, (line) => {
       const { graph, flow, demandsW } = check(line)
@@ -68,7 +68,7 @@ test('what flows out of every part flows into it, and all of it comes from the c
   )
 })
 
-test('pressure never rises down the line, burning is never more than locked up', () => {
+test('pressure never rises down the line, and flowing never exceeds lock-up', () => {
   fc.assert(
     fc.property(anyLine, (line) => {
       const { graph, flow } = check(line)
@@ -85,7 +85,7 @@ test('pressure never rises down the line, burning is never more than locked up',
   )
 })
 
-test('one appliance more never gives another more; a wider bore never gives it less', () => {
+test('adding an appliance never gives another more; a wider bore never gives it less', () => {
   fc.assert(
     fc.property(anyLine, (line) => {
       const at = (drawn: Line, demandsW?: Record<string, number>): number =>
@@ -99,7 +99,7 @@ test('one appliance more never gives another more; a wider bore never gives it l
   )
 })
 
-test('a zone never rises on its way, and what stands in it never exceeds what the zone may hold', () => {
+test('a zone never rises along the line, and its pressure never exceeds the zone’s maximum', () => {
   fc.assert(
     fc.property(anyLine, fc.double({ min: 230, max: 310, noNaN: true }), (line, temperatureK) => {
       const { graph, zones, flow } = check(line, { temperatureK })
@@ -114,7 +114,7 @@ test('a zone never rises on its way, and what stands in it never exceeds what th
   )
 })
 
-test('out to a file and in again, and taken apart and put together, it is the same line', () => {
+test('a line survives a file round trip, and being taken apart and put together', () => {
   fc.assert(
     fc.property(anyLine, fc.nat(40), (line, at) => {
       expect(lineFingerprint(readLineFile(writeLineFile('x', line)).line)).toBe(lineFingerprint(line))
@@ -129,7 +129,7 @@ test('out to a file and in again, and taken apart and put together, it is the sa
   )
 })
 
-test('an edit leaves the line it was given as it was', () => {
+test('an edit does not change the line it was given', () => {
   const line = soundStart('two-cylinders')
   const before = JSON.stringify(line)
   edited(
@@ -142,7 +142,7 @@ test('an edit leaves the line it was given as it was', () => {
   expect(JSON.stringify(line)).toBe(before)
 })
 
-test('a regulator never gives more than comes in, nor more the more is asked of it', () => {
+test('a regulator never gives more than its inlet, nor more as demand rises', () => {
   const facts = {
     setGaugePa: 2740,
     lockupGaugePa: 3200,
@@ -165,7 +165,7 @@ test('a regulator never gives more than comes in, nor more the more is asked of 
   )
 })
 
-test('every part gas comes to has its joints on the sheet, and the state counts every place once', () => {
+test('every part that gas reaches has its joints on the sheet, and the state counts every place once', () => {
   fc.assert(
     fc.property(
       anyLine,

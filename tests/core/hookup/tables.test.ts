@@ -60,7 +60,7 @@ test.each([
   expect(together(from, to)).toBe(expected)
 })
 
-test('no propane part goes onto a CO2 cylinder, none of its own onto a propane valve', () => {
+test('propane parts do not fit a CO2 cylinder, nor CO2 parts a propane valve', () => {
   for (const { id, gas, ports } of catalogue) {
     if (!ports.some(({ way }) => way !== 'out')) continue
     if (gas === 'propane') expect(together('co2-cylinder', id)).toBe('does-not-fit')
@@ -112,7 +112,7 @@ const wrongly: Readonly<Record<ConnectionId, readonly JointState[]>> = {
 
 describe.each(connectionIds)('a joint of %s', (connection) => {
   const line = jointOf(connection)
-  test('offers the ways it can have been made, and each wrong one is found', () => {
+  test('offers the ways it can be made, and every wrong one is found', () => {
     const [row] = jointSheet(lineGraph(line))
     expect(row?.states).toEqual(['as-it-should', 'not-known', ...wrongly[connection]])
     for (const state of wrongly[connection]) {
@@ -124,7 +124,7 @@ describe.each(connectionIds)('a joint of %s', (connection) => {
     }
   })
 
-  test('made as it should be, or in a way that cannot be with it, nothing is said of it', () => {
+  test('made correctly, or in a way it cannot be, it raises no finding', () => {
     const others = (
       ['as-it-should', 'taped', 'bare', 'few-turns', 'wrenched', 'old-washer', 'one-wrench'] as const
     ).filter((state) => !wrongly[connection].includes(state))
@@ -136,7 +136,7 @@ describe.each(connectionIds)('a joint of %s', (connection) => {
   })
 })
 
-describe('whole sheets', () => {
+describe('complete sheets', () => {
   const sheet = (line: Line): string[] => {
     const graph = lineGraph(line)
     return leakSheet(graph).map(({ name, zone }) => `${name} · ${zone}`)
@@ -173,7 +173,7 @@ describe('whole sheets', () => {
   })
 })
 
-test('findings come gravest first, and lead to the part they are about', () => {
+test('findings come most severe first and link to their part', () => {
   const messy = edited(
     soundStart('two-cylinders'),
     made('cooktop-in', 'taped'),

@@ -27,11 +27,11 @@ describe('a hold test', () => {
   test('no fall passes', () => {
     expect(outcome({})).toMatchObject({ outcome: 'held', passed: true, massRateKgS: 0 })
   })
-  test('any fall fails, a falling temperature does not excuse it', () => {
+  test('any fall fails, and a falling temperature does not excuse it', () => {
     expect(outcome({ endGaugePa: inWC(7.9) })).toMatchObject({ outcome: 'fell', passed: false })
     expect(outcome({ endGaugePa: inWC(7.9), endK: MILD - 5 })).toMatchObject({ outcome: 'fell', passed: false })
   })
-  test('a rise is warmth and no good test; warmth without a rise hides a fall; too short is too short', () => {
+  test('a rise is warming and no valid test; warming without a rise hides a fall; too short is invalid', () => {
     expect(outcome({ endGaugePa: inWC(8.4) }).outcome).toBe('rose')
     expect(outcome({ endK: MILD + 1 })).toMatchObject({ outcome: 'warmed', passed: false })
     expect(outcome({ endK: MILD + 1 }).massRateKgS).toBeGreaterThan(0)
@@ -76,7 +76,7 @@ describe('a hold test', () => {
     expect(rate.massRateKgS / meanKgS).toBeLessThan(1.05)
   })
 
-  test('the cylinder’s side, with real gas', () => {
+  test('the cylinder’s side, with real-gas density', () => {
     const psi = (number: number): number => fromUnit(number, 'gaugePressure', 'psi')
     const rate = outcome({ lineVolumeM3: 5e-5, startGaugePa: psi(80), endGaugePa: psi(70), durationS: 900 })
     const ideal = (5e-5 * psi(10) * 0.0440956) / (8.314 * MILD) / 900
@@ -86,7 +86,7 @@ describe('a hold test', () => {
   })
 
   // 2.1 % of 20 m³ of gas at 1.9 kg/m³: 0.8 kg, a fifth of it 0.16 kg. NFPA 325 [from memory].
-  test('how little gas makes the space burn', () => {
+  test('how little gas makes the space flammable', () => {
     const rate = outcome({ spaceVolumeM3: 20 })
     expect(rate.kgToLfl).toBeCloseTo(0.8, 1)
     expect(rate.kgToLflBottomFifth).toBeCloseTo((rate.kgToLfl ?? 0) / 5, 9)
@@ -94,7 +94,7 @@ describe('a hold test', () => {
     expect(outcome({}).kgToLfl).toBeNull()
   })
 
-  test('never below nothing, and in proportion to the line', () => {
+  test('never negative, and proportional to the volume of the line', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 4, max: 12, noNaN: true }),
@@ -127,7 +127,7 @@ describe('a hold test', () => {
   })
 })
 
-test('density of a gas: near ideal when thin, and up to its seam', () => {
+test('gas density is near ideal at low pressure, and valid up to saturation', () => {
   expect(gasDensityKgM3('propane', MILD, 101325)).toBeCloseTo((101325 * 0.0440956) / (8.314462618 * MILD), 1)
   const phaseBoundary = saturation('propane', MILD)
   expect(gasDensityKgM3('propane', MILD, phaseBoundary.pressurePa)).toBeCloseTo(phaseBoundary.vapourDensityKgM3, 2)
@@ -135,7 +135,7 @@ test('density of a gas: near ideal when thin, and up to its seam', () => {
   expect(() => gasDensityKgM3('co2', MILD, -1)).toThrow(InputError)
 })
 
-describe('the sum of it', () => {
+describe('its calculation', () => {
   test('money and days follow from the rate, danger from the space', () => {
     const input = { ...base, endGaugePa: inWC(7), spaceVolumeM3: 20 }
     const rate = leakRate(input)
@@ -160,7 +160,7 @@ describe('the sum of it', () => {
     expect(restingLoss(5, 5, 86_400, null)).toMatchObject({ lostKg: 0, moneyPerWeek: null, emptyInS: null })
   })
 
-  test('more than before, or no time between, is refused', () => {
+  test('a gain, or no time between, is refused', () => {
     expect(() => restingLoss(1, 2, 86_400, null)).toThrow(/filled in between/)
     expect(() => restingLoss(2, 1, 60, null)).toThrow(/An hour at least/)
     expect(() => restingLoss(2, -1, 86_400, null)).toThrow(/not less than nothing/)
@@ -170,7 +170,7 @@ describe('the sum of it', () => {
   })
 })
 
-describe('a hold as it is typed', () => {
+describe('a hold test as typed', () => {
   const conditions = { system: 'us', atmospherePa: 101325, gas: 'propane' } as const
   const typed = { ...emptyHold, startA: '4', startB: '4', endA: '3.5', endB: '3.5', minutes: '3' }
   test('from the middle, on a ruler, by a gauge', () => {
@@ -184,7 +184,7 @@ describe('a hold as it is typed', () => {
       readHold({ ...typed, startA: '80', endA: '80', minutes: '15' }, 'cylinder', 5e-5, conditions).rate?.passed,
     ).toBe(true)
   })
-  test('columns the wrong way round are said at their field; what is missing gives no sum', () => {
+  test('swapped columns are reported at their field; missing ones give no result', () => {
     const turned = readHold({ ...typed, way: 'ruler', startA: '6', startB: '14' }, 'low', 0.0008, conditions)
     expect(turned.issueAt('startA')).toMatch(/wrong way round/)
     expect(turned.rate).toBeNull()

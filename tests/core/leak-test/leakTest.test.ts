@@ -38,7 +38,7 @@ const item = (kind: LeakItem['kind'], more: Partial<LeakItem> = {}): LeakItem =>
 })
 
 describe('the sheet', () => {
-  test('has every joint, stem, crimp, relief and bleeder, upstream first, each once', () => {
+  test('lists every joint, stem, crimp, relief and bleeder once, upstream first', () => {
     expect(new Set(sheet.map(({ id }) => id)).size).toBe(sheet.length)
     expect(sheet.filter(({ kind }) => kind === 'joint')).toHaveLength(two.joints.length)
     const count = (kind: LeakItem['kind']): number => sheet.filter((one) => one.kind === kind).length
@@ -52,14 +52,14 @@ describe('the sheet', () => {
     expect(place('changeover')).toBeLessThan(place('cooktop'))
   })
 
-  test('says under which pressure and what to expect there', () => {
+  test('gives the pressure there and what to expect', () => {
     expect(sheet.find(({ partId }) => partId === 'left')).toMatchObject({ zone: 'cylinder' })
     expect(sheet.find(({ partId }) => partId === 'cook-tube')).toMatchObject({ zone: 'low' })
     for (const { expect: words } of sheet) expect(words).toMatch(/\.$/)
     expect(sheet.find(({ id }) => id === 'burner cooktop')?.inside).toBe(true)
   })
 
-  test('CO2 has no bleeder, and what no gas reaches is not soaped', () => {
+  test('CO2 has no bleeder, and what gas does not reach is not soaped', () => {
     expect(sheetOf(soundStart('keg')).some(({ kind }) => kind === 'bleeder')).toBe(false)
     expect(sheetOf(edited(two, add('loose', 'tube-3/8', null))).some(({ partId }) => partId === 'loose')).toBe(false)
     expect(sheetOf(chain('cylinder-both', 'shut-off-gauge')).map(({ kind }) => kind)).toEqual(
@@ -69,7 +69,7 @@ describe('the sheet', () => {
 })
 
 describe('what to do about a leak', () => {
-  test('nothing where there is none', () => {
+  test('no steps without a leak', () => {
     expect(leakAction(item('joint'), 'none')).toBeNull()
   })
 
@@ -95,7 +95,7 @@ describe('what to do about a leak', () => {
     expect(steps({ tighten: 'clamp', sealsOn: 'hose' })).toMatch(/clamp/)
   })
 
-  test('no wrench on a vessel; inside everybody goes out first; a leased vessel is its owner’s', () => {
+  test('no wrench on a vessel; inside, everybody leaves first; a leased vessel is its owner’s job', () => {
     expect(leakAction(item('vessel'), 'hiss')?.steps.join(' ')).toMatch(/No wrench on a fitting threaded into a vessel/)
     expect(leakAction(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
     expect(leakAction(item('joint', { zone: 'co2-low', inside: true }), 'slow')?.steps[0]).toMatch(
@@ -110,15 +110,15 @@ describe('what to do about a leak', () => {
   })
 })
 
-describe('where the test stands', () => {
-  test('closes only when every place reads none', () => {
+describe('state of the test', () => {
+  test('closes only when every place has no bubbles', () => {
     expect(leakTestState(sheet, []).unread).toBe(sheet.length)
     expect(leakTestState(sheet, allNone.slice(1)).mayClose).toBe(false)
     expect(leakTestState(sheet, allNone).mayClose).toBe(true)
     expect(leakTestState([], []).mayClose).toBe(false)
   })
 
-  test('a leak keeps it open until it is soaped again and reads none', () => {
+  test('a leak keeps it open until the place is soaped again without bubbles', () => {
     const [first] = sheet
     const leaky = [...allNone, reading(first?.id ?? '', 'steady', 1)]
     expect(leakTestState(sheet, leaky)).toMatchObject({ mayClose: false, repaired: 0 })
@@ -126,7 +126,7 @@ describe('where the test stands', () => {
     expect(mended).toMatchObject({ mayClose: true, repaired: 1 })
   })
 
-  test('left for a technician it stays open, whatever the rest reads', () => {
+  test('a place left for a technician keeps it open, whatever the others show', () => {
     const state = leakTestState(sheet, [...allNone, reading('relief left', 'slow', 1, true)])
     expect(state.mayClose).toBe(false)
     expect(state.open.map(({ state: one }) => one)).toEqual(['left'])
@@ -142,7 +142,7 @@ describe('where the test stands', () => {
   })
 })
 
-describe('what readiness is told', () => {
+describe('what the verdict gets', () => {
   const test0: LeakTestRecord = {
     startedAt: at(0),
     fingerprint: lineFingerprint(two),
@@ -165,7 +165,7 @@ describe('what readiness is told', () => {
       return `${severity} ${code}`
     })
 
-  test('nothing, when it was closed on the line as it stands', () => {
+  test('no finding when the test was closed on the current line', () => {
     expect(told({})).toEqual([])
     expect(told({ refilledAt: at(10) })).toEqual([])
   })
@@ -194,13 +194,13 @@ describe('what readiness is told', () => {
 
 describe('branch by branch', () => {
   const branches = ['fridge', 'cooktop', 'panel']
-  test('a fall with all shut is the main line', () => {
+  test('a fall with everything shut is in the main line', () => {
     expect(isolateLeakingBranch(branches, [{ open: [], outcome: 'fell' }])).toMatchObject({
       mainLeaks: true,
       found: null,
     })
   })
-  test('the one branch that is left when the others held', () => {
+  test('the only branch left when the others held', () => {
     const holds = [
       { open: [], outcome: 'held' },
       { open: ['fridge'], outcome: 'held' },
@@ -213,7 +213,7 @@ describe('branch by branch', () => {
       found: 'cooktop',
     })
   })
-  test('two opened together leave both suspect', () => {
+  test('two opened together remain both suspect', () => {
     const holds = [
       { open: [], outcome: 'held' },
       { open: ['cooktop', 'panel'], outcome: 'fell' },
@@ -222,11 +222,11 @@ describe('branch by branch', () => {
   })
 })
 
-test('the clock of a hold counts down, then on', () => {
+test('the hold timer counts down, then up', () => {
   expect([180, 59.2, 1, 0, -1, -75].map(formatCountdown)).toEqual(['3:00', '1:00', '0:01', '+0:00', '+0:01', '+1:15'])
 })
 
-test('each side has its procedure, no step twice', () => {
+test('each side has its procedure, without repeated steps', () => {
   for (const side of ['low', 'cylinder'] as const) {
     const ids = holdSteps(side).map(({ id }) => id)
     expect(new Set(ids).size).toBe(ids.length)

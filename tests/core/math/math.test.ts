@@ -6,7 +6,7 @@ import { quantile, sampleNormal, tQuantile95 } from '@/core/math/statistics'
 const number = fc.double({ min: -100, max: 100, noNaN: true })
 
 describe('bisect', () => {
-  test('keeps the change inside the bracket and narrows it by half each time', () => {
+  test('keeps the change inside the bracket and halves it each time', () => {
     fc.assert(
       fc.property(number, (at) => {
         const { low, high, middle } = bisect((x) => x >= at, -101, 101, { halvings: 30 })
@@ -34,7 +34,7 @@ describe('findRoot', () => {
       }),
     )
   })
-  test('falls back to bisection where the secant leaves the reach', () => {
+  test('falls back to bisection where the secant leaves the bracket', () => {
     // Flat at the start: the first secant step points far outside.
     const f = (x: number): number => (x < 2 ? 1 - x * 1e-9 : 1 - (x - 2))
     expect(findRoot(f, 0, { firstStep: -0.05, reach: 10, tolerance: 1e-9 })).toBeCloseTo(3, 6)
@@ -53,12 +53,12 @@ describe('interpolation', () => {
   test('lerp meets both ends', () => {
     expect([lerp(2, 6, 0), lerp(2, 6, 0.25), lerp(2, 6, 1)]).toEqual([2, 3, 6])
   })
-  test('a cubic through four nodes gives cubics back exactly', () => {
+  test('a cubic through four nodes reproduces cubics exactly', () => {
     const cubic = (x: number): number => 2 - x + 0.5 * x ** 2 - 0.1 * x ** 3
     const column = Float64Array.from({ length: 8 }, (_, i) => cubic(i))
     for (const place of [0, 0.3, 3.5, 6.9, 7]) expect(lagrangeCubic(column, place)).toBeCloseTo(cubic(place), 10)
   })
-  test('columns and rows are linear inside and hold their ends outside', () => {
+  test('columns and rows are linear inside and constant beyond their ends', () => {
     expect([-1, 0, 0.5, 2, 9].map((place) => interpolateColumn([10, 20, 40], place))).toEqual([10, 10, 15, 40, 40])
     const rows = [
       [0.1, 45],

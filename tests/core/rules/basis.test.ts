@@ -22,19 +22,22 @@ function textBelow(folder: string): string {
 
 const code = textBelow(path.resolve('src'))
 
-test.each(Object.entries(basis))('%s says what it is, how, whence and how sure', (_, entry) => {
-  expect(entry.title).toMatch(/^\S.*\S$/)
-  expect(entry.formula).toMatch(/\.$/)
-  expect(entry.source.length).toBeGreaterThan(3)
-  expect(['published', 'common practice', 'from memory', 'your entry']).toContain(entry.provenance)
-  if ('caution' in entry) expect(entry.caution).toMatch(/\.$/)
-})
+test.each(Object.entries(basis))(
+  '%s says what it is, how it is used, where it is from and how certain it is',
+  (_, entry) => {
+    expect(entry.title).toMatch(/^\S.*\S$/)
+    expect(entry.formula).toMatch(/\.$/)
+    expect(entry.source.length).toBeGreaterThan(3)
+    expect(['published', 'common practice', 'from memory', 'your entry']).toContain(entry.provenance)
+    if ('caution' in entry) expect(entry.caution).toMatch(/\.$/)
+  },
+)
 
-test.each(Object.keys(basis))('something rests on %s', (id) => {
+test.each(Object.keys(basis))('some figure cites %s', (id) => {
   expect(code).toContain(`'${id}'`)
 })
 
-test('no entry stands in two lists', () => {
+test('no source appears in two lists', () => {
   const all = [cylinderBasis, fillBasis, hookupBasis, heatBasis, runBasis, co2Basis, tripBasis].flatMap((list) =>
     Object.keys(list),
   )

@@ -37,12 +37,12 @@ describe('what to fill before leaving', () => {
   }
   const prices = { perKg: 2, perBottle: 7 }
 
-  test('nothing where there is enough', () => {
+  test('nothing to fill where there is enough', () => {
     const { shortKg, errands, cost } = fillBefore(balanceOf([cylinderGear()], plan(3600)), ['left'], prices)
     expect({ shortKg, errands, cost }).toEqual({ shortKg: 0, errands: [], cost: 0 })
   })
 
-  test('what is missing and no more, the stop weight, and what it costs', () => {
+  test('just what is missing, the stop weight, and the cost', () => {
     const balance = balanceOf([cylinderGear()])
     const { errands, cost, stillShortKg } = fillBefore(balance, ['left'], prices)
     expect(errands).toHaveLength(1)
@@ -52,13 +52,13 @@ describe('what to fill before leaving', () => {
     expect(stillShortKg).toBeLessThan(0.01)
   })
 
-  test('never over a limit, and what is still missing is said', () => {
+  test('never above a limit, and what is still missing is said', () => {
     const { errands, stillShortKg } = fillBefore(balanceOf([cylinderGear()], plan(24 * 3600)), ['left'], prices)
     expect(errands[0]?.toKg).toBeCloseTo(20 * POUND_KG, 1)
     expect(stillShortKg).toBeGreaterThan(1)
   })
 
-  test('bottles are bought where filling does not reach, and a price that is not known makes none up', () => {
+  test('bottles are bought where filling falls short, and an unknown price gives no total', () => {
     const trip = plan(2 * 3600, 'bottles')
     const { bottles, bottlesCost } = fillBefore(balanceOf([bottleGear()], trip), ['bottle'], prices)
     expect(bottles).toBeGreaterThan(1)
@@ -66,7 +66,7 @@ describe('what to fill before leaving', () => {
     expect(fillBefore(balanceOf([bottleGear()], trip), [], { perKg: null, perBottle: null }).cost).toBeNull()
   })
 
-  test('a bottle that is not refillable, an overdue cylinder and CO2 are never filled', () => {
+  test('a non-refillable bottle, an overdue cylinder and CO2 are never filled', () => {
     const cylinders = [
       cylinderGear(),
       cylinderGear({ id: 'old', fitness: fitness('removable', { manufacturedMonth: '1999-01' }) }),
@@ -77,11 +77,11 @@ describe('what to fill before leaving', () => {
   })
 })
 
-describe('the trip drawn and written', () => {
+describe('the trip as charts and text', () => {
   const run = runTrip(cold)
   const ribbons = nightRibbons(run, cold.startISO, 'line')
 
-  test('a ribbon of 24 hours for each night; the hour of the first outage is short', () => {
+  test('a ribbon of 24 hours per night; the hour of the first outage is short', () => {
     expect(ribbons.map(({ hours }) => hours.length)).toEqual([24])
     expect(ribbons[0]?.hours[0]?.clockH).toBe(15)
     const outage = run.outages[0]?.fromS ?? NaN
@@ -95,7 +95,7 @@ describe('the trip drawn and written', () => {
     }
   })
 
-  test('the weakest hour: the first that is short, else that of least pressure, else none', () => {
+  test('the weakest hour is the first short one, else the one of lowest pressure, else none', () => {
     const hours = ribbons.flatMap((ribbon) => ribbon.hours)
     expect(weakestHour(ribbons)).toBe(hours.find(({ state }) => state === 'short'))
     const well = nightRibbons(runTrip(tripRun()), tripRun().startISO, 'line')
@@ -104,7 +104,7 @@ describe('the trip drawn and written', () => {
     expect(weakestHour(nightRibbons(runTrip(tripRun({ appliances: [] })), cold.startISO, 'line'))).toBeNull()
   })
 
-  test('a table that a spreadsheet reads, with no formula in a name', () => {
+  test('a CSV that a spreadsheet reads, without formulas in names', () => {
     const text = runCsv(run, cold.startISO, new Map([['left', '=HYPERLINK("x")']]))
     const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: true })
     const [head = [], ...rows] = data
@@ -126,7 +126,7 @@ describe('the trip drawn and written', () => {
   })
 })
 
-test('habits come to hours at full; typed hours stay what they are', () => {
+test('habits become hours at full input; typed hours stay', () => {
   const uses = [
     applianceUse({ burnPerDayS: 5 * 3600 }),
     applianceUse({ id: 'fridge', kind: 'fridge', inputW: 410, burnPerDayS: 0, habit: { way: 'around' } }),
@@ -173,7 +173,7 @@ describe('driving', () => {
     }
   })
 
-  test('it tells when food grows too warm, and refuses what cannot be', () => {
+  test('it says when food gets too warm, and refuses impossible input', () => {
     expect(fridgeWarmUp(fahrenheit(34), fahrenheit(70), 3600).tooWarmAtS).toBeNull()
     const { tooWarmAtS } = fridgeWarmUp(fahrenheit(36), fahrenheit(95), 10 * 3600)
     expect(fridgeWarmUp(fahrenheit(36), fahrenheit(95), tooWarmAtS ?? 0).endK).toBeCloseTo(fahrenheit(40), 6)
@@ -184,13 +184,13 @@ describe('driving', () => {
     expect(() => fridgeWarmUp(275, 400, 60)).toThrow('No room')
   })
 
-  test('where nothing is known it is off; tunnels, ferries and fuel stops are off everywhere', () => {
+  test('off where rules are unknown; off everywhere in tunnels, on ferries and at fuel stops', () => {
     expect(drivingRules.at(-1)).toMatchObject({ id: 'elsewhere', on: 'forbidden' })
     expect(alwaysOff.map(({ id }) => id)).toEqual(['fuel', 'tunnel', 'ferry'])
     for (const { source, provenance } of drivingRules) expect(`${source}${provenance}`.length).toBeGreaterThan(20)
   })
 
-  test.each(travelProcedures)('%s: every step has its reason, and some hold the next', (procedure) => {
+  test.each(travelProcedures)('%s: every step has a reason, and some block the next', (procedure) => {
     const steps = travelSteps(procedure)
     expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
     expect(steps.some(({ holds }) => holds)).toBe(true)

@@ -10,20 +10,20 @@ import { gasBars } from '@/core/run/analysis/gasBars'
 import { gasForTrip } from '@/core/run/analysis/gasForTrip'
 
 describe('an appliance alone', () => {
-  test('runs on all of its own supply that comes along', () => {
+  test('runs on all of its own supply aboard', () => {
     const panel = { inputW: applianceUse().inputW, supply: 'line' } as const
     const both = aloneOnSupply([cylinderGear(), cylinderGear({ id: 'r' }), bottleGear()], panel)
     const one = aloneOnSupply([cylinderGear(), cylinderGear({ id: 'r', aboard: false })], panel)
     expect((both?.quantity.value ?? 0) / (one?.quantity.value ?? 1)).toBeCloseTo(2, 9)
   })
 
-  test('is not known where nothing is weighed', () => {
+  test('is unknown without a weighing', () => {
     expect(aloneOnSupply([cylinderGear({ lastWeighing: null })], { inputW: 100, supply: 'line' })).toBeNull()
     expect(aloneOnSupply([cylinderGear()], { inputW: 100, supply: 'bottles' })).toBeNull()
   })
 })
 
-test('the runtime’s slip multiplies out', () => {
+test('the runtime’s calculation multiplies out', () => {
   const slip = runtimeSlip(16.4 * OUNCE_KG, 2637.6, true)
   const [gas, heat, input] = slip.lines.map(({ figure }) => figure.quantity.value)
   expect(slip.result.figure.quantity.value).toBeCloseTo(((gas ?? 0) * (heat ?? 0)) / (input ?? 1), 9)
@@ -38,12 +38,12 @@ describe('the bars', () => {
   }
   const total = (pieces: readonly { share: number }[]) => pieces.reduce((sum, { share }) => sum + share, 0)
 
-  test('with gas to spare the upper bar is the longer', () => {
+  test('with gas to spare the upper bar is the longer one', () => {
     expect(total(bars(2).aboard)).toBeCloseTo(1, 9)
     expect(total(bars(2).burns)).toBeLessThan(1)
   })
 
-  test('when short, what is missing makes both equally long', () => {
+  test('when short, the missing part makes both equally long', () => {
     expect(total(bars(30).aboard)).toBeCloseTo(1, 9)
     expect(total(bars(30).burns)).toBeCloseTo(1, 9)
     expect(bars(30).aboard.at(-1)?.kind).toBe('missing')
@@ -62,7 +62,7 @@ describe('the shelf and the drawing', () => {
     expect(cylinderSummary(cylinderGear({ lastWeighing: full }), NOW).mark).toBe('stop')
   })
 
-  test('the level rises with warmth and stays below the limit’s', () => {
+  test('the level rises with temperature and stays below that of the limit', () => {
     const gear = cylinderGear()
     const held = contents(contentsInput(gear, { grossKg: 31.4 * POUND_KG, hangingKg: 0 }))
     const cool = drawingLevels('propane', held, gear.waterCapacityKg, 270)
@@ -71,7 +71,7 @@ describe('the shelf and the drawing', () => {
     expect(warm.level ?? 1).toBeLessThan(warm.limitLevel ?? 0)
   })
 
-  test('empty stands at nothing, unknown has no level, a wild temperature draws as at 60 °F', () => {
+  test('empty has level 0, unknown has none, an extreme temperature draws as 60 °F', () => {
     const gear = cylinderGear()
     const empty = contents(contentsInput(gear, { grossKg: gear.tareKg, hangingKg: 0 }))
     expect(drawingLevels('propane', empty, gear.waterCapacityKg, null).level).toBe(0)
@@ -83,7 +83,7 @@ describe('the shelf and the drawing', () => {
   })
 })
 
-test('every basis entry says what it is, from where and how sure', () => {
+test('every source says what it is, where it is from and how certain it is', () => {
   for (const entry of Object.values(basis)) {
     expect(entry.title).not.toBe('')
     expect(entry.formula).toMatch(/\.$/)

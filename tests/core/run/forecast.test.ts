@@ -37,7 +37,7 @@ describe('typed nights', () => {
     expect(weatherAt(forecast, 24 * 3600).temperatureK).toBeCloseTo(275, 9)
   })
 
-  test('never beyond what was typed, and read back as it was', () => {
+  test('never outside the typed range, and read back as typed', () => {
     fc.assert(
       fc.property(
         fc.array(
@@ -84,7 +84,7 @@ describe('the weather of a trip', () => {
     expect(coldestOfTripK({ forecast: null, coldestK: null })).toBeCloseTo(fahrenheit(60), 6)
   })
 
-  test('its spread grows with the days unless it says its own', () => {
+  test('its spread grows with the days unless the forecast gives its own', () => {
     expect(forecastSpreadK({ spreadK: [] }, 0)).toBe(1)
     expect(forecastSpreadK({ spreadK: [] }, 5 * 86_400)).toBeCloseTo(3, 9)
     expect(forecastSpreadK({ spreadK: [] }, 90 * 86_400)).toBe(4)
@@ -95,7 +95,7 @@ describe('the weather of a trip', () => {
   })
 })
 
-describe('a file of hours', () => {
+describe('an hourly file', () => {
   test('CSV in °C with wind in km/h', () => {
     const text = ['time,temperature_c,wind_kmh', `${hour(0)},-5,18`, `${hour(30)},-9,36`]
     const rows = Array.from({ length: 31 }, (_, i) => `${hour(i)},${-5 - i / 10},18`)
@@ -115,12 +115,12 @@ describe('a file of hours', () => {
     }
   })
 
-  test('a moment with an offset counts by the clock it is written in', () => {
+  test('a time with an offset counts by its own clock', () => {
     const rows = Array.from({ length: 26 }, (_, i) => `${hour(i)}:00-07:00,-3`)
     expect(read(['time,temp_c', ...rows].join('\n')).forecast.temperatureK).toHaveLength(25)
   })
 
-  test('nights of 60 sold as °C are asked about, and taken as °F when their owner says so', () => {
+  test('nights of 60 labeled °C are asked about, and read as °F when the owner says so', () => {
     const text = csv(26, (i) => 60 + (i % 12))
     const doubtful = read(text)
     expect(doubtful.doubt).toMatch(/coldest hour would be 60 °C.*Is it °F/)
@@ -137,7 +137,7 @@ describe('a file of hours', () => {
     expect(read(csv(26, temperature, head)).doubt).toMatch(sentence)
   })
 
-  test('small holes are filled straight across and said; large ones are not guessed', () => {
+  test('small gaps are interpolated and reported; large ones are not guessed', () => {
     const filled = read(csv(26, (i) => -i, 'time,temperature_c', [5, 6]))
     expect(filled.filled).toEqual([`after ${hour(4)}`])
     expect(filled.forecast.temperatureK[5]).toBeCloseTo(268.15, 6)
@@ -146,7 +146,7 @@ describe('a file of hours', () => {
     )
   })
 
-  test('an hour that comes twice, or is left out, as clocks are put back or on, is no fault', () => {
+  test('an hour repeated or skipped by a clock change is accepted', () => {
     const back = csv(26, () => -3).split('\n')
     back.splice(9, 0, back[8] ?? '')
     expect(read(back.join('\n')).filled).toEqual([])
@@ -170,7 +170,7 @@ describe('a file of hours', () => {
     expect(() => read(text)).toThrow(sentence)
   })
 
-  test('hours of another week are refused, and a file that ends early is told', () => {
+  test('hours of another week are refused, and a file that ends early is reported', () => {
     const late = csv(26, () => -3).replaceAll('2026-12', '2027-01')
     expect(() => read(late)).toThrow('do not cover the trip’s beginning')
     expect(
@@ -182,7 +182,7 @@ describe('a file of hours', () => {
     expect(() => read('x'.repeat(2_000_001))).toThrow('far more than a year')
   })
 
-  test('whatever text is dropped on it, it answers or says why', () => {
+  test('any text is answered or refused with a reason', () => {
     fc.assert(
       fc.property(fc.oneof(fc.string({ maxLength: 300 }), fc.json({ maxDepth: 3 })), (text) => {
         try {

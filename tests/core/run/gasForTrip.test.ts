@@ -23,7 +23,7 @@ describe('runtime', () => {
     expect(hours).toBeLessThanOrEqual(to)
   })
 
-  test('what burns in the runtime is what there was', () => {
+  test('gas burned over the runtime equals the gas available', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 200, noNaN: true }),
@@ -91,7 +91,7 @@ describe('gas for a trip', () => {
   })
 })
 
-describe('the trip’s slip', () => {
+describe('the trip’s calculation', () => {
   test('adds up: aboard − every appliance − reserve', () => {
     const trip = tripPlan({ uses: [applianceUse(), applianceUse({ id: 'b', name: 'Cooktop', burnPerDayS: 3600 })] })
     const [line] = gasForTrip([cylinderGear(), cylinderGear({ id: 'right', name: 'Right cylinder' })], trip)
@@ -112,7 +112,7 @@ describe('the trip’s slip', () => {
 })
 
 describe('findings', () => {
-  test('enough with its reserve says nothing', () => {
+  test('enough with its reserve raises no finding', () => {
     expect(codes([cylinderGear()], tripPlan())).toEqual([])
   })
 
@@ -127,7 +127,7 @@ describe('findings', () => {
   })
 })
 
-test('an overfilled cylinder does not count: it is not to be used', () => {
+test('an overfilled cylinder does not count: it must not be used', () => {
   const weighing = { grossKg: 39 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T00:00:00Z' }
   const [line] = gasForTrip([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: weighing })], tripPlan())
   expect((line?.aboardKg ?? 0) / POUND_KG).toBeCloseTo(13.6, 9)

@@ -28,13 +28,13 @@ describe('cooking and washing in the owner’s words', () => {
     expect(read(text)).toEqual({ done, unknown: [] })
   })
 
-  test('what says nothing here is given back, the rest counts', () => {
+  test('unknown words are returned, the rest counts', () => {
     expect(read('one coffee, three fondues')).toEqual({ done: { coffee: 1 }, unknown: ['fondues'] })
     expect(read('900 coffees').unknown).toEqual(['900'])
     expect(read('900 coffees').done.coffee).toBe(50)
   })
 
-  test('any text is read without a fall, and counts are never below nothing', () => {
+  test('any text is read without an error, and counts are never negative', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 200 }), (text) => {
         for (const { count } of readActivities(text).done) expect(count).toBeGreaterThanOrEqual(0)
@@ -42,7 +42,7 @@ describe('cooking and washing in the owner’s words', () => {
     )
   })
 
-  test('each act is known by its plural too, and takes gas or water', () => {
+  test('each activity is known by its plural too, and uses gas or water', () => {
     for (const act of activities) {
       for (const word of act.words) expect(readActivities(`two ${word}s`).done).toEqual([{ act, count: 2 }])
       expect((act.burnS ?? 0) + (act.liters ?? 0)).toBeGreaterThan(0)
@@ -50,12 +50,12 @@ describe('cooking and washing in the owner’s words', () => {
   })
 })
 
-describe('stretches of the clock', () => {
+describe('windows of the day', () => {
   const appliance = (change: object) => tripApplianceSchema.parse({ ...steadyBurner(9000), ...change })
   const hours = (burnPerDayS: number, fromH: number) =>
     clockStretches(appliance({ habit: { way: 'hours', burnPerDayS, fromH } }), 280)
 
-  test('over midnight they go on at the day’s beginning', () => {
+  test('a window over midnight continues at the start of the day', () => {
     expect(hours(6 * 3600, 22).map(({ fromS, toS }) => [fromS, toS])).toEqual([
       [22 * 3600, 86_400],
       [0, 4 * 3600],
@@ -63,7 +63,7 @@ describe('stretches of the clock', () => {
     expect(hours(86_400, 18).reduce((sum, { fromS, toS }) => sum + toS - fromS, 0)).toBe(86_400)
   })
 
-  test('a day’s steps add up to the day’s gas, however long the steps', () => {
+  test('a day’s steps add up to the day’s gas at any step length', () => {
     fc.assert(
       fc.property(
         fc.integer({ min: 0, max: 86_400 }),
@@ -91,20 +91,20 @@ describe('stretches of the clock', () => {
     expect(joules).toBeCloseTo((40 * 4186 * 30) / 0.75, 0)
   })
 
-  test('what follows the weather has none', () => {
+  test('weather-driven use has no fixed hours', () => {
     expect(clockStretches(appliance({ habit: { way: 'around' } }), 280)).toEqual([])
     expect(clockStretches(appliance({ habit: { way: 'warmth', awakeK: 290, asleepK: null } }), 280)).toEqual([])
   })
 })
 
-test('a fridge burns a fifth of the time in the cold and all of it at 100 °F, never less for more warmth', () => {
+test('a fridge burns a fifth of the time in the cold and always at 100 °F, never less as it gets warmer', () => {
   expect(fridgeDuty(270)).toBe(0.2)
   expect(fridgeDuty(311.15)).toBeCloseTo(1, 9)
   expect(fridgeDuty(330)).toBe(1)
   for (let airK = 260; airK < 320; airK += 2) expect(fridgeDuty(airK + 2)).toBeGreaterThanOrEqual(fridgeDuty(airK))
 })
 
-test.each(applianceKinds)('what is usual of %s is a habit that can be, and a kind of its own', (kind) => {
+test.each(applianceKinds)('the usual habit of %s is valid and of its own kind', (kind) => {
   const usual = applianceTemplates[kind]
   expect(usual.kind).toBe(kind)
   expect(habitSchema.safeParse(usual.habit).success).toBe(true)
@@ -113,7 +113,7 @@ test.each(applianceKinds)('what is usual of %s is a habit that can be, and a kin
   if (usual.habit.way === 'acts') expect(readActivities(usual.habit.words)).toMatchObject({ unknown: [] })
 })
 
-describe('heat by the room’s loss', () => {
+describe('heat from the room’s loss', () => {
   const rig = { lossWPerK: 50, capacityJPerK: 300_000 }
   const furnace = (change: object = {}) => ({
     ...steadyBurner(20_000),
@@ -123,14 +123,14 @@ describe('heat by the room’s loss', () => {
     ...change,
   })
 
-  test('in the end it burns loss × difference, a quarter more for its chimney', () => {
+  test('in steady state it burns loss × difference, a quarter more with a vent', () => {
     const run = runTrip(tripRun({ nights: 3, forecast: steadyWeather(3, 271), rig, appliances: [furnace()] }))
     const last = run.series.at(-1)
     expect(last?.roomK).toBeCloseTo(291, 3)
     expect(last?.sources[0]?.wantedW).toBeCloseTo((50 * 20) / 0.75, 0)
   })
 
-  test('a colder night wants more, a warmer wish wants more, off while asleep wants less', () => {
+  test('a colder night needs more, a warmer setting needs more, off while asleep needs less', () => {
     const used = (airK: number, habit: object) =>
       runTrip(
         tripRun({
@@ -145,7 +145,7 @@ describe('heat by the room’s loss', () => {
     expect(used(270, { asleepK: null })).toBeLessThan(used(270, {}))
   })
 
-  test('what else burns inside warms it too', () => {
+  test('other burners inside warm the room too', () => {
     const wanted = (more: object[]) =>
       runTrip(tripRun({ forecast: steadyWeather(2, 275), rig, appliances: [furnace(), ...more] })).appliances[0]
         ?.wantedKg ?? NaN
@@ -155,13 +155,13 @@ describe('heat by the room’s loss', () => {
     expect(wanted([grill])).toBeCloseTo(wanted([]), 9)
   })
 
-  test('without the room’s loss it is reckoned at full', () => {
+  test('without the room’s loss it counts at full input', () => {
     const run = runTrip(tripRun({ appliances: [furnace({ inputW: 2000 })] }))
     expect(run.appliances[0]?.wantedKg).toBeCloseTo((2000 * 2 * 86_400) / heatingValueJPerKg(), 6)
   })
 })
 
-describe('what it runs on', () => {
+describe('the energy source', () => {
   const fridge = (byNight: string[]) => ({
     ...steadyBurner(1400),
     kind: 'fridge',
@@ -171,13 +171,13 @@ describe('what it runs on', () => {
   })
   const battery = { capacityC: 100 * 3600, usableShare: 0.5, standingA: 0.5 }
 
-  test('on shore power or off it takes no gas that night', () => {
+  test('on shore power or off it uses no gas that night', () => {
     const used = (byNight: string[]) => runTrip(tripRun({ appliances: [fridge(byNight)] })).usedKg
     expect(used(['shore', 'gas'])).toBeCloseTo(used([]) / 2, 3)
     expect(used(['off', 'shore'])).toBe(0)
   })
 
-  test('on 12 V it empties the battery, and the charge adds up', () => {
+  test('on 12 V it drains the battery, and the charge adds up', () => {
     const run = runTrip(tripRun({ battery, appliances: [fridge(['battery', 'battery'])] }))
     expect(run.battery?.flatAtS).not.toBeNull()
     expect(run.battery?.leastShare).toBeCloseTo(0.5, 6)
@@ -207,7 +207,7 @@ describe('what it runs on', () => {
     expect(run.series.at(-1)?.roomK).toBeLessThan(275)
   })
 
-  test('sun and shore power keep it up', () => {
+  test('sun and shore power keep it charged', () => {
     const flat = (change: object, input: object = {}) =>
       runTrip(tripRun({ battery: { ...battery, ...change }, appliances: [fridge(['battery', 'battery'])], ...input }))
         .battery?.flatAtS
@@ -217,14 +217,14 @@ describe('what it runs on', () => {
   })
 })
 
-describe('clocks put back or forward', () => {
+describe('clock changes', () => {
   const evening = { ...steadyBurner(9000), habit: { way: 'hours', burnPerDayS: 3600, fromH: 18 } }
   const litAt = (clockChanges: object[]) => {
     const run = runTrip(tripRun({ appliances: [evening], clockChanges, stepS: 600 }))
     return run.series.filter(({ sources }) => (sources[0]?.givenW ?? 0) > 0).map(({ timeS }) => timeS - 600)
   }
 
-  test('habits follow the clock on the wall', () => {
+  test('habits follow local time', () => {
     const [first = NaN] = litAt([])
     expect(first).toBe(3 * 3600)
     const shifted = litAt([{ atS: 40_000, shiftS: -3600 }])

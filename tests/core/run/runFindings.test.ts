@@ -34,14 +34,14 @@ function found(plan: TripPlan, change: Partial<RunRig> = {}, shortOf: string[] =
 const codes = (findings: readonly Finding[]) => findings.map(({ code }) => code)
 const words = (findings: readonly Finding[]) => findings.map(({ sentence }) => formatPhrase(sentence, 'us'))
 
-test('a mild trip with enough of everything leaves nothing to say', () => {
+test('a mild trip with enough of everything raises no finding', () => {
   expect(found(tripPlan())).toEqual([])
 })
 
-describe('an outage is told with its cause', () => {
+describe('an outage is reported with its cause', () => {
   const frost = tripPlan({ coldestK: fahrenheit(-5), nights: 1, uses: [furnace()] })
 
-  test('cold: where, when, and what stays in it', () => {
+  test('cold: where, when, and how much gas stays in it', () => {
     const full = cylinderGear({
       lastWeighing: { grossKg: 37 * POUND_KG, hangingKg: 0, weighedAt: '2026-11-30T09:00:00Z' },
     })
@@ -53,13 +53,13 @@ describe('an outage is told with its cause', () => {
     expect(findings[0]).toMatchObject({ station: 'run', severity: 'fix-first', remedy: { about: 'line' } })
   })
 
-  test('empty: unless it is said already that there is not enough', () => {
+  test('empty: unless “not enough” is reported already', () => {
     const long = tripPlan({ nights: 20, uses: [applianceUse({ burnPerDayS: 86_400 })] })
     expect(codes(found(long))).toEqual(['runs-empty'])
     expect(codes(found(long, {}, ['line']))).toEqual([])
   })
 
-  test('nobody awake to turn it over; or somebody who gets up, told as a note with the hour', () => {
+  test('nobody awake to switch over; or somebody who gets up, as a note with the hour', () => {
     const pair = {
       cylinders: ['left', 'right'].map((id) =>
         cylinderGear({
@@ -91,7 +91,7 @@ describe('an outage is told with its cause', () => {
     expect(words(findings).join()).toContain('Furnace stops with gas in the cylinders')
   })
 
-  test('a battery that is flat by what runs on it alone', () => {
+  test('a battery drained by its own loads', () => {
     const uses = [
       applianceUse({
         id: 'fridge',
@@ -106,7 +106,7 @@ describe('an outage is told with its cause', () => {
     expect(formatPhrase(findings[0]?.reason ?? { text: '' }, 'us')).toContain('Fridge runs on it')
   })
 
-  test('pilots that want lighting again', () => {
+  test('pilots that need lighting again', () => {
     const uses = [
       applianceUse({ burnPerDayS: 86_400, inputW: 6000 }),
       applianceUse({ id: 'water', name: 'Water heater', kind: 'water-heater', pilotW: 130, burnPerDayS: 600 }),
@@ -117,7 +117,7 @@ describe('an outage is told with its cause', () => {
   })
 })
 
-describe('what nobody knows is said', () => {
+describe('what is unknown is said', () => {
   test('weather, the room’s loss, the battery, words', () => {
     const uses = [
       furnace({ inputW: 900, currentA: 6, needsBattery: true }),
@@ -141,12 +141,12 @@ describe('what nobody knows is said', () => {
     expect(words(found(plan({ nights: 4 })))).toEqual(['The forecast ends before the trip does.'])
   })
 
-  test('nothing of it where nothing burns', () => {
+  test('none of it where nothing burns', () => {
     expect(found(tripPlan({ coldestK: null, uses: [] }))).toEqual([])
   })
 })
 
-describe('a heater without a chimney while people sleep', () => {
+describe('an unvented heater while people sleep', () => {
   const panel = (habit: ApplianceUse['habit']) =>
     tripPlan({ uses: [applianceUse({ id: 'panel', kind: 'panel-heater', inputW: 500, habit })] })
   const asleep = (plan: TripPlan) => found(plan, { warmth }).filter(({ code }) => code === 'heater-lit-asleep')
@@ -164,12 +164,12 @@ describe('a heater without a chimney while people sleep', () => {
     for (const { severity } of stops) expect(severity).toBe('stop')
   })
 
-  test('a furnace with a chimney may', () => {
+  test('a vented furnace is allowed', () => {
     expect(asleep(tripPlan({ uses: [furnace({ inputW: 900 })] }))).toEqual([])
   })
 })
 
-describe('what the rig brings to a run', () => {
+describe('what the rig gives to a run', () => {
   test('the drawn line: its changeover and what its regulator needs', () => {
     const line = readyMadeLines.find(({ id }) => id === 'two-cylinders')?.line
     if (!line) throw new Error('no such line')
@@ -180,7 +180,7 @@ describe('what the rig brings to a run', () => {
     expect(lineSupply([])).toEqual({ changeover: null, needGaugePa: 68_947.6, ratedW: null })
   })
 
-  test('what nobody weighed counts as empty, what is not aboard not at all', () => {
+  test('a cylinder without a weighing counts as empty, one not aboard does not count', () => {
     const cylinders = [
       cylinderGear(),
       cylinderGear({ id: 'unknown', lastWeighing: null }),
@@ -196,7 +196,7 @@ describe('what the rig brings to a run', () => {
     expect(input.cylinders[1]?.massKg).toBe(0)
   })
 
-  test('a cylinder of its own leaves the line', () => {
+  test('an appliance’s own cylinder is taken off the line', () => {
     const cylinders = [cylinderGear(), cylinderGear({ id: 'right', name: 'Right' })]
     const plan = tripPlan({ uses: [applianceUse({ id: 'fridge', cylinderId: 'right' }), applianceUse()] })
     const input = buildRunInput(runRig({ cylinders }), plan)
@@ -205,20 +205,20 @@ describe('what the rig brings to a run', () => {
     expect(input.sources.find(({ id }) => id === 'own right')?.name).toBe('Right')
   })
 
-  test('what is supposed: filled to the limit, and more along', () => {
+  test('assumptions: filled to the limit, and more cylinders aboard', () => {
     const input = buildRunInput(runRig(), tripPlan(), { fills: ['left'], moreCylinders: 1, moreBottles: 2 })
     expect(input.cylinders[0]?.massKg).toBeCloseTo(20 * POUND_KG, 1)
     expect(input.cylinders.map(({ sourceId }) => sourceId)).toEqual(['line', 'line', 'bottles', 'bottles'])
   })
 
-  test('the longer the trip, the longer its steps', () => {
+  test('longer trips use longer steps', () => {
     const step = (nights: number) => buildRunInput(runRig(), tripPlan({ nights })).stepS
     expect([step(4), step(14), step(40), step(366)]).toEqual([300, 600, 1800, 3600])
   })
 })
 
 describe('at a glance', () => {
-  test('nothing burns, all is well, or what stops it: each a sentence', () => {
+  test('nothing burns, all is well, or what stops it: a sentence each', () => {
     const head = (plan: TripPlan) => {
       const { run, input } = runOutlook(runRig(), plan, baselineScenario)
       return runSummary(run, input)

@@ -10,14 +10,14 @@ const causes = (run: TripRun) => [...new Set(run.outages.map(({ cause }) => caus
 const cold = (nights: number, airF: number) => ({ nights, forecast: steadyWeather(nights, fahrenheit(airF)) })
 
 describe('a constant draw in mild air', () => {
-  test('burns what input × time comes to', () => {
+  test('burns input × time', () => {
     const run = runTrip(tripRun())
     expect(run.usedKg).toBeCloseTo((2000 * BTU_PER_HOUR_W * 2 * 86_400) / heatingValueJPerKg(), 6)
     expect(run.usedKg + run.leftKg).toBeCloseTo(20 * POUND_KG, 9)
     expect(run.outages).toEqual([])
   })
 
-  test('ends when the closed form says, but for the gas that is too thin to press', () => {
+  test('ends when the closed form says, except for gas below useful pressure', () => {
     const run = runTrip(tripRun({ ...cold(20, 70), appliances: [steadyBurner(1000)], stepS: 300 }))
     const bound = runtimeS(20 * POUND_KG, 1000 * BTU_PER_HOUR_W)
     expect(first(run)?.cause).toBe('empty')
@@ -25,7 +25,7 @@ describe('a constant draw in mild air', () => {
     expect(first(run)?.fromS ?? Infinity).toBeLessThanOrEqual(bound)
   })
 
-  test('halving the step moves the end by under a hundredth', () => {
+  test('halving the step moves the end by less than a hundredth', () => {
     const end = (stepS: number, btuh: number, airF: number) =>
       first(runTrip(tripRun({ ...cold(9, airF), appliances: [steadyBurner(btuh)], stepS })))?.fromS ?? NaN
     for (const [btuh, airF] of [
@@ -36,7 +36,7 @@ describe('a constant draw in mild air', () => {
     }
   })
 
-  test('mass and energy of every cylinder close, refilled on the way or not', () => {
+  test('mass and energy of every cylinder balance, refilled on the way or not', () => {
     const run = runTrip(
       tripRun({
         ...cold(5, 25),
@@ -56,7 +56,7 @@ describe('a constant draw in mild air', () => {
 })
 
 describe('outages and their cause', () => {
-  test('a large draw in frost is stopped by the cold, with gas still in it', () => {
+  test('a large draw in frost is stopped by cold, with gas left', () => {
     const run = runTrip(tripRun({ ...cold(2, 0), appliances: [steadyBurner(30_000)] }))
     expect(first(run)).toMatchObject({ cause: 'cold', sourceId: 'line', applianceIds: ['burner'] })
     expect(run.strandedKg).toBeGreaterThan(2 * POUND_KG)
@@ -81,7 +81,7 @@ describe('outages and their cause', () => {
     expect(Math.max(...run.series.map(({ sources }) => sources[0]?.givenW ?? 0))).toBeLessThan(20_001)
   })
 
-  test('nothing in it at all is empty from the first minute', () => {
+  test('an empty supply fails from the first minute', () => {
     const run = runTrip(tripRun({ cylinders: [twentyPound('left', 0)] }))
     expect(first(run)).toMatchObject({ cause: 'empty', fromS: 0 })
     expect(run.usedKg).toBe(0)
@@ -92,14 +92,14 @@ describe('changeover', () => {
   const pair = { cylinders: [twentyPound('left', 3), twentyPound('right', 3)], appliances: [steadyBurner(4000)] }
   const warm = cold(3, 60)
 
-  test('by hand: turned over while one is awake, without an outage before both are empty', () => {
+  test('by hand: switched while somebody is awake, without an outage until both are empty', () => {
     const run = runTrip(tripRun({ ...pair, ...warm, changeover: 'one-side', wakeH: 0, sleepH: 24 }))
     expect(run.changes[0]).toMatchObject({ by: 'hand', fromId: 'left', toId: 'right' })
     const emptyBoth = first(run)
     expect(emptyBoth?.fromS).toBeGreaterThan(1.8 * (run.changes[0]?.atS ?? 0))
   })
 
-  test('asleep nobody turns it: an outage until they wake; who gets up has none, and the hour is told', () => {
+  test('asleep nobody switches: an outage until waking; somebody who gets up has none, and the hour is given', () => {
     // Begun at 15:00, 3 lb at 9,000 BTU/h lie dry at about 22:00 and the sleepers sleep from 21:00.
     const night = { ...pair, ...warm, nights: 1, appliances: [steadyBurner(9000)], sleepH: 21 }
     const asleep = runTrip(tripRun({ ...night, changeover: 'one-side' }))
@@ -110,13 +110,13 @@ describe('changeover', () => {
     expect(causes(up)).not.toContain('lever')
   })
 
-  test('automatic: the reserve helps by itself', () => {
+  test('automatic: the reserve side takes over', () => {
     const run = runTrip(tripRun({ ...pair, ...warm, sleepH: 16, changeover: 'automatic' }))
     expect(causes(run)).toEqual(['empty'])
     expect(run.changes[0]).toMatchObject({ by: 'automatic' })
   })
 
-  test('both open: they run out together, and in the cold they hold where one side would not', () => {
+  test('both open: they run out together, and hold in cold where one side would not', () => {
     const open = runTrip(tripRun({ ...pair, ...warm, changeover: 'both' }))
     const [left, right] = open.cylinders
     expect(Math.abs((left?.emptyAtS ?? NaN) / (right?.emptyAtS ?? NaN) - 1)).toBeLessThan(0.1)
@@ -129,7 +129,7 @@ describe('changeover', () => {
     expect(causes(runTrip(tripRun({ ...frost, changeover: 'one-side', sleepH: 16 })))).not.toEqual([])
   })
 
-  test('a source of its own does not feel what happens on the line', () => {
+  test('a separate supply does not feel what happens on the line', () => {
     const run = runTrip(
       tripRun({
         cylinders: [twentyPound('left', 1), twentyPound('fridge', 10, { sourceId: 'own' })],
@@ -142,7 +142,7 @@ describe('changeover', () => {
     })
   })
 
-  test('a bottle on its heater breathes the room, those beside it the cold', () => {
+  test('a bottle on its heater is at room temperature, those beside it are cold', () => {
     const bottle = (id: string) => ({
       id,
       name: id,
@@ -191,7 +191,7 @@ describe('impossible input', () => {
     expect(refusal(change)).toMatch(sentence)
   })
 
-  test('an appliance that nothing feeds is named', () => {
+  test('an appliance without a supply is named', () => {
     expect(() => runTrip(tripRun({ appliances: [steadyBurner(100, { sourceId: 'nowhere' })] }))).toThrow(
       'No cylinder feeds this appliance',
     )

@@ -41,8 +41,8 @@ function applied(input: TripRunInput, { edit }: TripRemedy): TripRunInput {
   }
 }
 
-describe('what would mend it', () => {
-  test('a trip that the cold stops: the first remedy offered removes the outage when it is applied', () => {
+describe('what would fix it', () => {
+  test('a trip stopped by cold: applying the first remedy removes the outage', () => {
     expect(runTrip(cold).outages[0]?.cause).toBe('cold')
     expect(runTrip(cold).strandedKg).toBeGreaterThan(2)
     const [best] = tripRemedies(cold, ['left', 'right'])
@@ -51,7 +51,7 @@ describe('what would mend it', () => {
     expect(runTrip(applied(cold, best)).outages).toEqual([])
   })
 
-  test('every remedy that says it leaves none, leaves none; the others leave less missing', () => {
+  test('every remedy that promises no outage has none; the others reduce the shortage', () => {
     const remedies = tripRemedies(cold, ['left', 'right'])
     expect(remedies.length).toBeGreaterThan(3)
     for (const remedy of remedies) {
@@ -62,14 +62,14 @@ describe('what would mend it', () => {
     }
   })
 
-  test('only what may be filled is offered to be filled', () => {
+  test('only what may be filled is offered for filling', () => {
     const fills = (may: string[]) =>
       tripRemedies(cold, may).flatMap(({ edit }) => (edit.do === 'fill' ? [edit.cylinderId] : []))
     expect(fills([])).toEqual([])
     expect(fills(['right'])).toEqual(['right'])
   })
 
-  test('a blower that empties the battery: less of it is offered', () => {
+  test('a blower that drains the battery: less use is offered', () => {
     const furnace = {
       ...steadyBurner(20_000),
       kind: 'furnace',
@@ -88,13 +88,13 @@ describe('what would mend it', () => {
     expect(words.some((one) => one.includes('off while you sleep') || one.includes('cooler'))).toBe(true)
   })
 
-  test('nothing is offered where nothing is wrong', () => {
+  test('no remedy where nothing is wrong', () => {
     expect(tripRemedies(tripRun(), ['left'])).toEqual([])
   })
 })
 
-describe('the schools side by side', () => {
-  test('each as the engine has it by itself: outage, what is left cold, who gets up', () => {
+describe('the changeover methods side by side', () => {
+  test('each as the simulation gives it alone: outage, gas left cold, who gets up', () => {
     const outcomes = compareChangeovers({ ...cold, wakeH: 7, sleepH: 22 }, 'line')
     expect(outcomes.map(({ changeover }) => changeover)).toEqual(['one-side', 'automatic', 'both'])
     for (const { changeover, firstOutageS, strandedKg, missingKg } of outcomes) {
@@ -137,7 +137,7 @@ describe('spread', () => {
     ],
   })
 
-  test('the middle lies about the plan, low under high, and the coarse plan by the fine one', () => {
+  test('the median is near the plan, low is below high, and the coarse plan is near the fine one', () => {
     const told: number[] = []
     const spread = monteCarlo(uncertain, 60, steady(), (share) => told.push(share))
     const { p10, p50, p90 } = spread.usedKg
@@ -149,11 +149,11 @@ describe('spread', () => {
     expect(told.at(-1)).toBe(1)
   })
 
-  test('the same chances give the same runs', () => {
+  test('the same random numbers give the same runs', () => {
     expect(monteCarlo(uncertain, 20, steady())).toEqual(monteCarlo(uncertain, 20, steady()))
   })
 
-  test('with plenty aboard none fails, with next to nothing all do', () => {
+  test('with plenty aboard none fails, with almost nothing all do', () => {
     const plenty = {
       ...uncertain,
       cylinders: [...tripRun({ cylinders: [twentyPound('a', 20), twentyPound('b', 20)] }).cylinders],

@@ -28,7 +28,7 @@ function listOf(gear: RigGear, trip: TripPlan, accept: readonly string[] = []) {
 
 const hungry = tripPlan({ nights: 9, uses: [applianceUse({ burnPerDayS: 12 * 3600 })] })
 
-test('every finding to be seen to is an errand; notes are none', () => {
+test('every finding except notes is an errand', () => {
   const { list, findings } = listOf(rigGear([cylinderGear({ lastWeighing: null })]), tripPlan())
   const serious = findings.filter(({ severity }) => severity !== 'note')
   expect(list.errands.length).toBeGreaterThanOrEqual(serious.length)
@@ -39,7 +39,7 @@ test('every finding to be seen to is an errand; notes are none', () => {
   )
 })
 
-test('a shortage becomes a fill with its stop weight and its price, and is not said twice', () => {
+test('a shortage becomes a fill with its stop weight and price, and appears once', () => {
   const { list, findings } = listOf(rigGear([cylinderGear()]), hungry)
   expect(findings.map(({ code }) => code)).toContain('gas-not-enough')
   const fill = list.errands.find(({ id }) => id === 'fill left')
@@ -55,13 +55,13 @@ test('a shortage becomes a fill with its stop weight and its price, and is not s
   expect(list.cost).toBeCloseTo(fill?.cost ?? 0, 9)
 })
 
-test('what filling does not reach stays an errand of its own', () => {
+test('what filling cannot cover stays its own errand', () => {
   const month = tripPlan({ nights: 60, uses: [applianceUse({ burnPerDayS: 20 * 3600 })] })
   const { list } = listOf(rigGear([cylinderGear()]), month)
   expect(list.errands.some(({ what }) => what.text.includes('not enough'))).toBe(true)
 })
 
-test('bottles to buy, where what burns from bottles is short', () => {
+test('bottles to buy, where appliances on bottles run short', () => {
   const trip = tripPlan({ uses: [applianceUse({ supply: 'bottles', burnPerDayS: 7200 })] })
   const { list } = listOf(rigGear([cylinderGear(), bottleGear({ kind: 'bottle' })]), trip)
   const buy = list.errands.find(({ id }) => id === 'bottles bottles')
@@ -76,7 +76,7 @@ test('a fixed tank is filled by its gauge: no stop weight', () => {
   expect(fill?.what.parts).not.toHaveProperty('stop')
 })
 
-test('in the order of the day’s places, and in each what stops first', () => {
+test('ordered by the day’s places, and within each by severity', () => {
   const { list } = listOf(rigGear([cylinderGear({ lastWeighing: null }), bottleGear()]), hungry)
   const places = list.errands.map(({ place }) => errandPlaces.indexOf(place))
   expect(places).toEqual(places.toSorted((a, b) => a - b))
@@ -88,14 +88,14 @@ test('in the order of the day’s places, and in each what stops first', () => {
   }
 })
 
-test('what is accepted is no errand', () => {
+test('accepted findings are not errands', () => {
   const gear = rigGear([cylinderGear()], { equipment: [] })
   const before = listOf(gear, tripPlan()).list.errands.length
   const after = listOf(gear, tripPlan(), ['no-line-drawn']).list.errands
   expect(after).toHaveLength(before - 1)
 })
 
-test('a finding nobody thought of still has a place and a time', () => {
+test('an unknown finding still has a place and a time', () => {
   expect(errandFacts({ code: 'something-new', station: 'heat' })).toMatchObject({ place: 'inside' })
   expect(errandFacts({ code: 'something-new', station: 'leak-test' }).minutes).toBeGreaterThan(0)
 })

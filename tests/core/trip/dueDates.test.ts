@@ -12,7 +12,7 @@ import {
 import { soundStart } from '@tests/lines'
 import { dueDates } from '@/core/trip/tasks/dueDates'
 
-test('a cylinder by the rule its owner picked: ten years from 03-20 is March 2030', () => {
+test('a cylinder by its owner’s rule: ten years from 03-20 is March 2030', () => {
   const [date] = dueDates(rigGear([cylinderGear()], { equipment: [] }), TODAY)
   expect(date).toMatchObject({
     id: 'requalification left',
@@ -22,7 +22,7 @@ test('a cylinder by the rule its owner picked: ten years from 03-20 is March 203
   expect(date?.why).toContain('10 then 5')
 })
 
-test('CO2 every five years; a one-way bottle never; one nobody knows the date of is no date', () => {
+test('CO2 every five years; a one-way bottle never; an unknown date gives none', () => {
   const gear = rigGear(
     [
       co2Gear(),
@@ -34,7 +34,7 @@ test('CO2 every five years; a one-way bottle never; one nobody knows the date of
   expect(dueDates(gear, TODAY).map(({ id, month }) => [id, month])).toEqual([['requalification soda', '2027-09']])
 })
 
-test('hoses and alarms by their age, or by the date printed on them', () => {
+test('hoses and alarms by their age, or by the printed date', () => {
   const [hose] = soundEquipment().filter(({ kind }) => kind === 'hose')
   const [alarm] = soundEquipment().filter(({ kind }) => kind === 'co-alarm')
   if (!hose || !alarm) throw new Error('no equipment')
@@ -45,7 +45,7 @@ test('hoses and alarms by their age, or by the date printed on them', () => {
   ])
 })
 
-test('a fixed tank and an extinguisher are looked at each year; one never looked at, now', () => {
+test('a fixed tank and an extinguisher are inspected yearly; one never inspected, now', () => {
   const [extinguisher] = soundEquipment().filter(({ kind }) => kind === 'extinguisher')
   if (!extinguisher) throw new Error('none')
   const gear = rigGear([tankGear(), tankGear({ id: 'new', fitness: fitness('onboard', { lastLook: null }) })], {
@@ -62,7 +62,7 @@ test('a fixed tank and an extinguisher are looked at each year; one never looked
   ])
 })
 
-test('parts of a line by their age, unless they stand among the equipment; a line that cannot be read has none', () => {
+test('parts of a line by their age, unless listed as equipment; an unreadable line has none', () => {
   const line = soundStart('two-cylinders')
   const aged = { ...line, parts: line.parts.map((part) => ({ ...part, madeMonth: '2024-01' })) }
   const dueOf = (one: typeof line) => dueDates(rigGear([], { equipment: [], lines: [untestedLine(one)] }), TODAY)

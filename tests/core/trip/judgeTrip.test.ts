@@ -31,7 +31,7 @@ describe('the verdict', () => {
     expect(verdict([finding('fix-first'), finding('stop'), finding('note')])).toBe('stop')
   })
 
-  test('gravest first, then as the gas flows', () => {
+  test('most severe first, then in the order gas flows', () => {
     const sorted = sortFindings([
       finding('note', 'trip'),
       finding('fix-first', 'run'),
@@ -47,15 +47,15 @@ describe('the verdict', () => {
   })
 })
 
-describe('a trip judged', () => {
-  test('enough gas alone is never “ready” while stations are not judged', () => {
+describe('a judged trip', () => {
+  test('enough gas alone is never “ready” while other stations are not judged', () => {
     const judged = judgeTrip(rigGear([cylinderGear()]), tripPlan(), NOW)
     expect(judged.enough).toBe('enough')
     expect(judged.verdict).toBe('fix-first')
     expect(judged.findings.map(({ code }) => code)).toEqual(['no-line-drawn', 'heaters-not-entered'])
   })
 
-  test('a line drawn and tested leaves what is not built; a taped flare is a stop; an appliance on no line is asked for', () => {
+  test('a drawn and tested line leaves only missing stations; a taped flare is a stop; an unconnected appliance is asked about', () => {
     const line = edited(soundStart('two-cylinders'), change('cooktop', { applianceId: 'panel' }))
     const fingerprint = lineFingerprint(line)
     const tightness: LineTightness = {
@@ -87,7 +87,7 @@ describe('a trip judged', () => {
     )
   })
 
-  test('short, unknown and enough are told apart', () => {
+  test('short, unknown and enough are distinct', () => {
     const long = tripPlan({ nights: 14 })
     expect(judgeTrip(rigGear([cylinderGear()]), long, NOW).enough).toBe('short')
     expect(judgeTrip(rigGear([cylinderGear(), cylinderGear({ id: 'r', lastWeighing: null })]), long, NOW).enough).toBe(
@@ -104,7 +104,7 @@ describe('a trip judged', () => {
     expect(judgeTrip(rigGear([cylinderGear(), bottleGear()]), tripPlan({ uses }), NOW).enough).toBe('short')
   })
 
-  test('every finding can be read in both families of units, and rests on entries that exist', () => {
+  test('every finding reads in both unit systems and cites existing sources', () => {
     const weighing = { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: '2026-10-01T00:00:00.000Z' }
     const worlds = [
       judgeTrip(

@@ -17,12 +17,12 @@ function judged(id: string, line: Line, change: Partial<LineTightness> = {}): Ju
   }
 }
 
-test('sound and tested lines leave nothing to say, on the coldest night too', () => {
+test('sound and tested lines raise no finding, on the coldest night too', () => {
   expect(lineFindings([judged('house', two), judged('soda', soundStart('keg'))], place)).toEqual([])
   expect(lineFindings([], place)).toEqual([])
 })
 
-test('what is said names its own line, hook-up and leak test apart', () => {
+test('findings tell line, hookup and leak test apart', () => {
   const found = lineFindings(
     [judged('house', edited(two, made('cooktop-in', 'taped'))), judged('soda', soundStart('keg'), { lastTest: null })],
     place,
@@ -33,13 +33,13 @@ test('what is said names its own line, hook-up and leak test apart', () => {
   ])
 })
 
-test('a night so cold that the regulator no longer gets its pressure starves the line', () => {
+test('a night too cold for the regulator’s inlet starves the line', () => {
   const cold = lineFindings([judged('house', two)], { ...place, temperatureK: 228, atmospherePa: 101325 })
   expect(cold.map(({ code }) => code)).toEqual(expect.arrayContaining(['appliance-starves']))
 })
 
 test.each([100, 174, 300, 369, 420])(
-  'at %i K nothing breaks: beyond what a gas knows the nearest counts',
+  'at %i K there is no error: beyond the fluid’s range the nearest value counts',
   (temperatureK) => {
     expect(() =>
       lineFindings([judged('house', two), judged('soda', soundStart('keg'))], { ...place, temperatureK }),
@@ -58,11 +58,11 @@ describe('appliances on no line', () => {
       applianceUse({ id: 'radiant', supply: 'bottles' }),
     ],
   })
-  test('only those that burn on this trip from the line are asked for', () => {
+  test('only those that burn from the line on this trip are asked about', () => {
     expect(notOnLine(line('panel'), trip)).toEqual([])
     expect(notOnLine(line(undefined), trip).map(({ code }) => code)).toEqual(['appliance-not-on-line'])
   })
-  test('without any line that is said once; without anything that burns on it not at all', () => {
+  test('without any line it is said once; without anything that burns on it not at all', () => {
     expect(notOnLine([], trip).map(({ code }) => code)).toEqual(['no-line-drawn'])
     expect(notOnLine([], tripPlan({ uses: [applianceUse({ supply: 'bottles' })] }))).toEqual([])
   })

@@ -37,13 +37,13 @@ const found = (code: string): Finding => {
   return one
 }
 
-describe('which finding it is', () => {
+describe('the key of a finding', () => {
   test('no two findings of a whole rig share a key', () => {
     expect(new Set(findings.map(findingKey)).size).toBe(findings.length)
     expect(findings.length).toBeGreaterThan(20)
   })
 
-  test('the same of another day: the numbers of a finding do not change its key, the thing it is about does', () => {
+  test('numbers of a finding do not change its key, its subject does', () => {
     const short = found('gas-not-enough')
     const worse: Finding = {
       ...short,
@@ -55,7 +55,7 @@ describe('which finding it is', () => {
 })
 
 describe('acceptance', () => {
-  test('a fix-first that is accepted counts no longer, and stays in view with its reason', () => {
+  test('an accepted fix-first no longer counts, and stays visible with its reason', () => {
     const battery = found('battery-short')
     const before = readiness(findings, [])
     const after = readiness(findings, [accept(battery)])
@@ -77,7 +77,7 @@ describe('acceptance', () => {
     expect(ready.acceptedCount).toBe(only.filter(({ severity }) => severity === 'fix-first').length)
   })
 
-  test('a stop cannot be talked away, whatever stands in the records', () => {
+  test('a stop cannot be accepted, whatever the records hold', () => {
     const all = readiness(
       findings,
       findings.map((finding) => accept(finding)),
@@ -89,7 +89,7 @@ describe('acceptance', () => {
     }
   })
 
-  test('it holds for what was read: when the figures are others it has lapsed, and counts again', () => {
+  test('it holds for the figures that were read: with others it has lapsed, and the finding counts again', () => {
     const gear = (ounces: number) =>
       judgeTrip(
         rigGear([
@@ -106,7 +106,7 @@ describe('acceptance', () => {
     expect(readiness(gear(13), [accept(then)]).answered.some(({ accepted }) => accepted !== null)).toBe(true)
   })
 
-  test('of two acceptances the later speaks', () => {
+  test('of two acceptances the later one counts', () => {
     const battery = found('battery-short')
     const ready = readiness(findings, [
       accept(battery),
@@ -117,7 +117,7 @@ describe('acceptance', () => {
 })
 
 describe('what changed', () => {
-  test('what came up and what was mended, notes left out', () => {
+  test('what is new and what was fixed, without notes', () => {
     const before = findings.filter(({ code }) => code !== 'battery-short')
     const now = findings.filter(({ code }) => code !== 'joint-taped' && code !== 'weighing-old')
     const { added, resolved } = findingChanges(before, now)
@@ -125,7 +125,7 @@ describe('what changed', () => {
     expect(resolved.map(({ code }) => code)).toEqual(['joint-taped'])
   })
 
-  test('nothing, between two judgements of one moment', () => {
+  test('nothing, between two judgments of one moment', () => {
     expect(findingChanges(findings, demoFindings())).toEqual({ added: [], resolved: [] })
   })
 })

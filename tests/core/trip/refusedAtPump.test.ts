@@ -24,7 +24,7 @@ test('the day a trip ends, over months and years', () => {
   expect(tripEndDay('2026-12-04', NaN)).toBe('2026-12-04')
 })
 
-describe('what no pump would fill is told where gas is short', () => {
+describe('a cylinder no pump would fill is reported where gas is short', () => {
   const long = tripPlan({ nights: 40 })
   const overdue = cylinderGear({ fitness: fitness('removable', { manufacturedMonth: '2011-06' }) })
   const refused = (gear: Parameters<typeof gasForTrip>[0], trip = long) => refusedAtPump(gasForTrip(gear, trip), TODAY)
@@ -34,35 +34,35 @@ describe('what no pump would fill is told where gas is short', () => {
       { code: 'refused-at-pump', station: 'fill', severity: 'fix-first', remedy: { subjectId: 'left' } },
     ])
   })
-  test('nothing where gas is enough, or where the pump would take it, or nobody burns from it', () => {
+  test('not reported where gas is enough, where the pump would fill it, or where nobody burns from it', () => {
     expect(refused([overdue], tripPlan())).toEqual([])
     expect(refused([cylinderGear()])).toEqual([])
     expect(refused([overdue], tripPlan({ uses: [] }))).toEqual([])
   })
-  test('throw-away bottles go to no pump anyhow', () => {
+  test('disposable bottles are not taken to a pump', () => {
     const uses = [applianceUse({ supply: 'bottles', burnPerDayS: 3600 * 10 })]
     expect(refused([bottleGear({ kind: 'bottle' })], tripPlan({ uses }))).toEqual([])
   })
 })
 
-describe('one trip, told through', () => {
+describe('one trip from start to end', () => {
   const judge = (gear: Parameters<typeof rigGear>[0], equipment = soundEquipment()) =>
     judgeTrip(rigGear(gear, { equipment }), tripPlan(), NOW)
   const codes = (gear: Parameters<typeof rigGear>[0]) => judge(gear).findings.map(({ code }) => code)
 
-  test('a date that runs out on the trip counts from its first to its last day', () => {
+  test('a date that expires on the trip counts from its first to its last day', () => {
     const made = (manufacturedMonth: string) => cylinderGear({ fitness: fitness('removable', { manufacturedMonth }) })
     expect(codes([made('2016-12')])).not.toContain('date-due-in-trip')
     const over = judgeTrip(rigGear([made('2016-12')]), tripPlan({ startDay: '2026-12-30', nights: 5 }), NOW)
     expect(over.findings.map(({ code }) => code)).toContain('date-due-in-trip')
   })
-  test('a refilled throw-away bottle stops the trip it comes along on, and not the one it stays at home from', () => {
+  test('a refilled disposable bottle is a stop only on a trip it comes along on', () => {
     const refilled = (aboard: boolean) =>
       bottleGear({ kind: 'bottle', aboard, fitness: fitness('bottle', { refilledAt: NOW, specification: 'DOT-39' }) })
     expect(hasStop(judge([cylinderGear(), refilled(true)]).findings)).toBe(true)
     expect(hasStop(judge([cylinderGear(), refilled(false)]).findings)).toBe(false)
   })
-  test('what is out of service is not counted on: the gas is short without it', () => {
+  test('a cylinder out of service does not count: gas is short without it', () => {
     const retiredBy = { answers: { bulge: 'bad' as const }, lookedAt: NOW }
     const retired = cylinderGear({ fitness: fitness('removable', { retiredBy }) })
     expect(judge([retired])).toMatchObject({ verdict: 'stop', enough: 'short' })

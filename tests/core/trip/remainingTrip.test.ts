@@ -43,7 +43,7 @@ test('when it begins and ends by the owner’s clock', () => {
   expect(aheadMs).toBe(-7 * 3_600_000)
 })
 
-test('before it, after it, and while nothing was weighed on it: the plan itself', () => {
+test('before it, after it, and without a weighing on it: the plan itself', () => {
   const old = weighed('2026-12-01T08:00:00Z')
   expect(remainingTrip(trip, [old], '2026-12-04T14:00:00-07:00')).toBe(trip)
   expect(remainingTrip(trip, [old], '2026-12-09T09:00:00-07:00')).toBe(trip)
@@ -84,7 +84,7 @@ describe('it ends when the whole trip would, whenever it was weighed', () => {
     expect(nightsLeft(plan)).toBe(4)
   })
 
-  test('property: what is needed is what burns from then to the end, in the balance and hour by hour', () => {
+  test('property: gas required is what burns from then to the end, in the balance and hour by hour', () => {
     fc.assert(
       fc.property(fc.integer({ min: 1, max: 94 }), (hours) => {
         const rig = { cylinders: [cylinderGear()], lines: [], warmth: null, battery: null }
@@ -99,7 +99,7 @@ describe('it ends when the whole trip would, whenever it was weighed', () => {
   })
 })
 
-test('the oldest of the weigh-ins counts: what the other burnt since is not known', () => {
+test('the oldest of the weigh-ins counts: what another cylinder burned since is unknown', () => {
   const late = weighed('2026-12-07T02:00:00Z')
   const early = { ...weighed('2026-12-05T22:00:00Z'), id: 'right' }
   expect(remainingTrip(trip, [late, early], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-05')
@@ -109,7 +109,7 @@ test('the oldest of the weigh-ins counts: what the other burnt since is not know
   expect(remainingTrip(trip, [late, home, bottle], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-06')
 })
 
-test('a forecast of other days stays one of other days; its last hour always holds on', () => {
+test('a forecast of other days stays one of other days; its last hour is repeated', () => {
   const other = {
     ...trip,
     forecast: {
@@ -125,7 +125,7 @@ test('a forecast of other days stays one of other days; its last hour always hol
   expect(left.forecast).toMatchObject({ fromDay: '2026-11-01', temperatureK: [280] })
 })
 
-test('the verdict of a trip under way counts the nights left only', () => {
+test('the verdict of a trip under way counts the remaining nights only', () => {
   const gear = (weighedAt: string) => rigGear([weighed(weighedAt), bottleGear()])
   const plan = tripPlan()
   const whole = judgeTrip(gear('2026-11-30T08:00:00Z'), plan, NOW)
@@ -136,7 +136,7 @@ test('the verdict of a trip under way counts the nights left only', () => {
   expect(needed(later)).toBeCloseTo((needed(whole) / 2) * (15 / 16), 6)
 })
 
-test('who was not weighed since leaving is named, and only on the way', () => {
+test('cylinders not weighed since departure are named, and only under way', () => {
   const here = (nowIso: string) =>
     unmeasuredSinceStart(
       trip,

@@ -26,7 +26,7 @@ const swap = (change: Partial<Swap> = {}): Swap => ({
   ...change,
 })
 
-test('one found empty holds its vapour only, at the pressure of the air', () => {
+test('one found empty holds only vapor, at air pressure', () => {
   const gear = cylinderGear({ lastLevel: emptyLevel('2026-12-02T03:00:00Z') })
   // Ideal gas at the boiling point, 101325 Pa and M = 44.096 g/mol: some 4 % below what propane weighs there.
   const idealKg = (101_325 * (gear.waterCapacityKg / 1000) * 0.044096) / (8.314 * 231.05)
@@ -35,7 +35,7 @@ test('one found empty holds its vapour only, at the pressure of the air', () => 
   expect(netKg / idealKg).toBeLessThan(1.08)
 })
 
-describe('what a swap tells of the one that was opened', () => {
+describe('what a swap says about the cylinder that was opened', () => {
   const before = [
     read('right', '2026-12-01T00:00Z', 7),
     read('right', '2026-12-03T20:00Z', 8, true),
@@ -43,7 +43,7 @@ describe('what a swap tells of the one that was opened', () => {
     read('left', '2026-12-03T20:00Z', 6),
   ]
 
-  test('shut until then, it held what it held when it was last told', () => {
+  test('shut until then, it held its last known contents', () => {
     expect(swapReadings(before, [swap()])).toEqual([read('right', AT, 8)])
     expect(swapReadings(before.toReversed(), [swap()])).toEqual([read('right', AT, 8)])
   })
@@ -53,16 +53,16 @@ describe('what a swap tells of the one that was opened', () => {
     ['not known', { otherShut: null }],
     ['none was opened', { otherId: null }],
     ['never told before', { otherId: 'third' }],
-  ])('%s: it tells nothing', (_, change) => {
+  ])('%s: it says nothing', (_, change) => {
     expect(swapReadings(before, [swap(change)])).toEqual([])
   })
 
-  test('filled and not measured: it tells nothing', () => {
+  test('filled and not measured: it says nothing', () => {
     expect(swapReadings([...before, read('right', '2026-12-04T00:00Z', null, true)], [swap()])).toEqual([])
   })
 })
 
-test('until when it is known what a cylinder holds', () => {
+test('until when a cylinder’s contents are known', () => {
   const weighed = cylinderGear()
   const weighedMs = Date.parse('2026-11-30T09:42:00.000Z')
   expect(lastMeasuredMs(weighed)).toBe(weighedMs)
@@ -71,7 +71,7 @@ test('until when it is known what a cylinder holds', () => {
   expect(lastMeasuredMs({ ...weighed, lastWeighing: null, shutUntil: AT })).toBe(-Infinity)
 })
 
-describe('a swap in the night teaches as a weigh-in does', () => {
+describe('a swap at night calibrates as a weigh-in does', () => {
   const plan = tripPlan({ coldestK: 283, uses: [applianceUse({ burnPerDayS: 8 * 3600 })] })
   const left = cylinderGear()
   const right = cylinderGear({ id: 'right', name: 'Right cylinder' })
@@ -86,7 +86,7 @@ describe('a swap in the night teaches as a weigh-in does', () => {
   const calibration = (swaps: readonly Swap[]) =>
     calibrateUsage('line', [left, right], [...told, read('left', AT, 0), ...swapReadings(told, swaps)], plan, run, NOW)
 
-  test('the other shut until then: a quarter more than planned, all of it from the one that gave out', () => {
+  test('the other shut until then: a quarter more than planned, all of it from the empty one', () => {
     const { calibration: found } = calibration([swap()])
     expect(found?.factor).toBeCloseTo(1.25, 6)
     expect(found?.parts.map(({ burnedKg }) => burnedKg)).toEqual([expect.closeTo(1.25 * plannedKg, 9), 0])
@@ -96,7 +96,7 @@ describe('a swap in the night teaches as a weigh-in does', () => {
     expect(calibration([swap({ otherShut: null })]).why?.text).toMatch(/not weighed with the others/)
   })
 
-  test('the plan of the nights left begins at the swap', () => {
+  test('the plan of the remaining nights starts at the swap', () => {
     const gone = { ...left, lastLevel: emptyLevel(AT) }
     const from = (cylinders: (typeof left)[]) => remainingTrip(plan, [...cylinders, bottleGear()], NOW).startDay
     expect(from([gone, { ...right, shutUntil: AT }])).toBe('2026-12-05')
@@ -104,7 +104,7 @@ describe('a swap in the night teaches as a weigh-in does', () => {
   })
 })
 
-test('the moment of a swap: now when not told, never one to come, never of another year', () => {
+test('the time of a swap: now unless given, never in the future, never of another year', () => {
   const nowIso = '2026-12-06T23:00:00.000Z'
   const issue = (at: string): string => {
     try {

@@ -30,7 +30,7 @@ function cardOf(gear: RigGear, accept = false) {
 const textOf = (blocks: ReturnType<typeof cardOf>): string =>
   blocks.map(({ title, lines }) => [title, ...lines.map((line) => formatPhrase(line, 'us'))].join('\n')).join('\n')
 
-test('stop weights, last months, and what was never weighed', () => {
+test('stop weights, last months, and cylinders never weighed', () => {
   const text = textOf(
     cardOf(
       rigGear([
@@ -65,7 +65,7 @@ test('pressures of the coldest night at that altitude; propane at 40 °F is 64 p
   expect(text).toMatch(/11\.0\sinWC flowing, 14\.0\sinWC at most/)
 })
 
-test('distances from the heater’s numbers, said to be common where they are not the manual’s; openings counted', () => {
+test('distances from the heater’s numbers, marked common where not from the manual; openings counted', () => {
   const { heater } = heaterTemplates['catalytic-panel']
   const [room] = readyRooms
   if (!room) throw new Error('no room')
@@ -82,7 +82,7 @@ test('distances from the heater’s numbers, said to be common where they are no
   expect(textOf(cardOf(rigGear([], { heat: heat('manual') })))).not.toContain('common figures')
 })
 
-test('joints to soap in order; a line that cannot be read has none', () => {
+test('joints to soap in order; an unreadable line has none', () => {
   const line = soundStart('two-cylinders')
   const lines = [untestedLine(line)]
   expect(textOf(cardOf(rigGear([cylinderGear()], { lines })))).toMatch(/To soap: House line\n1 .+ → .+ · 2 /)
@@ -93,7 +93,7 @@ test('joints to soap in order; a line that cannot be read has none', () => {
   expect(cardJoints([untestedLine(broken)])).toEqual([])
 })
 
-test('what is open comes first, what was accepted with its reason, and never more than the page holds', () => {
+test('open findings first, accepted ones with their reason, and never more than the page holds', () => {
   const many = ['a', 'b', 'c', 'd', 'e', 'f', 'g', 'h'].map((id) => cylinderGear({ id, name: id, lastWeighing: null }))
   const [open] = cardOf(rigGear(many))
   expect(open?.title).toBe('Still open')
@@ -104,7 +104,7 @@ test('what is open comes first, what was accepted with its reason, and never mor
   )
 })
 
-test('it says what it rests on, and that it is no permission', () => {
+test('it says what it relies on, and that it is no permission', () => {
   const text = textOf(cardOf(rigGear([cylinderGear()])))
   expect(text).toContain('Weighings of 2026-11-30 and later')
   expect(text).toContain('never permission')

@@ -27,7 +27,7 @@ const words = (procedure: Parameters<typeof tripSteps>[0], facts: Partial<StepsF
     .map(({ title, does }) => `${title}: ${does}`)
     .join('\n')
 
-test.each(tripProcedures)('%s: every step has a reason, no two share a name, and something holds the rest', (one) => {
+test.each(tripProcedures)('%s: every step has a reason and a unique name, and some step blocks the rest', (one) => {
   const steps = tripSteps(one, { ...plain, heaters: [{ name: 'Small', bottleOn: true, vented: false }], co2: 'Soda' })
   expect(steps.length).toBeGreaterThanOrEqual(5)
   expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
@@ -36,7 +36,7 @@ test.each(tripProcedures)('%s: every step has a reason, no two share a name, and
   expect(tripProcedureLabels[one]).toMatch(/^[A-Z]/)
 })
 
-test('taken from the gear: cylinders, changeover, heaters, alarms, fridge, CO2', () => {
+test('built from the gear: cylinders, changeover, heaters, alarms, fridge, CO2', () => {
   const { heater } = heaterTemplates['portable-radiant']
   const gear = rigGear([cylinderGear(), bottleGear(), co2Gear(), tankGear({ aboard: false })], {
     heat: {
@@ -60,7 +60,7 @@ test('taken from the gear: cylinders, changeover, heaters, alarms, fridge, CO2',
   })
 })
 
-test('by the changeover: a lever to turn, a flag to look at, or nothing', () => {
+test('by the changeover: a lever to turn, a flag to check, or nothing', () => {
   expect(words('swap')).toContain('Turn the lever')
   expect(words('swap', { changeover: 'automatic' })).toContain('Lever to the reserve')
   expect(words('swap', { changeover: 'both' })).not.toMatch(/lever/i)
@@ -68,7 +68,7 @@ test('by the changeover: a lever to turn, a flag to look at, or nothing', () => 
   expect(words('evening', { changeover: 'both' })).toContain('both open')
 })
 
-test('an unvented heater is off before sleep, its bottle out; a rig without one is not told so', () => {
+test('an unvented heater is off before sleep with its bottle out; a rig without one gets no such step', () => {
   const small = { name: 'Small radiant', bottleOn: true, vented: false }
   expect(words('evening', { heaters: [small] })).toMatch(/Small radiant off before sleep[^]*Bottle off and out/)
   expect(words('evening')).not.toMatch(/before sleep/)
@@ -76,18 +76,18 @@ test('an unvented heater is off before sleep, its bottle out; a rig without one 
   expect(words('before', { heaters: [small] })).toContain('Bottles off: none on Small radiant')
 })
 
-test('no alarm entered is said; those there are named', () => {
+test('no alarm entered is said; existing ones are named', () => {
   expect(words('before')).toContain('a CO alarm belongs to every heater')
   expect(words('before', { alarms: ['Propane alarm', 'CO alarm'] })).toContain('Test Propane alarm and CO alarm')
   expect(words('arrive', { alarms: ['CO alarm'] })).toContain('press the test of each: CO alarm')
 })
 
-test('a rig with a fixed tank alone fills by its gauge, one with cylinders at the pump', () => {
+test('a rig with only a fixed tank fills by its gauge, one with cylinders at the pump', () => {
   expect(words('pump', { cylinders: [], tank: 'Tank' })).not.toBe(words('pump'))
   expect(words('before', { cylinders: [], tank: 'Tank' })).toContain('Read Tank')
 })
 
-test('gas is shut before the nut is touched, and soaped after it is made', () => {
+test('gas is shut off before the nut is touched, and the joint soaped after it is made', () => {
   const out = tripSteps('out', plain).map(({ id }) => id)
   expect(out.indexOf('valve')).toBeLessThan(out.indexOf('pigtail'))
   const back = tripSteps('back', plain).map(({ id }) => id)

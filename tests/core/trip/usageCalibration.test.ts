@@ -20,8 +20,8 @@ const read = (at: string, netKg: number | null, isFill = false, cylinderId = 'le
   isFill,
 })
 
-describe('what was burnt between readings', () => {
-  test('a fill breaks the sum; what was burnt before it is known only from a weigh-in just before', () => {
+describe('gas burned between readings', () => {
+  test('a fill breaks the sum; what burned before it is known only from a weigh-in just before', () => {
     const spans = burnSpans([
       read('2026-12-01T00:00Z', 8),
       read('2026-12-02T00:00Z', 6),
@@ -37,7 +37,7 @@ describe('what was burnt between readings', () => {
     expect(weighedBefore[0]?.isUnknown).toBe(false)
   })
 
-  test('an unmeasured fill hides both sides of it; more without a fill is no negative burning', () => {
+  test('an unmeasured fill hides both sides of it; a gain without a fill is not negative burning', () => {
     const spans = burnSpans([
       read('2026-12-01T00:00Z', 8),
       read('2026-12-02T00:00Z', null, true),
@@ -57,7 +57,7 @@ describe('what was burnt between readings', () => {
     expect(burnSpans(readings)).toHaveLength(1)
   })
 
-  test('property: cut anywhere, the two halves make the whole', () => {
+  test('property: the two parts of any split add up to the whole', () => {
     const hours = fc.integer({ min: 0, max: 200 })
     fc.assert(
       fc.property(
@@ -75,11 +75,11 @@ describe('what was burnt between readings', () => {
   })
 })
 
-describe('what a trip burnt and cost', () => {
+describe('what a trip burned and cost', () => {
   const moments = tripMoments({ startDay: '2026-12-04', nights: 2, settings: null }, NOW)
   const spans = burnSpans([read('2026-12-04T22:00Z', 8), read('2026-12-05T22:00Z', 7), read('2026-12-06T22:00Z', 5)])
 
-  test('by the day of the owner’s clock, the days together the whole', () => {
+  test('by the owner’s calendar day, the days add up to the whole', () => {
     const { burnedKg, days, cost, costPerNight, hasGaps } = tripGas(spans, moments, 2, 3)
     expect(burnedKg).toBeCloseTo(3, 9)
     expect(days.map(({ day }) => day)).toEqual(['2026-12-04', '2026-12-05', '2026-12-06'])
@@ -88,12 +88,12 @@ describe('what a trip burnt and cost', () => {
     expect([cost, costPerNight, hasGaps]).toEqual([expect.closeTo(9, 9), expect.closeTo(4.5, 9), false])
   })
 
-  test('without prices no cost; a gap is told', () => {
+  test('without prices no cost; a gap is reported', () => {
     const gap = burnSpans([read('2026-12-04T22:00Z', 8), read('2026-12-05T22:00Z', 9, true)])
     expect(tripGas(gap, moments, 2, null)).toMatchObject({ burnedKg: 0, cost: null, costPerNight: null, hasGaps: true })
   })
 
-  test('what a fill put in is what stood in the cylinder then, less the reading before it; one by one cylinder', () => {
+  test('a fill added the contents at that time less the reading before it, cylinder by cylinder', () => {
     const readings = [
       read('2026-12-03T00:00Z', 9, true),
       read('2026-12-01T00:00Z', 8),
@@ -111,7 +111,7 @@ describe('what a trip burnt and cost', () => {
     ])
   })
 
-  test('money for a kilogram is that of all fills together', () => {
+  test('the price per kilogram is that of all fills together', () => {
     expect(
       paidPerKg([
         { addedKg: 2, paid: 6 },
@@ -133,7 +133,7 @@ describe('what weigh-ins teach', () => {
   const calibration = (readings: readonly CylinderReading[], cylinders = [left]) =>
     calibrateUsage('line', cylinders, readings, plan, runOf(plan), NOW)
 
-  test('burnt half as much again as planned: the factor is one and a half', () => {
+  test('half as much again as planned: the factor is one and a half', () => {
     const { calibration: found } = calibration([before, read('2026-12-05T22:00:00Z', 6 - 1.5 * plannedKg)])
     expect(found?.plannedKg).toBeCloseTo(plannedKg, 6)
     expect(found?.factor).toBeCloseTo(1.5, 6)
@@ -161,11 +161,11 @@ describe('what weigh-ins teach', () => {
       [before, read('2026-12-05T22:00:00Z', 6 - 5.5 * plannedKg)],
       '{burnt} burnt where {planned} was planned: so far off, the habits want entering anew.',
     ],
-  ] as const)('%s: nothing is learned, and it is said why', (_, readings, why) => {
+  ] as const)('%s: nothing is learned, and the reason is given', (_, readings, why) => {
     expect(calibration(readings)).toMatchObject({ calibration: null, why: { text: why } })
   })
 
-  test('a second cylinder that was not weighed with it hides what it burnt; an empty one does not', () => {
+  test('a second cylinder that was not weighed with it hides its use; an empty one does not', () => {
     const right = cylinderGear({ id: 'right', name: 'Right cylinder' })
     const full = read('2026-12-03T20:00:00Z', 8, false, 'right')
     const seen = read('2026-12-05T22:00:00Z', 6 - plannedKg)
@@ -173,11 +173,11 @@ describe('what weigh-ins teach', () => {
     expect(calibration([before, { ...full, netKg: 0 }, seen], [left, right]).calibration?.factor).toBeCloseTo(1, 6)
   })
 
-  test('bottles are another supply', () => {
+  test('bottles are a separate supply', () => {
     expect(calibrateUsage('bottles', [left, bottleGear()], [before], plan, runOf(plan), NOW).calibration).toBeNull()
   })
 
-  test('taken, it corrects the plan: needed in the balance and burnt in the hours, both by the factor', () => {
+  test('accepted, the factor corrects the plan in the balance and in the hours', () => {
     const gear = rigGear([left])
     const at = (learned: TripPlan['learned']) => judgeTrip(gear, { ...plan, learned }, '2026-12-01T10:00:00-07:00')
     const [usual, more] = [at({}), at({ line: 1.5 })]
@@ -186,7 +186,7 @@ describe('what weigh-ins teach', () => {
     expect(at({ bottles: 3 }).balances[0]?.neededKg).toBeCloseTo(usual.balances[0]?.neededKg ?? 0, 9)
   })
 
-  test('a fridge and a furnace by their habits burn by the factor, and never over their input', () => {
+  test('a fridge and a furnace with habits burn by the factor, and never above their input', () => {
     const fridge = applianceUse({ id: 'f', kind: 'fridge', inputW: 400, burnPerDayS: 0, habit: { way: 'around' } })
     const run = (learned: TripPlan['learned']) => runOf({ ...plan, uses: [fridge], learned })
     expect(run({ line: 1.4 }).usedKg).toBeCloseTo(1.4 * run({}).usedKg, 2)

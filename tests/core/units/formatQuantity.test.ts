@@ -5,7 +5,7 @@ import { roundTo } from '@/core/units/roundTo'
 
 const plain = (text: string): string => text.replaceAll('\u00a0', ' ')
 
-test('numbers in the units of the trade', () => {
+test('numbers in trade units', () => {
   const mass = { value: fromUnit(31.4, 'mass', 'lb'), role: 'cylinderMass' } as const
   expect(plain(formatQuantity(mass, 'us'))).toBe('31.4 lb')
   expect(plain(formatQuantity(mass, 'metric'))).toBe('14.24 kg')
@@ -15,18 +15,18 @@ test('numbers in the units of the trade', () => {
   expect(plain(formatQuantity({ value: 0.7927, role: 'share' }, 'us'))).toBe('79 %')
 })
 
-test('thousands in metric are parted by a thin space, so that no comma can be misread', () => {
+test('metric thousands are separated by a thin space, so that no comma can be misread', () => {
   expect(quantityParts({ value: 2410, role: 'altitude' }, 'metric')).toEqual({ number: '2\u202f410', unit: 'm' })
 })
 
-test('nothing is ever shown as minus nothing', () => {
+test('zero is never shown as minus zero', () => {
   expect(quantityParts({ value: -0.001, role: 'cylinderMass' }, 'us').number).toBe('0.0')
   expect(roundTo(-0.4, 0)).toBe(0)
   expect(roundTo(1.005, 2)).toBe(1.01)
   expect(roundTo(-2.5, 0)).toBe(-3)
 })
 
-test('a phrase takes its numbers in the units of its reader', () => {
+test('a phrase shows its numbers in the reader’s units', () => {
   const phrase = { text: 'Short by {short}.', parts: { short: { value: 1, role: 'cylinderMass' } } } as const
   expect(plain(formatPhrase(phrase, 'us'))).toBe('Short by 2.2 lb.')
   expect(plain(formatPhrase(phrase, 'metric'))).toBe('Short by 1.00 kg.')
@@ -36,6 +36,6 @@ test('a phrase takes its numbers in the units of its reader', () => {
   )
 })
 
-test('a unit the table lacks is a fault of the program', () => {
+test('a unit missing from the table is a programming error', () => {
   expect(() => unitOf('mass', 'stone')).toThrow(RangeError)
 })

@@ -14,7 +14,7 @@ test.each<[DisplayRole, number, string, string]>([
   ['massFlow', 1.6e-8, '0.06 g/h', '0.06 g/h'],
   ['gasFlow', 0.028316846592 / 3600, '1.000 ft³/h', '28.32 L/h'],
   ['pricePerWeek', 5 / 604_800, '$5.00 per week', '$5.00 per week'],
-])('%s reads as the trade reads it', (role, value, us, metric) => {
+])('%s reads as is usual in the trade', (role, value, us, metric) => {
   expect(formatQuantity({ value, role }, 'us').replaceAll('\u00a0', ' ')).toBe(us)
   expect(formatQuantity({ value, role }, 'metric').replaceAll('\u00a0', ' ')).toBe(metric)
 })

@@ -21,7 +21,7 @@ test.each([
   expect(parsePlain(text, role, 'us')).toBeCloseTo(value, 9)
 })
 
-test('metric prices are for a litre and a kilogram', () => {
+test('metric prices are per liter and kilogram', () => {
   expect(parsePlain('1.20', 'pricePerVolume', 'metric')).toBeCloseTo(1200, 9)
   expect(parsePlain('2.10', 'pricePerMass', 'metric')).toBeCloseTo(2.1, 9)
 })
@@ -34,11 +34,11 @@ test('eighths are a share only', () => {
   expect(() => parsePlain('4/8', 'money', 'us')).toThrow(/is not a number/)
 })
 
-test('a role with units is a fault of the program, not of the owner', () => {
+test('a role without units is a programming error, not the owner’s', () => {
   expect(() => parsePlain('4', 'temperature', 'us')).toThrow(RangeError)
 })
 
-test('money reads with its sign in front, a loss too', () => {
+test('money has its sign in front, losses too', () => {
   const shown = (value: number, role: DisplayRole, system: 'us' | 'metric' = 'us') =>
     formatQuantity({ value, role }, system).replaceAll('\u00a0', ' ')
   expect(shown(7.9, 'money')).toBe('$7.90')
@@ -49,7 +49,7 @@ test('money reads with its sign in front, a loss too', () => {
   expect(shown(0.14 / 3600, 'pricePerHour')).toBe('$0.14 per hour')
 })
 
-test('what a field shows is read back as it was, in both families', () => {
+test('a field’s text reads back as it was, in both unit systems', () => {
   const role = fc.constantFrom<DisplayRole>('money', 'pricePerVolume', 'pricePerMass', 'share')
   fc.assert(
     fc.property(

@@ -74,7 +74,7 @@ describe('what owners type', () => {
   })
 })
 
-describe('what is refused, and how it is said', () => {
+describe('what is refused, and with which words', () => {
   test.each<[string, Dimension, RegExp]>([
     ['', 'mass', /^Enter the weight/],
     ['twelve lb', 'mass', /does not begin with a number/],
@@ -100,7 +100,7 @@ describe('what is refused, and how it is said', () => {
     expect(refusal(text, dimension)).toMatch(sentence)
   })
 
-  test('nothing a keyboard can produce breaks it: a number or a sentence, never another error', () => {
+  test('any typed text gives a number or a sentence, never another error', () => {
     fc.assert(
       fc.property(
         fc.string({ maxLength: 30 }),
@@ -125,7 +125,7 @@ describe('round trips', () => {
     return shown.dimension === null ? [] : [{ role, shown, dimension: shown.dimension }]
   })
 
-  test('what is shown reads back as the same number, to the decimals shown, in both families', () => {
+  test('a shown number reads back as the same number, to the decimals shown, in both unit systems', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...measured),
@@ -143,7 +143,7 @@ describe('round trips', () => {
     )
   })
 
-  test('what stands in a field reads back as typed', () => {
+  test('a field’s text reads back as typed', () => {
     fc.assert(
       fc.property(
         fc.constantFrom(...measured),

@@ -5,7 +5,7 @@ import { unitTable } from '@/core/units/unitTable'
 import { roundTo } from '@/core/units/roundTo'
 import type { Dimension } from '@/core/base/quantity'
 
-describe('tidying', () => {
+describe('normalizing', () => {
   test.each([
     ['  31.4   LB ', '31.4 lb'],
     ['1½ in', '1 1/2 in'],
@@ -19,7 +19,7 @@ describe('tidying', () => {
     expect(tidyQuantityText(text)).toBe(tidy)
   })
 
-  test('tidying twice changes nothing more', () => {
+  test('normalizing twice changes nothing more', () => {
     fc.assert(
       fc.property(fc.string(), (text) => {
         const once = tidyQuantityText(text)
@@ -93,12 +93,12 @@ describe('numbers', () => {
     expect(readNumber(text, family, '')).toBeCloseTo(value, 12)
   })
 
-  test('a comma that could mean either is refused with both readings', () => {
+  test('an ambiguous comma is refused with both readings', () => {
     expect(() => readNumber('1,500', 'metric', 'field')).toThrow('“1,500” could mean 1500 or 1.500')
   })
 })
 
-test('rounding is odd: minus goes to minus; and it never moves a number by more than half a step', () => {
+test('rounding is odd: negatives mirror positives; and it never moves a number by more than half a step', () => {
   fc.assert(
     fc.property(fc.double({ min: -1e6, max: 1e6, noNaN: true }), fc.integer({ min: -3, max: 6 }), (value, decimals) => {
       const rounded = roundTo(value, decimals)

@@ -33,8 +33,8 @@ function around(airK: number, stepS = 60, needPa = NEED_PA, u = 11.5): StepEnvir
 
 const kelvin = fc.double({ min: 215, max: 320, noNaN: true })
 
-describe('the table of boiling', () => {
-  test('gives back the fluid’s own data', () => {
+describe('the saturation table', () => {
+  test('reproduces the fluid’s own data', () => {
     fc.assert(
       fc.property(kelvin, (temperatureK) => {
         const phaseBoundary = saturation('propane', temperatureK)
@@ -48,7 +48,7 @@ describe('the table of boiling', () => {
     )
   })
 
-  test('turned about, it gives the temperature back', () => {
+  test('inverted, it returns the temperature', () => {
     fc.assert(
       fc.property(kelvin, (temperatureK) => {
         expect(boilingTemperatureK(interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK))).toBeCloseTo(
@@ -61,7 +61,7 @@ describe('the table of boiling', () => {
     expect(boilingTemperatureK(1e9)).toBeCloseTo(343.15, 0)
   })
 
-  test('boils at −44 °F under the air alone', () => {
+  test('boils at −44 °F at atmospheric pressure', () => {
     expect(boilingTemperatureK(101_325)).toBeCloseTo(fahrenheit(-44), 0)
   })
 })
@@ -84,7 +84,7 @@ describe('a cylinder at rest', () => {
     )
   })
 
-  test('its residue is what is too thin to press', () => {
+  test('its residue is the gas below useful pressure', () => {
     const cold = cylinderAtRest(twenty, 5, 270)
     const thin = { ...cold, massKg: unusableMassKg(cold, NEED_PA) }
     expect(cylinderPressurePa(thin)).toBeCloseTo(NEED_PA, 3)
@@ -93,19 +93,19 @@ describe('a cylinder at rest', () => {
 })
 
 describe('wetted wall', () => {
-  test('a standing cylinder: bottom and side up to the liquid', () => {
+  test('an upright cylinder: bottom and side up to the liquid', () => {
     const body = { ...twenty, diameterM: 0.3, lengthM: 0.4 }
     expect(wettedAreaM2(body, 0.5)).toBeCloseTo((Math.PI / 4) * 0.09 + Math.PI * 0.3 * 0.2, 9)
     expect(wettedAreaM2(body, 0)).toBe(0)
   })
 
-  test('a lying tank at half: half its side and half its ends', () => {
+  test('a horizontal tank at half: half its side and half its ends', () => {
     const body = { ...twenty, stands: 'lying' as const, diameterM: 0.3, lengthM: 0.8 }
     expect(wettedAreaM2(body, 0.5)).toBeCloseTo((Math.PI * 0.3 * 0.8) / 2 + (Math.PI / 4) * 0.09, 6)
     expect(wettedAreaM2(body, 1)).toBeCloseTo(Math.PI * 0.3 * 0.8 + (Math.PI / 2) * 0.09, 4)
   })
 
-  test('more liquid never wets less, either way up', () => {
+  test('more liquid never wets less, in either orientation', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 1, noNaN: true }),
@@ -120,7 +120,7 @@ describe('wetted wall', () => {
     )
   })
 
-  test('wind adds by how free it stands; none adds in a locker', () => {
+  test('wind adds by exposure; none adds in a locker', () => {
     expect(heatTransferCoefficientWPerM2K(0, 'open')).toBe(heatTransferCoefficientWPerM2K(9, 'locker'))
     expect(heatTransferCoefficientWPerM2K(5, 'open')).toBeGreaterThan(heatTransferCoefficientWPerM2K(5, 'cover'))
     expect(heatTransferCoefficientWPerM2K(5, 'cover')).toBeGreaterThan(heatTransferCoefficientWPerM2K(5, 'locker'))
@@ -128,7 +128,7 @@ describe('wetted wall', () => {
     expect(() => heatTransferCoefficientWPerM2K(99, 'open')).toThrow('60 m/s')
   })
 
-  test('usual sizes lie between their neighbours, and what is flatter than any vessel is refused', () => {
+  test('common sizes lie between their neighbors, and what is flatter than any vessel is refused', () => {
     const wide = (waterCapacityKg: number) => vesselBody({ waterCapacityKg, stands: 'upright' }).diameterM
     expect(wide(47.6 * POUND_KG)).toBeCloseTo(0.31, 2)
     expect(wide(1.107)).toBeCloseTo(0.098, 3)
@@ -145,7 +145,7 @@ describe('wetted wall', () => {
 })
 
 describe('a draw', () => {
-  test('mass and energy close, whatever is drawn from however many', () => {
+  test('mass and energy balance for any draw from any number of cylinders', () => {
     fc.assert(
       fc.property(
         fc.array(fc.double({ min: 0.05, max: 9, noNaN: true }), { minLength: 1, maxLength: 3 }),
@@ -173,7 +173,7 @@ describe('a draw', () => {
     )
   })
 
-  test('none is drawn below the pressure that is of use', () => {
+  test('none is drawn below the useful pressure', () => {
     const thermal = cylinderAtRest(twenty, 2, 265)
     for (let i = 0; i < 300; i += 1) {
       stepCylinders([thermal], 0.05, around(265))
@@ -183,7 +183,7 @@ describe('a draw', () => {
     expect(thermal.drawnKg).toBeLessThan(1.9)
   })
 
-  test('agrees with an integrator of another kind on the same balance', () => {
+  test('agrees with an independent integrator on the same balance', () => {
     const [drawKgS, airK, startK] = [2.5e-4, 268, 268]
     const thermal = cylinderAtRest(twenty, 8, startK)
     for (let timeS = 0; timeS < 3 * 3600; timeS += 60) stepCylinders([thermal], drawKgS * 60, around(airK, 60, 101_325))
@@ -209,7 +209,7 @@ describe('a draw', () => {
     expect(thermal.temperatureK).toBeCloseTo(end[1] ?? NaN, 1)
   })
 
-  test('two alike that stand open share it to the gram, and chill less than one alone', () => {
+  test('two alike and open share the draw to the gram, and chill less than one alone', () => {
     const pair = [cylinderAtRest(twenty, 6, 270), cylinderAtRest(twenty, 6, 270)]
     const single = cylinderAtRest(twenty, 6, 270)
     for (let i = 0; i < 120; i += 1) {
@@ -227,7 +227,7 @@ describe('a draw', () => {
     expect(warm.massKg).toBeCloseTo(5.997, 9)
   })
 
-  test('the last of it: vapour alone, then nothing', () => {
+  test('at the end: vapor alone, then nothing', () => {
     const thermal = cylinderAtRest(twenty, 0.35, 285)
     let givenKg = 0
     for (let i = 0; i < 400; i += 1) givenKg += stepCylinders([thermal], 0.002, around(285))
@@ -237,7 +237,7 @@ describe('a draw', () => {
     expect(thermal.temperatureK).toBeGreaterThan(280)
   })
 
-  test('at rest it comes back to the air’s temperature', () => {
+  test('at rest it returns to air temperature', () => {
     const thermal = cylinderAtRest(twenty, 5, 250)
     for (let i = 0; i < 48 * 60; i += 1) stepCylinders([thermal], 0, around(280))
     expect(thermal.temperatureK).toBeCloseTo(280, 1)

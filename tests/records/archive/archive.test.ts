@@ -41,7 +41,7 @@ const take = (records: Database, text: string, standing: ConflictChoice = 'mine'
 const total = (report: ReturnType<typeof take>, what: 'added' | 'same' | 'voided'): number =>
   report.reduce((sum, change) => sum + change[what], 0)
 
-test('out, into nothing, and out again: the same bytes, pictures too', () => {
+test('export, import into empty records, and export again: the same bytes, photos too', () => {
   const { id } = addPhoto(mine, 'left', PNG, '2026-11-20T10:00:00Z', 'collar-1')
   const text = out(mine)
   const report = take(theirs, text)
@@ -51,12 +51,12 @@ test('out, into nothing, and out again: the same bytes, pictures too', () => {
   expect(take(theirs, text).every(({ added, differing }) => added === 0 && differing.length === 0)).toBe(true)
 })
 
-test('packed by gzip it is the same file', () => {
+test('compressed by gzip it is the same file', () => {
   const text = out(mine)
   expect(serializeArchive(readArchive(gzipSync(text)))).toBe(text)
 })
 
-test('every table that holds an owner’s data goes out, and every column of it', () => {
+test('every table that holds an owner’s data is exported, with every column', () => {
   const named = mine.$client
     .prepare(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`)
     .pluck()
@@ -70,7 +70,7 @@ test('every table that holds an owner’s data goes out, and every column of it'
   }
 })
 
-test('a trial changes nothing and tells the same', () => {
+test('a dry run changes nothing and reports the same', () => {
   const text = out(mine)
   const before = out(theirs)
   const trial = take(theirs, text, 'mine', true)
@@ -84,7 +84,7 @@ describe('where both have it and differ', () => {
     saveCylinder(theirs, 'left', 1, { name: 'Front cylinder', tareKg: 8 })
   })
 
-  test('it is told with the fields, and mine stands unless asked otherwise', () => {
+  test('it is reported with the fields, and mine stays unless asked otherwise', () => {
     const cylinders = take(mine, out(theirs)).find(({ table }) => table === 'cylinders')
     expect(cylinders?.differing).toEqual([
       { id: 'left', name: 'Front cylinder', fields: ['name', 'tareKg', 'version'] },
@@ -92,12 +92,12 @@ describe('where both have it and differ', () => {
     expect(listCylinders(mine, 'marigold')[0]?.row.name).toBe('Left cylinder')
   })
 
-  test('theirs takes its place under a version later than both', () => {
+  test('theirs replaces it under a version later than both', () => {
     take(mine, out(theirs), 'theirs')
     expect(listCylinders(mine, 'marigold')[0]?.row).toMatchObject({ name: 'Front cylinder', version: 2 })
   })
 
-  test('a trip taken over has the file’s uses and no others', () => {
+  test('an imported trip has the file’s appliance uses and no others', () => {
     saveTrip(theirs, 'larkspur', 1, {
       name: 'Larkspur Saddle',
       startDay: '2026-12-04',
@@ -112,7 +112,7 @@ describe('where both have it and differ', () => {
   })
 })
 
-describe('what happened', () => {
+describe('events', () => {
   const weighing = {
     cylinderId: 'left',
     grossKg: 14,
@@ -121,7 +121,7 @@ describe('what happened', () => {
     weighedAt: '2026-11-24T08:00:00Z',
   } as const
 
-  test('is added, and nothing that only one side has is lost', () => {
+  test('are added, and nothing that only one side has is lost', () => {
     take(theirs, out(mine))
     addWeighing(theirs, weighing, 'theirs')
     addWeighing(mine, { ...weighing, grossKg: 15 }, 'mine')
@@ -129,7 +129,7 @@ describe('what happened', () => {
     expect(listWeighings(mine, 'left').map(({ id }) => id)).toEqual(expect.arrayContaining(['mine', 'theirs']))
   })
 
-  test('that the other side voided is learned; that this side voided stays voided', () => {
+  test('a void from the other side is taken over; a void on this side stays', () => {
     addWeighing(mine, weighing, 'one')
     take(theirs, out(mine))
     voidEvent(theirs, 'weighing', 'one', '2026-11-24T09:00:00Z', 'adapter on it')
@@ -142,7 +142,7 @@ describe('what happened', () => {
     expect(listWeighings(mine, 'left').find(({ id }) => id === 'one')?.voidReason).toBe('adapter on it')
   })
 
-  test('is never changed: a file that tells it otherwise is refused whole, with the place', () => {
+  test('are never changed: a file that differs is refused as a whole, with the place', () => {
     addWeighing(mine, weighing, 'one')
     const text = out(mine)
     const before = text
@@ -162,7 +162,7 @@ describe('what happened', () => {
 })
 
 describe('a rig alone', () => {
-  test('has its gear, dates and warm-ups, and no history, trips, prices or pictures', () => {
+  test('has its gear, dates and warm-ups, and no history, trips, prices or photos', () => {
     addPhoto(mine, 'left', PNG, '2026-11-20T10:00:00Z')
     addRig(mine, 'Other', 'other')
     const { tables, files, part } = exportArchive(mine, 'marigold')
@@ -177,7 +177,7 @@ describe('a rig alone', () => {
     expect(listCylinders(theirs, 'marigold')).toHaveLength(7)
   })
 
-  test('copied: the same gear under new names that hold together, and the first is untouched', () => {
+  test('copied: the same gear under new ids that agree with each other, and the first is untouched', () => {
     const before = out(mine)
     const id = copyRig(mine, 'marigold', 'Marigold the second')
     expect(listRigs(mine).map(({ name }) => name)).toEqual(['Marigold', 'Marigold the second'])
@@ -208,14 +208,14 @@ describe('tables for a spreadsheet', () => {
     return tableCsv(mine, one)
   }
 
-  test('a header, a row for each, lines ended as RFC 4180 has them', () => {
+  test('a header, a row for each record, line ends by RFC 4180', () => {
     const lines = csv('weighings').split('\r\n')
     expect(lines[0]).toBe('id,cylinderId,weighedAt,grossKg,hangingKg,source,voidedAt,voidReason')
     expect(lines.at(-1)).toBe('')
     expect(lines).toHaveLength(exportArchive(mine).tables.weighings!.length + 2)
   })
 
-  test('a name that a spreadsheet would take for a formula is defused; quotes and commas are kept', () => {
+  test('a name that a spreadsheet would read as a formula is escaped; quotes and commas are kept', () => {
     saveCylinder(mine, 'left', 1, { name: '=HYPERLINK("x","y")' })
     saveCylinder(mine, 'right', 1, { name: '+1, "two"' })
     const text = csv('cylinders')
@@ -224,13 +224,13 @@ describe('tables for a spreadsheet', () => {
     expect(text).not.toMatch(/(^|,)"?[=+@]/m)
   })
 
-  test('a number below nothing stays a number', () => {
+  test('a negative number stays a number', () => {
     addTrip(mine, 'marigold', { ...findTrip(mine, 'larkspur')!.row, altitudeM: -80, uses: [] }, 'low')
     expect(csv('trips')).toMatch(/,-80,/)
   })
 })
 
-test('the published schema accepts what goes out, by name and version, and says what each table holds', () => {
+test('the published schema accepts an export, by name and version, and describes each table', () => {
   const schema = archiveJsonSchema() as { properties: Record<string, { properties?: object }>; required: string[] }
   expect(schema.required).toEqual(['format', 'version', 'part', 'tables', 'files'])
   expect(Object.keys(schema.properties.tables?.properties ?? {})).toEqual(archiveTables.map(({ name }) => name))

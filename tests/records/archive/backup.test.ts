@@ -34,7 +34,7 @@ function backupOf(database: Database): Buffer {
   return fs.readFileSync(file)
 }
 
-test('a backup holds everything in one file, and takes the place of what was written since', () => {
+test('a backup holds everything in one file, and replaces what was written since', () => {
   addPhoto(records, 'left', PNG, NOW, 'collar')
   const before = text()
   const backup = backupOf(records)
@@ -52,7 +52,7 @@ test('a backup holds everything in one file, and takes the place of what was wri
   expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold', 'Other'])
 })
 
-test('history can be erased no more after a restore than before', () => {
+test('history cannot be erased after a restore either', () => {
   restoreBackup(records, backupOf(records), NOW)
   const [weighing] = listWeighings(records, 'left')
   expect(weighing).toBeDefined()
@@ -60,7 +60,7 @@ test('history can be erased no more after a restore than before', () => {
   expect(() => records.$client.exec("UPDATE verdicts SET verdict = 'ready'")).toThrow(/never changed/)
 })
 
-test('one of an older version is brought up to date, in a copy, before it takes the place', () => {
+test('a backup of an older version is migrated, in a copy, before it is restored', () => {
   const file = temporaryFile()
   olderFile(file, '0007_trips')
   restoreBackup(records, fs.readFileSync(file), NOW)
@@ -92,20 +92,20 @@ describe('refused, with nothing changed', () => {
     return fs.readFileSync(file)
   }
 
-  test('what is no database, or cut off', () => {
+  test('a file that is no database, or cut off', () => {
     expect(refusal(Buffer.from('{"format":"gold-kettle"}'))).toMatch(/no backup.*under Import/)
     const whole = backupOf(records)
     expect(refusal(whole.subarray(0, whole.length / 2))).toMatch(/damaged/)
     expect(refusal(whole.subarray(0, 60))).toMatch(/damaged|no backup|cannot be/)
   })
 
-  test('a page written over', () => {
+  test('an overwritten page', () => {
     const whole = Buffer.from(backupOf(records))
     whole.fill(0xab, 8192, 16_384)
     expect(refusal(whole)).toMatch(/damaged/)
   })
 
-  test('one of another program, one of a newer version, one whose rows name what is not there', () => {
+  test('one of another program, one of a newer version, one with dangling references', () => {
     expect(refusal(changed('PRAGMA application_id = 1'))).toMatch(/another program/)
     expect(
       refusal(changed(`INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('x', 99999999999999)`)),
@@ -114,7 +114,7 @@ describe('refused, with nothing changed', () => {
   })
 })
 
-test('to prove one leaves nothing behind', () => {
+test('checking a backup leaves nothing behind', () => {
   const before = text()
   const { file, discard, rows } = verifyBackup(backupOf(records))
   expect(rows).toBeGreaterThan(80)

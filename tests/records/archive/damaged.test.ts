@@ -70,7 +70,7 @@ const spoils: readonly Spoil[] = [
   },
 ]
 
-test('two hundred files spoilt in one row each: refused, the place named with its line, nothing changed', () => {
+test('two hundred files with one spoiled row each: refused, the place named with its line, nothing changed', () => {
   const before = serializeArchive(exportArchive(records))
   const plain = JSON.parse(whole) as { tables: Record<string, Record<string, unknown>[]> }
   const places = Object.entries(plain.tables).flatMap(([name, rows]) => rows.map((_, i) => [name, i] as const))
@@ -95,7 +95,7 @@ test('two hundred files spoilt in one row each: refused, the place named with it
   expect(serializeArchive(exportArchive(records))).toBe(before)
 }, 120_000)
 
-test.each(Array.from({ length: 40 }, (_, i) => i))('cut off or broken at place %d: refused with the line', (i) => {
+test.each(Array.from({ length: 40 }, (_, i) => i))('cut off or broken at offset %d: refused with the line', (i) => {
   const at = Math.floor((whole.length * (i + 0.5)) / 40)
   const cut = whole.slice(0, at)
   const { issues } = refused(Buffer.from(cut))
@@ -123,14 +123,14 @@ test.each([
   expect(refused(bytes).issues[0]?.message).toMatch(sentence)
 })
 
-test('one far too large, and a bomb that unpacks to it from a few kilobytes', () => {
+test('one far too large, and a decompression bomb of a few kilobytes', () => {
   expect(refused(Buffer.alloc(MAX_BYTES + 1, 0x20)).message).toMatch(/too large/)
   const bomb = gzipSync(Buffer.alloc(MAX_BYTES + 1024, 0x20))
   expect(bomb.length).toBeLessThan(100_000)
   expect(refused(bomb).message).toMatch(/too large/)
 })
 
-test('a row twice; a picture that is none; a picture that belongs to nothing', () => {
+test('a duplicate row; a photo that is no image; a photo that belongs to nothing', () => {
   const world = exportArchive(records)
   const [rig] = world.tables.rigs ?? []
   const twice = { ...world, tables: { ...world.tables, rigs: [rig, rig] } } as typeof world
@@ -145,7 +145,7 @@ test('a row twice; a picture that is none; a picture that belongs to nothing', (
   expect(refused(Buffer.from(serializeArchive(fake))).issues[0]?.message).toMatch(/no picture of the kind/)
 })
 
-test('what no page could show is refused, though each row is right by itself', () => {
+test('what no page could show is refused, though each row is valid by itself', () => {
   const world = exportArchive(records)
   const lines = (world.tables.lines ?? []).map((row) => {
     const line = row.line as { parts: { typeId: string }[] }

@@ -2,7 +2,7 @@ import { spawnSync } from 'node:child_process'
 import { bundled } from '@tests/records/crashes/bundled'
 import { temporaryFile } from '@tests/records/temporary'
 
-test('a thousand worlds go out, in and out again with the same bytes', () => {
+test('a thousand generated archives export, import and export again with the same bytes', () => {
   const { stdout, stderr, status } = spawnSync(
     process.execPath,
     [bundled('archive/archiveRoundTrip'), temporaryFile(), '1000'],

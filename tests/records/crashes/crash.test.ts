@@ -28,7 +28,7 @@ function killedAfter(file: string, rows: number, writes = 'crashes/writeUntilKil
 }
 
 test.each([1, 20, 150])(
-  'killed after %d weighings: every one that was acknowledged is there, and the file is sound',
+  'killed after %d weighings: every acknowledged one is there, and the file is sound',
   async (rows) => {
     const file = temporaryFile()
     const acknowledged = await killedAfter(file, rows)
@@ -43,7 +43,7 @@ test.each([1, 20, 150])(
 )
 
 test.each([1, 25])(
-  'killed after %d saves of a line: the line and its history are of one moment',
+  'killed after %d saves of a line: the line and its history agree',
   async (rows) => {
     const file = temporaryFile()
     const acknowledged = await killedAfter(file, rows, 'crashes/saveLinesUntilKilled')

@@ -87,7 +87,7 @@ function twoWorlds(): { texts: string[]; exports: string[]; backups: string[] } 
   return { texts, exports, backups }
 }
 
-test('killed at 30 moments while it writes: all that was acknowledged is there, and the file is sound', async () => {
+test('killed at 30 moments while writing: every acknowledged write is there, and the file is sound', async () => {
   const file = demoFile()
   for (const afterMs of moments(30, 1)) {
     const acknowledged = await killed(file, 'write', [], afterMs)
@@ -113,7 +113,7 @@ test('killed at 30 moments while it writes: all that was acknowledged is there, 
   }
 }, 300_000)
 
-test('killed at 10 moments of an import, and at 10 of a restore: one world or the other, whole', async () => {
+test('killed at 10 moments of an import, and at 10 of a restore: either the old or the new records, whole', async () => {
   const { texts, exports, backups } = twoWorlds()
   for (const [way, files, seed] of [
     ['import', exports, 2],
