@@ -5,7 +5,7 @@ import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { storageErrorMessage } from '@/records/storageErrorMessage'
 
-// `npm run backup [file]`: everything in one file, while the program runs or not.
+// `npm run backup [file]`: writes everything to one file, whether the program runs or not.
 try {
   const records = openDatabase(databasePath())
   const name = backupName(new Date().toISOString())

@@ -3,7 +3,7 @@ import { install } from './steps/install.mjs'
 import { requireNode } from './steps/requireNode.mjs'
 import { serve } from './steps/serve.mjs'
 
-// `npm run demo`: the invented world of the Marigold, in a file of its own.
+// `npm run demo`: serves the demo rig, the Marigold, from a file of its own.
 requireNode()
 install()
 build()

@@ -3,7 +3,7 @@ import path from 'node:path'
 import { launchOptions } from '../playwright.config'
 import { temporaryServer } from './server'
 
-// `npm run pictures`: renews docs/screenshots from the demo world. Look at each before it is committed.
+// `npm run pictures`: renews docs/screenshots from the demo. Look at each before committing it.
 
 interface Picture {
   name: string
@@ -12,7 +12,7 @@ interface Picture {
   before?: (page: Page) => Promise<void>
 }
 
-/** The cylinder on the simulated scale, followed live. */
+/** The cylinder on the simulated scale, read live. */
 async function followScale(page: Page): Promise<void> {
   await page.getByLabel('On the scale', { exact: true }).fill('31.4')
   await page.getByLabel('Follow the scale live').check()

@@ -5,7 +5,7 @@ import { RecordsError } from '@/records/RecordsError'
 import { readFact } from '@/records/repositories/rigs/rigs'
 import { loadDemoWorld } from './demo/demoWorld'
 
-// Opens and migrates the records before the server starts, so that what is wrong with them is said in one sentence.
+// Opens and migrates the records before the server starts, so that a problem is reported in one sentence.
 
 function refuseOwnersFile(file: string): never {
   throw new RecordsError(

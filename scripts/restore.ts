@@ -7,7 +7,7 @@ import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 import { storageErrorMessage } from '@/records/storageErrorMessage'
 import { InputError } from '@/core/base/InputError'
 
-// `npm run restore -- file`: says what a backup holds; with `--yes` puts it in the place of the records.
+// `npm run restore -- file`: reports what a backup holds; with `--yes` replaces the records with it.
 
 function sentenceOf(error: unknown): string | null {
   if (error instanceof RecordsError || error instanceof InputError) return error.message

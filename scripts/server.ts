@@ -7,16 +7,16 @@ import path from 'node:path'
 const root = path.resolve(import.meta.dirname, '..')
 const tool = (name: string): string => path.join(root, 'node_modules', '.bin', name)
 
-/** The built application on records of its own: for tests, figures and pictures. */
+/** The built application with its own records: for tests, measurements and screenshots. */
 export interface TemporaryServer {
   url: string
   port: number
   file: string
-  /** Ends it as a power cut would. */
+  /** Kills it as a power cut would. */
   kill: () => Promise<void>
   /** Starts it again on the same port and records. */
   restart: () => Promise<void>
-  /** Ends it and takes its records away. */
+  /** Stops it and deletes its records. */
   stop: () => Promise<void>
 }
 
@@ -56,7 +56,7 @@ function end(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
 /**
  * Starts the built application on a free port.
  *
- * @param world - the invented world, or nothing at all
+ * @param records - the demo, or empty records
  */
 export async function temporaryServer(world: 'demo' | 'empty'): Promise<TemporaryServer> {
   const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-')), 'records.db')

@@ -3,7 +3,7 @@ import { install } from './steps/install.mjs'
 import { requireNode } from './steps/requireNode.mjs'
 import { serve } from './steps/serve.mjs'
 
-// `npm start`: an owner's own records.
+// `npm start`: serves the owner's records.
 requireNode()
 install()
 build()

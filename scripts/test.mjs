@@ -8,7 +8,7 @@ import { install } from './steps/install.mjs'
 import { requireNode } from './steps/requireNode.mjs'
 import { root, run, tool } from './steps/run.mjs'
 
-// `npm test`: types, lint, format, Jest, build, Playwright; the last line counts them all.
+// `npm test`: types, lint, format, Jest, build, Playwright; the last line gives the totals.
 
 const reports = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-test-'))
 let passed = 0
@@ -20,7 +20,7 @@ function count(name, more, less) {
   console.log(`\n── ${name}: ${more} passed, ${less} failed\n`)
 }
 
-/** A step that either holds or does not; what it says is shown when it has ended, so that two do not mix. */
+/** A step that passes or fails; its output is shown when it ends, so that parallel steps do not mix. */
 function check(name, command, args) {
   return new Promise((resolve) => {
     let said = ''
@@ -36,7 +36,7 @@ function check(name, command, args) {
   })
 }
 
-/** A test runner that writes a report; one that dies without a report has failed once. */
+/** A test runner that writes a report; one that dies without a report counts as one failure. */
 function suite(name, command, args, env, reportFile, read) {
   const status = run(command, args, env)
   try {
@@ -52,7 +52,7 @@ requireNode()
 install()
 
 spawnSync(tool('next'), ['typegen'], { cwd: root, stdio: 'ignore' })
-// Each of them uses one core.
+// Each uses one core.
 await Promise.all([
   check('Types', tool('tsc'), ['--noEmit']).then(() =>
     check('Format', tool('prettier'), ['--check', '--log-level', 'warn', '.']),

@@ -15,7 +15,7 @@ import { readyRooms } from '@/core/heat/room/readyRooms'
 import { FORMAT, FORMAT_VERSION, type Archive, type ArchiveRow } from '@/records/archive/format/Archive'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 
-/** Texts as people and rogues type them. */
+/** Texts as users and attackers type them. */
 const text = (most: number): fc.Arbitrary<string> =>
   fc.oneof(
     fc.string({ minLength: 1, maxLength: most, unit: 'grapheme' }).map((typed) => typed.slice(0, most)),
@@ -35,7 +35,7 @@ const voided = fc.oneof(
   fc.record({ voidedAt: moment, voidReason: text(60) }),
 )
 
-/** Rows that each name one of their owners; a world without owners has none of them. */
+/** Rows that each refer to one of their parents; without parents there are none. */
 function rowsOf<Row extends ArchiveRow>(
   name: string,
   owners: readonly ArchiveRow[],
@@ -127,7 +127,7 @@ const tripRow = (rigId: string) =>
     }),
   )
 
-/** A whole owner’s world, each row right in itself and naming only what is there. */
+/** A whole archive of valid rows whose references all exist. */
 export const anyWorld: fc.Arbitrary<Archive> = fc
   .array(rigRow, { minLength: 1, maxLength: 2 })
   .map((rows) => rows.map((row, i) => ({ id: `rig ${i}`, ...row })))

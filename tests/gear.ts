@@ -12,12 +12,12 @@ import { BTU_PER_HOUR_W, fahrenheit, OUNCE_KG, POUND_KG } from './tradeUnits'
 export const NOW = '2026-12-01T18:00:00.000Z'
 export const TODAY = '2026-12-01'
 
-/** Every item looked at; all sound but those named. */
+/** Every item inspected; all sound but those named. */
 export function answers(kind: CylinderKind, bad: readonly string[] = []): InspectionAnswers {
   return Object.fromEntries(inspectionItems(kind).map(({ id }) => [id, bad.includes(id) ? 'bad' : 'sound']))
 }
 
-/** In date and looked over the day before; change what a test is about. */
+/** In date and inspected the day before; override what a test is about. */
 export function fitness(kind: CylinderKind, change: Partial<CylinderFitness> = {}): CylinderFitness {
   return {
     specification: 'DOT-4BA240',
@@ -34,7 +34,7 @@ export function fitness(kind: CylinderKind, change: Partial<CylinderFitness> = {
   }
 }
 
-/** A 20 lb cylinder with 13.6 lb aboard, weighed the day before; change what a test is about. */
+/** A 20 lb cylinder with 13.6 lb in it, weighed the day before; override what a test is about. */
 export function cylinderGear(change: Partial<CylinderGear> = {}): CylinderGear {
   return {
     id: 'left',
@@ -52,7 +52,7 @@ export function cylinderGear(change: Partial<CylinderGear> = {}): CylinderGear {
   }
 }
 
-/** A one-pound bottle with 13.0 oz aboard. */
+/** A one-pound bottle with 13.0 oz in it. */
 export function bottleGear(change: Partial<CylinderGear> = {}): CylinderGear {
   return cylinderGear({
     id: 'bottle',
@@ -96,7 +96,7 @@ export function tankGear(change: Partial<CylinderGear> = {}): CylinderGear {
   })
 }
 
-/** One of each, young and looked over. */
+/** One of each, new and inspected. */
 export function soundEquipment(): Equipment[] {
   return equipmentKinds.map((kind) => ({
     id: kind,
@@ -133,7 +133,7 @@ export function tripPlan(change: Partial<TripPlan> = {}): TripPlan {
   }
 }
 
-/** A rig of these cylinders, its equipment sound, without line or heater; change what a test is about. */
+/** A rig of these cylinders with sound equipment, without line or heater; override what a test is about. */
 export function rigGear(cylinders: readonly CylinderGear[], change: Partial<RigGear> = {}): RigGear {
   return {
     cylinders,
@@ -145,7 +145,7 @@ export function rigGear(cylinders: readonly CylinderGear[], change: Partial<RigG
   }
 }
 
-/** A line nobody tested yet, as the trip verdict takes it. */
+/** An untested line as the trip verdict takes it. */
 export function untestedLine(line: Line, change: Partial<JudgedLine['tightness']> = {}): JudgedLine {
   const tightness = { lastTest: null, lastHold: null, refilledAt: null, fingerprint: '' }
   return {

@@ -7,12 +7,12 @@ import type { HeaterGear, RoomPlan, RoomGear } from '@/core/heat/room/roomPlan'
 import { soundEquipment } from './gear'
 import { inches } from './tradeUnits'
 
-/** A room of 6 by 4 by 2 m with linings that do not burn, so that only what is put in counts. */
+/** A room of 6 by 4 by 2 m with noncombustible linings, so that only its contents count. */
 export function bareRoom(change: Partial<RoomInput> = {}): Room {
   return roomSchema.parse({ lengthM: 6, widthM: 4, heightM: 2, liningsBurn: false, ...change })
 }
 
-/** A box that can burn, 0.4 m a side on the floor; change what a test is about. */
+/** A combustible box of 0.4 m on the floor; override what a test is about. */
 export function thing(change: Partial<Thing> = {}): Thing {
   return thingSchema.parse({
     id: 'box',
@@ -28,7 +28,7 @@ export function thing(change: Partial<Thing> = {}): Thing {
   })
 }
 
-/** A heater of round measures: 0.2 deep, 0.4 wide, 0.5 high; front 1, sides 0.3, rear 0.1, top 0.6 m. */
+/** A heater with round sizes: 0.2 deep, 0.4 wide, 0.5 high; front 1, sides 0.3, rear 0.1, top 0.6 m. */
 export function body(change: Partial<HeaterBody> = {}): HeaterBody {
   return {
     widthM: 0.4,
@@ -84,7 +84,7 @@ export function heaterGear(change: Partial<Heater> = {}, id = 'panel'): HeaterGe
   return { id, name: 'Panel heater', applianceId: 'panel', heater: { ...panel, ...change } }
 }
 
-/** A panel well placed in a room with a bed, a door and enough open in two places; change what a test is about. */
+/** A well-placed panel in a room with bed, door and two sufficient openings; override what a test is about. */
 export function roomGear(change: Partial<RoomPlan> = {}): RoomGear {
   const room = bareRoom({
     openings: [

@@ -37,7 +37,7 @@ export const made = (id: string, state: Line['joints'][number]['made']): LineEdi
   made: state,
 })
 
-/** Parts one after the other, each named like its kind. */
+/** Parts in a row, each with its kind as id. */
 export function chain(...typeIds: readonly string[]): Line {
   return typeIds.reduce<Line>(
     (line, typeId, i) => editLine(line, add(typeId, typeId, i === 0 ? null : (typeIds[i - 1] ?? null))),
@@ -45,7 +45,7 @@ export function chain(...typeIds: readonly string[]): Line {
   )
 }
 
-/** Everything looked at and found as it should be. */
+/** Everything inspected and found correct. */
 export function sound(line: Line): Line {
   const parts = line.parts.map((part): LinePart => ({
     ...part,

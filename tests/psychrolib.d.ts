@@ -1,4 +1,4 @@
-/** What the tests use of the reference for humid air; it brings no types. */
+/** Types for what the tests use of psychrolib, which has none. */
 declare module 'psychrolib' {
   const psychrolib: {
     SI: number

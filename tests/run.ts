@@ -4,7 +4,7 @@ import { typedForecast } from '@/core/run/weather/typedForecast'
 import { cylinderGear } from './gear'
 import { BTU_PER_HOUR_W, POUND_KG } from './tradeUnits'
 
-/** Every night as cold, every day as warm. */
+/** The same night and day temperatures throughout. */
 export function steadyWeather(nights: number, lowK: number, highK = lowK, windMS = 0) {
   return typedForecast(
     Array.from({ length: nights }, () => ({ lowK, highK, windMS })),
@@ -12,7 +12,7 @@ export function steadyWeather(nights: number, lowK: number, highK = lowK, windMS
   )
 }
 
-/** A 20 lb cylinder with so many pounds in it. */
+/** A 20 lb cylinder with a number of pounds in it. */
 export function twentyPound(id: string, pounds: number, change: object = {}) {
   return {
     id,
@@ -25,7 +25,7 @@ export function twentyPound(id: string, pounds: number, change: object = {}) {
   }
 }
 
-/** Something that burns all day at one input. */
+/** An appliance that burns all day at one input. */
 export function steadyBurner(btuh: number, change: object = {}) {
   return {
     id: 'burner',
@@ -36,7 +36,7 @@ export function steadyBurner(btuh: number, change: object = {}) {
   }
 }
 
-/** A mild trip of one full cylinder and a small burner; change what a test is about. */
+/** A mild trip with one full cylinder and a small burner; override what a test is about. */
 export function tripRun(change: object = {}): TripRunInput {
   return tripRunSchema.parse({
     startISO: '2026-12-04T15:00-07:00',
@@ -48,7 +48,7 @@ export function tripRun(change: object = {}): TripRunInput {
   })
 }
 
-/** A rig of one cylinder, no line drawn, nothing else known; change what a test is about. */
+/** A rig of one cylinder without a line or anything else; override what a test is about. */
 export function runRig(change: Partial<RunRig> = {}): RunRig {
   return { cylinders: [cylinderGear()], lines: [], warmth: null, battery: null, ...change }
 }

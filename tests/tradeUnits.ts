@@ -10,7 +10,7 @@ export const BTU_PER_HOUR_W = 1055.05585262 / 3600
 export const SQUARE_INCH_M2 = 0.0254 ** 2
 export const FOOT_M = 0.3048
 
-/** Metres of a length in inches. */
+/** Meters of a length in inches. */
 export function inches(length: number): number {
   return length * 0.0254
 }

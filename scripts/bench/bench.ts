@@ -70,7 +70,7 @@ const small = benchLine(60)
 const large = benchLine(200)
 const place = { atmospherePa: 101325, untilMonth: '2026-12' }
 
-/** Walks the range, so that no branch is guessed and nothing is folded away. */
+/** Varies the input over its range, against branch prediction and constant folding. */
 let walk = 0
 const kelvin = (): number => 220 + (walk = (walk + 0.37) % 80)
 
@@ -165,7 +165,7 @@ async function benchCore(): Promise<void> {
   }
 }
 
-/** 500 runs of the seven nights, and how long a cylinder’s steps take of it. */
+/** 500 runs of the seven nights, and the share of the cylinder steps. */
 function benchSpread(): void {
   const before = performance.now()
   const { coarse, fine } = monteCarlo(benchTrip, 500, Math.random)
@@ -187,7 +187,7 @@ async function benchRequest(name: string, address: string, init?: RequestInit): 
     const response = await fetch(address, init)
     await response.arrayBuffer()
     if (response.status !== 200) throw new Error(`${address} answered ${response.status}`)
-    // The first ones warm the server up.
+    // The first requests warm the server up.
     if (i >= 20) times.push(performance.now() - before)
   }
   times.sort((a, b) => a - b)

@@ -12,7 +12,7 @@ const unit = [
 ] as const
 
 /**
- * A line of about so many parts, for measuring.
+ * A line of about a given number of parts, for measuring.
  *
  * @param parts - at least ten
  */

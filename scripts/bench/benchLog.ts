@@ -10,7 +10,7 @@ function quantile(sorted: readonly number[], share: number): number {
   return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? NaN
 }
 
-/** Times pages of an owner with five years of records, as the browser gets them. */
+/** Times pages for five years of records, as a browser receives them. */
 export async function benchLog(): Promise<void> {
   const server = await temporaryServer('demo')
   try {

@@ -14,7 +14,7 @@ const door = openingSchema.parse({
   openM: 0,
 })
 
-/** A room of six meters with forty things along its walls, a fifth of them askew, for measuring. */
+/** A room of six meters with forty things along its walls, a fifth of them turned, for measuring. */
 export const benchRoom = {
   heater: heaterTemplates['portable-radiant'].heater.body,
   room: roomSchema.parse({ lengthM: 6, widthM: 2.2, heightM: 2, openings: [door] }),

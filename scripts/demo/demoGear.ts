@@ -17,14 +17,14 @@ export interface DemoCylinder {
   id: string
   entry: CylinderEntry
   marks?: readonly Mark[]
-  /** Days ago, and what was found bad. */
+  /** Days ago, and the items found bad. */
   look?: { daysAgo: number; bad: readonly string[] }
   weighings: readonly { grossKg: number; daysAgo: number }[]
-  /** Refilled at home, so many days ago. */
+  /** Days since it was refilled at home. */
   refilledDaysAgo?: number
 }
 
-/** Every item looked at; all sound but those named. */
+/** Every item inspected; all sound but those named. */
 export function answersOf(kind: CylinderKind, bad: readonly string[]): InspectionAnswers {
   return Object.fromEntries(inspectionItems(kind).map(({ id }) => [id, bad.includes(id) ? 'bad' : 'sound']))
 }
@@ -46,7 +46,7 @@ const bottle = {
   manufacturedMonth: '2024-05',
 } as const
 
-/** Marigold's cylinders; something is wrong with several, so that every finding can be seen. */
+/** Marigold's cylinders; several have faults, so that every finding can be seen. */
 export const demoCylinders: readonly DemoCylinder[] = [
   {
     id: 'left',
@@ -87,10 +87,10 @@ export const demoCylinders: readonly DemoCylinder[] = [
     look: { daysAgo: 2, bad: [] },
     weighings: [{ grossKg: ounces(32.4), daysAgo: 2 }],
   },
-  // Never weighed, never looked over: not known.
+  // Never weighed, never inspected: unknown.
   { id: 'bottle-3', entry: { ...bottle, name: 'Bottle 3' }, weighings: [] },
   {
-    // Not made to be refilled, and it was: no trip may carry it.
+    // Not refillable, but refilled: a stop on any trip that carries it.
     id: 'throwaway',
     entry: {
       ...bottle,
@@ -121,7 +121,7 @@ export const demoCylinders: readonly DemoCylinder[] = [
   },
 ]
 
-/** What else ages; the hose is seven years old. */
+/** Dated equipment; the hose is seven years old. */
 export const demoEquipment: readonly { entry: EquipmentEntry; lookDaysAgo: number | null }[] = (
   [
     ['regulator', 'Changeover regulator', '2018-05', null, 3],

@@ -11,7 +11,7 @@ const inches = (value: number): number => fromUnit(value, 'length', 'in')
 const btuh = (value: number): number => fromUnit(value, 'power', 'btuh')
 const fahrenheit = (value: number): number => fromUnit(value, 'temperature', 'F')
 
-/** The saloon of the retired mobile library: reading benches, star charts, and curtains too near the panel. */
+/** The room of the retired mobile library: reading benches, star charts, and curtains too near the panel. */
 const saloon: RoomPlan = {
   room: roomSchema.parse({
     shape: 'motorhome',
@@ -93,10 +93,10 @@ const saloon: RoomPlan = {
 }
 
 /**
- * The heaters and the room of the invented rig: a curtain within the panel's distances, a radiant used above its height.
+ * The heaters and the room of the demo rig: a curtain within the panel's clearances, a radiant above its maximum altitude.
  *
  * @param records - with the rig and its appliances
- * @param ago - a moment so many days back
+ * @param ago - the time a number of days before now
  */
 export function loadDemoHeat(records: Database, rigId: string, ago: (days: number) => string): void {
   const panel = heaterTemplates['catalytic-panel'].heater

@@ -30,12 +30,12 @@ const change = (id: string, to: Partial<Omit<LinePart, 'id' | 'typeId'>>): LineE
 const allMade = (line: Line): Line =>
   editLine(line, { do: 'made', ids: line.joints.map(({ id }) => id), made: 'as-it-should' })
 
-/** What the equipment is called whose dates hold for a part. */
+/** Name of the equipment whose dates apply to a part. */
 export interface DemoLinks {
   equipment: (name: string) => string
 }
 
-/** Marigold’s house line as it was tested: without the panel heater. */
+/** Marigold's house line as tested: without the panel heater. */
 function testedLine({ equipment }: DemoLinks): Line {
   const edits: LineEdit[] = [
     change('left', { name: 'Left cylinder', cylinderId: 'left' }),
@@ -64,11 +64,11 @@ function testedLine({ equipment }: DemoLinks): Line {
   return allMade(edits.reduce(editLine, start('two-cylinders')))
 }
 
-/** As it is now: the panel was added behind the fridge’s valve, one flare taped, its tube not yet clipped. */
+/** As it is now: the panel added behind the fridge's valve, one flare taped, its tube not yet clipped. */
 function presentLine(tested: Line): Line {
   const edits: LineEdit[] = [
     add('panel-tee', 'tee-flare-3/8', 'main'),
-    // Between two tees goes a tube.
+    // A tube connects two tees.
     { do: 'unjoin', id: 'panel-tee-out' },
     add('link', 'tube-3/8', 'panel-tee'),
     { do: 'join', id: 'link-out', from: { partId: 'link', portId: 'out' }, to: { partId: 'tee', portId: 'in' } },
@@ -89,10 +89,10 @@ function presentLine(tested: Line): Line {
 }
 
 /**
- * The lines of the invented rig: the house line, changed after its last test and with a taped flare, and the soda line.
+ * The lines of the demo rig: the house line, changed after its last test and with a taped flare, and the soda line.
  *
  * @param records - with the rig, its cylinders, appliances and equipment
- * @param now - the tests lie before it
+ * @param now - the tests are earlier
  */
 export function loadDemoLines(records: Database, rigId: string, now: Date, links: DemoLinks): void {
   const ago = (days: number): string => subHours(subDays(now, days), 3).toISOString()
@@ -108,7 +108,7 @@ export function loadDemoLines(records: Database, rigId: string, now: Date, links
   sheet.forEach(({ id: itemId }) => {
     const read = (grade: 'none' | 'slow') =>
       addLeakReading(records, { testId: 'house-test', itemId, grade, leftForTechnician: false, readAt: ago(60) })
-    // One joint beaded, was tightened and soaped again.
+    // One joint bubbled, was tightened and soaped again.
     if (itemId === leaky) read('slow')
     read('none')
   })

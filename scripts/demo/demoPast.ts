@@ -16,7 +16,7 @@ const pounds = (number: number): number => fromUnit(number, 'mass', 'lb')
 const STARTED_DAYS_AGO = 64
 const NIGHTS = 3
 
-/** Weigh-ins of the left cylinder round that trip: days after its start, and the scale. */
+/** Weigh-ins of the left cylinder around that trip: days after its start, and the scale reading. */
 const weighIns = [
   { after: 0, grossLb: 36.4 },
   { after: 1, grossLb: 34.1 },
@@ -24,7 +24,7 @@ const weighIns = [
   { after: 3, grossLb: 28.2 },
 ] as const
 
-/** The trip before: what it burned, what the fill after it cost, and the verdict it left with. */
+/** The previous trip: gas burned, cost of the fill after it, and its verdict at departure. */
 export function loadDemoPast(records: Database, rigId: string, now: Date): void {
   const start = subDays(now, STARTED_DAYS_AGO)
   const at = (after: number, hour: string): string => `${format(addDays(start, after), 'yyyy-MM-dd')}T${hour}:00.000Z`
@@ -62,12 +62,12 @@ export function loadDemoPast(records: Database, rigId: string, now: Date): void 
   if (!trip) throw new RangeError(id)
   const judgedAt = at(0, '08:20')
   const gear = loadRigGear(records, { id: rigId, battery: null })
-  const judgement = judgeTrip(gear, trip.plan, judgedAt)
+  const judgment = judgeTrip(gear, trip.plan, judgedAt)
   saveVerdict(records, {
     tripId: id,
     judgedAt,
-    verdict: readiness(judgement.findings, []).verdict,
+    verdict: readiness(judgment.findings, []).verdict,
     fingerprint: 'demo',
-    kept: verdictSnapshot({ gear, plan: trip.plan, acceptances: [], judgement }, '0.6.0'),
+    kept: verdictSnapshot({ gear, plan: trip.plan, acceptances: [], judgment }, '0.6.0'),
   })
 }

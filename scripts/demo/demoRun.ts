@@ -8,7 +8,7 @@ import type { TripUseEntry } from '@/records/repositories/trips/trips'
 const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')
 const hours = (number: number): number => number * 3600
 
-/** What burns in the invented rig, and when on its trip. */
+/** The demo rig's appliances, and when they burn on the trip. */
 export const demoAppliances: readonly {
   id: string
   entry: ApplianceEntry
@@ -20,7 +20,7 @@ export const demoAppliances: readonly {
     use: { burnPerDayS: hours(14) },
   },
   {
-    // On 12 V for the first night, which the battery does not bear.
+    // On 12 V for the first night, which is too much for the battery.
     id: 'fridge',
     entry: { name: 'Fridge', inputW: btuh(1400), supply: 'line', kind: 'fridge', currentA: 0.3 },
     use: { burnPerDayS: 0, habit: { way: 'around' }, byNight: ['battery', 'gas', 'gas', 'gas'] },
@@ -46,7 +46,7 @@ export const demoBattery: Battery = batterySchema.parse({
   solarC: 12 * 3600,
 })
 
-/** The service’s answer, the same each time the world is made. */
+/** The forecast, the same each time the demo is created. */
 export function demoForecast(startDay: string, nights: number): Forecast {
   let seed = 7
   const steady = (): number => {

@@ -54,12 +54,12 @@ function loadCylinder(records: Database, rigId: string, demo: DemoCylinder, ago:
 }
 
 /**
- * Writes the invented world into empty records: a retired mobile library on its way to watch a comet.
+ * Writes the demo rig into empty records: a retired mobile library on its way to watch a comet.
  *
- * @param now - the trip leaves on the Friday after, and the weighings lie before it
+ * @param now - the trip leaves on the next Friday, and the weighings are earlier
  */
 export function loadDemoWorld(records: Database, now: Date): void {
-  // Hundreds of rows, one write to the disk.
+  // Hundreds of rows in one transaction.
   records.transaction(() => writeDemoWorld(records, now))
 }
 

@@ -8,7 +8,7 @@ import { demoAppliances } from './demoRun'
 const DAYS = 5 * 365
 const CHUNK = 500
 
-/** What a diligent owner writes in five years: two weigh-ins a day, steps ticked, fills, looks and a trip a month. */
+/** Five years of a busy owner: two weigh-ins a day, ticked steps, fills, inspections and a trip a month. */
 export function writeFiveYears(records: Database, rigId: string, now: Date, events: number): void {
   const held = records.select().from(cylinders).all()
   const things = listEquipment(records, rigId)

@@ -7,7 +7,7 @@ function existing() {
   return [process.env.CHROMIUM_PATH, ...usual].find((place) => place && fs.existsSync(place))
 }
 
-/** A Chromium for the tests: one that is there, else Debian's package; ends with a sentence when neither should be had. */
+/** Path of a Chromium for the tests: an installed one, else Debian's package; exits with a sentence when neither is available. */
 export function findChromium() {
   const found = existing()
   if (found) return found

@@ -12,7 +12,7 @@ function* filesBelow(place) {
   for (const name of fs.readdirSync(place).sort()) yield* filesBelow(path.join(place, name))
 }
 
-/** One short text that changes whenever a file at these places does. */
+/** A hash that changes whenever a file at these paths does. */
 export function fingerprint(places) {
   const hash = createHash('sha256')
   for (const file of places.flatMap((place) => [...filesBelow(path.join(root, place))])) {
@@ -21,7 +21,7 @@ export function fingerprint(places) {
   return hash.digest('hex')
 }
 
-/** Whether the stamp in a file is this one. */
+/** Whether a file holds this stamp. */
 export function isStamped(file, stamp) {
   const place = path.join(root, file)
   return fs.existsSync(place) && fs.readFileSync(place, 'utf8') === stamp

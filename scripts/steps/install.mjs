@@ -4,10 +4,10 @@ import { run } from './run.mjs'
 
 const STAMP = 'node_modules/.gold-kettle-installed'
 
-/** Programs with which better-sqlite3 is compiled where no ready-made copy can be had. */
+/** Programs that compile better-sqlite3 where no prebuilt binary is available. */
 const compilers = ['python3', 'make', 'g++']
 
-/** Installs the packages when they are missing or older than the list of them. */
+/** Installs the packages when they are missing or older than the lockfile. */
 export function install() {
   const stamp = `${fingerprint(['package-lock.json'])} ${process.versions.modules}`
   if (isStamped(STAMP, stamp)) return

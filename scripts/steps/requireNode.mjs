@@ -1,6 +1,6 @@
 const OLDEST = [20, 19]
 
-/** Ends with a sentence when this Node is too old to run the program. */
+/** Exits with a sentence when this Node is too old. */
 export function requireNode() {
   const [major = 0, minor = 0] = process.versions.node.split('.').map(Number)
   if (major > OLDEST[0] || (major === OLDEST[0] && minor >= OLDEST[1])) return

@@ -2,16 +2,16 @@ import { spawnSync } from 'node:child_process'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 
-// Written so that even a Node too old gets as far as being told so.
+// Uses only syntax that an old Node can parse, so that it can say it is too old.
 export const root = fileURLToPath(new URL('../..', import.meta.url))
 
-/** Folder of the programs that npm installed. */
+/** Folder of the executables that npm installed. */
 export function tool(name) {
   return path.join(root, 'node_modules', '.bin', name)
 }
 
 /**
- * Runs a program to its end with its output shown.
+ * Runs a program to its end and shows its output.
  *
  * @returns its exit status
  */
@@ -25,7 +25,7 @@ export function run(command, args = [], env = {}) {
   return status ?? 1
 }
 
-/** Runs a program and ends with its status when it fails. */
+/** Runs a program and exits with its status when it fails. */
 export function must(command, args, env) {
   const status = run(command, args, env)
   if (status !== 0) process.exit(status)

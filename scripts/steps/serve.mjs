@@ -4,7 +4,7 @@ import { must, root, tool } from './run.mjs'
 
 const DEFAULT_PORT = 4680
 
-/** The port to serve on, from `GOLD_KETTLE_PORT` or `PORT`; ends with a sentence when it is none. */
+/** The port to serve on, from `GOLD_KETTLE_PORT` or `PORT`; exits with a sentence when invalid. */
 function chosenPort() {
   const text = process.env.GOLD_KETTLE_PORT ?? process.env.PORT ?? String(DEFAULT_PORT)
   const port = Number(text)
@@ -29,10 +29,10 @@ function requireFree(port, host) {
 }
 
 /**
- * Makes the records ready, starts the server and prints the address once it answers.
+ * Prepares the records, starts the server and prints the address once it answers.
  *
- * @param env - settings beyond the process's own
- * @param prepare - arguments for the script that makes the records ready
+ * @param env - environment variables beyond the process's own
+ * @param prepare - arguments of the script that prepares the records
  */
 export async function serve(env, prepare) {
   const port = chosenPort()

@@ -65,7 +65,7 @@ const pose = fc.record({
   bottomM: length(2),
 })
 
-/** Bodies with the right names and mostly likely values: the nearest thing to an owner's mistakes. */
+/** Bodies with the right field names and mostly plausible values, close to an owner's mistakes. */
 const bodies: readonly [string, fc.Arbitrary<object>, number][] = [
   [
     'clearance-check',

@@ -29,7 +29,7 @@ const anyEnd = fc.record({
   portId: fc.constantFrom('in', 'out', 'a', 'left'),
 })
 
-/** Bodies with the right names and whatever values: the nearest thing to an owner's mistakes. */
+/** Bodies with the right field names and arbitrary values, close to an owner's mistakes. */
 const bodies: Readonly<Record<string, fc.Arbitrary<object>>> = {
   'fill-limit': fc.record(
     {

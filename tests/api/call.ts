@@ -1,6 +1,6 @@
 import { POST } from '@/app/api/v1/calc/[name]/route'
 
-/** Calls a calculation as a program outside would. */
+/** Calls a calculation route as an external program would. */
 export async function call(name: string, body: unknown) {
   const request = new Request(`http://127.0.0.1/api/v1/calc/${name}`, {
     method: 'POST',

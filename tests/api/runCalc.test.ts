@@ -13,7 +13,7 @@ const trip = {
   forecast: steadyWeather(2, fahrenheit(20)),
 }
 
-/** What a refusal says, by path. */
+/** Messages of a refusal, by path. */
 async function issues(name: string, body: unknown): Promise<Record<string, string>> {
   const { status, json } = await call(name, body)
   expect(status).toBe(400)

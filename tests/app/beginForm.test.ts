@@ -22,7 +22,7 @@ test('empty fields give a rig with the default name and the usual trip', () => {
       reserveShare: 0.2,
     },
   })
-  // A hose and a regulator are there whether anybody knows them; their dates are asked for.
+  // A hose and a regulator exist even when not entered; their dates are asked for.
   expect(said.equipment).toEqual([
     { kind: 'regulator', madeMonth: null },
     { kind: 'hose', madeMonth: null },

@@ -2,7 +2,7 @@ import { tripPlan } from '@tests/gear'
 import { withClockChanges } from '@/records/repositories/trips/clockChanges'
 import { runSettingsSchema } from '@/core/run/runSettings'
 
-/** Hours between two moments of the clock of this machine. */
+/** Hours between two local times of this machine. */
 const changesOf = (startDay: string, nights: number) =>
   withClockChanges(tripPlan({ startDay, nights, settings: runSettingsSchema.parse({ startH: 15 }) })).settings
     ?.clockChanges ?? []

@@ -109,10 +109,10 @@ function lines(): string[] {
 }
 
 test('all events, newest first, each described', () => {
-  // The fill and its weighing are of one moment; either may stand first.
+  // The fill and its weighing have the same time, so either may come first.
   const [first, second, ...rest] = lines()
   expect([first, second].toSorted()).toEqual([
-    // What the owner wrote goes in as it is, braces and all.
+    // The owner's text is inserted unchanged, braces included.
     'Filled by weight: 19.8 lb aboard afterwards, 2.6 gal metered, $12.50 paid, {net}',
     'Weighed: 37.6 lb on the scale, captured: 19.8 lb aboard',
   ])

@@ -10,8 +10,8 @@ import { readiness } from '@/core/trip/readiness/readiness'
 import { tripCard } from '@/core/trip/card/tripCard'
 
 const gear = rigGear([cylinderGear(), co2Gear()])
-const judgement = judgeTrip(gear, tripPlan(), NOW)
-const blocks = tripCard(gear, tripPlan(), judgement, readiness(judgement.findings, []), '2026-12-01')
+const judgment = judgeTrip(gear, tripPlan(), NOW)
+const blocks = tripCard(gear, tripPlan(), judgment, readiness(judgment.findings, []), '2026-12-01')
 const head = { rig: 'Marigold', trip: 'Larkspur Saddle', when: 'Fri 4 Dec', verdict: 'Fix first', made: '1 Dec' }
 
 describe('the calendar file', () => {

@@ -23,9 +23,9 @@ function world(cylinders: readonly CylinderGear[], withTrip: boolean): RigSnapsh
   const { id, name, startDay, nights, altitudeM, coldestK, reserveShare } = tripPlan()
   const place = { id, name, startDay, nights, altitudeM, coldestK, reserveShare }
   const tripRow = { ...place, rigId: 'rig', settings: null, forecast: null, archivedAt: null, version: 1 }
-  const judgement = judgeTrip(gear, tripPlan(), NOW)
-  const ready = readiness(judgement.findings, [])
-  const judged = { rig, row: tripRow, plan: tripPlan(), gear, judgement, acceptances: [], ready, nowIso: NOW }
+  const judgment = judgeTrip(gear, tripPlan(), NOW)
+  const ready = readiness(judgment.findings, [])
+  const judged = { rig, row: tripRow, plan: tripPlan(), gear, judgment, acceptances: [], ready, nowIso: NOW }
   return {
     rig,
     cylinders: cylinders.map((gear) => ({ gear, row: { ...row, ...gear } })),
@@ -52,7 +52,7 @@ test('the trip counts all findings, a station only its own', () => {
 test('stations that are not built say so, with any findings', () => {
   const states = stationStates(world([cylinderGear()], true))
   expect(states.practice).toEqual({ mark: 'unbuilt', count: 0 })
-  // The logbook finds nothing wrong: it tells.
+  // The logbook raises no findings.
   expect(states.log).toEqual({ mark: 'none', count: 0 })
 })
 
@@ -71,6 +71,6 @@ test('with a trip and enough gas Run is ready, and the trip is not', () => {
 test('a note is no work: it is not counted', () => {
   const old = cylinderGear({ lastWeighing: { grossKg: 14, hangingKg: 0, weighedAt: '2026-10-01T00:00:00Z' } })
   const { judged, ...rest } = world([old], true)
-  expect(judged?.judgement.findings.some(({ code }) => code === 'weighing-old')).toBe(true)
+  expect(judged?.judgment.findings.some(({ code }) => code === 'weighing-old')).toBe(true)
   expect(stationStates({ ...rest, judged }).cylinders.count).toBe(0)
 })

@@ -46,7 +46,7 @@ describe('fields of a stored trip', () => {
           expect(plan.nights).toBe(nights)
           expect(Math.abs(plan.altitudeM - altitudeM)).toBeLessThan(0.06)
           expect(plan.reserveShare).toBeCloseTo(perMille / 1000, 9)
-          // Hours are shown to a hundredth, which is 36 seconds.
+          // Hours are shown to a hundredth, 36 seconds.
           const read = plan.uses[0]?.burnPerDayS ?? 0
           expect(Math.abs(read - minutes * 60)).toBeLessThanOrEqual(18.1)
         },
@@ -99,10 +99,10 @@ describe('judged while typing', () => {
   test('readable: a judgment; unreadable: none; impossible: the sentence of core', () => {
     const judge = (change: Partial<TripValues>) =>
       judgeTyped(readTrip(values(change), 'trip', appliances, 'us'), rigGear([cylinderGear()]), NOW)
-    expect(judge({}).judgement?.balances).toHaveLength(2)
-    expect(judge({ nights: '' })).toEqual({ judgement: null, refusal: null })
-    const { judgement, refusal } = judge({ hours: { heater: '25', stove: '' } })
-    expect(judgement).toBeNull()
+    expect(judge({}).judgment?.balances).toHaveLength(2)
+    expect(judge({ nights: '' })).toEqual({ judgment: null, refusal: null })
+    const { judgment, refusal } = judge({ hours: { heater: '25', stove: '' } })
+    expect(judgment).toBeNull()
     expect(refusal?.issues[0]).toEqual({ path: 'uses.0.burnPerDayS', message: 'Panel heater: a day has 24 hours.' })
   })
 })

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test'
 import { gravelyWrong, type Kettle, startKettle, test, watchConsole } from './kettle'
 
-// A walk through them all is long: its parts may go beside each other, each worker with a server of its own.
+// Visiting every page takes long, so its parts run in parallel, each worker with its own server.
 test.describe.configure({ mode: 'parallel' })
 
 let kettle: Kettle

@@ -45,7 +45,7 @@ test('somebody else’s cylinder: collar, refused as overdue, new mark, filled b
 
   await page.getByLabel('Follow the scale live').check()
   await page.getByRole('button', { name: 'Instruments' }).click()
-  // As good as full already: the last 60 g run in slowly.
+  // Almost full already: the last 60 g flow in slowly.
   await page.getByLabel('or any load').fill('16.9')
   const live = page.getByRole('region', { name: 'The scale, live' })
   await expect(live).toContainText('slow down', { timeout: 15_000 })

@@ -27,7 +27,7 @@ test('from nothing to a first verdict on a phone in at most 25 inputs; errors ar
   await click('Go on')
   inputs += 1
   await page.getByText('20 lb cylinder', { exact: true }).click()
-  // Less than its tare: it is said, and the page stays.
+  // Less than its tare: reported, and the page stays.
   await type('On the scale now', '37.5 stone of gas')
   await click('Go on')
   await expect(page.getByText('The trip', { exact: true })).toBeVisible()
@@ -41,12 +41,12 @@ test('from nothing to a first verdict on a phone in at most 25 inputs; errors ar
   await page.getByLabel(/^Catalytic panel/).check()
   await page.getByLabel(/^Cooktop/).check()
   await click('Go on')
-  // An inherited rig: not known is an honest answer.
+  // An inherited rig: “not known” is accepted everywhere.
   await click('Go on')
   await type('Where to', 'The lake')
   await type('Coldest night', '28')
   await click('See the verdict')
-  // An unvented heater and no CO alarm: nobody goes to sleep on that.
+  // An unvented heater without a CO alarm is a stop.
   await expect(page.locator('.verdict')).toContainText('Stop')
   await expect(page.locator('.verdict')).toContainText('The gas is enough')
   expect(inputs).toBeLessThanOrEqual(25)
@@ -103,7 +103,7 @@ test('the heater of a new rig, on a phone and in metric: asked for, entered, pla
   await expect(findings).toContainText('lacks')
   const places = page.getByRole('region', { name: 'Where it could stand' })
   await places.getByRole('button', { name: 'Look for places' }).click()
-  // So small a room has no place beside its bed: said with what would have to move, and how far.
+  // So small a room has no place beside its bed: the page says what would have to move, and how far.
   await expect(places.getByRole('status')).toContainText('Nowhere in this room.')
   await expect(places.getByRole('status')).toContainText(/Bed, by \d+\scm/)
   await places.getByRole('button', { name: 'Show it there' }).click()

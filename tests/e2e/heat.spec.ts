@@ -11,7 +11,7 @@ const findings = (page: Page) => page.getByRole('region', { name: 'Findings' })
 const slip = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 const places = (page: Page) => page.getByRole('region', { name: 'Where it could stand' })
 
-/** A point of the demo’s saloon, 5.2 by 2.2 m, on the canvas of its plan. */
+/** A point of the demo's room, 5.2 by 2.2 m, on the canvas of its plan. */
 async function onPlan(page: Page, xM: number, yM: number): Promise<{ x: number; y: number }> {
   const frame = page.locator('.plan-frame')
   await expect(frame.locator('canvas').first()).toBeVisible()

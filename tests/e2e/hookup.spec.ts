@@ -38,7 +38,7 @@ test('a two-cylinder line built by mouse: clicked, dragged, connected by its han
   await group('Hoses')
   await add('Pigtail, hand-wheel to 1/4 inverted flare, 15 in').click()
   await expect(drawing(page).locator('.part-box')).toHaveCount(5)
-  // From the second pigtail’s way out to the changeover’s free way in.
+  // From the second pigtail's outlet to the changeover's free inlet.
   const from = box(page, 'Pigtail').last().locator('.source')
   const to = box(page, 'Automatic changeover').locator('[data-handleid="right"]')
   await page.waitForTimeout(600)
@@ -120,7 +120,7 @@ test('the same by keyboard only', async ({ page }) => {
   await add('fridge', /Add: Absorption fridge/)
   await add('cylinder hand-wheel', /Put on the bench: Cylinder, hand-wheel/)
   await add('pigtail hand-wheel inverted', /Add: Pigtail, hand-wheel to 1\/4 inverted/)
-  // The second pigtail is chosen: its free end is joined to the changeover’s.
+  // The second pigtail is selected: its free end is connected to the changeover's.
   await tabTo(/^join-/)
   await page.keyboard.press('ArrowDown')
   await expect(list(page).getByRole('button', { name: /^Automatic changeover/ })).toContainText('and Pigtail')
@@ -158,7 +158,7 @@ test('a taped flare and a lookalike are found, drawn, and linked; fixed they are
   await page.getByRole('button', { name: 'Redo' }).click()
   await expect(findings(page)).toContainText('lookalike')
 
-  // Not saved, and still there after a reload.
+  // Unsaved edits survive a reload.
   await page.reload()
   await expect(findings(page)).toContainText('lookalike')
   await page.getByRole('button', { name: 'Leave it as it was saved' }).click()
@@ -243,7 +243,7 @@ test('two tabs: the later save is warned, and loses nothing', async ({ page, con
   await other.getByRole('button', { name: 'Save mine over theirs' }).click()
   await expect(other.getByText('Soda, theirs saved')).toBeVisible()
 
-  // The first tab, behind now, leaves its own and sees what stands there.
+  // The first tab, now outdated, discards its edits and shows the saved version.
   await page.getByLabel('Name of the line').fill('Soda, once more')
   await page.getByRole('button', { name: 'Save the line' }).click()
   await expect(page.getByText('This was changed somewhere else in the meantime.').first()).toBeVisible()

@@ -48,7 +48,7 @@ export const test = base.extend({
   },
 })
 
-/** Collects what the browser complains of; a test that ends with complaints fails. */
+/** Collects the browser's errors and warnings; a test that ends with any fails. */
 export function watchConsole(page: Page): () => void {
   const complaints: string[] = []
   page.on('console', (message: ConsoleMessage) => {
@@ -58,9 +58,9 @@ export function watchConsole(page: Page): () => void {
   return () => expect(complaints).toEqual([])
 }
 
-/** What axe finds serious or worse on a page, each with the first element it is about. */
+/** Serious or worse axe violations of a page, each with its first element. */
 export async function gravelyWrong(page: Page): Promise<string[]> {
-  // There is no frame of another origin here, and without them axe needs no page of its own for each look.
+  // The app has no frames of other origins, so axe can run in the page itself.
   const axe = new AxeBuilder({ page }).setLegacyMode(true).options({ resultTypes: ['violations'] })
   const { violations } = await axe.analyze()
   return violations

@@ -24,7 +24,7 @@ test('the sheet with one thumb: a leak repaired, one left for a technician, then
   await expect(place(page)).toContainText('Left cylinder: valve’s foot')
   await tell(page, /^None/)
   await soaped(page, 1)
-  // The second weeps: it is the vessel’s, and goes to a technician.
+  // The second leaks: it is on the vessel, and goes to a technician.
   await tell(page, /^Slow beads/)
   await expect(place(page)).toContainText('No wrench on a fitting threaded into a vessel')
   await page.getByRole('button', { name: 'Leave it for a technician' }).click()

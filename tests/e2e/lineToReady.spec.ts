@@ -72,7 +72,7 @@ test('the three minutes continue through a reload, and stopping fills the field'
   await timer.getByRole('button', { name: 'Stop it here' }).click()
   await expect(timer).toContainText('3:00')
   await expect(page.getByLabel('Time between')).toHaveValue(/^0/)
-  // The other side is read off its gauge, in psi.
+  // The other side is read from its gauge, in psi.
   await page.getByLabel('Side that is held').selectOption('cylinder')
   await page.getByLabel('Start: gauge').fill('80')
   await page.getByLabel('End: gauge').fill('70')

@@ -11,7 +11,7 @@ test.afterAll(() => kettle.stop())
 const log = (page: Page) => page.getByRole('region', { name: 'Logbook' })
 const inData = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 
-/** What a link lets one keep. */
+/** The file that a link downloads. */
 async function kept(page: Page, name: string): Promise<{ name: string; bytes: Buffer }> {
   const taken = page.waitForEvent('download')
   await page.getByRole('link', { name }).click()
@@ -63,7 +63,7 @@ test('export and import of everything; a damaged file is refused with its line, 
   await put('mine.json', first.bytes)
   await expect(inData(page, 'Import')).toContainText('nothing would change')
 
-  // Written wrongly in one place: told where, and nothing is changed.
+  // Wrong in one place: reported where, and nothing is changed.
   const broken = first.bytes.toString().replace('"nights":4', '"nights":"four"')
   await put('broken.json', Buffer.from(broken))
   const alert = inData(page, 'Import').getByRole('alert')
@@ -75,7 +75,7 @@ test('export and import of everything; a damaged file is refused with its line, 
   await expect(alert).toContainText('This is a picture')
   expect((await kept(page, 'Everything (JSON)')).bytes.equals(first.bytes)).toBe(true)
 
-  // A friend’s file differs in a name: it is shown, and stands only when asked.
+  // A friend's file differs in a name: it is shown, and replaces mine only when chosen.
   const theirs = first.bytes.toString().replace('"name":"Left cylinder"', '"name":"Front cylinder"')
   await put('theirs.json', Buffer.from(theirs))
   await expect(inData(page, 'Import')).toContainText('Front cylinder: name')
@@ -112,7 +112,7 @@ test('a backup made, records changed, the backup restored; a file that is no bac
   await page.goto(`${kettle.url}/cylinders/left`)
   await expect(page.getByRole('region', { name: 'History' })).not.toContainText('29.9 lb')
 
-  // From another page, or without saying what is wanted, nothing of the kind is done.
+  // From another origin, or without an action, it is refused.
   for (const path of ['import', 'restore']) {
     const foreign = await request.post(`${kettle.url}/api/v1/${path}?mode=apply`, {
       data: backup.bytes,

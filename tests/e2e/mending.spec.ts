@@ -14,20 +14,20 @@ const row = (page: Page, words: string) => findings(page).getByRole('listitem').
 const station = (page: Page, name: RegExp) =>
   page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
 
-/** From the verdict to the place where a finding is fixed. */
+/** Follows a finding from the verdict to where it is fixed. */
 async function lead(page: Page, words: string, button: string): Promise<void> {
   await page.goto(kettle.url)
   await row(page, words).getByRole('link', { name: button }).click()
 }
 
-/** The verdict no longer knows of it. */
+/** The verdict no longer lists it. */
 async function mended(page: Page, words: string): Promise<void> {
   await page.goto(kettle.url)
   await expect(verdict(page)).toBeVisible()
   await expect(row(page, words)).toHaveCount(0)
 }
 
-/** Everything found sound. */
+/** Inspects everything as sound. */
 async function lookOver(page: Page): Promise<void> {
   await expect(page.getByRole('button', { name: 'Save the look-over' })).toBeVisible()
   for (const sound of await page.getByLabel('Sound', { exact: true }).all()) await sound.check()
@@ -35,7 +35,7 @@ async function lookOver(page: Page): Promise<void> {
   await expect(page.getByText(/^Look-over of .* saved$/)).toBeVisible()
 }
 
-/** Soaps every place of a line, each reading none, and closes the test. */
+/** Soaps every place of a line without bubbles, and closes the test. */
 async function soapAll(page: Page, line: string, burned: string): Promise<void> {
   await page.goto(`${kettle.url}/leak-test?line=${line}`)
   await page.getByRole('button', { name: 'Begin at the cylinder' }).click()
@@ -157,7 +157,7 @@ test('the line: fixed, soaped, and both its stations read ready', async ({ page 
 test('heat, air and the nights until all is ready; then a new fault appears as new', async ({ page }) => {
   test.setTimeout(240_000)
   const quiet = watchConsole(page)
-  // The radiant is not for that height: it stays at home.
+  // The radiant is not for that altitude: it stays at home.
   await lead(page, 'Small radiant may be used up to', 'To its numbers')
   await expect(page).toHaveURL(/heaters\?heater=small-radiant/)
   await page.goto(`${kettle.url}/run/habits`)
@@ -194,7 +194,7 @@ test('heat, air and the nights until all is ready; then a new fault appears as n
   await expect(page.getByText('This verdict and all that it rests on are kept')).toBeVisible()
   await expect(page.getByText('Nothing.', { exact: true })).toBeVisible()
 
-  // Somebody weighs it wrong: what came up since it was ready is told on its own.
+  // A wrong weighing: what is new since it was ready is listed separately.
   await page.goto(`${kettle.url}/cylinders/bottle-2`)
   await page.getByLabel('On the scale now').fill('33 oz')
   await page.getByRole('button', { name: 'Save the weighing' }).click()
@@ -203,7 +203,7 @@ test('heat, air and the nights until all is ready; then a new fault appears as n
   await expect(verdict(page)).toContainText('Stop')
   await expect(page.getByRole('region', { name: 'Since it was last ready' })).toContainText('Bottle 2 is overfilled')
 
-  // The ready one is kept with all it was based on, and judged again comes to the same.
+  // The ready verdict is stored with its inputs, and judging them again gives the same.
   await page.getByRole('link', { name: 'Verdicts kept' }).first().click()
   await page
     .getByRole('listitem')

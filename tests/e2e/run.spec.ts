@@ -12,7 +12,7 @@ const ribbonWords = (page: Page) => page.locator('.ribbon-words')
 const tab = (page: Page, name: string) =>
   page.getByRole('navigation', { name: 'Views of running' }).getByRole('link', { name })
 
-/** On another page of the station, by its tab. */
+/** Opens another page of the station by its tab. */
 async function turnTo(page: Page, name: string): Promise<void> {
   await tab(page, name).click()
   await expect(tab(page, name)).toHaveAttribute('aria-current', 'page')
@@ -28,7 +28,7 @@ test('a colder forecast and a longer habit move the weak hour; the first remedy 
 
   await expect(page.getByRole('link', { name: 'To the battery' })).toHaveAttribute('href', '/run/battery')
 
-  // The radiant stays at home: what is left is the line, and it comes through.
+  // The radiant stays at home: only the line is left, and it lasts.
   await turnTo(page, 'What burns')
   await page.getByLabel('Small radiant burns').selectOption('not on this trip')
   await expect(sentence(page)).toContainText(/Gas comes through every night\. .* the rig’s line, night \d/)
@@ -40,7 +40,7 @@ test('a colder forecast and a longer habit move the weak hour; the first remedy 
   await expect(sentence(page)).toContainText('night 3')
   expect(await sentence(page).innerText()).not.toBe(before)
 
-  // A heater that wants more than so cold a cylinder can boil.
+  // A heater that needs more than so cold a cylinder can vaporize.
   await turnTo(page, 'What burns')
   await page.getByLabel('Panel heater: hours a day, at full').fill('4')
   await page.getByLabel('Panel heater: from').fill('03:00')
@@ -61,7 +61,7 @@ test('a colder forecast and a longer habit move the weak hour; the first remedy 
   await expect(sentence(page)).toContainText('Gas comes through every night')
   await expect(remedies).toBeHidden()
 
-  // Undone and done again, kept through a reload, then saved.
+  // Undone and redone, unsaved through a reload, then saved.
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(sentence(page)).toContainText('The cold stops')
   await page.getByRole('button', { name: 'Redo' }).click()
@@ -85,7 +85,7 @@ test('five hundred runs can be canceled half-way without a frozen page, and fini
   const sure = page.getByRole('region', { name: 'How sure that is' })
   await sure.getByRole('button', { name: 'Run it 500 times' }).click()
   await expect(sure.getByRole('status')).toContainText(/Running … \d+ %/)
-  // The page answers meanwhile.
+  // The page stays responsive meanwhile.
   await page.getByLabel('Cylinders stand').selectOption('free in the wind')
   await sure.getByRole('button', { name: 'Stop' }).click()
   await expect(sure.getByRole('status')).toBeHidden()
@@ -145,7 +145,7 @@ test('weather from a file: °F labeled °C is asked about, gaps and nonsense are
   await expect(page.getByText(/hours missing after .* are filled straight across/)).toBeVisible()
 })
 
-/** Day of leaving, as the header has it. */
+/** Day of departure as shown in the header. */
 async function dayOfTrip(page: Page): Promise<string> {
   const other = await page.context().newPage()
   await other.goto(`${kettle.url}/trips/larkspur`)
@@ -224,7 +224,7 @@ test('one cylinder in the cold, by keyboard: it gives less, and ends with gas le
   await expect(page.getByLabel('Gas in it')).toHaveValue(/^99|^100/)
   await page.getByLabel('The regulator needs').fill('0')
   await page.getByLabel('Air').fill('70')
-  // The suppliers' table has 300 thousand BTU/h, and the simulation lies within 30 % of it [from memory].
+  // The suppliers' table gives 300 thousand BTU/h, and the simulation is within 30 % of it [from memory].
   await expect.poll(kept).toBeGreaterThan(210_000)
   const warm = await kept()
   await page.getByLabel('Air').fill('0')

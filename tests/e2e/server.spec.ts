@@ -13,7 +13,7 @@ test.afterAll(() => kettle.stop())
 
 const root = path.resolve(import.meta.dirname, '..', '..')
 
-/** A request with headers a browser would not let one set. */
+/** A request with headers that a browser does not allow. */
 function raw(
   method: string,
   place: string,
@@ -47,7 +47,7 @@ test('the security policy allows no inline scripts', async ({ request }) => {
 })
 
 test('a script injected into a page does not run', async ({ page }) => {
-  // As if a name in the records had been written into the page unescaped.
+  // As if a name from the records had been put into the page unescaped.
   await page.route(`${kettle.url}/cylinders`, async (route) => {
     const response = await route.fetch()
     const slipped = '<script>window.slipped = 1</script><img src="data:x" onerror="window.slipped = 2">'

@@ -86,7 +86,7 @@ test('a hundred is two sizes, told apart by picture and features', async ({ page
     .click()
   await expect(page.getByLabel('WC, the water capacity')).toHaveValue('1000')
   await page.getByLabel('Kind').selectOption({ label: 'Fixed onboard tank' })
-  // The same inside, now in gallons.
+  // The same volume, now in gallons.
   await expect(page.getByLabel('WC, the water capacity')).toHaveValue(/^119\.9/)
   await expect(page.getByLabel('TW, the tare')).toBeHidden()
 })

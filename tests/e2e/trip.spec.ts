@@ -32,7 +32,7 @@ test('hours change the balance at once, and a saved trip survives a reload', asy
   await expect(verdict(page)).toContainText('Stop')
   await expect(page.getByText(/There is not enough on the rig’s line/)).toBeVisible()
 
-  // Typed but not saved: still there after a reload, and said to be unsaved.
+  // Typed but not saved: kept through a reload, and marked unsaved.
   await page.reload()
   await expect(page.getByLabel('Nights')).toHaveValue('14')
   await expect(page.getByText('Not saved yet.')).toBeVisible()
@@ -93,7 +93,7 @@ test('a server that dies: nothing saved is lost, and what is not saved is report
   await page.getByLabel('On the scale now').fill('33.3')
   await page.getByRole('button', { name: 'Save the weighing' }).click()
   await expect(page.getByText('Weighing of Left cylinder saved')).toBeVisible()
-  // The page has been told of it in full: a stream cut in the middle would take the page itself away.
+  // The response has arrived in full: a stream cut off in the middle would break the page itself.
   await expect(page.getByRole('region', { name: 'History' })).toContainText('33.3 lb')
   await page.waitForLoadState('networkidle')
   await kettle.kill()

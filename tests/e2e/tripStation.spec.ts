@@ -27,7 +27,7 @@ test('the day’s list on a phone: by place, with money and time, ticked and sti
   await expect(pump.locator('li.done')).toHaveCount(1)
   await page.reload()
   await expect(pump.getByRole('checkbox').first()).toBeChecked()
-  // A tick fixes nothing: the verdict stays what it is.
+  // A tick fixes nothing: the verdict stays the same.
   await expect(page.locator('.big-figure')).toContainText('23')
   await page.getByRole('region', { name: 'To buy' }).getByRole('link').first().click()
   await expect(page).not.toHaveURL(/list$/)
@@ -107,7 +107,7 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
   await page.getByRole('button', { name: 'Save the trip' }).click()
   await expect(page.getByText('Trip to Otter Bay saved')).toBeVisible()
 
-  // Under way, and nobody has weighed: the whole trip is counted, and said to be.
+  // Under way without a weigh-in: the whole trip is counted, and the page says so.
   const records = openDatabase(kettle.file)
   const weigh = (cylinderId: string, grossKg: number, hoursAgo: number): void => {
     const weighedAt = new Date(Date.now() - hoursAgo * 3_600_000).toISOString()
@@ -122,7 +122,7 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
     page.getByText('The whole trip is counted until Left cylinder, Right cylinder are weighed', { exact: false }),
   ).toBeVisible()
 
-  // Only cold: nothing is known of it, and of the other only that it was shut.
+  // Only cold: its contents are unknown, and the other was shut.
   const swap = page.getByRole('form', { name: 'A swap' })
   const saveSwap = async (): Promise<void> => swap.getByRole('button', { name: 'Save the swap' }).click()
   await tab(page, 'On the way').click()

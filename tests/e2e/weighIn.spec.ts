@@ -30,7 +30,7 @@ for (const [name, viewport] of [
     await page.reload()
     await expect(page.getByRole('region', { name: 'Bottle 3' })).toContainText('by the last weighing')
     await expect(page.getByRole('region', { name: 'Bottle 3' })).toContainText('13.0 oz')
-    // The moment is told where the reader is, not where the server is.
+    // Times are shown in the reader's zone, not the server's.
     const stamp = (await page.locator('.history time').first().getAttribute('dateTime')) ?? ''
     const hour = new Date(stamp).toLocaleTimeString('en-GB', {
       timeZone: 'America/Denver',

@@ -17,7 +17,7 @@ export const readFixture = (name: string): string => fs.readFileSync(path.join(f
 export const readPacked = (name: string): Buffer => gunzipSync(fs.readFileSync(path.join(folder, name)))
 export const sha256 = (text: string): string => `${createHash('sha256').update(text).digest('hex')}\n`
 
-/** Opens a copy of a frozen database, with the photo that lay beside it. */
+/** Opens a copy of a frozen database with its photo. */
 export function openFrozen(name: 'demo.db.gz' | 'five-years.db.gz'): Database {
   const file = temporaryFile()
   fs.writeFileSync(file, readPacked(name))
@@ -33,7 +33,7 @@ export function openFrozen(name: 'demo.db.gz' | 'five-years.db.gz'): Database {
 
 export const exportText = (database: Database): string => serializeArchive(exportArchive(database))
 
-/** Tables, indexes and triggers as SQLite holds them. */
+/** Tables, indexes and triggers as stored in SQLite. */
 export function schemaText(database: Database): string {
   const rows = database.$client
     .prepare(
@@ -44,7 +44,7 @@ export function schemaText(database: Database): string {
   return `${JSON.stringify(rows, null, 1)}\n`
 }
 
-/** Every frozen request answered again, one line each. */
+/** Answers every frozen request again, one line each. */
 export async function calculationLines(): Promise<string[]> {
   const cases = JSON.parse(readFixture('calculations.json')) as { route: string; body: unknown }[]
   const lines: string[] = []

@@ -5,7 +5,7 @@ import { simulatedHoles, simulatedManometer } from '@/instruments/simulatedManom
 const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC')
 const LINE_M3 = 0.0008
 
-/** A manometer on a line filled up to its lock-up and shut, the clock at twenty seconds. */
+/** A manometer on a line filled to lock-up and shut, at twenty seconds. */
 function filled() {
   const manometer = simulatedManometer(LINE_M3, 288.7)
   manometer.read(0)
@@ -35,7 +35,7 @@ test('the reading is the difference of its columns, which are symmetric about th
   const { openM, gasM } = manometer.columns()
   expect(openM).toBeCloseTo(-gasM, 12)
   expect(uTubeGaugePa(openM, gasM)).toBeCloseTo(value, 6)
-  // As the eye reads it: to the millimetre.
+  // As read by eye: to the millimeter.
   expect(Math.abs(openM * 1000 - Math.round(openM * 1000))).toBeLessThan(1e-9)
 })
 

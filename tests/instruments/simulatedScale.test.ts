@@ -1,6 +1,6 @@
 import { simulatedScale } from '@/instruments/simulatedScale'
 
-/** Chance that repeats: always in the middle, or swinging between the ends. */
+/** Repeatable random numbers: always the middle, or alternating between the ends. */
 const calm = (): number => 0.5
 const windy = (): (() => number) => {
   let side = 0

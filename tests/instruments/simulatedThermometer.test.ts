@@ -2,7 +2,7 @@ import { simulatedThermometer } from '@/instruments/simulatedThermometer'
 import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
 import { fahrenheit } from '@tests/tradeUnits'
 
-/** Reads it every second of the clock; at first speed that is a minute of the rig. */
+/** Reads it every second of real time, a minute of simulated time at the first speed. */
 function minutes(thermometer: ReturnType<typeof simulatedThermometer>, fromMs: number, count: number): number[] {
   return Array.from({ length: count }, (_, i) => thermometer.read(fromMs + i * 1000).quantity.value)
 }

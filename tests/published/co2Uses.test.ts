@@ -14,7 +14,7 @@ describe('carbonation', () => {
     [50, 2.5, 17.6],
     [60, 3.0, 30.2],
   ])('%d °F and %d volumes: %d psi', (airF, volumes, psi) => {
-    // The table is printed in steps that leave a fifth of a psi open.
+    // The table is printed in steps of a fifth of a psi.
     expect(Math.abs(carbonationGaugePa(fahrenheit(airF), volumes) / PSI_PA - psi)).toBeLessThan(0.2)
   })
 

@@ -12,7 +12,7 @@ test('a kilogram of propane takes 3.63 kg of oxygen and gives 2.99 kg of CO2 and
   expect(perKgPropane.oxygenKg).toBeCloseTo(3.63, 2)
   expect(perKgPropane.co2Kg).toBeCloseTo(2.99, 2)
   expect(perKgPropane.waterKg).toBeCloseTo(1.63, 2)
-  // What goes in comes out.
+  // Mass in equals mass out.
   expect(perKgPropane.co2Kg + perKgPropane.waterKg).toBeCloseTo(1 + perKgPropane.oxygenKg, 3)
 })
 

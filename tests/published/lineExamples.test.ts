@@ -63,7 +63,7 @@ test('a usual line: locked up under 14, burning between 10 and 12', () => {
 // By hand: π/4 × (0.311 in)² × 6 ft = 5.47 in³ a tube of six feet, 89.6 cm³.
 test('the inside of six feet of 3/8 tube is 90 cm³', () => {
   const graph = lineGraph(sound(chain('cylinder-both', 'single-stage', 'tube-3/8', 'cooktop')))
-  // The appliance is a thimble more.
+  // The appliance adds a few cubic centimeters.
   expect(lineVolumeM3(graph, lineZones(graph), 'low') * 1e6).toBeCloseTo(89.6 + 20, 0)
 })
 
@@ -122,7 +122,7 @@ test('a long hose at cylinder pressure, and the regulator that goes before it', 
   expect(check(mended).findings).toEqual([])
 })
 
-// Common practice: the household grill, by both schools.
+// Common practice: the household grill, in both setups.
 test('a grill with its own regulator before the low-pressure one, or without it behind', () => {
   const before = soundStart('onboard-tank')
   expect(check(before).findings.filter(({ severity }) => severity !== 'note')).toEqual([])

@@ -10,7 +10,7 @@ const feet = (number: number): number => fromUnit(number, 'length', 'ft')
 const inWC = (number: number): number => fromUnit(number, 'gaugePressure', 'inWC')
 const psi = (number: number): number => fromUnit(number, 'gaugePressure', 'psi')
 
-/** Most heat through a run at half an inch of water lost, by halving. */
+/** Largest heat flow through a run at a drop of half an inch of water, by bisection. */
 function capacityW(boreIn: number, lengthFt: number): number {
   let [low, high] = [0, btuh(2e6)]
   for (let i = 0; i < 60; i += 1) {
@@ -44,7 +44,7 @@ test('the two equations agree where they meet, at small drops and the same absol
       fc.double({ min: 0.3, max: 0.8, noNaN: true }),
       (thousands, boreIn) => {
         const run = { flowW: btuh(thousands * 1000), insideDiameterM: inch(boreIn), lengthM: feet(2) }
-        // Thinner air outside, so that 1.5 psi above it is what stands at 11 in WC by the sea.
+        // Lower air pressure, so that 1.5 psi above it equals 11 in WC at sea level.
         const high = pressureDrop({ ...run, inletGaugePa: psi(1.5), atmospherePa: 101325 + inWC(11) - psi(1.5) })
         const low = pressureDrop({ ...run, inletGaugePa: psi(1.499) })
         expect(high.regime).toBe('high')

@@ -70,7 +70,7 @@ describe('horizontal tanks by diameter × length × K', () => {
     expect(at(0.9)).toBeCloseTo(at(0.6), 9)
   })
 
-  /** A tank of 30 gal of water, half full: the rule beside the simulation, and where they part. */
+  /** A tank of 30 gal of water, half full: the rule beside the simulation, and where they differ. */
   const both = (airF: number): { rule: number; model: number } => {
     const input = vaporizationSchema.parse({
       vessel: { waterCapacityKg: 250 * POUND_KG, stands: 'lying', diameterM: 14 * INCH_M },

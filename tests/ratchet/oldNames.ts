@@ -1,7 +1,7 @@
 import fs from 'node:fs'
 import ts from 'typescript'
 
-/** Names of an earlier vocabulary that no declaration may use again, with the ones that replace them. */
+/** Names of an earlier vocabulary that no declaration may use, with their replacements. */
 export const oldNames: ReadonlyMap<string, string> = new Map([
   ['fallsToNothing', 'findRoot'],
   ['Around', 'StepEnvironment'],

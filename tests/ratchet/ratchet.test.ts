@@ -28,7 +28,7 @@ test.each([
   ['forbiddenPhrases', phrases],
 ])('%s does not rise, and limits.json is up to date', (name, found) => {
   const limit = limits[name] ?? NaN
-  // The list shows what to look at when the count rose.
+  // The list shows where to look when a count has risen.
   expect(found.length > limit ? found : []).toEqual([])
   expect(found).toHaveLength(limit)
 })

@@ -195,7 +195,7 @@ test('a swap: an empty one is read as empty, the other was shut; voiding removes
     { lastLevel: { liquidFraction: 0, readAt: at(3) }, shutUntil: null },
     { lastLevel: null, shutUntil: at(3) },
   ])
-  // Only cold: it tells of the other alone.
+  // Only cold: it says something about the other alone.
   addSwap(records, { ...told, swappedAt: at(4), found: 'cold' })
   expect(gears()[1]?.shutUntil).toBe(at(4))
   expect(listLevels(records, 'left')).toHaveLength(1)

@@ -75,7 +75,7 @@ test('tested it is proven; changed, refilled, leaking or failed it is not', () =
   const holdTest = { lineId: 'house', side: 'low', input, openBranches: null } as const
   addHoldTest(records, { ...holdTest, heldAt: at(5), outcome: 'fell' }, 'bad')
   expect(codes()).toContain('hold-fell')
-  // A hold of one branch, and one that was no good test, clear nothing.
+  // A hold test of one branch, or an invalid one, clears nothing.
   addHoldTest(records, { ...holdTest, heldAt: at(6), outcome: 'held', openBranches: [] })
   addHoldTest(records, { ...holdTest, heldAt: at(7), outcome: 'rose' })
   expect(codes()).toContain('hold-fell')

@@ -6,11 +6,11 @@ import os from 'node:os'
 import path from 'node:path'
 
 /**
- * Makes a file as a version before this one left it: with the migrations of its time, and one rig.
+ * Creates a file of an earlier version: with the migrations of its time, and one rig.
  *
  * @param file - that does not exist
- * @param before - the first migration that had not been written
- * @returns name of its rig, and how many triggers it has
+ * @param before - the first migration that did not exist yet
+ * @returns name of its rig, and its number of triggers
  */
 export function olderFile(file: string, before: string): { name: string; triggers: number } {
   const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-migrations-'))

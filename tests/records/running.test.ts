@@ -66,7 +66,7 @@ test('an appliance keeps its kind, its pilot, its current and a cylinder of its 
   expect(findAppliance(records, 'water')).toMatchObject(whole)
   saveAppliance(records, 'water', 1, { pilotW: 0, cylinderId: null })
   expect(findAppliance(records, 'water')).toMatchObject({ pilotW: 0, cylinderId: null, version: 2 })
-  // One of before: nothing was known of it.
+  // An appliance of an earlier version, without details.
   addAppliance(records, 'rig', { name: 'Old', inputW: 1, supply: 'line' }, 'old')
   expect(findAppliance(records, 'old')).toMatchObject({
     kind: 'other',

@@ -18,7 +18,7 @@ afterEach(() => records.$client.close())
 
 const add = (name: string) => act(z.strictObject({ name: z.string() }), { name }, (said) => addRig(records, said.name))
 
-/** The file may grow no further: as on a full disk. */
+/** Keeps the file from growing, as a full disk does. */
 function fillDisk(): void {
   const pages = records.$client.pragma('page_count', { simple: true })
   records.$client.pragma(`max_page_count = ${Number(pages)}`)

@@ -4,7 +4,7 @@ import path from 'node:path'
 import type { Database } from '@/records/databaseType'
 import { openDatabase } from '@/records/openDatabase'
 
-/** A path for a database in a folder of its own. */
+/** A path for a database in a temporary folder. */
 export function temporaryFile(): string {
   return path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-')), 'records.db')
 }

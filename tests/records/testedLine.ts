@@ -7,7 +7,7 @@ import { addHoldTest } from '@/records/repositories/lines/holdTests'
 import { addLeakClosing, addLeakReading, addLeakTest } from '@/records/repositories/lines/leakTests'
 import { addLine, type StoredLine } from '@/records/repositories/lines/lines'
 
-/** A line, drawn, soaped and closed, and held once. */
+/** A drawn line with a closed leak walk and one hold test. */
 export function testedLine(records: Database, rigId: string, moment: string): StoredLine {
   const line = soundStart('two-cylinders')
   const row = addLine(records, rigId, { name: 'House line', line }, moment, 'house')

@@ -61,7 +61,7 @@ describe('verdicts', () => {
     const first = saveVerdict(records, entry())
     expect(saveVerdict(records, { ...entry(), judgedAt: '2026-11-25T12:00:00.000Z' }).id).toBe(first.id)
     saveVerdict(records, { ...entry(), judgedAt: '2026-11-26T12:00:00.000Z', fingerprint: 'two', verdict: 'ready' })
-    // Back to what it was before: kept again, since it was so at another time.
+    // Back to an earlier state: stored again, since the time differs.
     saveVerdict(records, { ...entry(), judgedAt: '2026-11-27T12:00:00.000Z' })
     expect(listVerdicts(records, 'larkspur').map(({ verdict }) => verdict)).toEqual(['stop', 'ready', 'stop'])
     expect(lastVerdict(records, 'larkspur', 'ready')?.fingerprint).toBe('two')

@@ -41,7 +41,7 @@ const two = soundStart('two-cylinders')
 const labels = (markup: string): string[] =>
   [...markup.matchAll(/<label[^>]*>([^<]*)<\/label>/g)].map(([, text]) => text ?? '')
 
-// What is asked of a part follows from what it does; nothing is asked that does not matter to it.
+// What is asked about a part follows from what it does.
 test.each<[string, Line, string, readonly string[], readonly string[]]>([
   [
     'a cylinder',

@@ -1,7 +1,7 @@
 import { newId } from '@/ui/state/newId'
 
 test('names its purpose, is short and unique, and needs no secure context', () => {
-  // Shadowed on the object itself and taken off again: other tests share it.
+  // Shadowed on the object itself and removed again, since other tests share it.
   Object.defineProperty(crypto, 'randomUUID', { value: undefined, configurable: true })
   const ids = Array.from({ length: 500 }, () => newId('joint'))
   Reflect.deleteProperty(crypto, 'randomUUID')

@@ -3,7 +3,7 @@ import type { Supply } from '@/core/cylinders/cylinderKind'
 import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripPlan } from '@/core/run/tripPlan'
-import { judgeTrip, type TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import { judgeTrip, type TripJudgment } from '@/core/trip/readiness/judgeTrip'
 import { readiness, type Acceptance, type Readiness } from '@/core/trip/readiness/readiness'
 import { type RigGear, runRigOf } from '@/core/trip/readiness/rigGear'
 import { calibrateUsage, type UsageCalibrationResult } from '@/core/trip/usage/calibrateUsage'
@@ -21,7 +21,7 @@ export interface JudgedTrip {
   row: Trip
   plan: TripPlan
   gear: RigGear
-  judgement: TripJudgement
+  judgment: TripJudgment
   acceptances: readonly Acceptance[]
   ready: Readiness
   /** With the offset of where the owner is. */
@@ -32,9 +32,9 @@ export interface JudgedTrip {
 export function withVerdict(rig: Rig, trip: TripWithPlan, gear: RigGear, nowIso: string): JudgedTrip {
   const { row } = trip
   const plan = withClockChanges(trip.plan)
-  const judgement = judgeTrip(gear, plan, nowIso)
+  const judgment = judgeTrip(gear, plan, nowIso)
   const acceptances = activeAcceptances(database(), row.id)
-  return { rig, row, plan, gear, judgement, acceptances, ready: readiness(judgement.findings, acceptances), nowIso }
+  return { rig, row, plan, gear, judgment, acceptances, ready: readiness(judgment.findings, acceptances), nowIso }
 }
 
 /**

@@ -83,7 +83,7 @@ export function readBegin(values: BeginValues, system: UnitSystem, thisMonth: st
   const { nights, issue: nightsIssue } = readNights(values.nights)
   const equipment = equipmentKinds.flatMap((kind) => {
     const { state, made: text } = values.found[kind]
-    // A hose or regulator is there in every rig that burns gas; what it is unknown of it is its date.
+    // A hose or regulator is there in every rig that burns gas; only its date is unknown.
     const isThere = state === 'there' || (state === 'not-known' && (kind === 'hose' || kind === 'regulator'))
     return isThere ? [{ kind, madeMonth: readMonthField(text, thisMonth).month }] : []
   })

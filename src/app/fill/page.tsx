@@ -17,7 +17,7 @@ export default async function PumpPage({ searchParams }: { searchParams: FillSea
   if (!world.chosen) return <NoCylinderYet />
   const { gear, row } = world.chosen
   const findings = fillFindings(gear, { mode: 'pump' }, world.today)
-  const onTheLine = (loadRigSnapshot().judged?.judgement.findings ?? []).filter(({ station }) => station === 'fill')
+  const onTheLine = (loadRigSnapshot().judged?.judgment.findings ?? []).filter(({ station }) => station === 'fill')
   return (
     <FillPage mode="pump" world={world} cylinderId={row.id} stopped={hasStop(findings)}>
       <PumpBench key={row.id} gear={gear} findings={findings}>

@@ -8,7 +8,7 @@ export const metadata: Metadata = { title: 'Run' }
 
 export default function RunPage() {
   const world = runPageData()
-  const findings = loadRigSnapshot().judged?.judgement.findings.filter(({ station }) => station === 'run') ?? []
+  const findings = loadRigSnapshot().judged?.judgment.findings.filter(({ station }) => station === 'run') ?? []
   return world.trip ? (
     <NightsBench key={world.trip.version} world={world} trip={world.trip} findings={findings} />
   ) : (

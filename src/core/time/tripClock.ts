@@ -63,7 +63,7 @@ export function parseClock(text: string): number | null {
  * @param timeS - since the start of the trip
  * @param startISO - start of the trip
  * @param shiftS - clock shift since then
- * @example momentWords(41_400, '2026-12-04T15:00') // 'night 1, 2:30 am'
+ * @example formatTripTime(41_400, '2026-12-04T15:00') // 'night 1, 2:30 am'
  */
 export function formatTripTime(timeS: number, startISO: string, shiftS = 0): string {
   const startS = clockHourOf(startISO) * HOUR_S

@@ -75,7 +75,7 @@ test('every kind, full to its limit, has its figures; a full propane cylinder ou
     const figures = heatFigures(gear, gearLimitKg(gear), 0, null)
     expect(figures.hot.quantity.value).toBeGreaterThan(0)
     expect(figures.curve.points.length).toBeGreaterThan(20)
-    // At 130 °F nothing has opened yet, whatever the kind.
+    // At 130 °F no relief device of any kind has opened yet.
     expect(figures.hot.quantity.value).toBeLessThan(
       figures.reliefSetting.quantity.value * (gear.kind === 'onboard' ? 1.1 : 1),
     )

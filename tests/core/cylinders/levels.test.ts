@@ -39,7 +39,7 @@ describe('a gauge', () => {
     })
     expect(gearContents(full)).toMatchObject({ overfilled: false })
     expect(gearContents(full)?.netKg).toBeCloseTo(gearLimitKg(full), 9)
-    // Filled by its gauge on a cold day it holds more, and is full all the same.
+    // Filled by its gauge on a cold day it holds more mass, and is full all the same.
     const cold = { liquidFraction: 0.8, temperatureK: fahrenheit(0), readAt: '2026-11-30T10:00:00Z' }
     expect(gearContents(tankGear({ lastLevel: cold }))).toMatchObject({ overfilled: false })
     const over = { ...cold, liquidFraction: 0.85 }

@@ -17,7 +17,7 @@ describe('where the hiss stops', () => {
     expect(given / taken).toBeCloseTo(1, 6)
   })
 
-  // In the range people fill in; far outside it the swelling of a hot supply outweighs its pressure.
+  // In the usual range; far outside it the expansion of a hot supply outweighs its pressure.
   const supplyF = fc.double({ min: 20, max: 105, noNaN: true })
   const below = fc.double({ min: 0, max: 60, noNaN: true })
   test('never less from a warmer supply', () => {

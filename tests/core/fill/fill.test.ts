@@ -159,7 +159,7 @@ describe('slips', () => {
     expect(volumeLimitFraction).toBe(0.8)
     expect(slip.result.figure.quantity.value / GALLON_M3).toBeCloseTo(1.38, 1)
     expect(pumpSlip(cylinderGear(), null, fahrenheit(60)).slip.result.label).toBe('At most')
-    // One that is fuller than its level takes nothing, never less.
+    // One above its limit level takes zero, never a negative amount.
     expect(pumpSlip(cylinderGear(), 20 * POUND_KG, fahrenheit(20)).slip.result.figure.quantity.value).toBe(0)
   })
   test('an onboard tank: gallons, money, and learned gallons before the dial', () => {

@@ -10,7 +10,7 @@ import { stopWeightSlip } from '@/core/fill/stopWeightSlip'
 import { basis } from '@/core/rules/basis/basis'
 import type { Slip, SlipLine } from '@/core/rules/figure'
 
-/** Works a slip out as one would by hand, from its signs. */
+/** Recalculates a calculation from its signs, as by hand. */
 function byHand(lines: readonly SlipLine[]): number {
   return lines.reduce((sum, { sign, figure }) => {
     const { value } = figure.quantity

@@ -13,7 +13,7 @@ const coldest: Record<Fluid, number> = { propane: 173.15, co2: 216.592 }
 const anyFluid = fc.constantFrom(...fluids)
 const share = fc.double({ min: 0, max: 1, noNaN: true })
 
-/** A density between thin vapor and what is brim-full in the cold, and a temperature in range. */
+/** A density between thin vapor and cold liquid-full, and a temperature in range. */
 function densityAt(fluid: Fluid, part: number): number {
   const { vaporDensity, liquidDensity, nodes } = saturationTable(fluid)
   const thin = (vaporDensity[nodes - 1] ?? 1) / 2
@@ -37,7 +37,7 @@ describe('no seam', () => {
         const span = 423.15 - coldest[fluid]
         const cold = pressure(fluid, density, coldest[fluid] + span * Math.min(a, b))
         const warm = pressure(fluid, density, coldest[fluid] + span * Math.max(a, b))
-        // Beyond 1,000 bar there is no figure, and once beyond it stays beyond.
+        // Above 1,000 bar there is no value, at any higher temperature either.
         if (cold === null) expect(warm).toBeNull()
         if (cold !== null && warm !== null) expect(warm).toBeGreaterThanOrEqual(cold - 1e-6 * cold)
       }),
@@ -51,7 +51,7 @@ describe('no seam', () => {
         const density = densityAt(fluid, part)
         const { critical, fromK } = saturationTable(fluid)
         const seams = [critical.temperatureK, liquidFullTemperatureK(fluid, density, 1)]
-        // The dry-out temperature, found by halving: where the vapor at saturation is as dense as the contents.
+        // The dry-out temperature by bisection: where saturated vapor is as dense as the contents.
         let [wet, dry] = [fromK, critical.temperatureK]
         for (let i = 0; i < 60 && density < critical.densityKgM3; i += 1) {
           const middle = (wet + dry) / 2

@@ -50,7 +50,7 @@ describe('each face, by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide, 0.5 hi
   })
 
   test('a box askew is judged by its corner, not by its extent', () => {
-    // Its corner towards the heater lies 0.4·√2/2 before its middle, beyond both edges by what the nearer one gives.
+    // Its corner toward the heater is 0.4·√2/2 from its middle; the nearer edge gives the margin.
     const square = of([thing({ xM: 3.35, yM: 2.75, turnDeg: 0 })])
     const askew = of([thing({ xM: 3.35, yM: 2.75, turnDeg: 45 })])
     const corner = (3.35 + 2.75 - 0.2 * Math.SQRT2 * 1 - (3.1 + 2.5)) / 2
@@ -71,16 +71,16 @@ describe('things that move count where they can reach', () => {
     const curtain = thing({ kind: 'curtain', xM: 3.5, turnDeg: 90, lengthM: 1, widthM: 0.04, highM: 1.6 })
     expect(of([curtain])?.marginM).toBeCloseTo(3.48 - 3.1, 9)
     expect(of([{ ...curtain, reachM: 0.5 }])?.marginM).toBeCloseTo(2.98 - 3.1, 9)
-    // Along its line it does not reach further.
+    // Along its own line it does not reach farther.
     const beside = { ...curtain, xM: 2, yM: 3.2, reachM: 0.5 }
     expect(of([beside])?.marginM).toBeCloseTo(0.2, 9)
   })
 
   test('a door along its quarter of a circle, never less than the circle', () => {
-    // Hinged at (2.9, 3.2), a leaf of 0.6 opens towards larger y: nothing of it comes nearer than y = 3.2.
+    // Hinged at (2.9, 3.2), a leaf of 0.6 opens toward larger y, so it stays beyond y = 3.2.
     const leaf = thing({ kind: 'door-swing', xM: 3.2, yM: 3.2, lengthM: 0.6, widthM: 0.04, highM: 1.7 })
     expect(of([leaf])?.marginM).toBeCloseTo(3.2 - 2.5, 9)
-    // Hinged at (2.5, 3.2) and turned half round it sweeps towards the heater, to (2.5, 2.6).
+    // Hinged at (2.5, 3.2) and turned by 180° it sweeps toward the heater, to (2.5, 2.6).
     const towards = of([{ ...leaf, xM: 2.2, turnDeg: 180 }])
     expect(towards?.marginM).toBeCloseTo(2.6 - 2.5, 6)
   })
@@ -124,7 +124,7 @@ describe('walls and ceiling', () => {
     expect(margin?.marginM).toBeCloseTo(0.05, 9)
   })
   test('under a slope the low edge of the heater’s place decides', () => {
-    // From 2.0 at the left to 1.0 at the right: over y = 2.2 the ceiling stands at 1.45.
+    // From 2.0 at the left to 1.0 at the right: at y = 2.2 the ceiling is at 1.45.
     const room = { liningsBurn: true, heightM: 2, lowHeightM: 1 }
     expect(check([], { room }).margins.find(({ id }) => id === 'ceiling')?.marginM).toBeCloseTo(1.45 - 1.1, 9)
   })

@@ -64,7 +64,7 @@ describe('no place at all', () => {
     const named = things.find(({ id }) => id === nearest?.inTheWay[0]?.id)
     expect(named).toBeDefined()
     expect(nearest?.inTheWay[0]?.lacksM).toBeGreaterThan(0)
-    // Were they gone, it would fit there.
+    // Without them it would fit there.
     const gone = things.filter(({ id }) => !nearest?.inTheWay.some((one) => one.id === id))
     if (!nearest) throw new Error('no nearest place')
     const check = clearanceCheck({ heater: asked.heater, pose: nearest.pose, objects: gone, room: lined })

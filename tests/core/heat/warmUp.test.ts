@@ -23,7 +23,7 @@ const log = (change: Partial<WarmUpInput> = {}): WarmUpInput => ({
   ...change,
 })
 
-/** Noise that is always the same: a small generator, and two of its numbers make one of a bell. */
+/** Repeatable noise: a small generator, and a Box–Muller transform to normal numbers. */
 function bell(seed: number): () => number {
   let state = seed
   const next = (): number => {
@@ -108,7 +108,7 @@ describe('a fit', () => {
         capacityRange.low <= 180_000 && capacityRange.high >= 180_000,
       ]
     })
-    // Sixty trials of nineteen in twenty: 57 on the whole, and under 52 once in thousands.
+    // Sixty trials at nineteen in twenty: 57 expected, and fewer than 52 about once in a thousand.
     expect(trials.filter(([loss]) => loss).length).toBeGreaterThanOrEqual(52)
     expect(trials.filter(([, capacity]) => capacity).length).toBeGreaterThanOrEqual(52)
     expect(trials.every(([loss, capacity]) => loss && capacity)).toBe(false)
@@ -170,7 +170,7 @@ describe('a night from the fit', () => {
     const outlook = heatOutlook(warmth, night)
     expect(outlook.keepW).toBeCloseTo(1000, 9)
     expect(outlook.keepKg).toBeCloseTo(36e6 / 50.35e6, 9)
-    // 52 K is where it would end: ln(52 / 32) of an hour.
+    // The steady state is 52 K: ln(52 / 32) of an hour.
     expect(outlook.warmUpS).toBeCloseTo(3600 * Math.log(52 / 32), 6)
     expect(outlook.totalKg).toBeCloseTo(outlook.keepKg + (outlook.warmUpKg ?? 0), 12)
   })
@@ -203,7 +203,7 @@ describe('heat loss of a room', () => {
     const known = roomWarmth(room, null)
     expect(known.from).toBe('shape')
     expect(known.fabricWPerK).toBe(shapeEstimate(room).fabricWPerK)
-    // In gas burned it is a little more than in heat: the water's vapor leaves with its share.
+    // By gas it is a little more than by heat, because latent heat leaves with the water vapor.
     expect(known.lossWPerK).toBeGreaterThan(shapeEstimate(room).lossWPerK)
   })
   test('with a log it comes from the log, less leakage', () => {

@@ -2,7 +2,7 @@ import { connectionIds, connections, type ConnectionId } from '@/core/hookup/cat
 import { connectionVerdict, portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import { jointWork } from '@/core/hookup/checks/jointWork'
 
-/** Written out by hand, so that a slip in the data shows. Common practice. */
+/** Written by hand, so that an error in the data shows. Common practice. */
 const lookalikes: readonly (readonly [ConnectionId, ConnectionId])[] = [
   ['npt-1/4', 'flare-1/4'],
   ['npt-1/4', 'compression-1/4'],

@@ -8,7 +8,7 @@ import { formatPhrase } from '@/core/units/formatQuantity'
 import { fromUnit } from '@/core/units/convert'
 import { basis } from '@/core/rules/basis/basis'
 
-/** What raises a finding, and the same fixed. */
+/** A line that raises a finding, and the same line fixed. */
 interface Case {
   bad: Line
   good: Line
@@ -159,7 +159,7 @@ const cases: Readonly<Record<string, Case>> = {
   },
 }
 
-/** A second low-pressure regulator of the owner's behind the first. */
+/** A second low-pressure regulator, the owner's own, behind the first. */
 function seriesRegulators(): Line {
   const type = ownPartType({
     id: 'own-second',
@@ -173,7 +173,7 @@ function seriesRegulators(): Line {
   return sound(edited(two, { do: 'add', type, id: 'second', after: 'nipple' }))
 }
 
-/** The tee for an outside supply put into the low line. */
+/** The tee for an outside supply inserted into the low-pressure side. */
 function supplyBehindRegulator(): Line {
   return sound(
     edited(

@@ -14,7 +14,7 @@ import { zoneFacts } from '@/core/hookup/catalogue/zone'
 const feet = (number: number): number => fromUnit(number, 'length', 'ft')
 const btuh = (number: number): number => fromUnit(number, 'power', 'btuh')
 
-/** A trunk of tees, each with a branch; lengths and inputs as chance has them. */
+/** A trunk of tees, each with a branch; lengths and inputs are random. */
 const anyLine = fc
   .array(
     fc.record({

@@ -8,7 +8,7 @@ import { portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 import { sortFindings } from '@/core/findings/Finding'
 
-/** The best that two parts of the catalogue can make together, gas going from the first into the second. */
+/** The best joint of two catalog parts, with gas flowing from the first into the second. */
 function together(from: string, to: string): string {
   const outs = partType(from).ports.filter(({ way }) => way !== 'in')
   const ins = partType(to).ports.filter(({ way }) => way !== 'out')
@@ -18,7 +18,7 @@ function together(from: string, to: string): string {
   return best ? `${best.verdict} ${best.connection}` : 'does-not-fit'
 }
 
-// What goes onto what in an owner's hands. Common practice.
+// Which connection fits which. Common practice.
 test.each([
   ['cylinder-both', 'pigtail-acme', 'mates type1-acme'],
   ['cylinder-both', 'pigtail-pol', 'mates pol'],
@@ -89,7 +89,7 @@ function jointOf(connection: ConnectionId): Line {
   return edited(line, join('one', 'out', 'other', 'in'))
 }
 
-// Ways a joint of each kind can have been made wrongly. Common practice.
+// Wrong ways to make each kind of joint. Common practice.
 const wrongly: Readonly<Record<ConnectionId, readonly JointState[]>> = {
   'type1-acme': ['taped', 'wrong-way', 'wrenched'],
   pol: ['taped', 'wrong-way'],

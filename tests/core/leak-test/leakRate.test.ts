@@ -42,14 +42,14 @@ describe('a hold test', () => {
   test('one kelvin is 1.4 in WC', () => {
     const warm = outcome({ endGaugePa: inWC(8 + 1.43), endK: MILD + 1 })
     const still = outcome({ endGaugePa: inWC(8 - 1.43) })
-    // Real gas is a little denser than ideal, so not to nothing.
+    // Real gas is a little denser than ideal, so the difference is not zero.
     expect(warm.massRateKgS / still.massRateKgS).toBeLessThan(0.05)
   })
 
   // n = pV/RT by hand: 0.0008 m³ × 249 Pa × 0.0441 kg/mol ÷ (8.314 × 288.7) ÷ 180 s = 2.03e-8 kg/s.
   test('an inch lost in three minutes', () => {
     const real = outcome({ endGaugePa: inWC(7) }).massRateKgS
-    // Real gas gives up a few parts in a hundred more.
+    // With real gas it is a few percent more.
     expect(real / 2.03e-8).toBeGreaterThan(1)
     expect(real / 2.03e-8).toBeLessThan(1.05)
   })
@@ -66,7 +66,7 @@ describe('a hold test', () => {
       return uTubeGaugePa(openM, gasM)
     }
     const [startGaugePa, startKgS] = [read(), manometer.leakKgS()]
-    // Long enough that a millimetre is little, short enough that the leak hardly slows.
+    // Long enough that a millimeter matters little, short enough that the leak hardly slows.
     const durationS = hole === 'pinhole' ? 600 : 40
     manometer.read(20_000 + durationS * 1000)
     const meanKgS = (startKgS + manometer.leakKgS()) / 2

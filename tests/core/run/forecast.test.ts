@@ -15,7 +15,7 @@ function hour(i: number): string {
   return new Date(startMs + i * 3_600_000).toISOString().slice(0, 16)
 }
 
-/** A file of hours; without those of `holes`. */
+/** An hourly file without the hours of `holes`. */
 function csv(
   hours: number,
   temperature: (i: number) => number,

@@ -203,7 +203,7 @@ describe('the energy source', () => {
     )
     expect(run.outages[0]).toMatchObject({ cause: 'battery', applianceIds: ['burner'] })
     expect(run.leftKg).toBeGreaterThan(5)
-    // The room grows cold with gas aboard.
+    // The room gets cold with gas aboard.
     expect(run.series.at(-1)?.roomK).toBeLessThan(275)
   })
 

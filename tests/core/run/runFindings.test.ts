@@ -75,7 +75,7 @@ describe('an outage is reported with its cause', () => {
         uses: [applianceUse({ inputW: 9000 * BTU_PER_HOUR_W, burnPerDayS: 12 * 3600 })],
         settings: settings(change),
       })
-    // Lit at 18:00, 3 lb at 9,000 BTU/h end about one in the morning.
+    // Lit at 18:00, 3 lb at 9,000 BTU/h end at about 1:00.
     expect(codes(found(plan({ changeover: 'one-side' }), pair))).toEqual(['nobody-turns-over'])
     const up = found(plan({ changeover: 'one-side', getUp: true }), pair)
     expect(up.map(({ code, severity }) => [code, severity])).toEqual([['get-up-at-night', 'note']])

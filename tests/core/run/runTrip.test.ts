@@ -100,7 +100,7 @@ describe('changeover', () => {
   })
 
   test('asleep nobody switches: an outage until waking; somebody who gets up has none, and the hour is given', () => {
-    // Begun at 15:00, 3 lb at 9,000 BTU/h lie dry at about 22:00 and the sleepers sleep from 21:00.
+    // From 15:00, 3 lb at 9,000 BTU/h are gone at about 22:00; people sleep from 21:00.
     const night = { ...pair, ...warm, nights: 1, appliances: [steadyBurner(9000)], sleepH: 21 }
     const asleep = runTrip(tripRun({ ...night, changeover: 'one-side' }))
     expect(first(asleep)?.cause).toBe('lever')

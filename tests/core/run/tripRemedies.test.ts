@@ -17,7 +17,7 @@ const cold = tripRun({
   appliances: [steadyBurner(17_000)],
 })
 
-/** The plan as a remedy would have it. */
+/** The plan with a remedy applied. */
 function applied(input: TripRunInput, { edit }: TripRemedy): TripRunInput {
   switch (edit.do) {
     case 'changeover':
@@ -112,13 +112,13 @@ describe('the changeover methods side by side', () => {
     const [side, automatic, both] = outcomes
     expect(side?.getUpAtS).not.toBeNull()
     expect(automatic?.getUpAtS).toBeNull()
-    // Twice the wall: both open holds out longer than one side does.
+    // Twice the wetted wall: both open lasts longer than one side.
     expect(both?.firstOutageS ?? Infinity).toBeGreaterThan(side?.firstOutageS ?? 0)
   })
 })
 
 describe('spread', () => {
-  /** The same numbers each time. */
+  /** The same random numbers each time. */
   function steady() {
     let seed = 11
     return () => {

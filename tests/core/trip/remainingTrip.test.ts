@@ -11,7 +11,7 @@ import { usualRunSettings } from '@/core/run/runSettings'
 import { tripMoments } from '@/core/trip/usage/tripMoments'
 
 const hourly = (from: number): number[] => Array.from({ length: 96 }, (_, hour) => from + hour / 100)
-// Leaves on 4 December at 15:00 by a clock seven hours behind UTC: at 22:00 UTC.
+// Departure on December 4 at 15:00, seven hours behind UTC: 22:00 UTC.
 const trip = tripPlan({
   nights: 4,
   uses: [{ ...tripPlan().uses[0], byNight: ['battery', 'shore', 'gas', 'gas'] } as never],
@@ -51,7 +51,7 @@ test('before it, after it, and without a weighing on it: the plan itself', () =>
 })
 
 test('from the weigh-in on: nights, hours, forecast, shore power and refills move along', () => {
-  // 19:00 on 5 December there: 28 hours after leaving.
+  // 19:00 on December 5 there: 28 hours after departure.
   const left = remainingTrip(trip, [weighed('2026-12-06T02:00:00Z')], '2026-12-06T09:00:00-07:00')
   expect(left).toMatchObject({ startDay: '2026-12-05', nights: 3 })
   expect(left.settings).toMatchObject({
@@ -67,7 +67,7 @@ test('from the weigh-in on: nights, hours, forecast, shore power and refills mov
 })
 
 describe('it ends when the whole trip would, whenever it was weighed', () => {
-  // Burns round the clock at full, so that gas is time.
+  // Burns at full input all day, so gas is proportional to time.
   const steady = applianceUse({ inputW: 1000, burnPerDayS: 86_400 })
   const plan = tripPlan({ nights: 4, coldestK: 283, uses: [steady] })
   const startMs = tripMoments(plan, '2026-12-05T09:00:00-07:00').startMs
@@ -103,7 +103,7 @@ test('the oldest of the weigh-ins counts: what another cylinder burned since is 
   const late = weighed('2026-12-07T02:00:00Z')
   const early = { ...weighed('2026-12-05T22:00:00Z'), id: 'right' }
   expect(remainingTrip(trip, [late, early], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-05')
-  // One that stays at home, and a bottle that nothing burns from, say nothing of it.
+  // A cylinder that stays at home, and a bottle no appliance uses, do not matter.
   const home = { ...early, aboard: false }
   const bottle = bottleGear()
   expect(remainingTrip(trip, [late, home, bottle], '2026-12-07T09:00:00-07:00').startDay).toBe('2026-12-06')
@@ -132,7 +132,7 @@ test('the verdict of a trip under way counts the remaining nights only', () => {
   const later = judgeTrip(gear('2026-12-07T02:00:00Z'), plan, '2026-12-07T09:00:00-07:00')
   const needed = ({ balances }: typeof whole): number => balances[0]?.neededKg ?? 0
   expect(later.trip.nights).toBe(2)
-  // Two evenings of eight hours from six o’clock on, the first begun an hour before the weigh-in.
+  // Two evenings of eight hours from 18:00, the first starting an hour before the weigh-in.
   expect(needed(later)).toBeCloseTo((needed(whole) / 2) * (15 / 16), 6)
 })
 

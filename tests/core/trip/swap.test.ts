@@ -28,7 +28,7 @@ const swap = (change: Partial<Swap> = {}): Swap => ({
 
 test('one found empty holds only vapor, at air pressure', () => {
   const gear = cylinderGear({ lastLevel: emptyLevel('2026-12-02T03:00:00Z') })
-  // Ideal gas at the boiling point, 101325 Pa and M = 44.096 g/mol: some 4 % below what propane weighs there.
+  // Ideal gas at the boiling point, 101325 Pa and M = 44.096 g/mol: about 4 % below propane's density there.
   const idealKg = (101_325 * (gear.waterCapacityKg / 1000) * 0.044096) / (8.314 * 231.05)
   const netKg = gearContents(gear)?.netKg ?? Infinity
   expect(netKg / idealKg).toBeGreaterThan(1)
@@ -80,7 +80,7 @@ describe('a swap at night calibrates as a weigh-in does', () => {
     { ...plan, learned: {} },
     baselineScenario,
   )
-  // Burns from 18:00 to 2:00: a day after leaving, eight hours at full.
+  // Burns from 18:00 to 2:00: a day after departure, eight hours at full input.
   const plannedKg = burnedGasKg(plan.uses[0]?.inputW ?? 0, 8 * 3600)
   const told = [read('left', '2026-12-03T20:00Z', 1.25 * plannedKg), read('right', '2026-12-03T20:00Z', 8)]
   const calibration = (swaps: readonly Swap[]) =>

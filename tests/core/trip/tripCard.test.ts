@@ -11,11 +11,11 @@ import { readyRooms } from '@/core/heat/room/readyRooms'
 
 function cardOf(gear: RigGear, accept = false) {
   const plan = tripPlan()
-  const judgement = judgeTrip(gear, plan, NOW)
-  const open = readiness(judgement.findings, []).answered
+  const judgment = judgeTrip(gear, plan, NOW)
+  const open = readiness(judgment.findings, []).answered
   const ready = accept
     ? readiness(
-        judgement.findings,
+        judgment.findings,
         open.map(({ key, finding }) => ({
           id: key,
           findingKey: key,
@@ -24,8 +24,8 @@ function cardOf(gear: RigGear, accept = false) {
           acceptedAt: NOW,
         })),
       )
-    : readiness(judgement.findings, [])
-  return tripCard(gear, plan, judgement, ready, TODAY)
+    : readiness(judgment.findings, [])
+  return tripCard(gear, plan, judgment, ready, TODAY)
 }
 const textOf = (blocks: ReturnType<typeof cardOf>): string =>
   blocks.map(({ title, lines }) => [title, ...lines.map((line) => formatPhrase(line, 'us'))].join('\n')).join('\n')

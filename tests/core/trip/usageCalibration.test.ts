@@ -127,7 +127,7 @@ describe('what weigh-ins teach', () => {
   const left = cylinderGear()
   const runOf = (trip: TripPlan) =>
     runOutlook({ cylinders: [left], lines: [], warmth: null, battery: null }, trip, baselineScenario).run
-  // Burns from 18:00 to 2:00: a day after leaving, eight hours at full.
+  // Burns from 18:00 to 2:00: a day after departure, eight hours at full input.
   const plannedKg = burnedGasKg(plan.uses[0]?.inputW ?? 0, 8 * 3600)
   const before = read('2026-12-03T20:00:00Z', 6)
   const calibration = (readings: readonly CylinderReading[], cylinders = [left]) =>

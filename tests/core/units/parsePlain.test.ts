@@ -58,7 +58,7 @@ test('a field’s text reads back as it was, in both unit systems', () => {
       fc.double({ min: 0, max: 5000, noNaN: true }),
       (as, system, value) => {
         const text = formatForField({ value, role: as }, system)
-        // Rounding to the field's decimals once is all that may be lost.
+        // Only one rounding to the field's decimals may be lost.
         expect(formatForField({ value: parsePlain(text, as, system), role: as }, system)).toBe(text)
       },
     ),

@@ -179,7 +179,7 @@ describe('a draw', () => {
       stepCylinders([thermal], 0.05, around(265))
       expect(cylinderPressurePa(thermal)).toBeGreaterThan(NEED_PA * 0.999)
     }
-    // What was wanted, 15 kg, was never to be had.
+    // The requested 15 kg were never available.
     expect(thermal.drawnKg).toBeLessThan(1.9)
   })
 
@@ -187,7 +187,7 @@ describe('a draw', () => {
     const [drawKgS, airK, startK] = [2.5e-4, 268, 268]
     const thermal = cylinderAtRest(twenty, 8, startK)
     for (let timeS = 0; timeS < 3 * 3600; timeS += 60) stepCylinders([thermal], drawKgS * 60, around(airK, 60, 101_325))
-    // Temperature and mass; heat capacity by differences of the energy.
+    // Temperature and mass; heat capacity by finite differences of the energy.
     const solver = new Solver(2)
     solver.relativeTolerance = 1e-8
     solver.absoluteTolerance = 1e-8
@@ -248,6 +248,6 @@ describe('a draw', () => {
 test('frost needs both: below freezing and below the dew point', () => {
   expect(isFrosted(265, 280)).toBe(true)
   expect(isFrosted(274, 300)).toBe(false)
-  // In deep cold the air is too dry for a wall that is hardly colder.
+  // In deep cold the air is too dry to frost a wall that is hardly colder.
   expect(isFrosted(262.5, 263)).toBe(false)
 })

@@ -61,7 +61,7 @@ test('every table that holds an owner’s data is exported, with every column', 
     .prepare(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`)
     .pluck()
     .all()
-  // Facts are of the file, such as that it is the demo; migrations are of the program.
+  // Facts belong to the file, such as that it is the demo; migrations belong to the program.
   const inside = named.filter((name) => name !== 'facts' && name !== '__drizzle_migrations')
   expect(archiveTables.map(({ name }) => name).toSorted()).toEqual(inside.toSorted())
   for (const { name, table } of archiveTables) {
@@ -185,7 +185,7 @@ describe('a rig alone', () => {
     const first = exportArchive(mine, 'marigold').tables
     const second = exportArchive(mine, id).tables
     for (const { name } of archiveTables) expect([name, second[name]?.length]).toEqual([name, first[name]?.length])
-    // Alike names of other things, such as the kind of a part, stay what they are.
+    // Equal names of other things, such as the kind of a part, stay unchanged.
     const house = ({ lines = [] }: typeof first) => lines.find((row) => row.name === 'House line')
     const kinds = (row: ReturnType<typeof house>): string[] =>
       (row?.line as { parts: { typeId: string }[] }).parts.map(({ typeId }) => typeId)

@@ -7,13 +7,13 @@ import { importArchive } from '@/records/archive/import/importArchive'
 import type { Archive } from '@/records/archive/format/Archive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
 
-// Run by worlds.test.ts, where a runner of tests around every call would take five times as long.
+// Run by generatedArchives.test.ts: inside the test runner it would take five times as long.
 const records = openDatabase(process.argv[2] ?? '')
 const runs = Number(process.argv[3])
 
 class Undo extends Error {}
 
-/** What an empty file holds after a world was taken in, as it goes out again; the file is empty afterwards. */
+/** Imports an archive into empty records, exports it again, and empties the records. */
 function throughEmpty(world: Archive): string {
   let text = ''
   try {

@@ -47,7 +47,7 @@ test('a backup holds everything in one file, and replaces what was written since
   expect(readPhoto(records, 'collar')?.bytes).toEqual(PNG)
   expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
 
-  // What stood here before lies beside it, and is itself a backup.
+  // The previous records lie beside it, and are themselves a backup.
   restoreBackup(records, fs.readFileSync(kept), '2026-11-24T13:00:00.000Z')
   expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold', 'Other'])
 })

@@ -29,13 +29,13 @@ function refused(bytes: Buffer): FileError {
   throw new Error('taken in')
 }
 
-/** A row of the file, picked by number, changed; undefined where nothing of it can be spoilt so. */
+/** A row of the file, chosen by number, spoiled; undefined where this spoil does not apply. */
 type Spoil = (row: Record<string, unknown>, keys: readonly string[], i: number) => boolean
 
 const spoils: readonly Spoil[] = [
   // A field left out.
   (row, keys, i) => delete row[keys[i % keys.length] ?? ''],
-  // A field it is unknown.
+  // An unknown field.
   (row) => Boolean((row.surprise = 1)),
   // A number as text, a text as number.
   (row, keys, i) => {
@@ -50,19 +50,19 @@ const spoils: readonly Spoil[] = [
     if (key) row[key] = -1e9
     return key !== undefined
   },
-  // Named after nothing.
+  // An empty id.
   (row, keys) => {
     const key = keys.find((one) => /Id$/.test(one) && typeof row[one] === 'string' && one !== 'ruleSetId')
     if (key) row[key] = 'nowhere'
     return key !== undefined
   },
-  // A moment that never was.
+  // An impossible time.
   (row, keys) => {
     const key = keys.find((one) => /At$/.test(one) && typeof row[one] === 'string')
     if (key) row[key] = '2026-13-45'
     return key !== undefined
   },
-  // A way out of the folder.
+  // A path that leaves the folder.
   (row) => {
     const has = typeof row.id === 'string'
     if (has) row.id = '../../etc/passwd'
@@ -80,12 +80,12 @@ test('two hundred files with one spoiled row each: refused, the place named with
     const [name, index] = places[(i * 7) % places.length] ?? ['rigs', 0]
     const row = world.tables[name]?.[index]
     if (!row || !spoils[i % spoils.length]?.(row, Object.keys(row), i)) continue
-    // As our own files are written: a row a line.
+    // As exports are written: one row per line.
     const text = serializeArchive(world as never)
     const { issues } = refused(Buffer.from(text))
     const own = issues.filter(({ path }) => path.startsWith(`tables.${name}.${index}`))
     const isByReference = spoils[i % spoils.length] === spoils[6]
-    // A row that goes by another name is also missed by those that name it.
+    // A row with another id is also missed by its references.
     expect([i, name, isByReference || own.length > 0]).toEqual([i, name, true])
     const line = own[0]?.line
     if (line) expect(text.split('\n')[line - 1]).toContain(JSON.stringify(Object.values(row)[0]))

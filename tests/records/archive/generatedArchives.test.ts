@@ -11,6 +11,6 @@ test('a thousand generated archives export, import and export again with the sam
   expect(`${status} ${stderr}`).toMatch(/^0 /)
   const { runs, rows } = JSON.parse(stdout) as { runs: number; rows: number }
   expect(runs).toBe(1000)
-  // They are not all empty.
+  // The generated archives are not all empty.
   expect(rows).toBeGreaterThan(5000)
 }, 300_000)

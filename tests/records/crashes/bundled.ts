@@ -3,10 +3,10 @@ import fs from 'node:fs'
 import path from 'node:path'
 
 /**
- * A script of these tests as one file that node starts at once, for those that are started fifty times.
+ * Bundles a script of these tests into one file, for scripts that are started fifty times.
  *
  * @param name - of a script beside this one
- * @returns where it lies; among the packages, so that it finds the one that cannot be bundled
+ * @returns its path, inside node_modules so that it finds the package that cannot be bundled
  */
 export function bundled(name: string): string {
   const outfile = path.resolve('node_modules', '.gold-kettle-tests', `${name}.mjs`)
@@ -20,7 +20,7 @@ export function bundled(name: string): string {
     external: ['better-sqlite3'],
     mainFields: ['module', 'main'],
     logLevel: 'silent',
-    // Some packages ask for others by the older way.
+    // Some packages use require.
     banner: { js: `import { createRequire } from 'node:module'; const require = createRequire(import.meta.url);` },
   })
   return outfile

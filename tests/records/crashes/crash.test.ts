@@ -5,7 +5,7 @@ import { listWeighings } from '@/records/repositories/cylinders/weighings'
 import { openDatabase } from '@/records/openDatabase'
 import { temporaryFile } from '@tests/records/temporary'
 
-/** Starts a writer, lets it acknowledge some rows, and ends it as a power cut would. */
+/** Starts a writer, waits for some acknowledged rows, and kills it as a power cut would. */
 function killedAfter(file: string, rows: number, writes = 'crashes/writeUntilKilled'): Promise<string[]> {
   const writer = spawn(path.resolve('node_modules/.bin/tsx'), [`tests/records/${writes}.ts`, file], {
     detached: true,
@@ -16,7 +16,7 @@ function killedAfter(file: string, rows: number, writes = 'crashes/writeUntilKil
     writer.stderr.on('data', (chunk: Buffer) => (complaint += chunk.toString()))
     writer.stdout.on('data', (chunk: Buffer) => {
       said += chunk.toString()
-      // The whole group, since the program runs in a child of the one that was started.
+      // The whole process group, since the program runs in a child process.
       if (said.split('\n').length > rows && writer.pid) process.kill(-writer.pid, 'SIGKILL')
     })
     writer.on('close', () => {
@@ -51,7 +51,7 @@ test.each([1, 25])(
     expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
     const version = findLine(records, 'house')?.version ?? 0
     expect(version).toBeGreaterThanOrEqual(Number(acknowledged.at(-1)))
-    // Drawn once and changed with every version after the first: both were written, or neither.
+    // One change per version after the first: version and change were both written, or neither.
     expect(listLineChanges(records, 'house')).toHaveLength(version)
     records.$client.close()
   },

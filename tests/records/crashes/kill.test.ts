@@ -14,7 +14,7 @@ import { temporaryFile } from '@tests/records/temporary'
 
 const script = bundled('crashes/liveUntilKilled')
 
-/** Moments after the first change was acknowledged; the same each time, so that a failure comes again. */
+/** Delays after the first acknowledged change; the same each time, so that a failure can be reproduced. */
 function moments(count: number, seed: number): number[] {
   let state = seed
   return Array.from({ length: count }, () => {
@@ -23,7 +23,7 @@ function moments(count: number, seed: number): number[] {
   })
 }
 
-/** Starts a writer and ends it as a power cut would, some time after its first change was acknowledged. */
+/** Starts a writer and kills it as a power cut would, some time after its first acknowledged change. */
 function killed(file: string, way: string, files: readonly string[], afterMs: number): Promise<string[]> {
   const writer = spawn(process.execPath, [script, file, way, ...files])
   let said = ''
@@ -58,7 +58,7 @@ function demoFile(): string {
   return file
 }
 
-/** Two worlds that differ, as they go out. */
+/** Two different archives, as exported. */
 function twoWorlds(): { texts: string[]; exports: string[]; backups: string[] } {
   const file = demoFile()
   const folder = path.dirname(file)
@@ -98,13 +98,13 @@ test('killed at 30 moments while writing: every acknowledged write is there, and
       if (table === 'version') {
         const version = Number(client.prepare(`SELECT version FROM trips WHERE id = 'larkspur'`).pluck().get())
         expect(version).toBeGreaterThanOrEqual(Number(id[0]))
-        // A trip and its uses are of one moment.
+        // A trip and its uses are written together.
         expect(client.prepare(`SELECT count(*) FROM trip_uses WHERE trip_id = 'larkspur'`).pluck().get()).not.toBe(0)
       } else {
         expect(client.prepare(`SELECT count(*) FROM ${table} WHERE id = ?`).pluck().get(id.join(' '))).toBe(1)
       }
     }
-    // A fill and the weighing it brought: both or neither.
+    // A fill and its weighing: both or neither.
     const lone = client.prepare(
       `SELECT count(*) FROM fills WHERE weighing_id IS NOT NULL AND weighing_id NOT IN (SELECT id FROM weighings)`,
     )

@@ -10,7 +10,7 @@ import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { importArchive } from '@/records/archive/import/importArchive'
 import { readArchive } from '@/records/archive/import/readArchive'
 
-// Run by kill.test.ts: does one kind of writing without end, and names each change once it is saved.
+// Run by kill.test.ts: repeats one kind of write until killed, and prints each change once it is saved.
 const [file = '', way = '', ...files] = process.argv.slice(2)
 const records = openDatabase(file)
 const say = (what: string): void => void process.stdout.write(`${what}\n`)

@@ -3,7 +3,7 @@ import { addLine, saveLine } from '@/records/repositories/lines/lines'
 import { openDatabase } from '@/records/openDatabase'
 import { addRig } from '@/records/repositories/rigs/rigs'
 
-// Run by crash.test.ts: saves a line over and over, each time changed, and names each version once it is saved.
+// Run by crash.test.ts: saves a changed line until killed, and prints each version once it is saved.
 const records = openDatabase(process.argv[2] ?? '')
 addRig(records, 'Marigold', 'rig')
 const without = soundStart('two-cylinders')

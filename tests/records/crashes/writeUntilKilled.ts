@@ -3,7 +3,7 @@ import { openDatabase } from '@/records/openDatabase'
 import { addRig } from '@/records/repositories/rigs/rigs'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 
-// Run by crash.test.ts: writes weighings without end and names each one once it is saved.
+// Run by crash.test.ts: writes weighings until killed, and prints each one once it is saved.
 const records = openDatabase(process.argv[2] ?? '')
 addRig(records, 'Marigold', 'rig')
 addCylinder(

@@ -19,9 +19,9 @@ export interface DrawnCard {
 }
 
 /** The card of a trip in the units the reader chose. */
-export async function tripCardOf({ rig, row, plan, gear, judgement, ready, nowIso }: TripPageData): Promise<DrawnCard> {
+export async function tripCardOf({ rig, row, plan, gear, judgment, ready, nowIso }: TripPageData): Promise<DrawnCard> {
   const system = await chosenUnits()
-  const blocks = tripCard(gear, plan, judgement, ready, nowIso.slice(0, 10))
+  const blocks = tripCard(gear, plan, judgment, ready, nowIso.slice(0, 10))
   const head = {
     rig: rig.name,
     trip: row.name,

@@ -69,8 +69,8 @@ export function TripBench({
   const { save, saving, issueAt, resetSaving } = useSave(saveTripAction)
 
   const reading = readTrip(values, stored?.id ?? 'new', appliances, system, kept)
-  const { judgement, refusal } = judgeTyped(reading, rig, nowIso)
-  const used = judgement?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
+  const { judgment, refusal } = judgeTyped(reading, rig, nowIso)
+  const used = judgment?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
 
   const set = (name: keyof Omit<TripValues, 'hours'> | `hours.${string}`, text: string): void => {
     resetSaving()
@@ -116,7 +116,7 @@ export function TripBench({
       )}
       <div className="bench-and-slip">
         <div>
-          <VerdictPlate judgement={judgement} ready={judgement && readiness(judgement.findings, acceptances)} />
+          <VerdictPlate judgment={judgment} ready={judgment && readiness(judgment.findings, acceptances)} />
           <SupplyBars balances={used} />
           <div className="trip-sheet">
             <div className="fields">
@@ -137,7 +137,7 @@ export function TripBench({
             </div>
             <ApplianceHours
               appliances={appliances}
-              balances={judgement?.balances ?? []}
+              balances={judgment?.balances ?? []}
               hours={values.hours}
               refusal={refusal}
               uses={reading.plan.uses}
@@ -171,9 +171,9 @@ export function TripBench({
         <div>
           <SupplySlips balances={used} trip={reading.plan} />
           {used.length === 0 && (
-            <SlipPaper title="What the trip burns" sub={judgement ? 'no hours yet' : 'not summed up'} slip={null}>
+            <SlipPaper title="What the trip burns" sub={judgment ? 'no hours yet' : 'not summed up'} slip={null}>
               <p className="mb-0">
-                {judgement
+                {judgment
                   ? 'Give an appliance its hours: the sum appears here.'
                   : 'Mend the marked field: the sum appears here again.'}
               </p>
@@ -181,10 +181,10 @@ export function TripBench({
           )}
         </div>
       </div>
-      {judgement && (
+      {judgment && (
         <section className="mt-4" aria-label="Findings">
           <h2>Before leaving</h2>
-          <FindingList findings={judgement.findings} />
+          <FindingList findings={judgment.findings} />
         </section>
       )}
     </form>

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
-import { judgeTrip, type TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import { judgeTrip, type TripJudgment } from '@/core/trip/readiness/judgeTrip'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
 import { formatForField } from '@/core/units/formatQuantity'
@@ -136,12 +136,12 @@ export function judgeTyped(
   { plan, readable }: TripReading,
   rig: RigGear,
   nowIso: string,
-): { judgement: TripJudgement | null; refusal: InputError | null } {
-  if (!readable) return { judgement: null, refusal: null }
+): { judgment: TripJudgment | null; refusal: InputError | null } {
+  if (!readable) return { judgment: null, refusal: null }
   try {
-    return { judgement: judgeTrip(rig, plan, nowIso), refusal: null }
+    return { judgment: judgeTrip(rig, plan, nowIso), refusal: null }
   } catch (error) {
-    if (error instanceof InputError) return { judgement: null, refusal: error }
+    if (error instanceof InputError) return { judgment: null, refusal: error }
     throw error
   }
 }

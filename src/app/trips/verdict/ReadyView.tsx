@@ -20,7 +20,7 @@ import { VerdictPlate } from './VerdictPlate'
 function SinceReady({ world }: { world: TripPageData }) {
   const before = lastVerdict(database(), world.row.id, 'ready')
   if (!before) return null
-  const { added, resolved } = findingChanges(before.kept.findings, world.judgement.findings)
+  const { added, resolved } = findingChanges(before.kept.findings, world.judgment.findings)
   if (added.length === 0 && resolved.length === 0) return null
   return (
     <section className="mt-4" aria-label="Since it was last ready">
@@ -40,9 +40,9 @@ function SinceReady({ world }: { world: TripPageData }) {
 
 /** Verdict of a trip with all its findings. */
 export function ReadyView({ world }: { world: TripPageData }) {
-  const { row, plan, gear, judgement, ready, nowIso, isNext } = world
+  const { row, plan, gear, judgment, ready, nowIso, isNext } = world
   const notWeighed = unmeasuredSinceStart(plan, gear.cylinders, nowIso)
-  const used = judgement.balances.filter(({ neededKg }) => neededKg > 0)
+  const used = judgment.balances.filter(({ neededKg }) => neededKg > 0)
   const endMonth = tripEndDay(plan.startDay, plan.nights).slice(0, 7)
   const due = dueDates(gear, nowIso.slice(0, 10)).filter(({ month }) => month <= endMonth)
   return (
@@ -50,7 +50,7 @@ export function ReadyView({ world }: { world: TripPageData }) {
       <TripHeader trip={row} isNext={isNext} />
       <div className="bench-and-slip">
         <div>
-          <VerdictPlate judgement={judgement} ready={ready} />
+          <VerdictPlate judgment={judgment} ready={ready} />
           {ready.openCount > 0 && (
             <p className="mt-2 mb-0">
               <Link href={`/trips/${row.id}/list`}>All of it as the day’s list, by place</Link>
@@ -61,7 +61,7 @@ export function ReadyView({ world }: { world: TripPageData }) {
               Under way.{' '}
               {notWeighed.length > 0
                 ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
-                : `Reckoned from the weigh-ins on, for the ${formatNights(nightsLeft(judgement.trip))} left. `}
+                : `Reckoned from the weigh-ins on, for the ${formatNights(nightsLeft(judgment.trip))} left. `}
               <Link href={`/trips/${row.id}/way`}>On the way</Link>
             </p>
           )}
@@ -72,7 +72,7 @@ export function ReadyView({ world }: { world: TripPageData }) {
           </section>
         </div>
         <div>
-          <SupplySlips balances={used} trip={judgement.trip} />
+          <SupplySlips balances={used} trip={judgment.trip} />
         </div>
       </div>
       <SinceReady world={world} />

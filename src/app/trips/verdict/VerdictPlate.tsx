@@ -1,7 +1,7 @@
 import { supplyLabels } from '@/core/cylinders/cylinderKind'
 import { verdictLabels } from '@/core/findings/verdict'
 import type { Readiness } from '@/core/trip/readiness/readiness'
-import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import type { TripJudgment } from '@/core/trip/readiness/judgeTrip'
 import { StateMark } from '@/ui/figures/StateMark'
 
 const enoughLabels = {
@@ -12,15 +12,15 @@ const enoughLabels = {
 
 const shortLabels = { enough: 'enough', short: 'not enough', unknown: 'not known' } as const
 
-function describeGas({ enough, enoughBySupply }: TripJudgement): string {
+function describeGas({ enough, enoughBySupply }: TripJudgment): string {
   // Supplies with different results are listed separately: neither helps the other.
   if (new Set(enoughBySupply.map((each) => each.enough)).size < 2) return enoughLabels[enough]
   return enoughBySupply.map((each) => `${supplyLabels[each.supply]}: ${shortLabels[each.enough]}.`).join(' ')
 }
 
 /** Verdict as shape, word and color, and whether the gas is enough. */
-export function VerdictPlate({ judgement, ready }: { judgement: TripJudgement | null; ready: Readiness | null }) {
-  if (judgement === null || ready === null) {
+export function VerdictPlate({ judgment, ready }: { judgment: TripJudgment | null; ready: Readiness | null }) {
+  if (judgment === null || ready === null) {
     return (
       <div className="verdict" role="status">
         <StateMark state="fix-first" size={56} />
@@ -38,7 +38,7 @@ export function VerdictPlate({ judgement, ready }: { judgement: TripJudgement | 
       <div>
         <strong>{verdictLabels[verdict]}</strong>
         <p>
-          <b>{describeGas(judgement)}</b>{' '}
+          <b>{describeGas(judgment)}</b>{' '}
           {openCount > 0 && `${openCount} ${openCount === 1 ? 'thing' : 'things'} to see to before leaving.`}{' '}
           {acceptedCount > 0 && `${acceptedCount} accepted as ${acceptedCount === 1 ? 'it is' : 'they are'}.`}
           {verdict === 'ready' && ' By what was entered and weighed: it is no permission, and your eyes come first.'}

@@ -60,7 +60,7 @@ export interface RequiredClearances {
  * the least move, straight out of one face, that would bring the solid to the edge of that box.
  *
  * @param solid - where the thing can be
- * @param keepOff - distances to keep
+ * @param required - clearances required at each face
  * @param body - size of the heater
  * @param pose - where it stands and faces
  */

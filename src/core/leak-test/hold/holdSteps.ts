@@ -80,7 +80,7 @@ export function holdSteps(side: LineSide): readonly ProcedureStep[] {
  * What a hold’s clock shows: minutes and seconds to go, or how long it is over.
  *
  * @param leftS - seconds to go, negative when it is over
- * @example holdClock(180) // '3:00'
+ * @example formatCountdown(180) // '3:00'
  */
 export function formatCountdown(leftS: number): string {
   const seconds = leftS > 0 ? Math.ceil(leftS) : Math.floor(-leftS)

@@ -7,7 +7,7 @@ import { requireTrip, type ApplianceUse, type TripPlan } from '@/core/run/tripPl
 /** A cylinder aboard with its usable gas. */
 export interface SuppliedCylinder {
   cylinder: CylinderGear
-  /** Null when it is unknown, and when it is not to be used. */
+  /** Null when unknown, and when the cylinder must not be used. */
   usableKg: number | null
   /** Why it may not be used, if so. */
   barred: UnusableReason | null

@@ -126,7 +126,7 @@ function outageFinding(
   }
 }
 
-/** What it is unknown, and what would be computed wrong for it. */
+/** Findings about what is unknown, and about what would be computed wrongly because of it. */
 function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
   const found: Finding[] = []
   const burning = input.appliances

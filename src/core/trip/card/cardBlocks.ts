@@ -16,7 +16,7 @@ import { runSummary } from '@/core/run/analysis/runSummary'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { coldestOfTripK } from '@/core/run/weather/forecastOfTrip'
 import { formatMonth } from '@/core/time/months'
-import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import type { TripJudgment } from '@/core/trip/readiness/judgeTrip'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { fromUnit, SIXTY_F_K } from '@/core/units/convert'
@@ -65,7 +65,7 @@ const LINE_SET_PA = fromUnit(11, 'gaugePressure', 'inWC')
 const LOCK_UP_PA = fromUnit(14, 'gaugePressure', 'inWC')
 
 /** How long the gas lasts, and what the gauges should show. */
-export function cardGas({ altitudeM }: TripPlan, { balances, run, input, trip }: TripJudgement): CardBlock {
+export function cardGas({ altitudeM }: TripPlan, { balances, run, input, trip }: TripJudgment): CardBlock {
   const coldestK = coldestOfTripK(trip)
   const pressureAt = (temperatureK: number): number =>
     gaugePressurePa(saturation('propane', temperatureK).pressurePa, altitudeM)

@@ -3,7 +3,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import { type CardBlock, cardCylinders, cardGas, cardHeat, cardJoints } from './cardBlocks'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import type { Readiness } from '@/core/trip/readiness/readiness'
-import type { TripJudgement } from '@/core/trip/readiness/judgeTrip'
+import type { TripJudgment } from '@/core/trip/readiness/judgeTrip'
 
 const most = 6
 
@@ -65,14 +65,14 @@ function restsOn(plan: TripPlan, gear: RigGear): CardBlock {
 export function tripCard(
   gear: RigGear,
   plan: TripPlan,
-  judgement: TripJudgement,
+  judgment: TripJudgment,
   ready: Readiness,
   onDay: string,
 ): CardBlock[] {
   return [
     verdictBlock(ready),
     cardCylinders(gear.cylinders, onDay),
-    cardGas(plan, judgement),
+    cardGas(plan, judgment),
     ...cardHeat(gear),
     restsOn(plan, gear),
     ...cardJoints(gear.lines),

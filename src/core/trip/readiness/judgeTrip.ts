@@ -22,7 +22,7 @@ import { refusedAtPump } from './refusedAtPump'
 /** Whether the gas lasts, independent of all other findings. */
 export type Enough = 'enough' | 'short' | 'unknown'
 
-export interface TripJudgement {
+export interface TripJudgment {
   verdict: Verdict
   enough: Enough
   /** The same for each supply that anything burns from. */
@@ -56,7 +56,7 @@ function together(each: readonly { enough: Enough }[]): Enough {
  * @param nowIso - time to judge at, ISO 8601
  * @throws InputError as gasForTrip does
  */
-export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJudgement {
+export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJudgment {
   const { cylinders, equipment, lines, heat } = rig
   const runRig = runRigOf(rig)
   const { trip, input, run, balances } = runOutlook(runRig, remainingTrip(plan, cylinders, nowIso), baselineScenario)

@@ -3,7 +3,7 @@ import type { Finding } from '@/core/findings/Finding'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { RigGear } from './rigGear'
 import type { Acceptance } from './readiness'
-import type { TripJudgement } from './judgeTrip'
+import type { TripJudgment } from './judgeTrip'
 
 /** Everything a verdict was based on, so that it can be shown and judged again. */
 export interface VerdictSnapshot {
@@ -28,21 +28,21 @@ export function verdictSnapshot(
     gear,
     plan,
     acceptances,
-    judgement,
+    judgment,
   }: Pick<VerdictSnapshot, 'gear' | 'plan' | 'acceptances'> & {
-    judgement: TripJudgement
+    judgment: TripJudgment
   },
   program: string,
 ): VerdictSnapshot {
   const needed = supplies.map((supply) => {
-    return [supply, judgement.balances.find((balance) => balance.supply === supply)?.neededKg ?? 0] as const
+    return [supply, judgment.balances.find((balance) => balance.supply === supply)?.neededKg ?? 0] as const
   })
   return {
     program,
     gear,
     plan,
     acceptances,
-    findings: judgement.findings,
+    findings: judgment.findings,
     neededKg: Object.fromEntries(needed) as VerdictSnapshot['neededKg'],
   }
 }

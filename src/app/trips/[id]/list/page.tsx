@@ -13,9 +13,9 @@ export const metadata: Metadata = { title: 'The day’s list' }
 const MAX_MS = 14 * 86_400_000
 
 export default async function DayListPage({ params }: { params: Promise<{ id: string }> }) {
-  const { row, gear, judgement, ready, nowIso, isNext, offers } = tripPageData((await params).id)
+  const { row, gear, judgment, ready, nowIso, isNext, offers } = tripPageData((await params).id)
   const fillable = fillableIds(gear.cylinders, nowIso.slice(0, 10))
-  const list = dayList(ready.answered, judgement.balances, fillable, gasPrices(offers))
+  const list = dayList(ready.answered, judgment.balances, fillable, gasPrices(offers))
   const run = { rigId: row.rigId, procedure: 'day list', subjectId: row.id }
   return (
     <>

@@ -13,7 +13,7 @@ export const metadata: Metadata = { title: 'On the way' }
 
 export default async function WayPage({ params }: { params: Promise<{ id: string }> }) {
   const world = tripPageData((await params).id)
-  const { row, plan, judgement, isNext } = world
+  const { row, plan, judgment, isNext } = world
   const answered = listCalibrations(database(), row.id).filter(({ voidedAt }) => voidedAt === null)
   return (
     <>
@@ -23,8 +23,8 @@ export default async function WayPage({ params }: { params: Promise<{ id: string
         found={calibrationsOfTrip(world)}
         learned={plan.learned ?? {}}
         answered={answered}
-        balances={judgement.balances}
-        nightsLeft={nightsLeft(judgement.trip)}
+        balances={judgment.balances}
+        nightsLeft={nightsLeft(judgment.trip)}
       />
       <SwapEntry cylinders={swapCylinders(world.gear.cylinders)} />
     </>
