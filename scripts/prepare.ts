@@ -3,7 +3,7 @@ import { databasePath } from '@/records/database'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { readFact } from '@/records/repositories/rigs/rigs'
-import { loadDemoWorld } from './demo/demoWorld'
+import { writeDemoRecords } from './demo/writeDemoRecords'
 
 // Opens and migrates the records before the server starts, so that a problem is reported in one sentence.
 
@@ -23,7 +23,7 @@ function prepareDemo(file: string, fresh: boolean): void {
     for (const ending of ['', '-wal', '-shm']) fs.rmSync(file + ending, { force: true })
   }
   const records = openDatabase(file)
-  loadDemoWorld(records, new Date())
+  writeDemoRecords(records, new Date())
   records.$client.close()
 }
 

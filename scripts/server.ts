@@ -58,9 +58,9 @@ function end(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
  *
  * @param records - the demo, or empty records
  */
-export async function temporaryServer(world: 'demo' | 'empty'): Promise<TemporaryServer> {
+export async function temporaryServer(records: 'demo' | 'empty'): Promise<TemporaryServer> {
   const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-')), 'records.db')
-  const prepared = spawnSync(tool('tsx'), ['scripts/prepare.ts', ...(world === 'demo' ? ['--demo'] : [])], {
+  const prepared = spawnSync(tool('tsx'), ['scripts/prepare.ts', ...(records === 'demo' ? ['--demo'] : [])], {
     cwd: root,
     env: { ...process.env, GOLD_KETTLE_DB: file },
   })

@@ -128,7 +128,7 @@ const tripRow = (rigId: string) =>
   )
 
 /** A whole archive of valid rows whose references all exist. */
-export const anyWorld: fc.Arbitrary<Archive> = fc
+export const anyArchive: fc.Arbitrary<Archive> = fc
   .array(rigRow, { minLength: 1, maxLength: 2 })
   .map((rows) => rows.map((row, i) => ({ id: `rig ${i}`, ...row })))
   .chain((rigs) =>

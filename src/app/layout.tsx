@@ -51,7 +51,7 @@ function loads({ cylinders }: RigSnapshot): Load[] {
 }
 
 export default async function RootLayout({ children }: { children: ReactNode }) {
-  const world = loadRigSnapshot()
+  const snapshot = loadRigSnapshot()
   return (
     <html lang="en">
       <body>
@@ -66,17 +66,17 @@ export default async function RootLayout({ children }: { children: ReactNode }) 
                   <header className="masthead">
                     <div className="masthead-top">
                       <Link className="rig-name" href="/">
-                        {world.rig?.name ?? 'Gold Kettle'}
+                        {snapshot.rig?.name ?? 'Gold Kettle'}
                       </Link>
-                      <span className="rig-trip">{world.rig ? describeTrip(world) : 'before each trip'}</span>
+                      <span className="rig-trip">{snapshot.rig ? describeTrip(snapshot) : 'before each trip'}</span>
                       <div className="masthead-tools">
                         <Emergency />
                         <UnitsSwitch />
-                        <InstrumentsTray loads={loads(world)} />
-                        <HelpAndFind places={places(world)} />
+                        <InstrumentsTray loads={loads(snapshot)} />
+                        <HelpAndFind places={places(snapshot)} />
                       </div>
                     </div>
-                    <GasLine states={stationStates(world)} />
+                    <GasLine states={stationStates(snapshot)} />
                   </header>
                   <main className="page" id="page">
                     {children}

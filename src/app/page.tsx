@@ -8,5 +8,5 @@ export default function HomePage() {
   const { rig, cylinders, appliances, trip } = loadRigSnapshot()
   if (!rig) redirect('/begin')
   if (!trip) return <FirstSteps rigName={rig.name} cylinders={cylinders.length} appliances={appliances.length} />
-  return <ReadyView world={tripPageData(trip.row.id)} />
+  return <ReadyView data={tripPageData(trip.row.id)} />
 }

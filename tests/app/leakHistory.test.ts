@@ -20,7 +20,7 @@ beforeEach(() => {
 })
 afterEach(() => records.$client.close())
 
-function world(): LeakPageData {
+function leakData(): LeakPageData {
   return {
     rigId: 'rig',
     lines: [{ id: 'house', name: 'House line' }],
@@ -32,7 +32,7 @@ function world(): LeakPageData {
 }
 
 const lines = (): string[] =>
-  leakHistory(world()).map(({ what, says, voidReason }) =>
+  leakHistory(leakData()).map(({ what, says, voidReason }) =>
     [what, formatPhrase(says, 'us').replaceAll('\u00a0', ' '), voidReason ?? ''].join(' | '),
   )
 
@@ -44,7 +44,7 @@ test('a closed soap test and a hold test, one line each', () => {
 })
 
 test('leaks and places left for a technician have their own lines, newest first', () => {
-  const sheet = world().tests[0]?.sheet ?? []
+  const sheet = leakData().tests[0]?.sheet ?? []
   addLeakTest(records, { lineId: 'house', startedAt: at(5), fingerprint: 'x', sheet: [...sheet] }, 'second')
   const soap = { testId: 'second', itemId: sheet[0]?.id ?? '', readAt: at(6) }
   addLeakReading(records, { ...soap, grade: 'slow', leftForTechnician: false })
@@ -57,7 +57,7 @@ test('leaks and places left for a technician have their own lines, newest first'
 })
 
 test('voiding a soap test hides its leaks; a hold test of branches says so', () => {
-  const sheet = world().tests[0]?.sheet ?? []
+  const sheet = leakData().tests[0]?.sheet ?? []
   addLeakTest(records, { lineId: 'house', startedAt: at(5), fingerprint: 'x', sheet: [...sheet] }, 'second')
   addLeakReading(records, {
     testId: 'second',
@@ -87,7 +87,7 @@ test('voiding a soap test hides its leaks; a hold test of branches says so', () 
 
 test('an event that can be voided names its kind', () => {
   expect(
-    leakHistory(world())
+    leakHistory(leakData())
       .map(({ of }) => of)
       .toSorted(),
   ).toEqual(['hold-test', 'leak-test'])

@@ -13,7 +13,7 @@ import { logNames, logPage } from '@/records/repositories/logbook'
 import { addSwap } from '@/records/repositories/trips/swaps'
 import { addTick } from '@/records/repositories/trips/ticks'
 import { temporaryFile } from '@tests/records/temporary'
-import { loadDemoWorld } from '../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 
 const NOW = '2026-11-24T12:00:00.000Z'
 const before = process.env.GOLD_KETTLE_DB
@@ -22,7 +22,7 @@ let records: Database
 beforeAll(() => {
   process.env.GOLD_KETTLE_DB = temporaryFile()
   records = database()
-  loadDemoWorld(records, new Date(NOW))
+  writeDemoRecords(records, new Date(NOW))
   addLevel(records, {
     cylinderId: 'left',
     readAt: NOW,

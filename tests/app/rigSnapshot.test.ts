@@ -6,7 +6,7 @@ import { plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { readiness } from '@/core/trip/readiness/readiness'
 
-function world(cylinders: readonly CylinderGear[], withTrip: boolean): RigSnapshot {
+function snapshot(cylinders: readonly CylinderGear[], withTrip: boolean): RigSnapshot {
   const row = { ...plainCylinder, rigId: 'rig', position: 0, archivedAt: null, version: 1 }
   const rig = {
     id: 'rig',
@@ -43,34 +43,34 @@ function world(cylinders: readonly CylinderGear[], withTrip: boolean): RigSnapsh
 const overfilled = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
 
 test('the trip counts all findings, a station only its own', () => {
-  const states = stationStates(world([overfilled, bottleGear()], true))
+  const states = stationStates(snapshot([overfilled, bottleGear()], true))
   expect(states.trip).toMatchObject({ mark: 'stop' })
   expect(states.cylinders).toEqual({ mark: 'stop', count: 1 })
   expect(states.trip.count).toBeGreaterThan(states.cylinders.count)
 })
 
 test('stations that are not built say so, with any findings', () => {
-  const states = stationStates(world([cylinderGear()], true))
+  const states = stationStates(snapshot([cylinderGear()], true))
   expect(states.practice).toEqual({ mark: 'unbuilt', count: 0 })
   // The logbook raises no findings.
   expect(states.log).toEqual({ mark: 'none', count: 0 })
 })
 
 test('without a trip nothing is ready; a problem of a cylinder shows anyway', () => {
-  expect(stationStates(world([cylinderGear()], false)).cylinders).toEqual({ mark: 'none', count: 0 })
-  expect(stationStates(world([cylinderGear()], false)).trip).toEqual({ mark: 'none', count: 0 })
-  expect(stationStates(world([overfilled], false)).cylinders).toEqual({ mark: 'stop', count: 1 })
+  expect(stationStates(snapshot([cylinderGear()], false)).cylinders).toEqual({ mark: 'none', count: 0 })
+  expect(stationStates(snapshot([cylinderGear()], false)).trip).toEqual({ mark: 'none', count: 0 })
+  expect(stationStates(snapshot([overfilled], false)).cylinders).toEqual({ mark: 'stop', count: 1 })
 })
 
 test('with a trip and enough gas Run is ready, and the trip is not', () => {
-  const states = stationStates(world([cylinderGear()], true))
+  const states = stationStates(snapshot([cylinderGear()], true))
   expect(states.run).toEqual({ mark: 'ready', count: 0 })
   expect(states.trip.mark).toBe('fix-first')
 })
 
 test('a note is no work: it is not counted', () => {
   const old = cylinderGear({ lastWeighing: { grossKg: 14, hangingKg: 0, weighedAt: '2026-10-01T00:00:00Z' } })
-  const { judged, ...rest } = world([old], true)
+  const { judged, ...rest } = snapshot([old], true)
   expect(judged?.judgment.findings.some(({ code }) => code === 'weighing-old')).toBe(true)
   expect(stationStates({ ...rest, judged }).cylinders.count).toBe(0)
 })

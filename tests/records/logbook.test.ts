@@ -4,14 +4,14 @@ import { logNames, logPage, type LogFilter } from '@/records/repositories/logboo
 import { addRig } from '@/records/repositories/rigs/rigs'
 import { addTick } from '@/records/repositories/trips/ticks'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
-import { loadDemoWorld } from '../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 import { temporaryDatabase } from './temporary'
 
 let records: Database
 
 beforeAll(() => {
   records = temporaryDatabase()
-  loadDemoWorld(records, new Date('2026-11-24T12:00:00Z'))
+  writeDemoRecords(records, new Date('2026-11-24T12:00:00Z'))
   addTick(records, {
     rigId: 'marigold',
     procedure: 'trip before',

@@ -6,7 +6,7 @@ import { storageErrorMessage } from '@/records/storageErrorMessage'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { importArchive } from '@/records/archive/import/importArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 import { temporaryDatabase } from './temporary'
 
 let records: Database
@@ -39,12 +39,12 @@ test('a full disk gives a sentence, not a crash, and earlier records stay', () =
 
 test('an import that runs out of space leaves nothing behind', () => {
   const other = temporaryDatabase()
-  loadDemoWorld(other, new Date('2026-11-24T12:00:00Z'))
-  const world = exportArchive(other)
+  writeDemoRecords(other, new Date('2026-11-24T12:00:00Z'))
+  const archive = exportArchive(other)
   other.$client.close()
   const before = serializeArchive(exportArchive(records))
   fillDisk()
-  expect(() => importArchive(records, world, 'mine', false)).toThrow(/full/)
+  expect(() => importArchive(records, archive, 'mine', false)).toThrow(/full/)
   expect(serializeArchive(exportArchive(records))).toBe(before)
 })
 

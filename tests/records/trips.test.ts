@@ -28,7 +28,7 @@ import {
   plannedByTrip,
 } from '@/records/repositories/trips/verdicts'
 import { readinessSchema } from '@/core/trip/readiness/rigSchema'
-import { loadDemoWorld } from '../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 import { temporaryDatabase } from './temporary'
 
 const NOW = '2026-11-24T12:00:00.000Z'
@@ -36,7 +36,7 @@ let records: Database
 
 beforeEach(() => {
   records = temporaryDatabase()
-  loadDemoWorld(records, new Date(NOW))
+  writeDemoRecords(records, new Date(NOW))
 })
 afterEach(() => records.$client.close())
 

@@ -4,7 +4,7 @@ import { alarms, bareRoom, body, door, heaterGear, panel, pose, radiant, roomGea
 import { fahrenheit } from '@tests/tradeUnits'
 import { AirVerdict } from '@/app/heat/air/AirVerdict'
 import { heaterModes, nightInput, type Night } from '@/app/heat/air/nightInput'
-import { conditionOptions, kindOptions, sideOptions } from '@/app/heat/air/openingWords'
+import { conditionOptions, kindOptions, sideOptions } from '@/app/heat/air/openingOptions'
 import { candidates } from '@/app/heat/choose/candidates'
 import { CompareTable } from '@/app/heat/choose/CompareTable'
 import { Elevation } from '@/app/heat/plan/Elevation'
@@ -214,9 +214,9 @@ describe('the warm-up log', () => {
     expect(warmUpHistory([damaged])[0]?.says.text).toMatch(/Four readings/)
   })
   test('the newest valid one counts', () => {
-    const world = (warmUps: StoredWarmUp[]) => ({ warmUps }) as unknown as Parameters<typeof lastLog>[0]
-    expect(lastLog(world([{ ...warmUp, voidedAt: 'x' }, warmUp]))).toBe(log)
-    expect(lastLog(world([]))).toBeNull()
+    const data = (warmUps: StoredWarmUp[]) => ({ warmUps }) as unknown as Parameters<typeof lastLog>[0]
+    expect(lastLog(data([{ ...warmUp, voidedAt: 'x' }, warmUp]))).toBe(log)
+    expect(lastLog(data([]))).toBeNull()
   })
 })
 

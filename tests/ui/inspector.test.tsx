@@ -7,7 +7,7 @@ import type { Line } from '@/core/hookup/line/line'
 import { CaptureProvider } from '@/ui/instruments/CaptureProvider'
 import { UnitsProvider } from '@/ui/state/UnitsProvider'
 
-const world: HookupPageData = {
+const data: HookupPageData = {
   rigId: 'rig',
   lines: [],
   chosen: null,
@@ -31,7 +31,7 @@ function inspector(line: Line, id: string, system: 'us' | 'metric' = 'us'): stri
   return renderToStaticMarkup(
     <UnitsProvider initial={system}>
       <CaptureProvider>
-        <PartInspector one={one} graph={graph} world={world} edit={() => undefined} findPart={() => undefined} />
+        <PartInspector one={one} graph={graph} data={data} edit={() => undefined} findPart={() => undefined} />
       </CaptureProvider>
     </UnitsProvider>,
   ).replaceAll('\u00a0', ' ')

@@ -7,27 +7,27 @@ import type { FillPageData } from './fillPageData'
 /** Page of one way to fill: picker above, procedure and cautions below. */
 export function FillPage({
   mode,
-  world,
+  data,
   cylinderId,
   stopped,
   children,
 }: {
   mode: FillMode
-  world: FillPageData
+  data: FillPageData
   cylinderId: string
   stopped: boolean
   children: ReactNode
 }) {
   return (
     <>
-      <CylinderPicker gear={world.gear} chosenId={cylinderId} />
+      <CylinderPicker gear={data.gear} chosenId={cylinderId} />
       {children}
       <FillSteps
-        key={`${cylinderId} ${world.ticks.length}`}
+        key={`${cylinderId} ${data.ticks.length}`}
         mode={mode}
-        rigId={world.rig.id}
+        rigId={data.rig.id}
         cylinderId={cylinderId}
-        ticks={world.ticks}
+        ticks={data.ticks}
         stopped={stopped}
       />
     </>

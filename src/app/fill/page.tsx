@@ -13,15 +13,15 @@ import { PumpBench } from './PumpBench'
 export const metadata: Metadata = { title: 'Fill at the pump' }
 
 export default async function PumpPage({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillPageData('pump', searchParams, ({ kind }) => kind === 'removable')
-  if (!world.chosen) return <NoCylinderYet />
-  const { gear, row } = world.chosen
-  const findings = fillFindings(gear, { mode: 'pump' }, world.today)
+  const data = await fillPageData('pump', searchParams, ({ kind }) => kind === 'removable')
+  if (!data.chosen) return <NoCylinderYet />
+  const { gear, row } = data.chosen
+  const findings = fillFindings(gear, { mode: 'pump' }, data.today)
   const onTheLine = (loadRigSnapshot().judged?.judgment.findings ?? []).filter(({ station }) => station === 'fill')
   return (
-    <FillPage mode="pump" world={world} cylinderId={row.id} stopped={hasStop(findings)}>
+    <FillPage mode="pump" data={data} cylinderId={row.id} stopped={hasStop(findings)}>
       <PumpBench key={row.id} gear={gear} findings={findings}>
-        <PumpPlate answer={pumpAnswer(gear, world.today)} name={gear.name} />
+        <PumpPlate answer={pumpAnswer(gear, data.today)} name={gear.name} />
       </PumpBench>
       {onTheLine.length > 0 && (
         <section className="mt-4" aria-label="For this trip">

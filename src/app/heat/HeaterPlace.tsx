@@ -14,12 +14,12 @@ import type { RoomEditor } from './useRoom'
 /** Place and planned use of the heater; the plan moves it too. */
 export function HeaterPlace({
   heater,
-  desk,
+  editor,
   placed,
   refused,
 }: {
   heater: StoredHeater
-  desk: RoomEditor
+  editor: RoomEditor
   placed: RoomPlan['placed'][number] | undefined
   refused: string | null
 }) {
@@ -28,13 +28,13 @@ export function HeaterPlace({
     return (
       <div className="plate heater-place">
         <p className="mb-2">{name} stands nowhere in this room yet.</p>
-        <Button onClick={() => desk.setPlaced(id, {})}>Put it on the plan</Button>
+        <Button onClick={() => editor.setPlaced(id, {})}>Put it on the plan</Button>
       </div>
     )
   }
   const { pose, use } = placed
   const set = (change: Partial<Pose>, field: string): void =>
-    desk.setPlaced(id, { pose: { ...pose, ...change } }, `${field} ${id}`)
+    editor.setPlaced(id, { pose: { ...pose, ...change } }, `${field} ${id}`)
   return (
     <section className="heater-place" aria-label={`Where ${name} stands`}>
       <div className="fields narrow">
@@ -55,7 +55,7 @@ export function HeaterPlace({
         label="It is meant to burn"
         value={use}
         options={heaterUses.map((one) => [one, useLabels[one]] as const)}
-        set={(value) => desk.setPlaced(id, { use: value })}
+        set={(value) => editor.setPlaced(id, { use: value })}
       />
       {refused && (
         <p className="issue" role="alert">
@@ -66,7 +66,7 @@ export function HeaterPlace({
         <Button variant="quiet" size="sm" onClick={() => set({ turnDeg: (pose.turnDeg + 90) % 360 }, 'turn')}>
           <RotateCw size={16} aria-hidden="true" /> A quarter turn
         </Button>
-        <Button variant="bare" size="sm" onClick={() => desk.dropPlaced(id)}>
+        <Button variant="bare" size="sm" onClick={() => editor.dropPlaced(id)}>
           Off the plan
         </Button>
         <Link className="btn btn-bare btn-sm" href={`/heat/heaters?heater=${id}`}>

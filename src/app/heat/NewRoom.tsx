@@ -9,17 +9,17 @@ import { PlanSketch } from '@/app/heat/plan/PlanSketch'
 import { RoomBench } from './RoomBench'
 
 /** A new room: from the shape that is most like yours. */
-export function NewRoom({ world }: { world: HeatPageData }) {
+export function NewRoom({ data }: { data: HeatPageData }) {
   const [chosen, begin, leave] = useSessionState<string | null>('new room begun', null, true)
   const start = readyRooms.find(({ shape }) => shape === chosen)
   if (start) {
     return (
-      <RoomBench key={start.shape} world={world} begin={{ name: start.name, shelter: start.shelter }} leave={leave} />
+      <RoomBench key={start.shape} data={data} begin={{ name: start.name, shelter: start.shelter }} leave={leave} />
     )
   }
   return (
     <section aria-label="Begin a room">
-      <BenchPicker of="room" things={world.rooms} chosenId={null} addAt={null} />
+      <BenchPicker of="room" things={data.rooms} chosenId={null} addAt={null} />
       <p className="lead">Begin with the shape that is most like yours; every measure can be changed.</p>
       <ul className="line-starts">
         {readyRooms.map(({ shape, name, words, shelter }) => (

@@ -14,9 +14,9 @@ const GRID_M = 0.05
 const facing: Readonly<Record<number, string>> = { 0: 'the front', 90: 'the right', 180: 'the back', 270: 'the left' }
 
 /** Every place for this heater, best first; or what would have to move. */
-export function PlacementSearch({ heater, desk }: { heater: StoredHeater; desk: RoomEditor }) {
+export function PlacementSearch({ heater, editor }: { heater: StoredHeater; editor: RoomEditor }) {
   const { work, start, stop } = useWorker<HeatWorker, Placements>(createHeatWorker)
-  const { room, things } = desk.shelter
+  const { room, things } = editor.shelter
   const search = (): void =>
     start((worker, tell) =>
       worker.placements({ heater: heater.heater.body, objects: things, room, gridM: GRID_M }, tell),
@@ -43,7 +43,7 @@ export function PlacementSearch({ heater, desk }: { heater: StoredHeater; desk: 
                 variant="quiet"
                 size="sm"
                 aria-label={`Take place ${i + 1}`}
-                onClick={() => desk.setPlaced(heater.id, { pose: place.pose })}
+                onClick={() => editor.setPlaced(heater.id, { pose: place.pose })}
               >
                 Take it
               </Button>
@@ -69,7 +69,7 @@ export function PlacementSearch({ heater, desk }: { heater: StoredHeater; desk: 
               <Button
                 variant="quiet"
                 size="sm"
-                onClick={() => found.nearest && desk.setPlaced(heater.id, { pose: found.nearest.pose })}
+                onClick={() => found.nearest && editor.setPlaced(heater.id, { pose: found.nearest.pose })}
               >
                 Show it there
               </Button>

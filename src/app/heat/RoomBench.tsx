@@ -50,27 +50,27 @@ function heaterAbout(about: string | null, standing: readonly PlacedHeater[]): s
 
 /** The room in plan and elevation, with clearances updated as the heater moves. */
 export function RoomBench({
-  world,
+  data,
   begin,
   leave,
 }: {
-  world: HeatPageData
+  data: HeatPageData
   begin: { name: string; shelter: RoomPlan }
   /** Of a new room: lets go of what it began from. */
   leave?: () => void
 }) {
-  const desk = useRoom(world, begin)
+  const editor = useRoom(data, begin)
   const router = useRouter()
-  const { shelter } = desk
-  const gear = { id: desk.id ?? 'new', name: desk.name, shelter }
-  const standing = placedHeaters(gear, world.heaters)
+  const { shelter } = editor
+  const gear = { id: editor.id ?? 'new', name: editor.name, shelter }
+  const standing = placedHeaters(gear, data.heaters)
   const drawn = standing.map(drawnOf)
   const [heaterId, setHeaterId] = useState(
-    () => world.heaterId ?? heaterAbout(world.about, standing) ?? drawn[0]?.id ?? world.heaters[0]?.id ?? null,
+    () => data.heaterId ?? heaterAbout(data.about, standing) ?? drawn[0]?.id ?? data.heaters[0]?.id ?? null,
   )
-  const heater = world.heaters.find(({ id }) => id === heaterId)
+  const heater = data.heaters.find(({ id }) => id === heaterId)
   const { check, refused, placed } = useClearances(shelter, heater)
-  const [chosen, setChosen] = useState<string | null>(world.about)
+  const [chosen, setChosen] = useState<string | null>(data.about)
   const thing = shelter.things.find(({ id }) => id === chosen)
   const judged = check ?? refused
   const findings = [
@@ -80,11 +80,11 @@ export function RoomBench({
 
   const moveTo = (id: string, xM: number, yM: number): void => {
     const moved = shelter.things.find((one) => one.id === id)
-    if (moved) desk.setThing(id, snapToRoom(shelter.room, { ...moved, xM, yM }), `move ${id}`)
+    if (moved) editor.setThing(id, snapToRoom(shelter.room, { ...moved, xM, yM }), `move ${id}`)
     else if (heater && placed && id === heater.id) {
       const { depthM, widthM } = heater.heater.body
       const box = { xM, yM, lengthM: depthM, widthM, turnDeg: placed.pose.turnDeg }
-      desk.setPlaced(id, { pose: { ...placed.pose, ...snapToRoom(shelter.room, box) } }, `move ${id}`)
+      editor.setPlaced(id, { pose: { ...placed.pose, ...snapToRoom(shelter.room, box) } }, `move ${id}`)
     }
   }
   const shown = {
@@ -96,13 +96,13 @@ export function RoomBench({
   return (
     <div className="room-bench">
       <div className="line-head">
-        <BenchPicker of="room" things={world.rooms} chosenId={world.chosen?.id ?? null} addAt="/heat" />
-        <NameField id="room-name" label="Name of the room" drawing={desk} />
-        {world.heaters.length > 0 && (
+        <BenchPicker of="room" things={data.rooms} chosenId={data.chosen?.id ?? null} addAt="/heat" />
+        <NameField id="room-name" label="Name of the room" drawing={editor} />
+        {data.heaters.length > 0 && (
           <div>
             <Form.Label htmlFor="room-heater">Heater</Form.Label>
             <Form.Select id="room-heater" value={heaterId ?? ''} onChange={(event) => setHeaterId(event.target.value)}>
-              {world.heaters.map(({ id, name }) => (
+              {data.heaters.map(({ id, name }) => (
                 <option key={id} value={id}>
                   {name}
                 </option>
@@ -111,13 +111,13 @@ export function RoomBench({
           </div>
         )}
         <div className="line-tools">
-          <DrawingTools drawing={desk} />
+          <DrawingTools drawing={editor} />
         </div>
       </div>
-      <Behind drawing={desk} what="room" />
+      <Behind drawing={editor} what="room" />
       <div className="bench-and-slip">
         <div>
-          <Plan {...shown} chosen={chosen} choose={setChosen} moveTo={moveTo} setThing={desk.setThing} />
+          <Plan {...shown} chosen={chosen} choose={setChosen} moveTo={moveTo} setThing={editor.setThing} />
           <Elevation {...shown} chosen={chosen} />
           <section aria-label="Findings">
             <h2>What is to be said of it</h2>
@@ -135,18 +135,18 @@ export function RoomBench({
             noValidate
             onSubmit={async (event) => {
               event.preventDefault()
-              const saved = await desk.save()
-              if (saved === null || desk.id !== null) return
+              const saved = await editor.save()
+              if (saved === null || editor.id !== null) return
               leave?.()
               router.push(`/heat?room=${saved}`)
             }}
           >
-            <DrawingSave label="Save the room" drawing={desk} {...(leave && { leave })} />
+            <DrawingSave label="Save the room" drawing={editor} {...(leave && { leave })} />
           </form>
         </div>
         <div className="slip-side">
           {heater ? (
-            <HeaterPlace heater={heater} desk={desk} placed={placed} refused={refused} />
+            <HeaterPlace heater={heater} editor={editor} placed={placed} refused={refused} />
           ) : (
             <div className="plate">
               <p className="mb-2">No heater is entered yet: its distances come from its own manual.</p>
@@ -170,26 +170,24 @@ export function RoomBench({
               </p>
             </SlipPaper>
           )}
-          {heater && <PlacementSearch key={heater.id} heater={heater} desk={desk} />}
+          {heater && <PlacementSearch key={heater.id} heater={heater} editor={editor} />}
         </div>
       </div>
       <div className="room-two">
         <section aria-label="What is in the room">
           <h2>What is in it</h2>
-          <ThingList desk={desk} check={check} chosen={chosen} choose={setChosen} />
+          <ThingList editor={editor} check={check} chosen={chosen} choose={setChosen} />
         </section>
         <div>
           {thing ? (
-            <ThingInspector key={thing.id} thing={thing} desk={desk} gone={() => setChosen(null)} />
+            <ThingInspector key={thing.id} thing={thing} editor={editor} gone={() => setChosen(null)} />
           ) : (
             <p className="hint">Choose a thing on the plan or in the list: its measures stand here.</p>
           )}
         </div>
       </div>
-      <RoomFields desk={desk} />
-      {world.chosen && (
-        <ArchiveRoomButton id={world.chosen.id} version={world.chosen.version} name={world.chosen.name} />
-      )}
+      <RoomFields editor={editor} />
+      {data.chosen && <ArchiveRoomButton id={data.chosen.id} version={data.chosen.version} name={data.chosen.name} />}
     </div>
   )
 }

@@ -10,8 +10,8 @@ import { Measure } from '@/ui/fields/Measure'
 import type { RoomEditor } from './useRoom'
 
 /** Length, width and height of the room, and what it is made of. */
-export function RoomFields({ desk }: { desk: RoomEditor }) {
-  const { room } = desk.shelter
+export function RoomFields({ editor }: { editor: RoomEditor }) {
+  const { room } = editor.shelter
   const issue = findIssue(() => requireRoom(room))
   const at = (field: string): string | null => (issue?.path === `room.${field}` ? issue.message : null)
   const isElsewhere = issue !== null && issue.path.startsWith('room.openings')
@@ -21,7 +21,7 @@ export function RoomFields({ desk }: { desk: RoomEditor }) {
       role="length"
       value={room[key] ?? room.heightM}
       issue={at(key)}
-      set={(value) => desk.setRoom({ [key]: value }, key)}
+      set={(value) => editor.setRoom({ [key]: value }, key)}
     />
   )
   const cornerSize = (key: 'lengthM' | 'widthM', label: string) =>
@@ -31,7 +31,7 @@ export function RoomFields({ desk }: { desk: RoomEditor }) {
         role="length"
         value={room.corner[key]}
         issue={at(`corner.${key}`)}
-        set={(value) => room.corner && desk.setRoom({ corner: { ...room.corner, [key]: value } }, `corner ${key}`)}
+        set={(value) => room.corner && editor.setRoom({ corner: { ...room.corner, [key]: value } }, `corner ${key}`)}
       />
     )
   return (
@@ -53,14 +53,14 @@ export function RoomFields({ desk }: { desk: RoomEditor }) {
           label="Walls, roof and floor"
           value={room.shell}
           options={shellClasses.map((one) => [one, shellFacts[one].name] as const)}
-          set={(shell) => desk.setRoom({ shell })}
+          set={(shell) => editor.setRoom({ shell })}
         />
         <Choice
           id="room-glass"
           label="Windows"
           value={room.glass}
           options={glassClasses.map((one) => [one, glassFacts[one].name] as const)}
-          set={(glass) => desk.setRoom({ glass })}
+          set={(glass) => editor.setRoom({ glass })}
         />
       </div>
       <Form.Check
@@ -68,14 +68,14 @@ export function RoomFields({ desk }: { desk: RoomEditor }) {
         className="mt-2"
         label="Linings can burn (wood, felt, foam, cloth)"
         checked={room.liningsBurn}
-        onChange={() => desk.setRoom({ liningsBurn: !room.liningsBurn })}
+        onChange={() => editor.setRoom({ liningsBurn: !room.liningsBurn })}
       />
       <Form.Check
         id="room-corner"
         label="A corner is walled off at the back on the right"
         checked={room.corner !== undefined}
         onChange={() =>
-          desk.setRoom(
+          editor.setRoom(
             room.corner
               ? { corner: undefined }
               : { corner: { lengthM: Math.min(1, room.lengthM / 3), widthM: Math.min(0.9, room.widthM / 2) } },

@@ -16,9 +16,9 @@ const reachLabels: Partial<Record<Thing['kind'], string>> = {
 }
 
 /** Fields of one object: name, place, size and height. */
-export function ThingInspector({ thing, desk, gone }: { thing: Thing; desk: RoomEditor; gone: () => void }) {
+export function ThingInspector({ thing, editor, gone }: { thing: Thing; editor: RoomEditor; gone: () => void }) {
   const { id, kind, turnDeg } = thing
-  const set = (change: Partial<Thing>, field: string): void => desk.setThing(id, change, `${field} ${id}`)
+  const set = (change: Partial<Thing>, field: string): void => editor.setThing(id, change, `${field} ${id}`)
   const size = (
     key: 'lengthM' | 'widthM' | 'xM' | 'yM' | 'lowM' | 'highM' | 'reachM',
     label: string,
@@ -100,7 +100,7 @@ export function ThingInspector({ thing, desk, gone }: { thing: Thing; desk: Room
           variant="bare"
           size="sm"
           onClick={() => {
-            desk.dropThing(id)
+            editor.dropThing(id)
             gone()
           }}
         >

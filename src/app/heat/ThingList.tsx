@@ -12,17 +12,17 @@ import type { RoomEditor } from './useRoom'
 
 /** Objects of the room with their margins, and a list to add one. */
 export function ThingList({
-  desk,
+  editor,
   check,
   chosen,
   choose,
 }: {
-  desk: RoomEditor
+  editor: RoomEditor
   check: ClearanceCheck | null
   chosen: string | null
   choose: (id: string) => void
 }) {
-  const { things, room } = desk.shelter
+  const { things, room } = editor.shelter
   const [kind, setKind] = useState<ThingKind>('curtain')
   const margins = new Map(check?.margins.map((margin) => [margin.id, margin]))
   return (
@@ -60,7 +60,7 @@ export function ThingList({
           size="sm"
           onClick={() => {
             const id = newId(kind)
-            desk.addThing(newThing(kind, id, { xM: room.lengthM / 2, yM: room.widthM / 2 }))
+            editor.addThing(newThing(kind, id, { xM: room.lengthM / 2, yM: room.widthM / 2 }))
             choose(id)
           }}
         >

@@ -6,8 +6,8 @@ import { RoomBench } from './RoomBench'
 export const metadata: Metadata = { title: 'Heat & air' }
 
 export default async function HeatPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatPageData(searchParams, true)
-  const { chosen } = world
-  if (!chosen) return <NewRoom world={world} />
-  return <RoomBench key={`${chosen.id} ${world.about ?? ''}`} world={world} begin={chosen} />
+  const data = await heatPageData(searchParams, true)
+  const { chosen } = data
+  if (!chosen) return <NewRoom data={data} />
+  return <RoomBench key={`${chosen.id} ${data.about ?? ''}`} data={data} begin={chosen} />
 }

@@ -20,8 +20,8 @@ export type RoomEditor = ReturnType<typeof useRoom>
  * @param world - of the page
  * @param begin - a new room to begin from, where none is saved
  */
-export function useRoom(world: HeatPageData, begin: { name: string; shelter: RoomPlan }) {
-  const { chosen, rigId } = world
+export function useRoom(data: HeatPageData, begin: { name: string; shelter: RoomPlan }) {
+  const { chosen, rigId } = data
   const { name, shelter } = chosen ?? begin
   const drawing = useDocumentDraft<RoomPlan>({
     slot: `room ${chosen?.id ?? `new ${begin.name}`}`,

@@ -30,34 +30,34 @@ function ArchiveLineButton(props: { id: string; version: number; name: string })
 
 /** Line editor with immediate checks. */
 export function LineBench({
-  world,
+  data,
   begin,
   leave,
 }: {
-  world: HookupPageData
+  data: HookupPageData
   begin: { name: string; line: Line }
   /** Of a new line: lets go of what it began from. */
   leave?: () => void
 }) {
-  const desk = useLine(world, begin)
-  const check = useCheck(desk, world)
+  const editor = useLine(data, begin)
+  const check = useCheck(editor, data)
   // What is typed shows at once; drawing, list and findings of a long line come a moment later.
   const shown = useDeferredValue(check)
   const marks = useMemo(() => marksOf(shown), [shown])
   const router = useRouter()
   const searchField = useRef<HTMLInputElement>(null)
-  const ofJoint = check.graph.joints.find(({ joint }) => joint.id === world.about)
-  const [asked, setChosen] = useState<string | null>(ofJoint?.to.part.id ?? world.about)
+  const ofJoint = check.graph.joints.find(({ joint }) => joint.id === data.about)
+  const [asked, setChosen] = useState<string | null>(ofJoint?.to.part.id ?? data.about)
   const chosen = asked === null ? undefined : check.graph.byId.get(asked)
 
-  const ownTypes = useMemo(() => [...world.ownTypes, ...desk.line.types], [world.ownTypes, desk.line.types])
+  const ownTypes = useMemo(() => [...data.ownTypes, ...editor.line.types], [data.ownTypes, editor.line.types])
   const add = useStableValue((type: PartType, after: string | null): void => {
     const id = newId(type.role)
     // A source starts a line and has no part before it.
-    desk.edit({ do: 'add', type, id, after: sourceRoles.includes(type.role) ? null : after })
+    editor.edit({ do: 'add', type, id, after: sourceRoles.includes(type.role) ? null : after })
     setChosen(id)
   })
-  const edit = (...edits: LineEdit[]): void => desk.edit(...edits)
+  const edit = (...edits: LineEdit[]): void => editor.edit(...edits)
   const join = useStableValue(({ source, target, sourceHandle, targetHandle }: Connection): void => {
     if (!sourceHandle || !targetHandle || source === target) return
     const id = newId('joint')
@@ -76,27 +76,27 @@ export function LineBench({
   return (
     <div className="line-bench">
       <div className="line-head">
-        <LinePicker lines={world.lines} chosenId={world.chosen?.id ?? null} mayAdd />
-        <NameField id="line-name" label="Name of the line" drawing={desk} />
+        <LinePicker lines={data.lines} chosenId={data.chosen?.id ?? null} mayAdd />
+        <NameField id="line-name" label="Name of the line" drawing={editor} />
         <div className="line-tools">
-          <DrawingTools drawing={desk} />
-          <LineFiles desk={desk} check={check} />
+          <DrawingTools drawing={editor} />
+          <LineFiles editor={editor} check={check} />
         </div>
       </div>
-      <Behind drawing={desk} what="line" />
+      <Behind drawing={editor} what="line" />
       <LineDiagram check={shown} chosen={chosen?.part.id ?? null} choose={setChosen} join={join} dropOn={dropOn} />
       <PartsTray ownTypes={ownTypes} after={chosen?.name ?? null} add={addAfterChosen} searchField={searchField} />
       <form
         noValidate
         onSubmit={async (event) => {
           event.preventDefault()
-          const saved = await desk.save()
-          if (saved === null || desk.id !== null) return
+          const saved = await editor.save()
+          if (saved === null || editor.id !== null) return
           leave?.()
           router.push(`/hookup?line=${saved}`)
         }}
       >
-        <DrawingSave label="Save the line" drawing={desk} {...(leave && { leave })} />
+        <DrawingSave label="Save the line" drawing={editor} {...(leave && { leave })} />
       </form>
       <div className="line-two">
         <section aria-label="The line as a list">
@@ -109,7 +109,7 @@ export function LineBench({
               key={`${chosen.part.id} ${chosen.part.applianceId ?? ''}`}
               one={chosen}
               graph={check.graph}
-              world={world}
+              data={data}
               edit={edit}
               findPart={() => searchField.current?.focus()}
             />
@@ -122,9 +122,7 @@ export function LineBench({
           </section>
         </div>
       </div>
-      {world.chosen && (
-        <ArchiveLineButton id={world.chosen.id} version={world.chosen.version} name={world.chosen.name} />
-      )}
+      {data.chosen && <ArchiveLineButton id={data.chosen.id} version={data.chosen.version} name={data.chosen.name} />}
     </div>
   )
 }

@@ -27,7 +27,7 @@ const fileName = (name: string): string =>
     .replace(/[^a-z0-9]+/g, '-') || 'line'
 
 /** Export of the line as drawing or data, import as data. */
-export function LineFiles({ desk, check }: { desk: LineEditor; check: LineCheck }) {
+export function LineFiles({ editor, check }: { editor: LineEditor; check: LineCheck }) {
   const [issues, setIssues] = useState<readonly InputIssue[]>([])
   const id = useId()
 
@@ -35,8 +35,8 @@ export function LineFiles({ desk, check }: { desk: LineEditor; check: LineCheck 
     try {
       if (file.size > MAX_BYTES) throw new InputError('', 'This file is too large to be a line.')
       const { name, line } = readLineFile(await file.text())
-      desk.replace(line)
-      if (desk.id === null) desk.rename(name, line)
+      editor.replace(line)
+      if (editor.id === null) editor.rename(name, line)
       setIssues([])
     } catch (error) {
       if (!(error instanceof InputError)) throw error
@@ -50,7 +50,7 @@ export function LineFiles({ desk, check }: { desk: LineEditor; check: LineCheck 
         size="sm"
         onClick={async () => {
           const places = await placesOf(check.graph)
-          download(`${fileName(desk.name)}.svg`, 'image/svg+xml', lineSvg(desk.name, check, places))
+          download(`${fileName(editor.name)}.svg`, 'image/svg+xml', lineSvg(editor.name, check, places))
         }}
       >
         Drawing (SVG)
@@ -58,7 +58,9 @@ export function LineFiles({ desk, check }: { desk: LineEditor; check: LineCheck 
       <Button
         variant="quiet"
         size="sm"
-        onClick={() => download(`${fileName(desk.name)}.json`, 'application/json', writeLineFile(desk.name, desk.line))}
+        onClick={() =>
+          download(`${fileName(editor.name)}.json`, 'application/json', writeLineFile(editor.name, editor.line))
+        }
       >
         Data (JSON)
       </Button>

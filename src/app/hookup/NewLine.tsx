@@ -12,14 +12,14 @@ import { useSessionState } from '@/ui/state/useSessionState'
 const EMPTY: Line = { parts: [], joints: [], types: [] }
 
 /** A new line: from a similar one, or part by part. */
-export function NewLine({ world }: { world: HookupPageData }) {
+export function NewLine({ data }: { data: HookupPageData }) {
   const [chosen, begin, leave] = useSessionState<string | null>('new line begun', null, true)
   const start = readyMadeLines.find(({ id }) => id === chosen)
   if (chosen !== null) {
     return (
       <LineBench
         key={chosen}
-        world={world}
+        data={data}
         begin={{ name: start?.name ?? 'New line', line: start?.line ?? EMPTY }}
         leave={leave}
       />

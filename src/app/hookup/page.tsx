@@ -7,17 +7,17 @@ import { NewLine } from './NewLine'
 export const metadata: Metadata = { title: 'Hook-up' }
 
 export default async function HookupPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await hookupPageData(searchParams)
-  const { chosen } = world
+  const data = await hookupPageData(searchParams)
+  const { chosen } = data
   return (
     <>
       {chosen ? (
-        <LineBench key={`${chosen.id} ${world.about ?? ''}`} world={world} begin={chosen} />
+        <LineBench key={`${chosen.id} ${data.about ?? ''}`} data={data} begin={chosen} />
       ) : (
-        <NewLine world={world} />
+        <NewLine data={data} />
       )}
       <History
-        entries={world.changes.map(({ id, changedAt, words }) => ({
+        entries={data.changes.map(({ id, changedAt, words }) => ({
           of: null,
           id,
           at: changedAt,

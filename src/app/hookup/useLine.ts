@@ -16,8 +16,8 @@ export type LineEditor = ReturnType<typeof useLine>
  * @param world - of the page
  * @param begin - a new line to begin from, where none is saved
  */
-export function useLine(world: HookupPageData, begin: { name: string; line: Line }) {
-  const { chosen, rigId } = world
+export function useLine(data: HookupPageData, begin: { name: string; line: Line }) {
+  const { chosen, rigId } = data
   const { name, line } = chosen ?? begin
   const drawing = useDocumentDraft<Line>({
     slot: `line ${chosen?.id ?? `new ${begin.name}`}`,
@@ -30,17 +30,17 @@ export function useLine(world: HookupPageData, begin: { name: string; line: Line
 }
 
 /** Check of the line, updated with the line and what burns. */
-export function useCheck(desk: LineEditor, world: HookupPageData, conditions?: Partial<LineConditions>): LineCheck {
-  const { temperatureK, atmospherePa, untilMonth } = world
+export function useCheck(editor: LineEditor, data: HookupPageData, conditions?: Partial<LineConditions>): LineCheck {
+  const { temperatureK, atmospherePa, untilMonth } = data
   const { temperatureK: atK = temperatureK, demandsW } = conditions ?? {}
   return useMemo(
     () =>
-      checkLine(desk.id ?? 'new', desk.line, {
+      checkLine(editor.id ?? 'new', editor.line, {
         temperatureK: atK,
         atmospherePa,
         untilMonth,
         ...(demandsW && { demandsW }),
       }),
-    [desk.id, desk.line, atK, atmospherePa, untilMonth, demandsW],
+    [editor.id, editor.line, atK, atmospherePa, untilMonth, demandsW],
   )
 }

@@ -12,8 +12,8 @@ import { StartTest } from './StartTest'
 export const metadata: Metadata = { title: 'Leak test' }
 
 export default async function LeakTestPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await leakPageData(searchParams)
-  const { chosen, tests, changedSince } = world
+  const data = await leakPageData(searchParams)
+  const { chosen, tests, changedSince } = data
   if (!chosen) return <NoLineYet />
   const last = tests.find(({ voidedAt }) => voidedAt === null) ?? null
   const running = last && last.closing === null ? last : null
@@ -22,7 +22,7 @@ export default async function LeakTestPage({ searchParams }: { searchParams: Lin
   )
   return (
     <>
-      <LinePicker lines={world.lines} chosenId={chosen.id} />
+      <LinePicker lines={data.lines} chosenId={chosen.id} />
       {running ? (
         <SoapWalk
           key={running.id}
@@ -39,7 +39,7 @@ export default async function LeakTestPage({ searchParams }: { searchParams: Lin
       ) : (
         <StartTest lineId={chosen.id} last={last} changedSince={changedSince} />
       )}
-      <History entries={leakHistory(world)} />
+      <History entries={leakHistory(data)} />
     </>
   )
 }

@@ -18,7 +18,7 @@ import type { RunEditor } from './useRunEditor'
 const REST_MS = 500
 
 /** Comparison of one side, automatic and both open on this trip. */
-export function ChangeoverComparison({ desk, input }: { desk: RunEditor; input: TripRunInput }) {
+export function ChangeoverComparison({ editor, input }: { editor: RunEditor; input: TripRunInput }) {
   const { work, start } = useWorker<RunWorker, ChangeoverOutcome[]>(createRunWorker)
   const pair = input.cylinders.filter(({ sourceId, massKg }) => sourceId === 'line' && massKg > 0).length > 1
   const begin = useStableValue((): void => {
@@ -80,7 +80,7 @@ export function ChangeoverComparison({ desk, input }: { desk: RunEditor; input: 
                       variant="bare"
                       size="sm"
                       aria-label={`Plan it so: ${changeoverLabels[changeover]}`}
-                      onClick={() => desk.setSettings({ changeover })}
+                      onClick={() => editor.setSettings({ changeover })}
                     >
                       Plan it so
                     </Button>

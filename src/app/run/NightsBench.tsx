@@ -20,16 +20,16 @@ import { useRunEditor } from './useRunEditor'
 
 /** The trip hour by hour: weak hours, fixes, and uncertainty. */
 export function NightsBench({
-  world,
+  data,
   trip,
   findings,
 }: {
-  world: RunPageData
+  data: RunPageData
   trip: NonNullable<RunPageData['trip']>
   findings: readonly Finding[]
 }) {
-  const desk = useRunEditor(world, trip)
-  const { outlook } = desk
+  const editor = useRunEditor(data, trip)
+  const { outlook } = editor
   const [asked, setAsked] = useState<string | null>(null)
   const burning = outlook?.run.sources.filter(({ id }) =>
     outlook.input.appliances.some(({ sourceId }) => sourceId === id),
@@ -39,7 +39,7 @@ export function NightsBench({
   const ribbons = outlook && sourceId !== null ? nightRibbons(outlook.run, outlook.input.startISO, sourceId) : []
   return (
     <>
-      <RunHeader desk={desk} world={world} />
+      <RunHeader editor={editor} data={data} />
       {outlook && burning && sourceId !== null && (
         <div className="bench-and-slip">
           <div>
@@ -53,9 +53,11 @@ export function NightsBench({
               </div>
             )}
             <NightRibbons ribbons={ribbons} />
-            {outlook.run.outages.length > 0 && <Remedies desk={desk} input={outlook.input} fillable={world.fillable} />}
-            <RunSettingsFields desk={desk} world={world} />
-            <ChangeoverComparison desk={desk} input={outlook.input} />
+            {outlook.run.outages.length > 0 && (
+              <Remedies editor={editor} input={outlook.input} fillable={data.fillable} />
+            )}
+            <RunSettingsFields editor={editor} data={data} />
+            <ChangeoverComparison editor={editor} input={outlook.input} />
             <RunCharts outlook={outlook} sourceId={sourceId} />
             <HoursTable outlook={outlook} ribbons={ribbons} />
           </div>

@@ -10,15 +10,15 @@ import type { RunEditor } from './useRunEditor'
 const DAY_S = 86_400
 
 /** Cylinders that are filled on the way. */
-export function Refills({ desk, world }: { desk: RunEditor; world: RunPageData }) {
-  const { refills } = desk.draft.settings
-  const nights = desk.outlook?.trip.nights ?? 1
-  const may = world.rig.cylinders.filter(({ id, aboard }) => aboard && world.fillable.includes(id))
+export function Refills({ editor, data }: { editor: RunEditor; data: RunPageData }) {
+  const { refills } = editor.draft.settings
+  const nights = editor.outlook?.trip.nights ?? 1
+  const may = data.rig.cylinders.filter(({ id, aboard }) => aboard && data.fillable.includes(id))
   const [cylinderId, setCylinderId] = useState(may[0]?.id ?? '')
   const [day, setDay] = useState('1')
   if (may.length === 0 || nights < 2) return null
-  const startISO = desk.outlook?.input.startISO ?? ''
-  const nameOf = (id: string): string => world.rig.cylinders.find((one) => one.id === id)?.name ?? id
+  const startISO = editor.outlook?.input.startISO ?? ''
+  const nameOf = (id: string): string => data.rig.cylinders.find((one) => one.id === id)?.name ?? id
   return (
     <div className="refills">
       <h3>Filled on the way</h3>
@@ -31,7 +31,7 @@ export function Refills({ desk, world }: { desk: RunEditor; world: RunPageData }
               size="sm"
               aria-label={`Take the filling of ${nameOf(id)} out`}
               onClick={() =>
-                desk.setSettings({ refills: refills.filter((one) => one.cylinderId !== id || one.atS !== atS) })
+                editor.setSettings({ refills: refills.filter((one) => one.cylinderId !== id || one.atS !== atS) })
               }
             >
               Out
@@ -59,7 +59,7 @@ export function Refills({ desk, world }: { desk: RunEditor; world: RunPageData }
             variant="quiet"
             size="sm"
             onClick={() =>
-              desk.setSettings({
+              editor.setSettings({
                 refills: [
                   ...refills.filter((one) => one.cylinderId !== cylinderId || one.atS !== Number(day) * DAY_S),
                   { cylinderId, atS: Number(day) * DAY_S },

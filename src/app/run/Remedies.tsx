@@ -19,16 +19,16 @@ const REST_MS = 350
 
 /** Fixes for the first outage, each simulated, applied by one button. */
 export function Remedies({
-  desk,
+  editor,
   input,
   fillable,
 }: {
-  desk: RunEditor
+  editor: RunEditor
   input: TripRunInput
   fillable: readonly string[]
 }) {
   const { work, start, stop } = useWorker<RunWorker, TripRemedy[]>(createRunWorker)
-  const isSmall = desk.outlook?.run.outages[0]?.sourceId === 'bottles'
+  const isSmall = editor.outlook?.run.outages[0]?.sourceId === 'bottles'
   const begin = useStableValue((): void => start((worker) => worker.remedies(input, fillable)))
   useEffect(() => {
     const timer = setTimeout(begin, REST_MS)
@@ -64,7 +64,7 @@ export function Remedies({
               variant="quiet"
               size="sm"
               aria-label={`Take it: ${remedy.words}`}
-              onClick={() => desk.apply(remedy.edit)}
+              onClick={() => editor.apply(remedy.edit)}
             >
               Take it
             </Button>

@@ -11,19 +11,19 @@ import type { RunPageData } from './runPageData'
 import type { RunEditor } from './useRunEditor'
 
 /** Scenario assumptions, each removable. */
-function Supposed({ desk, world }: { desk: RunEditor; world: RunPageData }) {
-  const { scenario } = desk.draft
-  const nameOf = (id: string): string => world.rig.cylinders.find((one) => one.id === id)?.name ?? id
+function Supposed({ editor, data }: { editor: RunEditor; data: RunPageData }) {
+  const { scenario } = editor.draft
+  const nameOf = (id: string): string => data.rig.cylinders.find((one) => one.id === id)?.name ?? id
   const all = [
     ...scenario.fills.map((id) => ({
       words: `${nameOf(id)} filled before leaving`,
-      drop: () => desk.setWhatIf({ ...scenario, fills: scenario.fills.filter((other) => other !== id) }),
+      drop: () => editor.setWhatIf({ ...scenario, fills: scenario.fills.filter((other) => other !== id) }),
     })),
     ...(scenario.moreCylinders > 0
       ? [
           {
             words: `${scenario.moreCylinders} more full 20 lb`,
-            drop: () => desk.setWhatIf({ ...scenario, moreCylinders: 0 }),
+            drop: () => editor.setWhatIf({ ...scenario, moreCylinders: 0 }),
           },
         ]
       : []),
@@ -31,7 +31,7 @@ function Supposed({ desk, world }: { desk: RunEditor; world: RunPageData }) {
       ? [
           {
             words: `${scenario.moreBottles} more full bottles`,
-            drop: () => desk.setWhatIf({ ...scenario, moreBottles: 0 }),
+            drop: () => editor.setWhatIf({ ...scenario, moreBottles: 0 }),
           },
         ]
       : []),
@@ -50,15 +50,15 @@ function Supposed({ desk, world }: { desk: RunEditor; world: RunPageData }) {
 }
 
 /** How the trip goes, in a sentence and its numbers; the same on every page of the station, with what saves it. */
-export function RunHeader({ desk, world }: { desk: RunEditor; world: RunPageData }) {
-  const { outlook, refused } = desk
+export function RunHeader({ editor, data }: { editor: RunEditor; data: RunPageData }) {
+  const { outlook, refused } = editor
   const head = outlook && runSummary(outlook.run, outlook.input)
   return (
     <section className="run-top" aria-label="How the trip goes">
-      {world.trip?.isUnderWay && (
+      {data.trip?.isUnderWay && (
         <p className="answer">
           Under way. Here the whole trip is reckoned, as if what is aboard now had been there at its start.{' '}
-          <Link href={`/trips/${world.trip.plan.id}/ready`}>What is left of it</Link>
+          <Link href={`/trips/${data.trip.plan.id}/ready`}>What is left of it</Link>
         </p>
       )}
       {head && (
@@ -84,19 +84,19 @@ export function RunHeader({ desk, world }: { desk: RunEditor; world: RunPageData
           {refused}
         </p>
       )}
-      <Supposed desk={desk} world={world} />
-      <Behind drawing={desk} what="trip" />
+      <Supposed editor={editor} data={data} />
+      <Behind drawing={editor} what="trip" />
       <form
         noValidate
         className="run-save"
         onSubmit={(event) => {
           event.preventDefault()
-          void desk.save()
+          void editor.save()
         }}
       >
-        <DrawingSave label="Save to the trip" drawing={desk} />
+        <DrawingSave label="Save to the trip" drawing={editor} />
         <span className="line-tools">
-          <DrawingTools drawing={desk} />
+          <DrawingTools drawing={editor} />
         </span>
       </form>
     </section>

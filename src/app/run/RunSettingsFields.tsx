@@ -10,9 +10,9 @@ import type { RunPageData } from './runPageData'
 import type { RunEditor } from './useRunEditor'
 
 /** Changeover, site of the cylinders, and waking hours. */
-export function RunSettingsFields({ desk, world }: { desk: RunEditor; world: RunPageData }) {
-  const { settings } = desk.draft
-  const line = desk.outlook?.run.sources.find(({ id }) => id === 'line')
+export function RunSettingsFields({ editor, data }: { editor: RunEditor; data: RunPageData }) {
+  const { settings } = editor.draft
+  const line = editor.outlook?.run.sources.find(({ id }) => id === 'line')
   return (
     <section aria-label="How it is run" className="mt-4">
       <h2>How it is run</h2>
@@ -25,7 +25,7 @@ export function RunSettingsFields({ desk, world }: { desk: RunEditor; world: Run
             ['', line && settings.changeover === null ? `as drawn: ${changeoverLabels[line.changeover]}` : 'as drawn'],
             ...changeovers.map((one) => [one, changeoverLabels[one]] as const),
           ]}
-          set={(value) => desk.setSettings({ changeover: value === '' ? null : (value as Changeover) })}
+          set={(value) => editor.setSettings({ changeover: value === '' ? null : (value as Changeover) })}
         />
         <Choice
           id="cylinder-site"
@@ -34,27 +34,27 @@ export function RunSettingsFields({ desk, world }: { desk: RunEditor; world: Run
           options={cylinderSites
             .filter((site) => site !== 'on-heater')
             .map((site) => [site, siteLabels[site]] as const)}
-          set={(site) => desk.setSettings({ site })}
+          set={(site) => editor.setSettings({ site })}
         />
         <ClockField
           label="It begins at"
           hour={settings.startH}
-          set={(startH) => desk.setSettings({ startH }, 'startH')}
+          set={(startH) => editor.setSettings({ startH }, 'startH')}
         />
-        <ClockField label="Awake from" hour={settings.wakeH} set={(wakeH) => desk.setSettings({ wakeH }, 'wakeH')} />
+        <ClockField label="Awake from" hour={settings.wakeH} set={(wakeH) => editor.setSettings({ wakeH }, 'wakeH')} />
         <ClockField
           label="Asleep from"
           hour={settings.sleepH}
-          set={(sleepH) => desk.setSettings({ sleepH }, 'sleepH')}
+          set={(sleepH) => editor.setSettings({ sleepH }, 'sleepH')}
         />
       </div>
       <Form.Check
         id="get-up"
         label="Somebody gets up at night to turn the lever or change a bottle"
         checked={settings.getUp}
-        onChange={() => desk.setSettings({ getUp: !settings.getUp })}
+        onChange={() => editor.setSettings({ getUp: !settings.getUp })}
       />
-      <Refills desk={desk} world={world} />
+      <Refills editor={editor} data={data} />
     </section>
   )
 }

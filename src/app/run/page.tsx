@@ -7,10 +7,10 @@ import { runPageData } from './runPageData'
 export const metadata: Metadata = { title: 'Run' }
 
 export default function RunPage() {
-  const world = runPageData()
+  const data = runPageData()
   const findings = loadRigSnapshot().judged?.judgment.findings.filter(({ station }) => station === 'run') ?? []
-  return world.trip ? (
-    <NightsBench key={world.trip.version} world={world} trip={world.trip} findings={findings} />
+  return data.trip ? (
+    <NightsBench key={data.trip.version} data={data} trip={data.trip} findings={findings} />
   ) : (
     <NoTripYet />
   )

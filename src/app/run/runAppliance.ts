@@ -15,7 +15,7 @@ export interface RunAppliance {
   cylinderId: string | null
 }
 
-export const supplyLabels: Readonly<Record<Supply, string>> = {
+export const supplyOptionLabels: Readonly<Record<Supply, string>> = {
   line: 'on the rig’s line',
   bottles: 'on its own bottle',
 }

@@ -46,7 +46,7 @@ export type RunEditor = ReturnType<typeof useRunEditor>
  * @param world - with a trip
  * @param trip - of it
  */
-export function useRunEditor(world: RunPageData, trip: NonNullable<RunPageData['trip']>) {
+export function useRunEditor(data: RunPageData, trip: NonNullable<RunPageData['trip']>) {
   const saved = useMemo(() => draftOf(trip.plan), [trip])
   const drawing = useDocumentDraft<RunDraft>({
     slot: `run ${trip.plan.id}`,
@@ -65,14 +65,14 @@ export function useRunEditor(world: RunPageData, trip: NonNullable<RunPageData['
   const worked = useMemo((): { outlook: RunOutlook | null; refused: string | null } => {
     try {
       return {
-        outlook: runOutlook(world.rig, planOf(trip.plan, draft, world.appliances), draft.scenario),
+        outlook: runOutlook(data.rig, planOf(trip.plan, draft, data.appliances), draft.scenario),
         refused: null,
       }
     } catch (error) {
       if (error instanceof InputError) return { outlook: null, refused: error.message }
       throw error
     }
-  }, [world, trip, draft])
+  }, [data, trip, draft])
 
   const put = (change: Partial<RunDraft>, field?: string): void => drawing.put({ ...draft, ...change }, field)
   const setUse = (applianceId: string, change: Partial<StoredUse>, field?: string): void => {

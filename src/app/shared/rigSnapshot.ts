@@ -43,7 +43,7 @@ export interface RigSnapshot {
 }
 
 /** The last world that was read, and the state of the records it was read from. */
-let last: { state: string; world: RigSnapshot } | null = null
+let last: { state: string; snapshot: RigSnapshot } | null = null
 
 /** Changes whenever anything is written, by this server or beside it, and with every minute. */
 function stateOf({ $client }: Database, nowIso: string): string {
@@ -58,8 +58,8 @@ export const loadRigSnapshot = cache((): RigSnapshot => {
   // With the offset of where the owner is: its first ten characters are his own day.
   const nowIso = formatISO(new Date())
   const state = stateOf(records, nowIso)
-  if (last?.state !== state) last = { state, world: readArchive(records, nowIso) }
-  return last.world
+  if (last?.state !== state) last = { state, snapshot: readArchive(records, nowIso) }
+  return last.snapshot
 })
 
 function readArchive(records: Database, nowIso: string): RigSnapshot {

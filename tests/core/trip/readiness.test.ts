@@ -8,11 +8,11 @@ import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
-import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
 
 function demoFindings(): readonly Finding[] {
   const records = temporaryDatabase()
-  loadDemoWorld(records, new Date('2026-11-24T12:00:00Z'))
+  writeDemoRecords(records, new Date('2026-11-24T12:00:00Z'))
   const rig = findRig(records, 'marigold')
   const trip = findTrip(records, 'larkspur')
   if (!rig || !trip) throw new Error('no demo')

@@ -18,7 +18,7 @@ import { rowSchema } from '@/records/archive/format/rowSchema'
 import { tableCsv } from '@/records/archive/export/tableCsv'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
 import { temporaryDatabase } from '@tests/records/temporary'
 
 const PNG = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.from('collar')])
@@ -27,7 +27,7 @@ let theirs: Database
 
 beforeEach(() => {
   mine = temporaryDatabase()
-  loadDemoWorld(mine, new Date('2026-11-24T12:00:00Z'))
+  writeDemoRecords(mine, new Date('2026-11-24T12:00:00Z'))
   theirs = temporaryDatabase()
 })
 afterEach(() => {

@@ -1,5 +1,5 @@
 import fc from 'fast-check'
-import { anyWorld } from '@tests/archives'
+import { anyArchive } from '@tests/archives'
 import { openDatabase } from '@/records/openDatabase'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { readArchive } from '@/records/archive/import/readArchive'
@@ -14,11 +14,11 @@ const runs = Number(process.argv[3])
 class Undo extends Error {}
 
 /** Imports an archive into empty records, exports it again, and empties the records. */
-function throughEmpty(world: Archive): string {
+function throughEmpty(archive: Archive): string {
   let text = ''
   try {
     records.transaction(() => {
-      importArchive(records, world, 'mine', false)
+      importArchive(records, archive, 'mine', false)
       text = serializeArchive(exportArchive(records))
       throw new Undo()
     })
@@ -30,11 +30,11 @@ function throughEmpty(world: Archive): string {
 
 let rows = 0
 fc.assert(
-  fc.property(anyWorld, (world) => {
-    const first = throughEmpty(world)
+  fc.property(anyArchive, (archive) => {
+    const first = throughEmpty(archive)
     const read = readArchive(Buffer.from(first))
     rows += Object.values(read.tables).flat().length
-    const isWhole = Object.values(world.tables).flat().length === Object.values(read.tables).flat().length
+    const isWhole = Object.values(archive.tables).flat().length === Object.values(read.tables).flat().length
     return isWhole && throughEmpty(read) === first
   }),
   { numRuns: runs },

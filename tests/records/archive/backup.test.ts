@@ -12,7 +12,7 @@ import { addRig, listRigs } from '@/records/repositories/rigs/rigs'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
 import { olderFile } from '@tests/records/olderFile'
 import { temporaryDatabase, temporaryFile } from '@tests/records/temporary'
 
@@ -22,7 +22,7 @@ let records: Database
 
 beforeEach(() => {
   records = temporaryDatabase()
-  loadDemoWorld(records, new Date(NOW))
+  writeDemoRecords(records, new Date(NOW))
 })
 afterEach(() => records.$client.close())
 

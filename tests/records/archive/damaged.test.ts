@@ -6,7 +6,7 @@ import { FileError } from '@/records/archive/import/FileError'
 import { importArchive } from '@/records/archive/import/importArchive'
 import { MAX_BYTES } from '@/records/archive/import/unpack'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
 import { temporaryDatabase } from '@tests/records/temporary'
 
 let records: Database
@@ -14,7 +14,7 @@ let whole: string
 
 beforeAll(() => {
   records = temporaryDatabase()
-  loadDemoWorld(records, new Date('2026-11-24T12:00:00Z'))
+  writeDemoRecords(records, new Date('2026-11-24T12:00:00Z'))
   whole = serializeArchive(exportArchive(records))
 })
 afterAll(() => records.$client.close())
@@ -76,12 +76,12 @@ test('two hundred files with one spoiled row each: refused, the place named with
   const places = Object.entries(plain.tables).flatMap(([name, rows]) => rows.map((_, i) => [name, i] as const))
   let count = 0
   for (let i = 0; count < 200; i += 1) {
-    const world = structuredClone(plain)
+    const archive = structuredClone(plain)
     const [name, index] = places[(i * 7) % places.length] ?? ['rigs', 0]
-    const row = world.tables[name]?.[index]
+    const row = archive.tables[name]?.[index]
     if (!row || !spoils[i % spoils.length]?.(row, Object.keys(row), i)) continue
     // As exports are written: one row per line.
-    const text = serializeArchive(world as never)
+    const text = serializeArchive(archive as never)
     const { issues } = refused(Buffer.from(text))
     const own = issues.filter(({ path }) => path.startsWith(`tables.${name}.${index}`))
     const isByReference = spoils[i % spoils.length] === spoils[6]
@@ -131,27 +131,27 @@ test('one far too large, and a decompression bomb of a few kilobytes', () => {
 })
 
 test('a duplicate row; a photo that is no image; a photo that belongs to nothing', () => {
-  const world = exportArchive(records)
-  const [rig] = world.tables.rigs ?? []
-  const twice = { ...world, tables: { ...world.tables, rigs: [rig, rig] } } as typeof world
+  const archive = exportArchive(records)
+  const [rig] = archive.tables.rigs ?? []
+  const twice = { ...archive, tables: { ...archive.tables, rigs: [rig, rig] } } as typeof archive
   expect(refused(Buffer.from(serializeArchive(twice))).issues[0]).toMatchObject({
     path: 'tables.rigs.1',
     message: expect.stringContaining('twice') as string,
   })
-  const lone = { ...world, files: { nowhere: 'AAAA' } }
+  const lone = { ...archive, files: { nowhere: 'AAAA' } }
   expect(refused(Buffer.from(serializeArchive(lone))).issues[0]?.path).toBe('files.nowhere')
   const photo = { id: 'p', cylinderId: 'left', takenAt: '2026-11-01T00:00:00Z', type: 'image/png', bytes: 3 }
-  const fake = { ...world, tables: { ...world.tables, photos: [photo] }, files: { p: 'AAAA' } }
+  const fake = { ...archive, tables: { ...archive.tables, photos: [photo] }, files: { p: 'AAAA' } }
   expect(refused(Buffer.from(serializeArchive(fake))).issues[0]?.message).toMatch(/no picture of the kind/)
 })
 
 test('what no page could show is refused, though each row is valid by itself', () => {
-  const world = exportArchive(records)
-  const lines = (world.tables.lines ?? []).map((row) => {
+  const archive = exportArchive(records)
+  const lines = (archive.tables.lines ?? []).map((row) => {
     const line = row.line as { parts: { typeId: string }[] }
     return { ...row, line: { ...line, parts: line.parts.map((part) => ({ ...part, typeId: 'unheard-of' })) } }
   })
-  const odd = { ...world, tables: { ...world.tables, lines } }
+  const odd = { ...archive, tables: { ...archive.tables, lines } }
   const before = serializeArchive(exportArchive(records))
   expect(refused(Buffer.from(serializeArchive(odd))).message).toMatch(/could not be judged/)
   expect(serializeArchive(exportArchive(records))).toBe(before)

@@ -8,7 +8,7 @@ import { saveCylinder } from '@/records/repositories/cylinders/cylinders'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
-import { loadDemoWorld } from '../../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
 import { bundled } from './bundled'
 import { temporaryFile } from '@tests/records/temporary'
 
@@ -53,7 +53,7 @@ function sound(file: string): Database {
 function demoFile(): string {
   const file = temporaryFile()
   const records = openDatabase(file)
-  loadDemoWorld(records, new Date('2026-11-24T12:00:00Z'))
+  writeDemoRecords(records, new Date('2026-11-24T12:00:00Z'))
   records.$client.close()
   return file
 }

@@ -63,8 +63,8 @@ function write(i: number): void {
 for (let i = 0; ; i += 1) {
   if (way === 'write') write(i)
   else if (way === 'import') {
-    const world = readArchive(fs.readFileSync(files[i % files.length] ?? ''))
-    importArchive(records, world, 'theirs', false)
+    const archive = readArchive(fs.readFileSync(files[i % files.length] ?? ''))
+    importArchive(records, archive, 'theirs', false)
     say(`taken ${i % files.length}`)
   } else {
     restoreBackup(records, fs.readFileSync(files[i % files.length] ?? ''), new Date().toISOString())

@@ -23,21 +23,21 @@ function asSupply(cylinder: CylinderGear): SupplyCylinder[] {
 }
 
 export default async function BottlesPage({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillPageData('bottles', searchParams, ({ kind }) => kindFacts[kind].small)
-  if (!world.chosen) return <NoCylinderYet />
-  const { rig, today } = world
-  const { gear, row } = world.chosen
+  const data = await fillPageData('bottles', searchParams, ({ kind }) => kindFacts[kind].small)
+  if (!data.chosen) return <NoCylinderYet />
+  const { rig, today } = data
+  const { gear, row } = data.chosen
   const findings = fillFindings(gear, { mode: 'bottles', school: rig.bottleSchool }, today)
   const stopped = hasStop(findings)
   const share = rig.bottleSchool === 'home' ? HOME_SHARE : 1
   return (
     <>
       <BottleFillRuleForm key={rig.version} rig={rig} />
-      <FillPage mode="bottles" world={world} cylinderId={row.id} stopped={stopped}>
+      <FillPage mode="bottles" data={data} cylinderId={row.id} stopped={stopped}>
         <WeighFill key={row.id} gear={gear} mode="bottles" share={share} findings={findings}>
           {kindFacts[row.kind].small && <WeighEmpty tareKg={row.tareKg} />}
         </WeighFill>
-        {!stopped && <DecantBench bottle={gear} supplies={world.gear.flatMap(asSupply)} />}
+        {!stopped && <DecantBench bottle={gear} supplies={data.gear.flatMap(asSupply)} />}
       </FillPage>
     </>
   )

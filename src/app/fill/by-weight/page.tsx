@@ -9,12 +9,12 @@ import { WeighFill } from '@/app/fill/WeighFill'
 export const metadata: Metadata = { title: 'Fill by weight' }
 
 export default async function ByWeightPage({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillPageData('by-weight', searchParams, ({ kind }) => kind === 'removable')
-  if (!world.chosen) return <NoCylinderYet />
-  const { gear, row } = world.chosen
-  const findings = fillFindings(gear, { mode: 'by-weight' }, world.today)
+  const data = await fillPageData('by-weight', searchParams, ({ kind }) => kind === 'removable')
+  if (!data.chosen) return <NoCylinderYet />
+  const { gear, row } = data.chosen
+  const findings = fillFindings(gear, { mode: 'by-weight' }, data.today)
   return (
-    <FillPage mode="by-weight" world={world} cylinderId={row.id} stopped={hasStop(findings)}>
+    <FillPage mode="by-weight" data={data} cylinderId={row.id} stopped={hasStop(findings)}>
       <WeighFill key={row.id} gear={gear} mode="by-weight" share={1} findings={findings} />
     </FillPage>
   )

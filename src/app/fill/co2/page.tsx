@@ -9,13 +9,13 @@ import { Co2Bench } from './Co2Bench'
 export const metadata: Metadata = { title: 'Fill CO2' }
 
 export default async function Co2Page({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillPageData('co2', searchParams, ({ kind }) => kind === 'co2')
-  if (!world.chosen) return <NoCylinderYet />
-  const { gear, row } = world.chosen
-  const stopped = hasStop(fillFindings(gear, { mode: 'co2' }, world.today))
+  const data = await fillPageData('co2', searchParams, ({ kind }) => kind === 'co2')
+  if (!data.chosen) return <NoCylinderYet />
+  const { gear, row } = data.chosen
+  const stopped = hasStop(fillFindings(gear, { mode: 'co2' }, data.today))
   return (
-    <FillPage mode="co2" world={world} cylinderId={row.id} stopped={stopped}>
-      <Co2Bench key={row.id} gear={gear} today={world.today} />
+    <FillPage mode="co2" data={data} cylinderId={row.id} stopped={stopped}>
+      <Co2Bench key={row.id} gear={gear} today={data.today} />
     </FillPage>
   )
 }

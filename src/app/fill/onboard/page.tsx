@@ -9,15 +9,15 @@ import { OnboardBench } from './OnboardBench'
 export const metadata: Metadata = { title: 'Fill an onboard tank' }
 
 export default async function OnboardPage({ searchParams }: { searchParams: FillSearch }) {
-  const world = await fillPageData('onboard', searchParams, ({ kind }) => kind === 'onboard')
+  const data = await fillPageData('onboard', searchParams, ({ kind }) => kind === 'onboard')
   // Works for a rig without a fixed tank too.
-  if (!world.chosen || !world.gear.some(({ kind }) => kind === 'onboard')) {
+  if (!data.chosen || !data.gear.some(({ kind }) => kind === 'onboard')) {
     return <OnboardBench gear={null} fullMark={null} fills={[]} findings={[]} />
   }
-  const { gear, row } = world.chosen
-  const findings = fillFindings(gear, { mode: 'onboard' }, world.today)
+  const { gear, row } = data.chosen
+  const findings = fillFindings(gear, { mode: 'onboard' }, data.today)
   return (
-    <FillPage mode="onboard" world={world} cylinderId={row.id} stopped={hasStop(findings)}>
+    <FillPage mode="onboard" data={data} cylinderId={row.id} stopped={hasStop(findings)}>
       <OnboardBench key={row.id} gear={gear} fullMark={row.fullMark} fills={meteredFills(row.id)} findings={findings} />
     </FillPage>
   )

@@ -16,34 +16,34 @@ import { NightBench } from './NightBench'
 import { OpeningList } from './OpeningList'
 
 /** Open area compared with the heaters' need, and the air of a night. */
-export function AirBench({ world, begin }: { world: HeatPageData; begin: { name: string; shelter: RoomPlan } }) {
-  const desk = useRoom(world, begin)
-  const { room } = desk.shelter
-  const gear = { id: desk.id ?? 'new', name: desk.name, shelter: desk.shelter }
-  const burning = unventedInUse(placedHeaters(gear, world.heaters))
+export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: string; shelter: RoomPlan } }) {
+  const editor = useRoom(data, begin)
+  const { room } = editor.shelter
+  const gear = { id: editor.id ?? 'new', name: editor.name, shelter: editor.shelter }
+  const burning = unventedInUse(placedHeaters(gear, data.heaters))
   const { needs, check } = roomVentilation(room, burning)
   const findings = airFindings(gear, burning)
   return (
     <>
       <div className="line-head">
-        <BenchPicker of="room" things={world.rooms} chosenId={world.chosen?.id ?? null} addAt={null} />
+        <BenchPicker of="room" things={data.rooms} chosenId={data.chosen?.id ?? null} addAt={null} />
         <div className="line-tools">
-          <DrawingTools drawing={desk} />
+          <DrawingTools drawing={editor} />
         </div>
       </div>
-      <Behind drawing={desk} what="room" />
+      <Behind drawing={editor} what="room" />
       <div className="bench-and-slip">
         <div>
           <form
             noValidate
             onSubmit={(event) => {
               event.preventDefault()
-              void desk.save()
+              void editor.save()
             }}
           >
-            <OpeningList desk={desk} check={check} />
-            <OpeningAdvice desk={desk} neededM2={check.neededM2} />
-            <DrawingSave label="Save the openings" drawing={desk} />
+            <OpeningList editor={editor} check={check} />
+            <OpeningAdvice editor={editor} neededM2={check.neededM2} />
+            <DrawingSave label="Save the openings" drawing={editor} />
           </form>
           {findings.length > 0 && <FindingList findings={findings} />}
         </div>
@@ -64,7 +64,7 @@ export function AirBench({ world, begin }: { world: HeatPageData; begin: { name:
           </SlipPaper>
         </div>
       </div>
-      <NightBench world={world} room={room} />
+      <NightBench data={data} room={room} />
     </>
   )
 }

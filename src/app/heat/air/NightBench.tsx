@@ -23,8 +23,8 @@ import { nightInput, type Night } from './nightInput'
 const REST_MS = 350
 
 /** One night in this room, computed in a worker on every change. */
-export function NightBench({ world, room }: { world: HeatPageData; room: Room }) {
-  const { heaters, altitudeM, coldestK } = world
+export function NightBench({ data, room }: { data: HeatPageData; room: Room }) {
+  const { heaters, altitudeM, coldestK } = data
   // Made once: a night that is new with every drawing of the page would be worked out without end.
   const [usual] = useState<Night>(() => ({
     heaterId: heaters.find(({ heater }) => !heater.vented)?.id ?? heaters[0]?.id ?? null,
@@ -39,9 +39,9 @@ export function NightBench({ world, room }: { world: HeatPageData; room: Room })
     hoursS: 8 * 3600,
     windMS: 0,
   }))
-  const [night, setNight] = useSessionState<Night>(`night ${world.rigId}`, usual, true)
+  const [night, setNight] = useSessionState<Night>(`night ${data.rigId}`, usual, true)
   const heater = heaters.find(({ id }) => id === night.heaterId)?.heater ?? null
-  const log = lastLog(world)
+  const log = lastLog(data)
   const asked = useMemo(() => {
     try {
       const warmth = roomWarmth(room, log)

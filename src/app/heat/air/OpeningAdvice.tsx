@@ -6,8 +6,8 @@ import { Amount } from '@/ui/figures/Amount'
 import type { RoomEditor } from '@/app/heat/useRoom'
 
 /** Which windows to open and how far. */
-export function OpeningAdvice({ desk, neededM2 }: { desk: RoomEditor; neededM2: number }) {
-  const { room } = desk.shelter
+export function OpeningAdvice({ editor, neededM2 }: { editor: RoomEditor; neededM2: number }) {
+  const { room } = editor.shelter
   const plan = planOpenings(room, neededM2)
   if (neededM2 === 0 || (plan.suffices && plan.steps.length === 0)) return null
   return (
@@ -30,7 +30,7 @@ export function OpeningAdvice({ desk, neededM2 }: { desk: RoomEditor; neededM2: 
           variant="quiet"
           size="sm"
           onClick={() =>
-            desk.setRoom({
+            editor.setRoom({
               openings: room.openings.map((opening) => ({
                 ...opening,
                 openM: plan.steps.find(({ openingId }) => openingId === opening.id)?.openM ?? opening.openM,

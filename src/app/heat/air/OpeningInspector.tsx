@@ -7,12 +7,20 @@ import type { Opening } from '@/core/heat/room/room'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
 import type { RoomEditor } from '@/app/heat/useRoom'
-import { kindOptions, sideOptions } from './openingWords'
+import { kindOptions, sideOptions } from './openingOptions'
 
 /** Place and size of one opening. */
-export function OpeningInspector({ opening, desk, gone }: { opening: Opening; desk: RoomEditor; gone: () => void }) {
+export function OpeningInspector({
+  opening,
+  editor,
+  gone,
+}: {
+  opening: Opening
+  editor: RoomEditor
+  gone: () => void
+}) {
   const { id, name, kind, side } = opening
-  const set = (change: Partial<Opening>, field: string): void => desk.setOpening(id, change, `${field} ${id}`)
+  const set = (change: Partial<Opening>, field: string): void => editor.setOpening(id, change, `${field} ${id}`)
   const size = (key: 'alongM' | 'bottomM' | 'widthM' | 'heightM', label: string, mayBeZero = false) => (
     <Measure
       label={label}
@@ -66,7 +74,7 @@ export function OpeningInspector({ opening, desk, gone }: { opening: Opening; de
         variant="bare"
         size="sm"
         onClick={() => {
-          desk.dropOpening(id)
+          editor.dropOpening(id)
           gone()
         }}
       >

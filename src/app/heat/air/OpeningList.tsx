@@ -12,7 +12,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { newId } from '@/ui/state/newId'
 import type { RoomEditor } from '@/app/heat/useRoom'
 import { OpeningInspector } from './OpeningInspector'
-import { conditionOptions, kindOptions, sideOptions } from './openingWords'
+import { conditionOptions, kindOptions, sideOptions } from './openingOptions'
 
 const newOpening = (kind: OpeningKind, middleM: number) =>
   openingSchema.parse({
@@ -29,10 +29,10 @@ const newOpening = (kind: OpeningKind, middleM: number) =>
   })
 
 /** Openings with how far they are open and their free area. */
-export function OpeningList({ desk, check }: { desk: RoomEditor; check: VentilationCheck }) {
+export function OpeningList({ editor, check }: { editor: RoomEditor; check: VentilationCheck }) {
   const [chosen, setChosen] = useState<string | null>(null)
   const [kind, setKind] = useState<OpeningKind>('window')
-  const { room } = desk.shelter
+  const { room } = editor.shelter
   const wrong = findIssue(() => requireRoom(room))
   const opening = room.openings.find(({ id }) => id === chosen)
   return (
@@ -52,14 +52,14 @@ export function OpeningList({ desk, check }: { desk: RoomEditor; check: Ventilat
               role="length"
               value={one.openM}
               mayBeZero
-              set={(openM) => desk.setOpening(one.id, { openM }, `open ${one.id}`)}
+              set={(openM) => editor.setOpening(one.id, { openM }, `open ${one.id}`)}
             />
             <Choice
               id={`condition-${one.id}`}
               label="It is"
               value={one.condition}
               options={conditionOptions}
-              set={(condition) => desk.setOpening(one.id, { condition })}
+              set={(condition) => editor.setOpening(one.id, { condition })}
             />
             <p className="counts">
               counts{' '}
@@ -82,14 +82,14 @@ export function OpeningList({ desk, check }: { desk: RoomEditor; check: Ventilat
           size="sm"
           onClick={() => {
             const added = newOpening(kind, room.widthM / 2)
-            desk.addOpening(added)
+            editor.addOpening(added)
             setChosen(added.id)
           }}
         >
           Put it in
         </Button>
       </div>
-      {opening && <OpeningInspector key={opening.id} opening={opening} desk={desk} gone={() => setChosen(null)} />}
+      {opening && <OpeningInspector key={opening.id} opening={opening} editor={editor} gone={() => setChosen(null)} />}
     </section>
   )
 }

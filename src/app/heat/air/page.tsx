@@ -6,7 +6,7 @@ import { AirBench } from './AirBench'
 export const metadata: Metadata = { title: 'Openings and air' }
 
 export default async function AirPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatPageData(searchParams)
-  if (!world.chosen) return <NoRoomYet />
-  return <AirBench key={world.chosen.id} world={world} begin={world.chosen} />
+  const data = await heatPageData(searchParams)
+  if (!data.chosen) return <NoRoomYet />
+  return <AirBench key={data.chosen.id} data={data} begin={data.chosen} />
 }

@@ -16,15 +16,15 @@ import { candidates } from './candidates'
 import { CompareTable, type ComparedRow } from './CompareTable'
 
 /** Heaters compared for this rig and these nights. */
-export function ChooseBench({ world, shelter }: { world: HeatPageData; shelter: RoomPlan }) {
-  const { heaters, altitudeM, coldestK } = world
+export function ChooseBench({ data, shelter }: { data: HeatPageData; shelter: RoomPlan }) {
+  const { heaters, altitudeM, coldestK } = data
   const [night, setNight] = useSessionState(
-    `choose ${world.rigId}`,
-    { outsideK: coldestK ?? MILD_K, insideK: COSY_K, keepS: NIGHT_S, altitudeM, gasPerKg: world.pricePerKg },
+    `choose ${data.rigId}`,
+    { outsideK: coldestK ?? MILD_K, insideK: COSY_K, keepS: NIGHT_S, altitudeM, gasPerKg: data.pricePerKg },
     true,
   )
   const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
-  const warmth = useMemo(() => roomWarmth(shelter.room, lastLog(world)), [shelter, world])
+  const warmth = useMemo(() => roomWarmth(shelter.room, lastLog(data)), [shelter, data])
   const openM2 = ventilationCheck(shelter.room, 0).countedM2
   const { rows, issue } = compareAll()
 
@@ -48,7 +48,7 @@ export function ChooseBench({ world, shelter }: { world: HeatPageData; shelter: 
   return (
     <>
       <div className="line-head">
-        <BenchPicker of="room" things={world.rooms} chosenId={world.chosen?.id ?? null} addAt={null} />
+        <BenchPicker of="room" things={data.rooms} chosenId={data.chosen?.id ?? null} addAt={null} />
       </div>
       <p className="lead">
         What each would be like in this room, by {warmth.from === 'log' ? 'its warm-up log' : 'its shape'}. A fourth

@@ -6,7 +6,7 @@ import { ChooseBench } from './ChooseBench'
 export const metadata: Metadata = { title: 'Which heater' }
 
 export default async function ChoosePage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatPageData(searchParams)
-  if (!world.chosen) return <NoRoomYet />
-  return <ChooseBench key={world.chosen.id} world={world} shelter={world.chosen.shelter} />
+  const data = await heatPageData(searchParams)
+  if (!data.chosen) return <NoRoomYet />
+  return <ChooseBench key={data.chosen.id} data={data} shelter={data.chosen.shelter} />
 }

@@ -21,12 +21,12 @@ const asPanel: Heater = heaterTemplates['catalytic-panel'].heater
 
 /** Form for one heater: kind, values from its manual, photo of the page. */
 export function HeaterForm({
-  world,
+  data,
   stored,
   pages,
   close,
 }: {
-  world: HeatPageData
+  data: HeatPageData
   stored: StoredHeater | null
   pages: readonly string[]
   close: () => void
@@ -57,7 +57,7 @@ export function HeaterForm({
   const theirVersion = typeof saving.conflict?.version === 'number' ? saving.conflict.version : null
   const submit = async (version: number | null): Promise<void> => {
     const name = typed.name.trim() || heaterTemplates[heater.kind].name
-    const entry = { ...typed, id: stored?.id ?? null, rigId: world.rigId, version, name, photo }
+    const entry = { ...typed, id: stored?.id ?? null, rigId: data.rigId, version, name, photo }
     if (await save(entry)) leave()
   }
   return (
@@ -95,7 +95,7 @@ export function HeaterForm({
           id="heater-appliance"
           label="Which appliance of the rig it is"
           value={typed.applianceId ?? ''}
-          options={[['', 'none'], ...world.appliances.map(({ id, name }) => [id, name] as const)]}
+          options={[['', 'none'], ...data.appliances.map(({ id, name }) => [id, name] as const)]}
           set={(id) => set({ applianceId: id === '' ? null : id })}
         />
       </div>

@@ -14,15 +14,15 @@ import { HeaterForm } from './HeaterForm'
 
 /** The rig's heaters with their values and sources. */
 export function HeaterShelf({
-  world,
+  data,
   pages,
 }: {
-  world: HeatPageData
+  data: HeatPageData
   /** Pictures of the manual's pages, by heater. */
   pages: Readonly<Record<string, readonly string[]>>
 }) {
-  const { heaters, rigId, rigVersion, heatless } = world
-  const [open, setOpen] = useState<string | null>(world.heaterId ?? (heaters.length === 0 && !heatless ? 'new' : null))
+  const { heaters, rigId, rigVersion, heatless } = data
+  const [open, setOpen] = useState<string | null>(data.heaterId ?? (heaters.length === 0 && !heatless ? 'new' : null))
   const { save, issueAt } = useSave(saveHeatlessAction)
   return (
     <>
@@ -35,7 +35,7 @@ export function HeaterShelf({
         {heaters.map((stored) => (
           <li key={stored.id}>
             {open === stored.id ? (
-              <HeaterForm world={world} stored={stored} pages={pages[stored.id] ?? []} close={() => setOpen(null)} />
+              <HeaterForm data={data} stored={stored} pages={pages[stored.id] ?? []} close={() => setOpen(null)} />
             ) : (
               <>
                 <HeaterCard stored={stored} pages={pages[stored.id] ?? []} />
@@ -48,7 +48,7 @@ export function HeaterShelf({
         ))}
         {open === 'new' && (
           <li>
-            <HeaterForm world={world} stored={null} pages={[]} close={() => setOpen(null)} />
+            <HeaterForm data={data} stored={null} pages={[]} close={() => setOpen(null)} />
           </li>
         )}
       </ul>

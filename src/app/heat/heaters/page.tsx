@@ -7,9 +7,9 @@ import { HeaterShelf } from './HeaterShelf'
 export const metadata: Metadata = { title: 'Heaters' }
 
 export default async function HeatersPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatPageData(searchParams)
+  const data = await heatPageData(searchParams)
   const pages = Object.fromEntries(
-    world.heaters.map(({ id }) => [id, listManualPages(database(), id).map((page) => page.id)]),
+    data.heaters.map(({ id }) => [id, listManualPages(database(), id).map((page) => page.id)]),
   )
-  return <HeaterShelf world={world} pages={pages} />
+  return <HeaterShelf data={data} pages={pages} />
 }

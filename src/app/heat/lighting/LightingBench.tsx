@@ -39,13 +39,13 @@ function Rail({
 }
 
 /** Lighting and stopping step by step, with what is held; the height, and the alarms. */
-export function LightingBench({ world, ticks }: { world: HeatPageData; ticks: HeaterTicks }) {
-  const { heaters, rigId, altitudeM, equipment, chosen } = world
-  const [heaterId, setHeaterId] = useState(world.heaterId ?? heaters[0]?.id ?? '')
+export function LightingBench({ data, ticks }: { data: HeatPageData; ticks: HeaterTicks }) {
+  const { heaters, rigId, altitudeM, equipment, chosen } = data
+  const [heaterId, setHeaterId] = useState(data.heaterId ?? heaters[0]?.id ?? '')
   const [procedure, setProcedure] = useState<HeaterProcedure>('light')
   const stored = heaters.find(({ id }) => id === heaterId)
   const uses = chosen?.shelter.placed.filter((one) => one.heaterId === heaterId).map(({ use }) => use) ?? []
-  const burning = world.planned.find(({ id }) => id === stored?.applianceId) ?? null
+  const burning = data.planned.find(({ id }) => id === stored?.applianceId) ?? null
   const findings = stored ? heaterFindings(stored, { uses, altitudeM, equipment, planned: burning }) : []
   return (
     <>

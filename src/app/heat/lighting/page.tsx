@@ -8,18 +8,18 @@ import { LightingBench, type HeaterTicks } from './LightingBench'
 export const metadata: Metadata = { title: 'Light and stop a heater' }
 
 export default async function LightingPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatPageData(searchParams)
+  const data = await heatPageData(searchParams)
   const { nowIso } = loadRigSnapshot()
   const ticks: HeaterTicks = Object.fromEntries(
-    world.heaters.map(({ id }) => [
+    data.heaters.map(({ id }) => [
       id,
       Object.fromEntries(
         heaterProcedures.map((procedure) => [
           procedure,
-          ticksGoingOn({ rigId: world.rigId, procedure: `heater ${procedure}`, subjectId: id }, nowIso),
+          ticksGoingOn({ rigId: data.rigId, procedure: `heater ${procedure}`, subjectId: id }, nowIso),
         ]),
       ),
     ]),
   )
-  return <LightingBench key={world.heaterId} world={world} ticks={ticks} />
+  return <LightingBench key={data.heaterId} data={data} ticks={ticks} />
 }

@@ -43,22 +43,22 @@ function outlooks(room: Room, warmth: RoomWarmth, night: HeatedNight, heatedShar
 
 /** Heat for a night in this room: size, gas, time, and savings. */
 export function NightOutlook({
-  world,
+  data,
   room,
   warmth,
   fromTyped,
   children,
 }: {
-  world: HeatPageData
+  data: HeatPageData
   room: Room
   warmth: KnownWarmth
   fromTyped: boolean
   /** The log that it is based on, above it. */
   children: ReactNode
 }) {
-  const { heaters, coldestK } = world
+  const { heaters, coldestK } = data
   const [night, setNight] = useSessionState(
-    `outlook ${world.rigId}`,
+    `outlook ${data.rigId}`,
     {
       outsideK: coldestK ?? MILD_K,
       insideK: COSY_K,
@@ -70,7 +70,7 @@ export function NightOutlook({
   )
   const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
   const heater = heaters.find(({ id }) => id === night.heaterId)
-  const { aboardKg } = world
+  const { aboardKg } = data
   const asked = { ...night, inputW: heater?.heater.highW ?? 0, ...(aboardKg !== null && { aboardKg }) }
   const { outsideK, insideK, keepS } = night
   const result = outlooks(room, warmth, asked, night.heatedShare)

@@ -27,8 +27,8 @@ const settingOptions: readonly (readonly [LogSetting, string])[] = [
 ]
 
 /** A warm-up entered or captured, fitted as it is typed, and what follows for a night. */
-export function WarmUpBench({ world, room, roomId }: { world: HeatPageData; room: Room; roomId: string }) {
-  const { heaters } = world
+export function WarmUpBench({ data, room, roomId }: { data: HeatPageData; room: Room; roomId: string }) {
+  const { heaters } = data
   const { system } = useUnits()
   const say = useNotice()
   const [texts, setTexts, forget] = useSessionState<LogTexts>(`warm-up ${roomId}`, {
@@ -50,12 +50,12 @@ export function WarmUpBench({ world, room, roomId }: { world: HeatPageData; room
     resetSaving()
     setTexts(next)
   }
-  const log = lastLog(world)
+  const log = lastLog(data)
   const warmth = useMemo(() => roomWarmth(room, read.fits[0]?.log ?? log), [room, read, log])
   return (
     <>
       <div className="line-head">
-        <BenchPicker of="room" things={world.rooms} chosenId={roomId} addAt={null} />
+        <BenchPicker of="room" things={data.rooms} chosenId={roomId} addAt={null} />
         {heaters.length > 0 && (
           <>
             <Choice
@@ -69,7 +69,7 @@ export function WarmUpBench({ world, room, roomId }: { world: HeatPageData; room
           </>
         )}
       </div>
-      <NightOutlook world={world} room={room} warmth={warmth} fromTyped={read.fits.length > 0}>
+      <NightOutlook data={data} room={room} warmth={warmth} fromTyped={read.fits.length > 0}>
         <form
           className="warm-up"
           noValidate

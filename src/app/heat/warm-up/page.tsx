@@ -8,12 +8,12 @@ import { WarmUpBench } from './WarmUpBench'
 export const metadata: Metadata = { title: 'Warm-up log' }
 
 export default async function WarmUpPage({ searchParams }: { searchParams: HeatSearch }) {
-  const world = await heatPageData(searchParams)
-  if (!world.chosen) return <NoRoomYet />
+  const data = await heatPageData(searchParams)
+  if (!data.chosen) return <NoRoomYet />
   return (
     <>
-      <WarmUpBench key={world.chosen.id} world={world} room={world.chosen.shelter.room} roomId={world.chosen.id} />
-      <History entries={warmUpHistory(world.warmUps)} />
+      <WarmUpBench key={data.chosen.id} data={data} room={data.chosen.shelter.room} roomId={data.chosen.id} />
+      <History entries={warmUpHistory(data.warmUps)} />
     </>
   )
 }

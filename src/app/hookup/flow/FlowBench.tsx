@@ -39,40 +39,40 @@ function PressureAt({ check, id, when }: { check: LineCheck; id: string; when: '
 }
 
 /** What burns together, what each appliance then gets, and what fixes a line that starves. */
-export function FlowBench({ world, begin }: { world: HookupPageData; begin: { name: string; line: Line } }) {
+export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name: string; line: Line } }) {
   const { system } = useUnits()
-  const desk = useLine(world, begin)
-  const [off, setOff] = useSessionState<readonly string[]>(`flow off ${desk.id}`, [], true)
-  const [temperature, setTemperature] = useSessionState(`flow temperature ${desk.id}`, '')
-  const [asked, setAsked] = useState<string | null>(world.about)
+  const editor = useLine(data, begin)
+  const [off, setOff] = useSessionState<readonly string[]>(`flow off ${editor.id}`, [], true)
+  const [temperature, setTemperature] = useSessionState(`flow temperature ${editor.id}`, '')
+  const [asked, setAsked] = useState<string | null>(data.about)
   const read = readQuantity(temperature, 'temperature', system)
   const tooWild = read.value !== null && (read.value < 200 || read.value > 330)
   const temperatureK = tooWild ? null : read.value
   const demandsW = useMemo(
     () =>
       Object.fromEntries(
-        lineGraph(desk.line)
+        lineGraph(editor.line)
           .parts.filter(({ type, part }) => type.appliance && !off.includes(part.id))
           .map((part) => [part.part.id, applianceInputW(part)]),
       ),
-    [desk.line, off],
+    [editor.line, off],
   )
-  const check = useCheck(desk, world, { demandsW, ...(temperatureK !== null && { temperatureK }) })
+  const check = useCheck(editor, data, { demandsW, ...(temperatureK !== null && { temperatureK }) })
   const shown = check.appliances.find(({ part }) => part.part.id === asked) ?? check.appliances[0]
   const ports = check.graph.sortFindings.filter(({ type }) => type.role === 'test-port')
   const findings = check.findings.filter(({ remedy }) => remedy.page === 'flow')
   const remedies = useMemo(() => {
     try {
-      return starvationRemedies(desk.line, check.graph, {
-        temperatureK: temperatureK ?? world.temperatureK,
-        atmospherePa: world.atmospherePa,
+      return starvationRemedies(editor.line, check.graph, {
+        temperatureK: temperatureK ?? data.temperatureK,
+        atmospherePa: data.atmospherePa,
         demandsW,
       })
     } catch (error) {
       if (error instanceof InputError) return []
       throw error
     }
-  }, [desk.line, check.graph, temperatureK, world, demandsW])
+  }, [editor.line, check.graph, temperatureK, data, demandsW])
 
   if (check.flow === null) {
     return (
@@ -86,7 +86,7 @@ export function FlowBench({ world, begin }: { world: HookupPageData; begin: { na
   return (
     <div className="line-bench">
       <LineDiagram check={check} chosen={shown?.part.part.id ?? null} choose={setAsked} />
-      {desk.dirty && <p className="hint">The line as you are drawing it, not saved yet.</p>}
+      {editor.dirty && <p className="hint">The line as you are drawing it, not saved yet.</p>}
       <div className="bench-and-slip">
         <div>
           <section aria-label="What burns">
@@ -180,8 +180,8 @@ export function FlowBench({ world, begin }: { world: HookupPageData; begin: { na
               issue={tooWild ? 'Propane is judged from −99 to 134 °F (−73 to 57 °C) here.' : null}
               hint={
                 <>
-                  <Amount quantity={{ value: world.temperatureK, role: 'temperature' }} /> unless you say; air as at{' '}
-                  <Amount quantity={{ value: world.altitudeM, role: 'altitude' }} />
+                  <Amount quantity={{ value: data.temperatureK, role: 'temperature' }} /> unless you say; air as at{' '}
+                  <Amount quantity={{ value: data.altitudeM, role: 'altitude' }} />
                 </>
               }
               onText={setTemperature}

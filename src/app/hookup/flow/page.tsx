@@ -7,12 +7,12 @@ import { FlowBench } from './FlowBench'
 export const metadata: Metadata = { title: 'Flow and pressure' }
 
 export default async function FlowPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await hookupPageData(searchParams)
-  if (!world.chosen) return <NoLineYet />
+  const data = await hookupPageData(searchParams)
+  if (!data.chosen) return <NoLineYet />
   return (
     <>
-      <LinePicker lines={world.lines} chosenId={world.chosen.id} />
-      <FlowBench key={world.chosen.id} world={world} begin={world.chosen} />
+      <LinePicker lines={data.lines} chosenId={data.chosen.id} />
+      <FlowBench key={data.chosen.id} data={data} begin={data.chosen} />
     </>
   )
 }

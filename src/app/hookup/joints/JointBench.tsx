@@ -10,7 +10,7 @@ import { useCheck, useLine } from '@/app/hookup/useLine'
 import { FindingList } from '@/ui/figures/FindingList'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark, stateLabels, type MarkState } from '@/ui/figures/StateMark'
-import { jointStateLabels } from './jointStateWords'
+import { jointStateLabels } from './jointStateLabels'
 
 const verdictLabels = {
   mates: null,
@@ -92,9 +92,9 @@ function Row({
 }
 
 /** Every joint in order of assembly, how it is made, and how it was. */
-export function JointBench({ world, begin }: { world: HookupPageData; begin: { name: string; line: Line } }) {
-  const desk = useLine(world, begin)
-  const check = useCheck(desk, world)
+export function JointBench({ data, begin }: { data: HookupPageData; begin: { name: string; line: Line } }) {
+  const editor = useLine(data, begin)
+  const check = useCheck(editor, data)
   const marks = marksOf(check)
   const rows = jointSheet(check.graph)
   const unknown = rows.filter(
@@ -107,7 +107,7 @@ export function JointBench({ world, begin }: { world: HookupPageData; begin: { n
       noValidate
       onSubmit={async (event) => {
         event.preventDefault()
-        await desk.save()
+        await editor.save()
       }}
     >
       <section aria-label="Joint sheet">
@@ -121,25 +121,25 @@ export function JointBench({ world, begin }: { world: HookupPageData; begin: { n
               row={row}
               number={i + 1}
               mark={marks.get(row.joint.joint.id) ?? 'none'}
-              isAsked={world.about === row.joint.joint.id}
-              set={(made) => desk.edit({ do: 'made', ids: [row.joint.joint.id], made })}
+              isAsked={data.about === row.joint.joint.id}
+              set={(made) => editor.edit({ do: 'made', ids: [row.joint.joint.id], made })}
             />
           ))}
         </ol>
         {rows.length === 0 && <p>No two parts of this line are joined yet.</p>}
-        <SaveBar label="Save the joints" saving={desk.saving} dirty={desk.dirty}>
+        <SaveBar label="Save the joints" saving={editor.saving} dirty={editor.dirty}>
           {unknown.length > 0 && (
             <Button
               variant="quiet"
               onClick={() =>
-                desk.edit({ do: 'made', ids: unknown.map(({ joint }) => joint.joint.id), made: 'as-it-should' })
+                editor.edit({ do: 'made', ids: unknown.map(({ joint }) => joint.joint.id), made: 'as-it-should' })
               }
             >
               I looked at the {unknown.length} not known: as they should be
             </Button>
           )}
-          {desk.undo && (
-            <Button variant="quiet" onClick={() => desk.undo?.()}>
+          {editor.undo && (
+            <Button variant="quiet" onClick={() => editor.undo?.()}>
               Undo
             </Button>
           )}

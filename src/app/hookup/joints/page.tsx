@@ -7,12 +7,12 @@ import { JointBench } from './JointBench'
 export const metadata: Metadata = { title: 'Joints' }
 
 export default async function JointsPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await hookupPageData(searchParams)
-  if (!world.chosen) return <NoLineYet />
+  const data = await hookupPageData(searchParams)
+  if (!data.chosen) return <NoLineYet />
   return (
     <>
-      <LinePicker lines={world.lines} chosenId={world.chosen.id} />
-      <JointBench key={world.chosen.id} world={world} begin={world.chosen} />
+      <LinePicker lines={data.lines} chosenId={data.chosen.id} />
+      <JointBench key={data.chosen.id} data={data} begin={data.chosen} />
     </>
   )
 }

@@ -13,7 +13,7 @@ import { newId } from '@/ui/state/newId'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { roleLabels } from './roleWords'
+import { roleLabels } from './roleLabels'
 
 function FitFields({ label, fit, set }: { label: string; fit: Fit; set: (fit: Fit) => void }) {
   return (

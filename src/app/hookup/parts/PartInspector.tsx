@@ -28,13 +28,13 @@ const knownLabels = [
 export function PartInspector({
   one,
   graph,
-  world,
+  data,
   edit,
   findPart,
 }: {
   one: GraphPart
   graph: LineGraph
-  world: HookupPageData
+  data: HookupPageData
   edit: (...edits: LineEdit[]) => void
   findPart: () => void
 }) {
@@ -70,7 +70,7 @@ export function PartInspector({
           <Linked
             id={field('cylinder')}
             label="Which of the rig’s"
-            things={world.cylinders}
+            things={data.cylinders}
             value={part.cylinderId}
             set={(thing) =>
               change({
@@ -97,7 +97,7 @@ export function PartInspector({
           <Linked
             id={field('appliance')}
             label="Which of the rig’s"
-            things={world.appliances}
+            things={data.appliances}
             value={part.applianceId}
             set={(thing) =>
               change({
@@ -123,13 +123,13 @@ export function PartInspector({
           <Linked
             id={field('equipment')}
             label="Its dates are kept under"
-            things={world.equipment}
+            things={data.equipment}
             value={part.equipmentId}
             set={(thing) => change({ equipmentId: thing?.id })}
           />
         )}
         {type.oldMonths && !part.equipmentId && (
-          <MadeDateField part={part} latest={world.thisMonth} set={(madeMonth) => change({ madeMonth })} />
+          <MadeDateField part={part} latest={data.thisMonth} set={(madeMonth) => change({ madeMonth })} />
         )}
         {role === 'hose' && (
           <Choice

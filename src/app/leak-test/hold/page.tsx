@@ -56,14 +56,14 @@ function gearOf({
 }
 
 export default async function HoldPage({ searchParams }: { searchParams: LineSearch }) {
-  const world = await leakPageData(searchParams)
-  const { chosen } = world
+  const data = await leakPageData(searchParams)
+  const { chosen } = data
   if (!chosen) return <NoLineYet />
   return (
     <>
-      <LinePicker lines={world.lines} chosenId={chosen.id} />
-      <HoldBench key={`${chosen.id} ${world.holds.length}`} gear={gearOf({ ...world, chosen })} />
-      <History entries={leakHistory(world).filter(({ of }) => of === 'hold-test')} />
+      <LinePicker lines={data.lines} chosenId={chosen.id} />
+      <HoldBench key={`${chosen.id} ${data.holds.length}`} gear={gearOf({ ...data, chosen })} />
+      <History entries={leakHistory(data).filter(({ of }) => of === 'hold-test')} />
     </>
   )
 }

@@ -25,14 +25,14 @@ export function FilePicker({
   label,
   accept,
   reading,
-  desk: { look, busy, problem },
+  upload: { look, busy, problem },
 }: {
   id: string
   label: string
   accept: string
   /** Said while it is being read. */
   reading: string
-  desk: { look: (file: File) => void; busy: boolean; problem: FileProblem | null }
+  upload: { look: (file: File) => void; busy: boolean; problem: FileProblem | null }
 }) {
   return (
     <>

@@ -6,12 +6,12 @@ import { useNotice } from '@/ui/state/UndoProvider'
 export function ImportActions({
   label,
   done,
-  desk: { take, leave, busy },
+  upload: { take, leave, busy },
 }: {
   label: string
   /** Said when it was taken. */
   done: string
-  desk: { take: () => Promise<boolean>; leave: () => void; busy: boolean }
+  upload: { take: () => Promise<boolean>; leave: () => void; busy: boolean }
 }) {
   const say = useNotice()
   const router = useRouter()

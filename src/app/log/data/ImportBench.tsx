@@ -42,8 +42,8 @@ function Preview({ report }: { report: ImportReport }) {
 /** Imports a file: preview first, then all or nothing. */
 export function ImportBench() {
   const [standing, setStanding] = useState<ConflictChoice>('mine')
-  const desk = useFileUpload<{ report: ImportReport }>((mode) => `/api/v1/import?mode=${mode}&standing=${standing}`)
-  const { shown } = desk
+  const upload = useFileUpload<{ report: ImportReport }>((mode) => `/api/v1/import?mode=${mode}&standing=${standing}`)
+  const { shown } = upload
   const report = shown?.answer.report ?? []
   const differs = report.some(({ differing }) => differing.length > 0)
   return (
@@ -55,7 +55,7 @@ export function ImportBench() {
         label="File (JSON, packed by gzip or not)"
         accept=".json,.gz,application/json"
         reading="Reading …"
-        desk={desk}
+        upload={upload}
       />
       {shown && (
         <div className="import-preview">
@@ -82,7 +82,7 @@ export function ImportBench() {
               />
             </fieldset>
           )}
-          <ImportActions label="Take it in" done={`${shown.file.name} taken in`} desk={desk} />
+          <ImportActions label="Take it in" done={`${shown.file.name} taken in`} upload={upload} />
         </div>
       )}
     </section>

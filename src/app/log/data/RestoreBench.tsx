@@ -12,15 +12,15 @@ interface Head {
 
 /** Restores a backup: verified first, with a copy of the present records. */
 export function RestoreBench() {
-  const desk = useFileUpload<Head>((mode) => `/api/v1/restore?mode=${mode}`)
-  const { shown } = desk
+  const upload = useFileUpload<Head>((mode) => `/api/v1/restore?mode=${mode}`)
+  const { shown } = upload
   return (
     <section aria-label="Restore">
       <h2>Restore</h2>
       <p>
         A backup takes the place of everything here. The file is proved first, and what is here now is kept beside it.
       </p>
-      <FilePicker id="restore-file" label="Backup (.db)" accept=".db" reading="Proving it …" desk={desk} />
+      <FilePicker id="restore-file" label="Backup (.db)" accept=".db" reading="Proving it …" upload={upload} />
       {shown && (
         <div className="import-preview">
           <p>
@@ -30,7 +30,7 @@ export function RestoreBench() {
           <ImportActions
             label="Put it in place of everything"
             done={`${shown.file.name} restored; what was here lies in “backups” beside the records`}
-            desk={desk}
+            upload={upload}
           />
         </div>
       )}

@@ -43,7 +43,7 @@ function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: (
 }
 
 /** Gas and cost of each trip compared with the plan; one trip day by day. */
-export function GasBench({ world: { trips, perKg } }: { world: GasPageData }) {
+export function GasBench({ data: { trips, perKg } }: { data: GasPageData }) {
   const [chosenId, setChosenId] = useState<string | null>(null)
   const chosen = trips.find(({ id }) => id === chosenId) ?? trips[0]
   if (!chosen) {

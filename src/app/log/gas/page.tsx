@@ -5,5 +5,5 @@ import { gasPageData } from './gasPageData'
 export const metadata: Metadata = { title: 'Gas and cost' }
 
 export default function GasPage() {
-  return <GasBench world={gasPageData()} />
+  return <GasBench data={gasPageData()} />
 }

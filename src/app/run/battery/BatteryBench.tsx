@@ -22,32 +22,32 @@ const usual: Battery = batterySchema.parse({ capacityC: 360_000, usableShare: 0.
 const DAY_S = 86_400
 
 /** The battery beside the gas: what it bears night by night, and when it is flat. */
-export function BatteryBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
-  const [typed, setTyped, forget] = useSessionState<Battery | null>(`battery ${world.rigId}`, null, true)
-  const battery = typed ?? world.battery
+export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const [typed, setTyped, forget] = useSessionState<Battery | null>(`battery ${data.rigId}`, null, true)
+  const battery = typed ?? data.battery
   // The same object while the battery is the same, or the trip would be run again with every drawing of the page.
-  const supposed = useMemo(() => ({ ...world, rig: { ...world.rig, battery } }), [world, battery])
-  const desk = useRunEditor(supposed, trip)
+  const supposed = useMemo(() => ({ ...data, rig: { ...data.rig, battery } }), [data, battery])
+  const editor = useRunEditor(supposed, trip)
   const { save, saving, issueAt, resetSaving } = useSave(saveBatteryAction)
   const say = useNotice()
   const put = (change: Partial<Battery>): void => {
     resetSaving()
     setTyped({ ...(battery ?? usual), ...change })
   }
-  const { outlook } = desk
+  const { outlook } = editor
   const shownBattery = battery ?? usual
   const nights = outlook?.trip.nights ?? 0
-  const shore = desk.draft.settings.shoreNights
+  const shore = editor.draft.settings.shoreNights
   return (
     <>
-      <RunHeader desk={desk} world={world} />
+      <RunHeader editor={editor} data={data} />
       <div className="bench-and-slip">
         <form
           noValidate
           aria-label="The battery"
           onSubmit={async (event) => {
             event.preventDefault()
-            const saved = await save({ rigId: world.rigId, version: world.rigVersion, battery: shownBattery })
+            const saved = await save({ rigId: data.rigId, version: data.rigVersion, battery: shownBattery })
             if (!saved) return
             forget()
             say({ done: 'Battery saved' })
@@ -122,7 +122,7 @@ export function BatteryBench({ world, trip }: { world: RunPageData; trip: NonNul
                   label={`night ${night + 1}`}
                   checked={shore.includes(night)}
                   onChange={() =>
-                    desk.setSettings({
+                    editor.setSettings({
                       shoreNights: shore.includes(night) ? shore.filter((one) => one !== night) : [...shore, night],
                     })
                   }

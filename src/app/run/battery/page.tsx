@@ -6,9 +6,9 @@ import { BatteryBench } from './BatteryBench'
 export const metadata: Metadata = { title: '12 V' }
 
 export default function BatteryPage() {
-  const world = runPageData()
-  return world.trip ? (
-    <BatteryBench key={`${world.trip.version} ${world.rigVersion}`} world={world} trip={world.trip} />
+  const data = runPageData()
+  return data.trip ? (
+    <BatteryBench key={`${data.trip.version} ${data.rigVersion}`} data={data} trip={data.trip} />
   ) : (
     <NoTripYet />
   )

@@ -123,25 +123,25 @@ function Plan({
 }
 
 /** What to fill and buy before leaving, with the reserve that is wished for. */
-export function BeforeBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
-  const desk = useRunEditor(world, trip)
-  const { outlook, draft } = desk
+export function BeforeBench({ data, trip }: { data: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const editor = useRunEditor(data, trip)
+  const { outlook, draft } = editor
   const wanted = outlook?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
   return (
     <>
-      <RunHeader desk={desk} world={world} />
+      <RunHeader editor={editor} data={data} />
       <div className="bench-and-slip">
         <div>
           {wanted.map((balance) => (
             <Plan
               key={balance.supply}
-              plan={fillBefore(balance, world.fillable, world.prices)}
+              plan={fillBefore(balance, data.fillable, data.prices)}
               supposed={draft.scenario.fills}
-              suppose={(id) => desk.apply({ do: 'fill', cylinderId: id })}
+              suppose={(id) => editor.apply({ do: 'fill', cylinderId: id })}
             />
           ))}
           {wanted.length === 0 && <p>Nothing burns on this trip yet.</p>}
-          {world.prices.perKg === null && (
+          {data.prices.perKg === null && (
             <p className="hint">
               No price is entered: <Link href="/fill/cost">What it costs</Link>.
             </p>

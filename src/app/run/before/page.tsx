@@ -6,6 +6,6 @@ import { BeforeBench } from './BeforeBench'
 export const metadata: Metadata = { title: 'Before leaving' }
 
 export default function BeforePage() {
-  const world = runPageData()
-  return world.trip ? <BeforeBench key={world.trip.version} world={world} trip={world.trip} /> : <NoTripYet />
+  const data = runPageData()
+  return data.trip ? <BeforeBench key={data.trip.version} data={data} trip={data.trip} /> : <NoTripYet />
 }

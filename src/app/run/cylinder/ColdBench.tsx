@@ -51,16 +51,16 @@ function choices({ rig }: RunPageData): ColdCylinder[] {
 }
 
 /** Sustainable draw of one cylinder in the cold, and runtime at a constant draw. */
-export function ColdBench({ world }: { world: RunPageData }) {
+export function ColdBench({ data }: { data: RunPageData }) {
   const { system } = useUnits()
-  const held = choices(world)
+  const held = choices(data)
   const [first] = held
   const [typed, setTyped] = useSessionState(
-    `cold ${world.rigId}`,
+    `cold ${data.rigId}`,
     {
       id: first?.id ?? '',
       massKg: first?.massKg ?? 0,
-      airTemperatureK: world.trip?.plan.coldestK ?? fromUnit(20, 'temperature', 'F'),
+      airTemperatureK: data.trip?.plan.coldestK ?? fromUnit(20, 'temperature', 'F'),
       windMS: 0,
       site: 'locker' as CylinderSite,
       minimumGaugePa: fromUnit(10, 'gaugePressure', 'psi'),
@@ -78,7 +78,7 @@ export function ColdBench({ world }: { world: RunPageData }) {
     minimumGaugePa: typed.minimumGaugePa,
     windMS: typed.windMS,
     site: typed.site,
-    altitudeM: world.trip?.plan.altitudeM ?? 0,
+    altitudeM: data.trip?.plan.altitudeM ?? 0,
   }
   const { found, at } = tryCalculation(() => {
     const draw = coldDraw({ ...input, massKg: typed.massKg, drawW: typed.drawW })

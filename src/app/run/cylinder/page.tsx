@@ -6,12 +6,12 @@ import { RuntimeBench } from './RuntimeBench'
 export const metadata: Metadata = { title: 'One cylinder' }
 
 export default function CylinderPage() {
-  const world = runPageData()
+  const data = runPageData()
   return (
     <>
-      <ColdBench world={world} />
+      <ColdBench data={data} />
       <h2 className="mt-4">At a steady draw, were it never cold</h2>
-      <RuntimeBench appliances={world.appliances} cylinders={world.rig.cylinders} />
+      <RuntimeBench appliances={data.appliances} cylinders={data.rig.cylinders} />
     </>
   )
 }

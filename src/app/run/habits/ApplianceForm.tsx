@@ -15,7 +15,7 @@ import { FormActions } from '@/ui/fields/FormActions'
 import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { supplyLabels, type RunAppliance } from '@/app/run/runAppliance'
+import { supplyOptionLabels, type RunAppliance } from '@/app/run/runAppliance'
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { applianceKinds, type ApplianceKind } from '@/core/appliances/habit'
 
@@ -157,7 +157,7 @@ export function ApplianceForm({
           <Form.Select id="appliance-supply" {...form.register('supply')}>
             {supplies.map((supply) => (
               <option key={supply} value={supply}>
-                {supplyLabels[supply]}
+                {supplyOptionLabels[supply]}
               </option>
             ))}
           </Form.Select>

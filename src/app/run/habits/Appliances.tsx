@@ -7,15 +7,15 @@ import { aloneOnSupply } from '@/core/appliances/runtimeSlip'
 import { applianceTemplates } from '@/core/appliances/applianceTemplates'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
-import { supplyLabels } from '@/app/run/runAppliance'
+import { supplyOptionLabels } from '@/app/run/runAppliance'
 import type { RunPageData } from '@/app/run/runPageData'
 import type { RunEditor } from '@/app/run/useRunEditor'
 import { ApplianceForm } from './ApplianceForm'
 import { HabitFields } from './HabitFields'
 
 /** What burns in this rig, when it does on the trip, and how long each would run alone on what comes along. */
-export function Appliances({ world, desk }: { world: RunPageData; desk: RunEditor | null }) {
-  const { rigId, appliances, rig } = world
+export function Appliances({ data, editor }: { data: RunPageData; editor: RunEditor | null }) {
+  const { rigId, appliances, rig } = data
   const [editing, setEditing] = useState<string | null>(null)
   const close = (): void => setEditing(null)
   const propane = rig.cylinders.filter(({ kind }) => kindFacts[kind].supply === 'line')
@@ -48,7 +48,7 @@ export function Appliances({ world, desk }: { world: RunPageData; desk: RunEdito
                     <span className="hint d-block">
                       {cylinderId
                         ? `on ${rig.cylinders.find((one) => one.id === cylinderId)?.name ?? 'its own cylinder'} alone`
-                        : supplyLabels[supply]}
+                        : supplyOptionLabels[supply]}
                     </span>
                   </span>
                   <span>
@@ -65,7 +65,7 @@ export function Appliances({ world, desk }: { world: RunPageData; desk: RunEdito
                     Change <span className="visually-hidden">{name}</span>
                   </Button>
                 </div>
-                {desk && <HabitFields desk={desk} appliance={appliance} />}
+                {editor && <HabitFields editor={editor} appliance={appliance} />}
               </article>
             )
           }),

@@ -49,20 +49,20 @@ function beginning(way: Habit['way'], { kind }: RunAppliance): Habit {
 }
 
 /** Habit of one appliance on the trip, and the gas it needs. */
-export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: RunAppliance }) {
+export function HabitFields({ editor, appliance }: { editor: RunEditor; appliance: RunAppliance }) {
   const { id, name, kind, supply } = appliance
-  const use = desk.draft.uses.find(({ applianceId }) => applianceId === id)
+  const use = editor.draft.uses.find(({ applianceId }) => applianceId === id)
   const typed: Habit = { way: 'hours', burnPerDayS: use?.burnPerDayS ?? 0, fromH: EVENING_H }
   const isNone = !use || (use.habit === null && use.burnPerDayS === 0)
   const habit = use?.habit ?? typed
   const put = (next: Habit, field?: string): void =>
-    desk.setUse(
+    editor.setUse(
       id,
       { habit: next, burnPerDayS: next.way === 'hours' ? next.burnPerDayS : 0 },
       field && `${id} ${field}`,
     )
-  const planned = desk.outlook?.trip.uses.find((one) => one.id === id)
-  const gasKg = desk.outlook?.run.appliances.find((one) => one.id === id)?.wantedKg
+  const planned = editor.outlook?.trip.uses.find((one) => one.id === id)
+  const gasKg = editor.outlook?.run.appliances.find((one) => one.id === id)?.wantedKg
   const activities = habit.way === 'acts' ? readActivities(habit.words) : null
   return (
     <div className="habit">
@@ -73,7 +73,7 @@ export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: R
           value={isNone ? 'none' : habit.way}
           options={waysOf(appliance).map((way) => [way, wayLabels[way]] as const)}
           set={(way) =>
-            way === 'none' ? desk.setUse(id, { habit: null, burnPerDayS: 0 }) : put(beginning(way, appliance))
+            way === 'none' ? editor.setUse(id, { habit: null, burnPerDayS: 0 }) : put(beginning(way, appliance))
           }
         />
         {!isNone && habit.way === 'hours' && (
@@ -139,7 +139,7 @@ export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: R
                 inputs: [
                   { label: 'Heat input', quantity: { value: appliance.inputW, role: 'power' } },
                   { label: 'Hours a day at full', quantity: { value: planned.burnPerDayS, role: 'duration' } },
-                  { label: 'Nights', quantity: { value: desk.outlook?.trip.nights ?? 0, role: 'count' } },
+                  { label: 'Nights', quantity: { value: editor.outlook?.trip.nights ?? 0, role: 'count' } },
                 ],
               }}
             />{' '}
@@ -149,7 +149,7 @@ export function HabitFields({ desk, appliance }: { desk: RunEditor; appliance: R
           </p>
         )}
       </div>
-      {!isNone && applianceTemplates[kind].runsOn.length > 2 && <NightEnergies desk={desk} appliance={appliance} />}
+      {!isNone && applianceTemplates[kind].runsOn.length > 2 && <NightEnergies editor={editor} appliance={appliance} />}
     </div>
   )
 }

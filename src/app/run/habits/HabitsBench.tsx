@@ -6,12 +6,12 @@ import { useRunEditor } from '@/app/run/useRunEditor'
 import { Appliances } from './Appliances'
 
 /** What burns on the trip, and how that goes. */
-export function HabitsBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
-  const desk = useRunEditor(world, trip)
+export function HabitsBench({ data, trip }: { data: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const editor = useRunEditor(data, trip)
   return (
     <>
-      <RunHeader desk={desk} world={world} />
-      <Appliances world={world} desk={desk} />
+      <RunHeader editor={editor} data={data} />
+      <Appliances data={data} editor={editor} />
     </>
   )
 }

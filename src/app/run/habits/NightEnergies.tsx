@@ -10,9 +10,9 @@ const words: Readonly<Record<Energy, string>> = { gas: 'gas', shore: 'shore powe
 const MAX_NIGHTS = 21
 
 /** What it runs on, night by night. */
-export function NightEnergies({ desk, appliance }: { desk: RunEditor; appliance: RunAppliance }) {
-  const nights = desk.outlook?.trip.nights ?? 0
-  const byNight = desk.draft.uses.find(({ applianceId }) => applianceId === appliance.id)?.byNight ?? []
+export function NightEnergies({ editor, appliance }: { editor: RunEditor; appliance: RunAppliance }) {
+  const nights = editor.outlook?.trip.nights ?? 0
+  const byNight = editor.draft.uses.find(({ applianceId }) => applianceId === appliance.id)?.byNight ?? []
   if (nights === 0 || nights > MAX_NIGHTS) return null
   const all = Array.from({ length: nights }, (_, night): Energy => byNight[night] ?? 'gas')
   return (
@@ -25,7 +25,7 @@ export function NightEnergies({ desk, appliance }: { desk: RunEditor; appliance:
             className="form-select form-select-sm"
             value={energy}
             onChange={(event) =>
-              desk.setUse(appliance.id, {
+              editor.setUse(appliance.id, {
                 byNight: all.map((one, i) => (i === night ? (event.target.value as Energy) : one)),
               })
             }

@@ -7,11 +7,11 @@ import { HabitsBench } from './HabitsBench'
 export const metadata: Metadata = { title: 'What burns' }
 
 export default function HabitsPage() {
-  const world = runPageData()
-  if (world.trip) return <HabitsBench key={world.trip.version} world={world} trip={world.trip} />
+  const data = runPageData()
+  if (data.trip) return <HabitsBench key={data.trip.version} data={data} trip={data.trip} />
   return (
     <>
-      <Appliances world={world} desk={null} />
+      <Appliances data={data} editor={null} />
       <div className="mt-4">
         <NoTripYet />
       </div>

@@ -15,7 +15,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 
 /** A simulated service stands in for one that could be connected. */
-export function AskService({ desk, outlook }: { desk: RunEditor; outlook: RunOutlook }) {
+export function AskService({ editor, outlook }: { editor: RunEditor; outlook: RunOutlook }) {
   const [placeId, setPlaceId] = useState(forecastPlaces[0]?.id ?? '')
   const [spell, setSpell] = useState<ForecastSpell>('usual')
   const place = forecastPlaces.find(({ id }) => id === placeId)
@@ -23,7 +23,7 @@ export function AskService({ desk, outlook }: { desk: RunEditor; outlook: RunOut
     const served = simulatedForecast(placeId, spell, outlook.input.startISO, outlook.trip.nights * 24, Math.random)
     if (!served) return
     const { place: name, ...hours } = served
-    desk.setForecast({
+    editor.setForecast({
       fromDay: outlook.trip.startDay,
       origin: 'service',
       name: `${name}, ${spellLabels[spell]}`,

@@ -13,7 +13,7 @@ const MAX_BYTES = 2_000_000
 const scaleLabels: Readonly<Record<TemperatureScale, string>> = { C: '°C', F: '°F', K: 'kelvin' }
 
 /** Hourly weather from a CSV or JSON file; a scale in doubt is asked for. */
-export function ForecastFile({ desk, outlook }: { desk: RunEditor; outlook: RunOutlook }) {
+export function ForecastFile({ editor, outlook }: { editor: RunEditor; outlook: RunOutlook }) {
   const [file, setFile] = useState<{ name: string; text: string } | null>(null)
   const [read, setRead] = useState<ForecastRead | null>(null)
   const [issue, setIssue] = useState<string | null>(null)
@@ -26,7 +26,7 @@ export function ForecastFile({ desk, outlook }: { desk: RunEditor; outlook: RunO
       const found = readForecast(text, name, startMs, outlook.trip.nights, asked)
       setRead(found)
       // A doubtful file is not used until the owner answers.
-      if (found.doubt === null) desk.setForecast(found.forecast)
+      if (found.doubt === null) editor.setForecast(found.forecast)
     } catch (error) {
       if (!(error instanceof InputError)) throw error
       setIssue(error.message)

@@ -13,7 +13,7 @@ import { useSessionState } from '@/ui/state/useSessionState'
 const MAX_ROWS = 14
 
 /** The highest and lowest of each day, typed. */
-export function TypedNights({ desk, outlook }: { desk: RunEditor; outlook: RunOutlook }) {
+export function TypedNights({ editor, outlook }: { editor: RunEditor; outlook: RunOutlook }) {
   const { input, trip } = outlook
   const count = Math.min(MAX_ROWS, trip.nights)
   const [rows, setRows] = useSessionState<readonly TypedNight[] | null>(
@@ -26,7 +26,7 @@ export function TypedNights({ desk, outlook }: { desk: RunEditor; outlook: RunOu
   const forecastOf = (of: readonly TypedNight[]) => {
     const last = of.at(-1)
     const all = last ? Array.from({ length: trip.nights }, (_, i) => of[i] ?? last) : of
-    return typedForecast(all, desk.draft.settings.startH)
+    return typedForecast(all, editor.draft.settings.startH)
   }
   try {
     forecastOf(nights)
@@ -38,7 +38,7 @@ export function TypedNights({ desk, outlook }: { desk: RunEditor; outlook: RunOu
     const next = nights.map((night, j) => (j === i ? { ...night, ...change } : night))
     setRows(next)
     try {
-      desk.setForecast(forecastOf(next), 'typed nights')
+      editor.setForecast(forecastOf(next), 'typed nights')
     } catch (error) {
       // An impossible value is reported at its field, and the last valid one stays in use.
       if (!(error instanceof InputError)) throw error
@@ -77,7 +77,7 @@ export function TypedNights({ desk, outlook }: { desk: RunEditor; outlook: RunOu
         ))}
       </ol>
       {trip.nights > MAX_ROWS && <p className="hint">The nights after these are as the last.</p>}
-      <Button variant="quiet" size="sm" onClick={() => desk.setForecast(forecastOf(nights), 'typed nights')}>
+      <Button variant="quiet" size="sm" onClick={() => editor.setForecast(forecastOf(nights), 'typed nights')}>
         Use these numbers
       </Button>
     </section>

@@ -21,14 +21,14 @@ const originLabels: Readonly<Record<Forecast['origin'], string>> = {
 }
 
 /** Hourly weather of the trip: from a service, typed, or from a file. */
-export function WeatherBench({ world, trip }: { world: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
-  const desk = useRunEditor(world, trip)
-  const { outlook, draft } = desk
+export function WeatherBench({ data, trip }: { data: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
+  const editor = useRunEditor(data, trip)
+  const { outlook, draft } = editor
   const [way, setWay] = useState<(typeof ways)[number]>('Forecast service')
   const forecast = outlook?.input.forecast
   return (
     <>
-      <RunHeader desk={desk} world={world} />
+      <RunHeader editor={editor} data={data} />
       {outlook && forecast && (
         <>
           <section aria-label="Weather in use">
@@ -38,7 +38,7 @@ export function WeatherBench({ world, trip }: { world: RunPageData; trip: NonNul
                 ? 'Nothing is entered: nights are taken to be mild, which no cold cylinder would notice.'
                 : `${forecast.name === '' ? '' : `${forecast.name}, `}${originLabels[forecast.origin]}.`}{' '}
               {draft.forecast !== null && (
-                <Button variant="bare" size="sm" onClick={() => desk.setForecast(null)}>
+                <Button variant="bare" size="sm" onClick={() => editor.setForecast(null)}>
                   Go back to the coldest night
                 </Button>
               )}
@@ -52,9 +52,9 @@ export function WeatherBench({ world, trip }: { world: RunPageData; trip: NonNul
               </button>
             ))}
           </div>
-          {way === 'Forecast service' && <AskService desk={desk} outlook={outlook} />}
-          {way === 'Type the nights' && <TypedNights desk={desk} outlook={outlook} />}
-          {way === 'From a file' && <ForecastFile desk={desk} outlook={outlook} />}
+          {way === 'Forecast service' && <AskService editor={editor} outlook={outlook} />}
+          {way === 'Type the nights' && <TypedNights editor={editor} outlook={outlook} />}
+          {way === 'From a file' && <ForecastFile editor={editor} outlook={outlook} />}
         </>
       )}
     </>

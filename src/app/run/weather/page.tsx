@@ -6,6 +6,6 @@ import { WeatherBench } from './WeatherBench'
 export const metadata: Metadata = { title: 'Weather' }
 
 export default function WeatherPage() {
-  const world = runPageData()
-  return world.trip ? <WeatherBench key={world.trip.version} world={world} trip={world.trip} /> : <NoTripYet />
+  const data = runPageData()
+  return data.trip ? <WeatherBench key={data.trip.version} data={data} trip={data.trip} /> : <NoTripYet />
 }

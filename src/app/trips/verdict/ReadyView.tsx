@@ -17,10 +17,10 @@ import type { TripPageData } from '@/app/trips/tripPageData'
 import { VerdictPlate } from './VerdictPlate'
 
 /** What changed since this trip was last ready. */
-function SinceReady({ world }: { world: TripPageData }) {
-  const before = lastVerdict(database(), world.row.id, 'ready')
+function SinceReady({ data }: { data: TripPageData }) {
+  const before = lastVerdict(database(), data.row.id, 'ready')
   if (!before) return null
-  const { added, resolved } = findingChanges(before.kept.findings, world.judgment.findings)
+  const { added, resolved } = findingChanges(before.kept.findings, data.judgment.findings)
   if (added.length === 0 && resolved.length === 0) return null
   return (
     <section className="mt-4" aria-label="Since it was last ready">
@@ -39,8 +39,8 @@ function SinceReady({ world }: { world: TripPageData }) {
 }
 
 /** Verdict of a trip with all its findings. */
-export function ReadyView({ world }: { world: TripPageData }) {
-  const { row, plan, gear, judgment, ready, nowIso, isNext } = world
+export function ReadyView({ data }: { data: TripPageData }) {
+  const { row, plan, gear, judgment, ready, nowIso, isNext } = data
   const notWeighed = unmeasuredSinceStart(plan, gear.cylinders, nowIso)
   const used = judgment.balances.filter(({ neededKg }) => neededKg > 0)
   const endMonth = tripEndDay(plan.startDay, plan.nights).slice(0, 7)
@@ -75,7 +75,7 @@ export function ReadyView({ world }: { world: TripPageData }) {
           <SupplySlips balances={used} trip={judgment.trip} />
         </div>
       </div>
-      <SinceReady world={world} />
+      <SinceReady data={data} />
       <DueBeforeEnd due={due} />
       <SaveVerdict tripId={row.id} verdict={ready.verdict} keys={ready.answered.map(({ key }) => key).join('\n')} />
     </>

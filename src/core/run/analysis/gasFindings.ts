@@ -3,7 +3,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { SupplyBalance } from './gasForTrip'
 
-const supplyLabels = { line: 'the rig’s line', bottles: 'the small bottles' } as const
+const supplyPhrases = { line: 'the rig’s line', bottles: 'the small bottles' } as const
 
 function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboardKg }: SupplyBalance): Finding[] {
   if (neededKg === 0 || leftKg >= 0) return []
@@ -18,11 +18,11 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
       severity: 'fix-first',
       sentence: onlyReserve
         ? {
-            text: `There is enough on ${supplyLabels[supply]}, but {short} of the reserve is missing.`,
+            text: `There is enough on ${supplyPhrases[supply]}, but {short} of the reserve is missing.`,
             parts: { short: mass(-leftKg) },
           }
         : {
-            text: `There is not enough on ${supplyLabels[supply]}: {short} is missing.`,
+            text: `There is not enough on ${supplyPhrases[supply]}: {short} is missing.`,
             parts: { short: mass(-leftKg) },
           },
       reason: {

@@ -40,20 +40,20 @@ function renamed(row: ArchiveRow, keys: readonly string[], names: ReadonlyMap<st
  * @returns its identifier
  */
 export function copyRig(database: Database, rigId: string, name: string): string {
-  const world = exportArchive(database, rigId)
-  const ids = Object.values(world.tables).flatMap((rows) =>
+  const archive = exportArchive(database, rigId)
+  const ids = Object.values(archive.tables).flatMap((rows) =>
     rows.flatMap(({ id }) => (typeof id === 'string' ? [id] : [])),
   )
   const names = new Map(ids.map((id) => [id, randomUUID()]))
   const tables = Object.fromEntries(
     archiveTables.map(({ name: table, table: stored }) => {
       const keys = ['id', ...references(stored).map(({ key }) => key)]
-      return [table, (world.tables[table] ?? []).map((row) => renamed(row, keys, names))]
+      return [table, (archive.tables[table] ?? []).map((row) => renamed(row, keys, names))]
     }),
   )
   const newId = names.get(rigId) ?? rigId
   database.transaction(() => {
-    importArchive(database, { ...world, tables }, 'mine', false)
+    importArchive(database, { ...archive, tables }, 'mine', false)
     database.update(rigs).set({ name, version: 1, archivedAt: null }).where(eq(rigs.id, newId)).run()
   })
   return newId

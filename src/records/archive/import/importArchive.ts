@@ -84,10 +84,10 @@ function write(name: string, i: number, run: () => unknown): void {
 }
 
 /** A trip from the file has exactly the uses of the file. */
-function dropOtherUses(records: Records, world: Archive): void {
+function dropOtherUses(records: Records, archive: Archive): void {
   const key = (tripId: unknown, applianceId: unknown): string => JSON.stringify([tripId, applianceId])
-  const kept = new Set((world.tables.trip_uses ?? []).map((row) => key(row.tripId, row.applianceId)))
-  for (const { id } of world.tables.trips ?? []) {
+  const kept = new Set((archive.tables.trip_uses ?? []).map((row) => key(row.tripId, row.applianceId)))
+  for (const { id } of archive.tables.trips ?? []) {
     const uses = records
       .select()
       .from(tripUses)
@@ -168,7 +168,7 @@ function importTable(
  */
 export function importArchive(
   database: Database,
-  world: Archive,
+  archive: Archive,
   standing: ConflictChoice,
   isTrial: boolean,
 ): ImportReport {
@@ -176,12 +176,12 @@ export function importArchive(
   const take = (): void =>
     database.transaction(
       (records) => {
-        report = archiveTables.map((one) => importTable(records, one, world.tables[one.name] ?? [], standing))
-        if (standing === 'theirs') dropOtherUses(records, world)
+        report = archiveTables.map((one) => importTable(records, one, archive.tables[one.name] ?? [], standing))
+        if (standing === 'theirs') dropOtherUses(records, archive)
         validateRecords(database)
         if (isTrial) throw new DryRun()
         // Last of all: a picture without its row is only a file too many.
-        for (const [id, base64] of Object.entries(world.files)) {
+        for (const [id, base64] of Object.entries(archive.files)) {
           restorePhoto(database, id, Buffer.from(base64, 'base64'))
         }
       },

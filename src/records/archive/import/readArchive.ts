@@ -107,7 +107,7 @@ export function readArchive(bytes: Buffer): Archive {
   }
   const checked = archiveSchema.safeParse(data)
   if (!checked.success) return refuse(zodIssues(checked.error))
-  const world = checked.data as Archive
-  const issues = [...referenceIssues(world), ...fileIssues(world)]
-  return issues.length > 0 ? refuse(issues) : world
+  const archive = checked.data as Archive
+  const issues = [...referenceIssues(archive), ...fileIssues(archive)]
+  return issues.length > 0 ? refuse(issues) : archive
 }

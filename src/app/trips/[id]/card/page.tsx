@@ -9,13 +9,13 @@ import { PrintButton } from './PrintButton'
 export const metadata: Metadata = { title: 'Trip card' }
 
 export default async function CardPage({ params }: { params: Promise<{ id: string }> }) {
-  const world = tripPageData((await params).id)
-  const { head, blocks, system, code } = await tripCardOf(world)
-  const { id } = world.row
+  const data = tripPageData((await params).id)
+  const { head, blocks, system, code } = await tripCardOf(data)
+  const { id } = data.row
   return (
     <>
       <div className="not-printed">
-        <TripHeader trip={world.row} isNext={world.isNext} />
+        <TripHeader trip={data.row} isNext={data.isNext} />
         <p className="card-tools">
           <PrintButton />
           <a className="btn btn-quiet" href={`/trips/${id}/card/pdf`} download>

@@ -5,5 +5,5 @@ import { tripPageData } from '@/app/trips/tripPageData'
 export const metadata: Metadata = { title: 'Ready?' }
 
 export default async function ReadyPage({ params }: { params: Promise<{ id: string }> }) {
-  return <ReadyView world={tripPageData((await params).id)} />
+  return <ReadyView data={tripPageData((await params).id)} />
 }

@@ -12,21 +12,21 @@ import { CalibrationBench } from './CalibrationBench'
 export const metadata: Metadata = { title: 'On the way' }
 
 export default async function WayPage({ params }: { params: Promise<{ id: string }> }) {
-  const world = tripPageData((await params).id)
-  const { row, plan, judgment, isNext } = world
+  const data = tripPageData((await params).id)
+  const { row, plan, judgment, isNext } = data
   const answered = listCalibrations(database(), row.id).filter(({ voidedAt }) => voidedAt === null)
   return (
     <>
       <TripHeader trip={row} isNext={isNext} />
       <CalibrationBench
         tripId={row.id}
-        found={calibrationsOfTrip(world)}
+        found={calibrationsOfTrip(data)}
         learned={plan.learned ?? {}}
         answered={answered}
         balances={judgment.balances}
         nightsLeft={nightsLeft(judgment.trip)}
       />
-      <SwapEntry cylinders={swapCylinders(world.gear.cylinders)} />
+      <SwapEntry cylinders={swapCylinders(data.gear.cylinders)} />
     </>
   )
 }

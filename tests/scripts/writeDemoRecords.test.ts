@@ -13,14 +13,14 @@ import { listJudgedLines } from '@/records/repositories/lines/judgedLines'
 import { listOffers } from '@/records/repositories/cylinders/offers'
 import { findRig, listRigs, readFact } from '@/records/repositories/rigs/rigs'
 import { nextTrip } from '@/records/repositories/trips/trips'
-import { loadDemoWorld } from '../../scripts/demo/demoWorld'
+import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 
 const now = new Date('2026-11-24T12:00:00Z')
 let records: Database
 
 beforeAll(() => {
   records = temporaryDatabase()
-  loadDemoWorld(records, now)
+  writeDemoRecords(records, now)
 })
 afterAll(() => records.$client.close())
 

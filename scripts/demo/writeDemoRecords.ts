@@ -58,7 +58,7 @@ function loadCylinder(records: Database, rigId: string, demo: DemoCylinder, ago:
  *
  * @param now - the trip leaves on the next Friday, and the weighings are earlier
  */
-export function loadDemoWorld(records: Database, now: Date): void {
+export function writeDemoRecords(records: Database, now: Date): void {
   // Hundreds of rows in one transaction.
   records.transaction(() => writeDemoWorld(records, now))
 }
