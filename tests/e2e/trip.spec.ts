@@ -44,6 +44,30 @@ test('hours change the balance at once, and a saved trip survives a reload', asy
   await page.reload()
   await expect(page.getByLabel('Hours a day, Panel heater')).toHaveValue('6.5')
   await expect(slip).toContainText('Left over')
+  await expect(page.getByText('Not saved yet.')).toHaveCount(0)
+})
+
+test('what is saved, or typed back, is no longer a draft', async ({ page }) => {
+  const drafts = (): Promise<string[]> =>
+    page.evaluate(() => Object.keys(sessionStorage).filter((key) => key.includes('draft trip')))
+  await page.goto(`${kettle.url}/trips/larkspur`)
+  const nights = page.getByLabel('Nights')
+  const saved = await nights.inputValue()
+  await nights.fill('9')
+  expect(await drafts()).toHaveLength(1)
+  await nights.fill(saved)
+  expect(await drafts()).toEqual([])
+
+  // Twice in a row: the second save must not meet the first as somebody else's.
+  for (const count of ['5', saved]) {
+    await nights.fill(count)
+    await page.getByRole('button', { name: 'Save the trip' }).click()
+    await expect(page.locator('.notices').getByText('Trip to Larkspur Saddle saved')).toBeVisible()
+    await expect(page.getByText('Not saved yet.')).toHaveCount(0)
+    expect(await drafts()).toEqual([])
+    await page.reload()
+    await expect(nights).toHaveValue(count)
+  }
 })
 
 test('two tabs: the later save is refused with both versions shown, and the owner chooses', async ({

@@ -19,6 +19,14 @@ function readDraft(slot: string): Draft | null {
   }
 }
 
+/** Whether two form values, nested records of text and flags, are equal. */
+function isSame(a: unknown, b: unknown): boolean {
+  if (a === b) return true
+  if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
+  const [left, right] = [new Map(Object.entries(a)), new Map(Object.entries(b))]
+  return left.size === right.size && [...left].every(([key, value]) => right.has(key) && isSame(value, right.get(key)))
+}
+
 export interface DraftHold {
   /** Version that the typed values started from: saving must not overwrite a newer one. */
   baseVersion: () => number
@@ -63,9 +71,11 @@ export function useDraft<Values extends FieldValues>(
     }
     restored.current = slot
     return form.subscribe({
-      formState: { values: true, isDirty: true },
-      callback: ({ values, isDirty }) => {
-        if (isDirty) store(values)
+      formState: { values: true },
+      // Compared here: when a form is reset, its own isDirty still has the earlier state.
+      callback: ({ values, defaultValues }) => {
+        if (isSame(values, defaultValues)) sessionStorage.removeItem(slot)
+        else store(values)
       },
     })
   }, [slot, form])
