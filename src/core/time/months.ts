@@ -1,4 +1,6 @@
-import { addMonths as addMonthsToDate, format, isValid, parseISO } from 'date-fns'
+import { format } from 'date-fns'
+
+const monthNames = Array.from({ length: 12 }, (_, i) => format(new Date(2000, i, 1), 'MMMM'))
 
 /**
  * A month in words.
@@ -7,8 +9,8 @@ import { addMonths as addMonthsToDate, format, isValid, parseISO } from 'date-fn
  * @returns `March 2030`; the text itself when it is no month
  */
 export function formatMonth(month: string): string {
-  const date = parseISO(month)
-  return isValid(date) ? format(date, 'MMMM yyyy') : month
+  const name = monthNames[Number(month.slice(5, 7)) - 1]
+  return name ? `${name} ${month.slice(0, 4)}` : month
 }
 
 /**
@@ -19,5 +21,7 @@ export function formatMonth(month: string): string {
  * @returns `2030-03` for 120
  */
 export function addMonths(month: string, months: number): string {
-  return format(addMonthsToDate(parseISO(month), months), 'yyyy-MM')
+  const total = Number(month.slice(0, 4)) * 12 + Number(month.slice(5, 7)) - 1 + months
+  const year = Math.floor(total / 12)
+  return `${String(year).padStart(4, '0')}-${String(total - year * 12 + 1).padStart(2, '0')}`
 }
