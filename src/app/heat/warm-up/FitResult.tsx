@@ -4,7 +4,7 @@ import { CartesianGrid, ComposedChart, Line, ResponsiveContainer, Scatter, XAxis
 import type { FittedNumber } from '@/core/heat/warmth/warmUpFit'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
-import { displayedIn } from '@/ui/figures/axis'
+import { axisTicks, displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import type { LogSetting, LogTexts, ReadLog } from './readLog'
@@ -34,6 +34,9 @@ export function FitResult({ read, setting, texts }: { read: ReadLog; setting: Lo
     const kelvin = readQuantity(row.temperature, 'temperature', system).value
     return timeS === null || kelvin === null ? [] : [{ t: minutes(timeS), read: degrees(kelvin) }]
   })
+  const temperatures = [...line.map(({ fit }) => fit), ...points.map((point) => point.read)]
+  const [low, high] = [Math.min(...temperatures), Math.max(...temperatures)]
+  const end = Math.max(...line.map(({ t }) => t))
   return (
     <section aria-label="What the log says" className="fit-result">
       <h2>What it says</h2>
@@ -88,13 +91,8 @@ export function FitResult({ read, setting, texts }: { read: ReadLog; setting: Lo
         <ResponsiveContainer width="100%" height={220}>
           <ComposedChart margin={{ top: 10, right: 12, bottom: 4, left: 0 }}>
             <CartesianGrid stroke="#dccfae" strokeDasharray="2 4" />
-            <XAxis dataKey="t" type="number" domain={[0, 'dataMax']} stroke={INK} unit=" min" />
-            <YAxis
-              domain={['dataMin', 'dataMax']}
-              stroke={INK}
-              width={56}
-              tickFormatter={(value: number) => String(Math.round(value))}
-            />
+            <XAxis dataKey="t" type="number" domain={[0, end]} ticks={axisTicks(0, end)} stroke={INK} unit=" min" />
+            <YAxis domain={[low, high]} ticks={axisTicks(low, high, 4)} stroke={INK} width={56} />
             <Line data={line} dataKey="fit" stroke={INK} strokeWidth={3} dot={false} isAnimationActive={false} />
             <Scatter data={points} dataKey="read" fill={BRASS} isAnimationActive={false} />
           </ComposedChart>

@@ -3,7 +3,7 @@
 import { format, parseISO } from 'date-fns'
 import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import { formatQuantity, quantityParts } from '@/core/units/formatQuantity'
-import { displayedIn } from '@/ui/figures/axis'
+import { axisTicks, displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import type { GasTrip } from './gasPageData'
 
@@ -18,6 +18,7 @@ export function DayBars({ trip }: { trip: GasTrip }) {
     shown: displayedIn({ value: kg, role: 'cylinderMass' }, system),
     words: formatQuantity({ value: kg, role: 'cylinderMass' }, system),
   }))
+  const highest = Math.max(0, ...data.map(({ shown }) => shown))
   return (
     <figure className="day-bars" aria-label={`Gas burnt by day on ${trip.name}`}>
       <figcaption>
@@ -29,7 +30,13 @@ export function DayBars({ trip }: { trip: GasTrip }) {
         <BarChart data={data} margin={{ top: 8, right: 8, bottom: 0, left: 0 }}>
           <CartesianGrid vertical={false} stroke={INK} strokeOpacity={0.15} />
           <XAxis dataKey="day" stroke={INK} tick={{ fill: INK, fontSize: 13 }} />
-          <YAxis stroke={INK} tick={{ fill: INK, fontSize: 13 }} width={44} />
+          <YAxis
+            domain={[0, highest]}
+            ticks={axisTicks(0, highest, 4)}
+            stroke={INK}
+            tick={{ fill: INK, fontSize: 13 }}
+            width={44}
+          />
           <Tooltip formatter={(_, __, { payload }) => [(payload as { words: string }).words, 'burnt']} />
           <Bar dataKey="shown" fill={BRASS} stroke={INK} isAnimationActive={false} />
         </BarChart>
