@@ -58,6 +58,8 @@ export const oldNames: ReadonlyMap<string, string> = new Map([
   ['useDrawing', 'useDocumentDraft'],
   ['rigAtHand', 'activeRig'],
   ['World', 'Archive or RigSnapshot'],
+  ['world', 'archive, snapshot or data'],
+  ['desk', 'editor'],
   ['proveRecords', 'validateRecords'],
   ['floors', 'layers'],
 ])

@@ -17,7 +17,7 @@ export type RoomEditor = ReturnType<typeof useRoom>
 /**
  * The room being edited: draw, undo, redo, save.
  *
- * @param world - of the page
+ * @param data - of the page
  * @param begin - a new room to begin from, where none is saved
  */
 export function useRoom(data: HeatPageData, begin: { name: string; shelter: RoomPlan }) {

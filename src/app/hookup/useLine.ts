@@ -13,7 +13,7 @@ export type LineEditor = ReturnType<typeof useLine>
 /**
  * The line being edited: draw, check, undo, redo, save.
  *
- * @param world - of the page
+ * @param data - of the page
  * @param begin - a new line to begin from, where none is saved
  */
 export function useLine(data: HookupPageData, begin: { name: string; line: Line }) {

@@ -43,7 +43,7 @@ export type RunEditor = ReturnType<typeof useRunEditor>
 /**
  * The trip being edited in Run: changed on any page, computed at once, saved to the trip.
  *
- * @param world - with a trip
+ * @param data - with a trip
  * @param trip - of it
  */
 export function useRunEditor(data: RunPageData, trip: NonNullable<RunPageData['trip']>) {

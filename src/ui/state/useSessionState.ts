@@ -53,7 +53,7 @@ export function useSessionState<Value>(
 
 /**
  * A stable callback that calls the latest function, so that components that receive it do not
- * drawn again because of it.
+ * render again because of it.
  */
 export function useStableValue<Args extends unknown[], Result>(
   run: (...args: Args) => Result,

@@ -15,7 +15,7 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
  * @param liquidFraction - share of the inside that is liquid
  * @param temperatureK - of the liquid
  * @param basis - how the level was found
- * @throws InputError as massOfLevelKg does
+ * @throws InputError as massAtLevelKg does
  */
 export function levelSlip(
   cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>,

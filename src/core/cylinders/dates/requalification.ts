@@ -62,7 +62,7 @@ function counting(dates: CylinderDates, rule: RuleSet): Requalification['counted
  * @param onMonth - the month to judge in, `2026-11`
  * @param untilMonth - the month the trip ends in; the same by default
  * @throws InputError at `marks` for a mark that has not come yet or is older than the cylinder
- * @see core/rules/ruleSets for the sources
+ * @see core/rules/dateRules for the sources
  */
 export function requalification(
   dates: CylinderDates,

@@ -137,7 +137,7 @@ interface OutlookInput {
  * venting would do, and how a sequence of bottles fills.
  *
  * @param input - supply, bottle and how many
- * @throws InputError as decant and decantRow do
+ * @throws InputError as decant and decantSequence do
  */
 export function decantOutlook({ supply, bottle, count }: OutlookInput): DecantOutlook {
   const input: DecantInput = {

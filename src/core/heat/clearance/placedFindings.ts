@@ -26,7 +26,7 @@ export function checkPlacedHeater({ gear, heater, placed }: PlacedHeater): Clear
  * Findings about the place of a heater: clearances, the way out, its hose.
  *
  * @param one - the heater in its room
- * @param check - from checkPlaced, where it is known already
+ * @param check - from checkPlacedHeater, where already computed
  */
 export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)): Finding[] {
   const { gear, heater } = one

@@ -79,7 +79,7 @@ interface Ventilation {
  * Free area of a room compared with the need of all heaters in use.
  *
  * @param room - with its present openings
- * @param burning - from burningOf
+ * @param burning - from unventedInUse
  * @throws InputError as ventilationNeed does
  */
 export function roomVentilation(room: Room, burning: readonly HeaterGear[]): Ventilation {

@@ -7,9 +7,9 @@ function rows(lines: readonly string[], open: string, close: string): string {
 }
 
 /**
- * A world as a file: the same content gives the same bytes.
+ * An archive as text: the same content gives the same bytes.
  *
- * @param world - from exportWorld
+ * @param archive - from exportArchive
  */
 export function serializeArchive({ format, version, part, tables, files }: Archive): string {
   const tableTexts = Object.entries(tables).map(

@@ -15,7 +15,7 @@ export interface Archive {
    * - `rig`: one rig without trips, history and prices
    */
   part: 'all' | 'rig'
-  /** Rows by table, in the order of worldTables. */
+  /** Rows by table, in the order of archiveTables. */
   tables: Readonly<Record<string, readonly ArchiveRow[]>>
   /** Pictures by their identifier, base64. */
   files: Readonly<Record<string, string>>

@@ -160,7 +160,7 @@ function importTable(
  * Imports an archive, all or nothing; existing rows are never deleted.
  *
  * @param database - the records
- * @param world - from readWorld
+ * @param archive - from readArchive
  * @param standing - whether mine or theirs wins when both differ
  * @param isTrial - only find out what would change
  * @returns what changed, or would
