@@ -45,7 +45,7 @@ export function describeHold({
 /**
  * Soap tests, what was found and repaired in them, and hold tests of a line, newest first.
  *
- * @param world - of the page
+ * @param data - of the page
  */
 export function leakHistory({ tests, holds }: Pick<LeakPageData, 'tests' | 'holds'>): HistoryEntry[] {
   const walks = tests.flatMap((test): HistoryEntry[] => {

@@ -42,7 +42,7 @@ export interface RigSnapshot {
   nowIso: string
 }
 
-/** The last world that was read, and the state of the records it was read from. */
+/** The last snapshot read, and the state of the records it was read from. */
 let last: { state: string; snapshot: RigSnapshot } | null = null
 
 /** Changes whenever anything is written, by this server or beside it, and with every minute. */

@@ -16,7 +16,7 @@ import type { RunSettings } from '@/core/run/runSettings'
 /** Accepted image types. */
 export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const
 
-/** What is true of the whole file, such as whether it holds the demo world. */
+/** What is true of the whole file, such as whether it is the demo. */
 export const facts = sqliteTable('facts', {
   key: text().primaryKey(),
   value: text().notNull(),

@@ -39,7 +39,7 @@ export const verdicts = sqliteTable(
     verdict: text({ enum: ['ready', 'fix-first', 'stop'] })
       .notNull()
       .$type<Verdict>(),
-    /** Of the gear, the plan and what was accepted: the same world gives the same. */
+    /** Hash of the gear, the plan and the acceptances. */
     fingerprint: text().notNull(),
     kept: text({ mode: 'json' }).notNull().$type<VerdictSnapshot>(),
   },

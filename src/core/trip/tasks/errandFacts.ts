@@ -74,7 +74,7 @@ const byStation: Readonly<Record<Station, ErrandFacts>> = {
   practice: at('table', 5),
 }
 
-/** Where a finding is fixed in the world, and how long that usually takes. */
+/** Where a finding is fixed, and how long that usually takes. */
 export function errandFacts({ code, station }: Pick<Finding, 'code' | 'station'>): ErrandFacts {
   return byCode[code] ?? byStation[station]
 }

@@ -8,7 +8,7 @@ import { archiveRows } from './archiveRows'
 /**
  * Rows of one rig: its gear with dates and warm-ups, without events, trips, prices and photos.
  *
- * @param tables - of the whole world
+ * @param tables - of the whole archive
  * @param rigId - the rig
  */
 function rowsOfRig(tables: Archive['tables'], rigId: string): Archive['tables'] {

@@ -6,7 +6,7 @@ import { jsonSchemas } from './jsonSchemas'
 
 const MAX_TEXT = 4000
 
-/** Made once: a world has tens of thousands of rows. */
+/** Created once: an archive has tens of thousands of rows. */
 const made = new Map<string, z.ZodObject>()
 
 function fieldOf(tableName: string, key: string, column: Column): z.ZodType {

@@ -6,7 +6,7 @@ import { archiveTables } from '@/records/archive/format/archiveTables'
 /**
  * Issues of duplicate rows and missing references.
  *
- * @param world - with rows that are valid on their own
+ * @param archive - with rows that are valid on their own
  */
 export function referenceIssues({ tables }: Archive): InputIssue[] {
   const ids = new Map(archiveTables.map(({ name }) => [name, new Set((tables[name] ?? []).map(({ id }) => id))]))
