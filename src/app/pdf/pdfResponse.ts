@@ -1,8 +1,10 @@
-import { renderToBuffer, type DocumentProps } from '@react-pdf/renderer'
+import type { DocumentProps } from '@react-pdf/renderer'
 import type { ReactElement } from 'react'
 
 /** A PDF document as an answer. */
 export async function pdfResponse(document: ReactElement<DocumentProps>, name: string): Promise<Response> {
+  // Loaded when a PDF is asked for: it is large.
+  const { renderToBuffer } = await import('@react-pdf/renderer')
   const bytes = await renderToBuffer(document)
   return new Response(new Uint8Array(bytes), {
     headers: { 'content-type': 'application/pdf', 'content-disposition': `attachment; filename="${name}"` },
