@@ -1,12 +1,12 @@
 import fs from 'node:fs'
 import path from 'node:path'
 
-/** All TypeScript files below a folder, as paths relative to the project. */
-export function sourceFiles(folder: string): string[] {
+/** All TypeScript files below a folder, or those of another pattern, as paths relative to the project. */
+export function sourceFiles(folder: string, pattern = /\.tsx?$/): string[] {
   return fs.readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
     const place = path.join(folder, entry.name)
-    if (entry.isDirectory()) return sourceFiles(place)
-    return /\.tsx?$/.test(entry.name) ? [place] : []
+    if (entry.isDirectory()) return sourceFiles(place, pattern)
+    return pattern.test(entry.name) ? [place] : []
   })
 }
 
