@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import fs from 'node:fs'
 import os from 'node:os'
 import path from 'node:path'
@@ -6,7 +6,7 @@ import { build } from './steps/build.mjs'
 import { findChromium } from './steps/findChromium.mjs'
 import { install } from './steps/install.mjs'
 import { requireNode } from './steps/requireNode.mjs'
-import { root, run, tool } from './steps/run.mjs'
+import { root, run, runAside, tool } from './steps/run.mjs'
 
 // `npm test`: types, lint, format, Jest, build, Playwright; the last line gives the totals.
 
@@ -20,20 +20,10 @@ function count(name, more, less) {
   console.log(`\n── ${name}: ${more} passed, ${less} failed\n`)
 }
 
-/** A step that passes or fails; its output is shown when it ends, so that parallel steps do not mix. */
-function check(name, command, args) {
-  return new Promise((resolve) => {
-    let said = ''
-    const child = spawn(command, args, { cwd: root, env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } })
-    child.stdout.on('data', (chunk) => (said += chunk))
-    child.stderr.on('data', (chunk) => (said += chunk))
-    child.on('error', (error) => (said += `${command} could not be started: ${error.message}`))
-    child.on('close', (status) => {
-      console.log(said)
-      count(name, status === 0 ? 1 : 0, status === 0 ? 0 : 1)
-      resolve()
-    })
-  })
+/** A step that passes or fails, beside others. */
+async function check(name, command, args) {
+  const isPassed = await runAside(command, args)
+  count(name, isPassed ? 1 : 0, isPassed ? 0 : 1)
 }
 
 /** A test runner that writes a report; one that dies without a report counts as one failure. */

@@ -1,4 +1,4 @@
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import path from 'node:path'
 import { fileURLToPath } from 'node:url'
 
@@ -23,6 +23,25 @@ export function run(command, args = [], env = {}) {
   })
   if (error) console.error(`${command} could not be started: ${error.message}`)
   return status ?? 1
+}
+
+/**
+ * Runs a program beside others; its output is shown when it ends, so that parallel programs do not mix.
+ *
+ * @returns whether it succeeded
+ */
+export function runAside(command, args) {
+  return new Promise((resolve) => {
+    let said = ''
+    const child = spawn(command, args, { cwd: root, env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' } })
+    child.stdout.on('data', (chunk) => (said += chunk))
+    child.stderr.on('data', (chunk) => (said += chunk))
+    child.on('error', (error) => (said += `${command} could not be started: ${error.message}`))
+    child.on('close', (status) => {
+      console.log(said)
+      resolve(status === 0)
+    })
+  })
 }
 
 /** Runs a program and exits with its status when it fails. */
