@@ -1,4 +1,4 @@
-import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { fillLimitBasis, gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
@@ -47,12 +47,7 @@ export function stopWeightSlip(
   const limitKg = gearLimitKg(cylinder)
   const targetKg = limitKg * share
   const stopKg = tareKg + targetKg + hangingKg
-  const limitBasis: BasisId =
-    labelNetKg !== null && limitKg === labelNetKg
-      ? 'fill-limit-label'
-      : gas === 'propane'
-        ? 'fill-limit-propane'
-        : 'fill-limit-co2'
+  const limitBasis = fillLimitBasis(gas, labelNetKg, limitKg)
 
   const lines = [
     line('', 'Tare, stamped TW', figure('tare-stamp', mass(tareKg))),

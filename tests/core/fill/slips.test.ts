@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { bottleGear, co2Gear, cylinderGear } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { contents } from '@/core/cylinders/contents/contents'
-import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { fillLimitBasis, gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { onboardSlip } from '@/core/fill/onboardSlip'
 import { pumpSlip } from '@/core/fill/pumpSlip'
@@ -131,4 +131,13 @@ test('a fill carried through: from empty, to the mark, over it', () => {
   expect(at(gear.tareKg).netKg).toBe(0)
   expect(at(stopKg).overfilled).toBe(false)
   expect(at(stopKg + 0.1 * POUND_KG).overfilled).toBe(true)
+})
+
+test.each([
+  ['propane', null, 9.07, 'fill-limit-propane'],
+  ['propane', 0.465, 0.465, 'fill-limit-label'],
+  ['propane', 0.465, 0.4, 'fill-limit-propane'],
+  ['co2', null, 2.27, 'fill-limit-co2'],
+] as const)('a limit of %s with label %s at %d kg cites %s', (gas, labelNetKg, limitKg, basis) => {
+  expect(fillLimitBasis(gas, labelNetKg, limitKg)).toBe(basis)
 })

@@ -1,6 +1,7 @@
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { Figure, FigureInput, Slip, SlipLine } from '@/core/rules/figure'
+import { fillLimitBasis } from '@/core/cylinders/limits/fillLimitByWeight'
 import { contents, type ContentsInput } from './contents'
 
 /**
@@ -26,12 +27,7 @@ export function contentsSlip(input: ContentsInput, small: boolean): Slip {
   const limit = given('Most it may hold', limitKg)
   const water = given('Water capacity', waterCapacityKg)
   const hanging = hangingKg > 0 ? [given('Also on the scale', hangingKg)] : []
-  const limitBasis: BasisId =
-    labelNetKg !== null && limitKg === labelNetKg
-      ? 'fill-limit-label'
-      : gas === 'propane'
-        ? 'fill-limit-propane'
-        : 'fill-limit-co2'
+  const limitBasis = fillLimitBasis(gas, labelNetKg, limitKg)
 
   const lines = [
     line('', 'On the scale', figure('scale-reading', mass(grossKg))),

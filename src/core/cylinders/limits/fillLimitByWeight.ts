@@ -3,6 +3,7 @@ import { InputError } from '@/core/base/InputError'
 import { FIXED_TANK_FULL, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
+import type { BasisId } from '@/core/rules/basis/basis'
 import { fillingDensityRows, PROPANE_SPECIFIC_GRAVITY, CO2_FILLING_PERCENT } from '@/core/rules/fillingDensity'
 import { SIXTY_F_K } from '@/core/units/convert'
 
@@ -58,6 +59,16 @@ export function fillLimitByWeightKg(
   const byWeightKg =
     gas === 'propane' ? propaneFillLimitKg(waterCapacityKg, specificGravity) : co2FillLimitKg(waterCapacityKg)
   return labelNetKg === null ? byWeightKg : Math.min(labelNetKg, byWeightKg)
+}
+
+/**
+ * The rule that set a limit by weight: the label where the limit is the label's, else that of the gas.
+ *
+ * @param limitKg - from fillLimitByWeightKg or gearLimitKg
+ */
+export function fillLimitBasis(gas: Fluid, labelNetKg: number | null, limitKg: number): BasisId {
+  if (limitKg === labelNetKg) return 'fill-limit-label'
+  return gas === 'propane' ? 'fill-limit-propane' : 'fill-limit-co2'
 }
 
 /**
