@@ -2,7 +2,7 @@ import { tripRunSchema, type TripRunInput } from '@/core/run/simulation/tripRun'
 import type { RunRig } from '@/core/run/simulation/buildRunInput'
 import { typedForecast } from '@/core/run/weather/typedForecast'
 import { cylinderGear } from './gear'
-import { BTU_PER_HOUR_W, POUND_KG } from './tradeUnits'
+import { BTU_PER_HOUR_W, fahrenheit, POUND_KG } from './tradeUnits'
 
 /** The same night and day temperatures throughout. */
 export function steadyWeather(nights: number, lowK: number, highK = lowK, windMS = 0) {
@@ -47,6 +47,20 @@ export function tripRun(change: object = {}): TripRunInput {
     ...change,
   })
 }
+
+/** The line with a changeover. */
+export const lineSource = (changeover: string) => [{ id: 'line', name: 'the line', changeover }]
+
+/** A night at 5 °F with a large burner that one cylinder alone cannot supply. */
+export const coldTrip = tripRun({
+  nights: 1,
+  forecast: steadyWeather(1, fahrenheit(5)),
+  cylinders: [twentyPound('left', 13), twentyPound('right', 13)],
+  sources: lineSource('one-side'),
+  wakeH: 0,
+  sleepH: 24,
+  appliances: [steadyBurner(17_000)],
+})
 
 /** A rig of one cylinder without a line or anything else; override what a test is about. */
 export function runRig(change: Partial<RunRig> = {}): RunRig {

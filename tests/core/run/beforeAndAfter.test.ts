@@ -1,6 +1,6 @@
 import Papa from 'papaparse'
 import { applianceUse, bottleGear, cylinderGear, fitness, tripPlan } from '@tests/gear'
-import { runRig, steadyBurner, steadyWeather, tripRun, twentyPound } from '@tests/run'
+import { coldTrip, runRig, steadyBurner, tripRun } from '@tests/run'
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
 import { batterySchema } from '@/core/run/battery/battery'
 import { fillableIds, fillBefore } from '@/core/run/analysis/fillBefore'
@@ -15,17 +15,6 @@ import { gasForTrip } from '@/core/run/analysis/gasForTrip'
 import { alwaysOff, drivingRules } from '@/core/run/travel/drivingRules'
 import { runCsv } from '@/core/run/analysis/runCsv'
 import { travelProcedures, travelSteps } from '@/core/run/travel/travelSteps'
-
-const line = (changeover: string) => [{ id: 'line', name: 'the line', changeover }]
-const cold = tripRun({
-  nights: 1,
-  forecast: steadyWeather(1, fahrenheit(5)),
-  cylinders: [twentyPound('left', 13), twentyPound('right', 13)],
-  sources: line('one-side'),
-  wakeH: 0,
-  sleepH: 24,
-  appliances: [steadyBurner(17_000)],
-})
 
 describe('what to fill before leaving', () => {
   const plan = (burnPerDayS: number, supply: 'line' | 'bottles' = 'line', inputW = 2638) =>
@@ -78,8 +67,8 @@ describe('what to fill before leaving', () => {
 })
 
 describe('the trip as charts and text', () => {
-  const run = runTrip(cold)
-  const ribbons = nightRibbons(run, cold.startISO, 'line')
+  const run = runTrip(coldTrip)
+  const ribbons = nightRibbons(run, coldTrip.startISO, 'line')
 
   test('a ribbon of 24 hours per night; the hour of the first outage is short', () => {
     expect(ribbons.map(({ hours }) => hours.length)).toEqual([24])
@@ -101,11 +90,11 @@ describe('the trip as charts and text', () => {
     const well = nightRibbons(runTrip(tripRun()), tripRun().startISO, 'line')
     const least = Math.min(...well.flatMap((ribbon) => ribbon.hours).map(({ gaugePa }) => gaugePa))
     expect(weakestHour(well)?.gaugePa).toBe(least)
-    expect(weakestHour(nightRibbons(runTrip(tripRun({ appliances: [] })), cold.startISO, 'line'))).toBeNull()
+    expect(weakestHour(nightRibbons(runTrip(tripRun({ appliances: [] })), coldTrip.startISO, 'line'))).toBeNull()
   })
 
   test('a CSV that a spreadsheet reads, without formulas in names', () => {
-    const text = runCsv(run, cold.startISO, new Map([['left', '=HYPERLINK("x")']]))
+    const text = runCsv(run, coldTrip.startISO, new Map([['left', '=HYPERLINK("x")']]))
     const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: true })
     const [head = [], ...rows] = data
     expect(errors).toEqual([])
@@ -113,7 +102,7 @@ describe('the trip as charts and text', () => {
     expect(rows).toHaveLength(run.series.length)
     expect(new Set(rows.map((row) => row.length))).toEqual(new Set([head.length]))
     expect(rows.map((row) => Number(row[head.indexOf('time_s')]))).toEqual(run.series.map(({ timeS }) => timeS))
-    expect(rows[0]?.[head.indexOf('moment')]).toBe(formatTripTime(run.series[0]?.timeS ?? NaN, cold.startISO))
+    expect(rows[0]?.[head.indexOf('moment')]).toBe(formatTripTime(run.series[0]?.timeS ?? NaN, coldTrip.startISO))
   })
 
   test.each([

@@ -1,21 +1,9 @@
-import { steadyBurner, steadyWeather, tripRun, twentyPound } from '@tests/run'
-import { fahrenheit } from '@tests/tradeUnits'
+import { coldTrip, lineSource, steadyBurner, steadyWeather, tripRun, twentyPound } from '@tests/run'
 import { compareChangeovers } from '@/core/run/analysis/compareChangeovers'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
 import { tripRemedies, type TripRemedy } from '@/core/run/analysis/tripRemedies'
 import { monteCarlo } from '@/core/run/analysis/monteCarlo'
-
-const line = (changeover: string) => [{ id: 'line', name: 'the line', changeover }]
-const cold = tripRun({
-  nights: 1,
-  forecast: steadyWeather(1, fahrenheit(5)),
-  cylinders: [twentyPound('left', 13), twentyPound('right', 13)],
-  sources: line('one-side'),
-  wakeH: 0,
-  sleepH: 24,
-  appliances: [steadyBurner(17_000)],
-})
 
 /** The plan with a remedy applied. */
 function applied(input: TripRunInput, { edit }: TripRemedy): TripRunInput {
@@ -43,28 +31,28 @@ function applied(input: TripRunInput, { edit }: TripRemedy): TripRunInput {
 
 describe('what would fix it', () => {
   test('a trip stopped by cold: applying the first remedy removes the outage', () => {
-    expect(runTrip(cold).outages[0]?.cause).toBe('cold')
-    expect(runTrip(cold).strandedKg).toBeGreaterThan(2)
-    const [best] = tripRemedies(cold, ['left', 'right'])
+    expect(runTrip(coldTrip).outages[0]?.cause).toBe('cold')
+    expect(runTrip(coldTrip).strandedKg).toBeGreaterThan(2)
+    const [best] = tripRemedies(coldTrip, ['left', 'right'])
     if (!best) throw new Error('no remedy')
     expect(best.firstOutageS).toBeNull()
-    expect(runTrip(applied(cold, best)).outages).toEqual([])
+    expect(runTrip(applied(coldTrip, best)).outages).toEqual([])
   })
 
   test('every remedy that promises no outage has none; the others reduce the shortage', () => {
-    const remedies = tripRemedies(cold, ['left', 'right'])
+    const remedies = tripRemedies(coldTrip, ['left', 'right'])
     expect(remedies.length).toBeGreaterThan(3)
     for (const remedy of remedies) {
       expect(remedy.savesKg).toBeGreaterThan(0)
       if (remedy.edit.do === 'another-cylinder') continue
-      const after = runTrip({ ...applied(cold, remedy), stepS: 600 })
+      const after = runTrip({ ...applied(coldTrip, remedy), stepS: 600 })
       expect(after.outages[0]?.fromS ?? null).toBe(remedy.firstOutageS)
     }
   })
 
   test('only what may be filled is offered for filling', () => {
     const fills = (may: string[]) =>
-      tripRemedies(cold, may).flatMap(({ edit }) => (edit.do === 'fill' ? [edit.cylinderId] : []))
+      tripRemedies(coldTrip, may).flatMap(({ edit }) => (edit.do === 'fill' ? [edit.cylinderId] : []))
     expect(fills([])).toEqual([])
     expect(fills(['right'])).toEqual(['right'])
   })
@@ -95,15 +83,15 @@ describe('what would fix it', () => {
 
 describe('the changeover methods side by side', () => {
   test('each as the simulation gives it alone: outage, gas left cold, who gets up', () => {
-    const outcomes = compareChangeovers({ ...cold, wakeH: 7, sleepH: 22 }, 'line')
+    const outcomes = compareChangeovers({ ...coldTrip, wakeH: 7, sleepH: 22 }, 'line')
     expect(outcomes.map(({ changeover }) => changeover)).toEqual(['one-side', 'automatic', 'both'])
     for (const { changeover, firstOutageS, strandedKg, missingKg } of outcomes) {
       const run = runTrip({
-        ...cold,
+        ...coldTrip,
         wakeH: 7,
         sleepH: 22,
         stepS: 600,
-        sources: line(changeover).map((one) => ({ ...cold.sources[0], ...one })) as TripRunInput['sources'],
+        sources: lineSource(changeover).map((one) => ({ ...coldTrip.sources[0], ...one })) as TripRunInput['sources'],
       })
       expect(firstOutageS).toBe(run.outages[0]?.fromS ?? null)
       expect(strandedKg).toBeCloseTo(run.strandedKg, 9)
