@@ -1,6 +1,6 @@
 'use client'
 
-import { useEffect, useRef } from 'react'
+import { useCallback, useEffect, useRef } from 'react'
 import type { FieldValues, UseFormReturn } from 'react-hook-form'
 import { useUnits } from './UnitsProvider'
 
@@ -54,10 +54,13 @@ export function useDraft<Values extends FieldValues>(
   const restored = useRef('')
   const base = useRef(version)
 
-  useEffect(() => {
-    const store = (values: object): void =>
-      sessionStorage.setItem(slot, JSON.stringify({ version: base.current, values } satisfies Draft))
+  const store = useCallback(
+    (values: object): void =>
+      sessionStorage.setItem(slot, JSON.stringify({ version: base.current, values } satisfies Draft)),
+    [slot],
+  )
 
+  useEffect(() => {
     if (restored.current === '') {
       const draft = readDraft(slot)
       if (draft) {
@@ -78,12 +81,11 @@ export function useDraft<Values extends FieldValues>(
         else store(values)
       },
     })
-  }, [slot, form])
+  }, [slot, form, store])
 
   return {
     baseVersion: () => base.current,
     forget: () => sessionStorage.removeItem(slot),
-    keep: () =>
-      sessionStorage.setItem(slot, JSON.stringify({ version: base.current, values: form.getValues() } satisfies Draft)),
+    keep: () => store(form.getValues()),
   }
 }
