@@ -1,4 +1,5 @@
 import fs from 'node:fs'
+import os from 'node:os'
 import path from 'node:path'
 import { crowdedFolders, lineCount, sourceFiles } from '../sourceFiles'
 import { oldDeclarations } from './oldNames'
@@ -34,7 +35,7 @@ test.each([
 })
 
 test('the checks detect what they look for', () => {
-  const folder = fs.mkdtempSync(path.join(fs.realpathSync('.'), 'node_modules', 'ratchet-'))
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'ratchet-'))
   const file = path.join(folder, 'sample.ts')
   fs.writeFileSync(file, "export const vapourKg = 1\nfunction turnAbout() { return 'Nobody knows.' }\nturnAbout()\n")
   expect(oldDeclarations(file)).toHaveLength(2)

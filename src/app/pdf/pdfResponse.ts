@@ -3,7 +3,7 @@ import type { ReactElement } from 'react'
 
 /** A PDF document as an answer. */
 export async function pdfResponse(document: ReactElement<DocumentProps>, name: string): Promise<Response> {
-  // Loaded when a PDF is asked for: it is large.
+  // Imported here, so that plainText can be used without the renderer.
   const { renderToBuffer } = await import('@react-pdf/renderer')
   const bytes = await renderToBuffer(document)
   return new Response(new Uint8Array(bytes), {
