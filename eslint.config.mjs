@@ -117,6 +117,13 @@ const config = [
       eqeqeq: 'error',
       'no-console': 'error',
       'max-lines': ['error', { max: 350 }],
+      'no-restricted-syntax': [
+        'error',
+        {
+          selector: 'CallExpression[callee.property.name="get"][callee.object.callee.property.name="returning"]',
+          message: 'A failed commit is swallowed here. Use insertRow of @/records/write, or .all() inside write.',
+        },
+      ],
     },
   },
   ...restrictedLayers,

@@ -1,5 +1,6 @@
 import { addDays, format, subDays } from 'date-fns'
 import type { Database } from '@/records/databaseType'
+import { write } from '@/records/write'
 import { listEquipment } from '@/records/repositories/cylinders/equipment'
 import { addTrip } from '@/records/repositories/trips/trips'
 import { cylinders, equipmentLooks, fills, ticks, weighings } from '@/records/schema/schema'
@@ -20,7 +21,7 @@ export function writeFiveYears(records: Database, rigId: string, now: Date, even
   const put = <Row>(of: readonly Row[], insert: (chunk: Row[]) => void): void => {
     for (let i = 0; i < of.length; i += CHUNK) insert(of.slice(i, i + CHUNK))
   }
-  records.transaction(() => {
+  write(records, (writable) => {
     const weighed = rows
       .filter(({ i }) => i % 10 < 6)
       .map(({ i, id, when }) => {
@@ -28,25 +29,25 @@ export function writeFiveYears(records: Database, rigId: string, now: Date, even
         const grossKg = (cylinder?.tareKg ?? 1) + (cylinder?.waterCapacityKg ?? 1) * 0.4 * (1 - (i % 60) / 60)
         return { id, cylinderId: cylinder?.id ?? '', weighedAt: when, grossKg, hangingKg: 0, source: 'scale' as const }
       })
-    put(weighed, (chunk) => records.insert(weighings).values(chunk).run())
+    put(weighed, (chunk) => writable.insert(weighings).values(chunk).run())
     const ticked = rows
       .filter(({ i }) => i % 10 >= 6 && i % 10 < 9)
       .map(({ i, id, when }) => {
         return { id, rigId, procedure: 'trip evening', subjectId: 'x', stepId: `step ${i % 8}`, tickedAt: when }
       })
-    put(ticked, (chunk) => records.insert(ticks).values(chunk).run())
+    put(ticked, (chunk) => writable.insert(ticks).values(chunk).run())
     const looked = rows
       .filter(({ i }) => i % 20 === 9)
       .map(({ i, id, when }) => {
         return { id, equipmentId: things[i % things.length]?.id ?? '', lookedAt: when, sound: true, note: null }
       })
-    put(looked, (chunk) => records.insert(equipmentLooks).values(chunk).run())
+    put(looked, (chunk) => writable.insert(equipmentLooks).values(chunk).run())
     const filled = rows
       .filter(({ i }) => i % 20 === 19)
       .map(({ i, id, when }) => {
         return { id, cylinderId: 'left', filledAt: when, mode: 'pump' as const, netKg: 8.5, paid: 12 + (i % 5) }
       })
-    put(filled, (chunk) => records.insert(fills).values(chunk).run())
+    put(filled, (chunk) => writable.insert(fills).values(chunk).run())
   })
   for (let month = 1; month <= 60; month += 1) {
     const startDay = format(addDays(subDays(now, DAYS), month * 30), 'yyyy-MM-dd')

@@ -17,6 +17,7 @@ import { loadDemoLines } from './demoLines'
 import { loadDemoPast } from './demoPast'
 import { demoAppliances, demoBattery, demoForecast } from './demoRun'
 import { answersOf, demoCylinders, demoEquipment, demoOffers, type DemoCylinder } from './demoGear'
+import { write } from '@/records/write'
 
 const NIGHTS = 4
 
@@ -60,7 +61,7 @@ function loadCylinder(records: Database, rigId: string, demo: DemoCylinder, ago:
  */
 export function writeDemoRecords(records: Database, now: Date): void {
   // Hundreds of rows in one transaction.
-  records.transaction(() => writeDemoWorld(records, now))
+  write(records, () => writeDemoWorld(records, now))
 }
 
 function writeDemoWorld(records: Database, now: Date): void {

@@ -1,4 +1,5 @@
 'use server'
+import { write } from '@/records/write'
 
 import { revalidatePath } from 'next/cache'
 import { inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
@@ -52,7 +53,7 @@ export async function addMarkAction(input: unknown): Promise<ActionResult<{ id: 
       throw error
     }
     const records = database()
-    const { id } = records.transaction(() => {
+    const { id } = write(records, () => {
       const kept = photo === null ? null : addPhoto(records, gear.id, Buffer.from(photo, 'base64'), enteredAt)
       return addMark(records, { ...entry, enteredAt, photoId: kept?.id ?? null })
     })

@@ -1,4 +1,5 @@
 'use server'
+import { write } from '@/records/write'
 
 import { revalidatePath } from 'next/cache'
 import { contents } from '@/core/cylinders/contents/contents'
@@ -96,7 +97,7 @@ export async function saveCylinderAction(input: unknown): Promise<ActionResult<{
     if (entry.aboard && stored?.gear.fitness.refilledAt) {
       throw new InputError('aboard', 'It was refilled and is not made for it: no trip may carry it.')
     }
-    const saved = records.transaction(() => {
+    const saved = write(records, () => {
       const cylinderId = id ?? addCylinder(records, rigId, entry).id
       if (id !== null) saveCylinder(records, id, version ?? 0, entry)
       const known = stored?.gear.fitness.marks ?? []

@@ -1,4 +1,5 @@
 'use server'
+import { write } from '@/records/write'
 
 import { revalidatePath } from 'next/cache'
 import { contents } from '@/core/cylinders/contents/contents'
@@ -74,7 +75,7 @@ export async function recordFillAction(input: unknown): Promise<ActionResult<{ i
     requireFillable(cylinder, fill)
     const { after, by, ...told } = fill
     const entry = { ...told, netKg: netAfterKg(cylinder, fill), filledAt: new Date().toISOString() }
-    const { id } = records.transaction(() => {
+    const { id } = write(records, () => {
       const { row } = cylinder
       if (row.kind === 'bottle' && row.aboard) saveCylinder(records, row.id, row.version, { aboard: false })
       if (after === null) return addFill(records, entry, null)

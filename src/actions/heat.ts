@@ -1,4 +1,5 @@
 'use server'
+import { write } from '@/records/write'
 
 import { revalidatePath } from 'next/cache'
 import { InputError } from '@/core/base/InputError'
@@ -72,7 +73,7 @@ export async function saveHeaterAction(input: unknown): Promise<ActionResult<{ i
     if (!findRig(records, rigId)) throw new NotFoundError('rig')
     if (entry.applianceId !== null && !findAppliance(records, entry.applianceId)) throw new NotFoundError('appliance')
     if (id !== null && !findHeater(records, id)) throw new NotFoundError('heater')
-    const saved = records.transaction(() => {
+    const saved = write(records, () => {
       const kept = id ?? addHeater(records, rigId, entry).id
       if (id !== null) saveHeater(records, id, version ?? 0, entry)
       if (photo !== null) addManualPage(records, kept, Buffer.from(photo, 'base64'), new Date().toISOString())

@@ -1,3 +1,4 @@
+import { drizzle } from 'drizzle-orm/better-sqlite3'
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator'
 import fs from 'node:fs'
 import path from 'node:path'
@@ -43,5 +44,5 @@ export function migrateDatabase(database: Database, file: string): void {
     const copy = path.join(folder, `${path.basename(file, '.db')}-before-${next.tag}-${stamp}.db`)
     database.$client.prepare('VACUUM INTO ?').run(copy)
   }
-  migrate(database, { migrationsFolder: MIGRATIONS })
+  migrate(drizzle({ client: database.$client }), { migrationsFolder: MIGRATIONS })
 }

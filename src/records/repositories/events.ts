@@ -5,6 +5,7 @@ import { holdTests, leakClosings, leakReadings, leakTests } from '@/records/sche
 import { NotFoundError } from '@/records/RecordsError'
 import { acceptances, lessons, swaps } from '@/records/schema/tripTables'
 import { equipmentLooks, fills, levels, looks, marks, ticks, weighings } from '@/records/schema/schema'
+import { write } from '@/records/write'
 
 /** What is appended and can be voided, by name. */
 export const eventTables = {
@@ -54,7 +55,7 @@ function voidWith(database: Database, name: EventName, id: string, voidedAt: str
  */
 export function voidEvent(database: Database, name: EventName, id: string, voidedAt: string, voidReason: string): void {
   const table = eventTables[name]
-  database.transaction((records) => {
+  write(database, (records) => {
     const { changes } = records
       .update(table)
       .set({ voidedAt, voidReason })

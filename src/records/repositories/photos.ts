@@ -6,6 +6,7 @@ import { InputError } from '@/core/base/InputError'
 import type { Database } from '@/records/databaseType'
 import { manualPages } from '@/records/schema/heatTables'
 import { photos } from '@/records/schema/schema'
+import { insertRow } from '@/records/write'
 
 export type StoredPhoto = typeof photos.$inferSelect
 export type StoredManualPage = typeof manualPages.$inferSelect
@@ -57,11 +58,7 @@ export function addPhoto(
   takenAt: string,
   id: string = randomUUID(),
 ): StoredPhoto {
-  return database
-    .insert(photos)
-    .values({ id, cylinderId, takenAt, ...keep(database, id, bytes) })
-    .returning()
-    .get()
+  return insertRow(database, photos, { id, cylinderId, takenAt, ...keep(database, id, bytes) })
 }
 
 /**
@@ -76,11 +73,7 @@ export function addManualPage(
   takenAt: string,
   id: string = randomUUID(),
 ): StoredManualPage {
-  return database
-    .insert(manualPages)
-    .values({ id, heaterId, takenAt, ...keep(database, id, bytes) })
-    .returning()
-    .get()
+  return insertRow(database, manualPages, { id, heaterId, takenAt, ...keep(database, id, bytes) })
 }
 
 /** Pages of each heater's manual, newest first. */

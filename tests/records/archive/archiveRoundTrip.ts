@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { anyArchive } from '@tests/archives'
 import { openDatabase } from '@/records/openDatabase'
+import { write } from '@/records/write'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { readArchive } from '@/records/archive/import/readArchive'
 import { importArchive } from '@/records/archive/import/importArchive'
@@ -17,7 +18,7 @@ class Undo extends Error {}
 function throughEmpty(archive: Archive): string {
   let text = ''
   try {
-    records.transaction(() => {
+    write(records, () => {
       importArchive(records, archive, 'mine', false)
       text = serializeArchive(exportArchive(records))
       throw new Undo()

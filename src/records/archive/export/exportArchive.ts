@@ -4,6 +4,7 @@ import { references } from '@/records/archive/format/references'
 import type { Database } from '@/records/databaseType'
 import { readPhoto } from '@/records/repositories/photos'
 import { archiveRows } from './archiveRows'
+import { readTogether } from '@/records/write'
 
 /**
  * Rows of one rig: its gear with dates and warm-ups, without events, trips, prices and photos.
@@ -47,7 +48,7 @@ function filesOf(database: Database, tables: Archive['tables']): Record<string, 
  * @param rigId - only what this rig has, to give it away: no trips, history, prices or pictures
  */
 export function exportArchive(database: Database, rigId?: string): Archive {
-  return database.transaction(() => {
+  return readTogether(database, () => {
     const all = Object.fromEntries(archiveTables.map((table) => [table.name, archiveRows(database, table)]))
     const tables = rigId === undefined ? all : rowsOfRig(all, rigId)
     return {

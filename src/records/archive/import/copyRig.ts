@@ -7,6 +7,7 @@ import { references } from '@/records/archive/format/references'
 import { importArchive } from './importArchive'
 import type { ArchiveRow } from '@/records/archive/format/Archive'
 import { archiveTables } from '@/records/archive/format/archiveTables'
+import { write } from '@/records/write'
 
 /** Fields inside a drawing that name a row; the others, such as the kind of a part, may look alike and are not. */
 const NAMING = new Set(['cylinderId', 'applianceId', 'equipmentId', 'heaterId'])
@@ -52,9 +53,9 @@ export function copyRig(database: Database, rigId: string, name: string): string
     }),
   )
   const newId = names.get(rigId) ?? rigId
-  database.transaction(() => {
+  write(database, (records) => {
     importArchive(database, { ...archive, tables }, 'mine', false)
-    database.update(rigs).set({ name, version: 1, archivedAt: null }).where(eq(rigs.id, newId)).run()
+    records.update(rigs).set({ name, version: 1, archivedAt: null }).where(eq(rigs.id, newId)).run()
   })
   return newId
 }

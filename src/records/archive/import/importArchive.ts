@@ -1,5 +1,5 @@
 import { and, eq, getTableColumns, type SQL } from 'drizzle-orm'
-import type { Database } from '@/records/databaseType'
+import type { Database, WritableDatabase } from '@/records/databaseType'
 import { restorePhoto } from '@/records/repositories/photos'
 import { tripUses } from '@/records/schema/schema'
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
@@ -8,6 +8,7 @@ import { validateRecords } from './validateRecords'
 import { references, rowName } from '@/records/archive/format/references'
 import type { Archive, ArchiveRow } from '@/records/archive/format/Archive'
 import { archiveTables, type ArchiveTable } from '@/records/archive/format/archiveTables'
+import { write } from '@/records/write'
 
 /** Which version wins when file and records differ. */
 export const differing = ['mine', 'theirs'] as const
@@ -26,8 +27,6 @@ export interface TableChange {
 }
 
 export type ImportReport = readonly TableChange[]
-
-type Records = Parameters<Parameters<Database['transaction']>[0]>[0]
 
 /** Thrown to leave everything as it was. */
 class DryRun extends Error {}
@@ -52,7 +51,7 @@ function refuse(name: string, i: number, message: string): never {
 
 /** An event is never changed; only its voiding may be imported. */
 function takeEvent(
-  records: Records,
+  records: WritableDatabase,
   one: ArchiveTable,
   here: ArchiveRow,
   row: ArchiveRow,
@@ -73,7 +72,7 @@ function nextVersion(here: ArchiveRow, row: ArchiveRow): Record<string, number> 
 }
 
 /** Updates a row; a constraint violation is reported with its place. */
-function write(name: string, i: number, run: () => unknown): void {
+function report(name: string, i: number, run: () => unknown): void {
   try {
     run()
   } catch (error) {
@@ -84,7 +83,7 @@ function write(name: string, i: number, run: () => unknown): void {
 }
 
 /** A trip from the file has exactly the uses of the file. */
-function dropOtherUses(records: Records, archive: Archive): void {
+function dropOtherUses(records: WritableDatabase, archive: Archive): void {
   const key = (tripId: unknown, applianceId: unknown): string => JSON.stringify([tripId, applianceId])
   const kept = new Set((archive.tables.trip_uses ?? []).map((row) => key(row.tripId, row.applianceId)))
   for (const { id } of archive.tables.trips ?? []) {
@@ -104,13 +103,13 @@ function dropOtherUses(records: Records, archive: Archive): void {
 }
 
 /** Rows of a table by what names each. */
-function rowsByName(records: Records, { table }: ArchiveTable): Map<string, ArchiveRow> {
+function rowsByName(records: WritableDatabase, { table }: ArchiveTable): Map<string, ArchiveRow> {
   const rows = records.select().from(table).all() as ArchiveRow[]
   return new Map(rows.map((row) => [rowName(table, row), row]))
 }
 
 /** Inserts new rows in chunks; on a constraint violation the row is searched. */
-function addRows(records: Records, one: ArchiveTable, fresh: readonly { row: ArchiveRow; i: number }[]): void {
+function addRows(records: WritableDatabase, one: ArchiveTable, fresh: readonly { row: ArchiveRow; i: number }[]): void {
   for (let from = 0; from < fresh.length; from += CHUNK) {
     const chunk = fresh.slice(from, from + CHUNK)
     try {
@@ -119,13 +118,13 @@ function addRows(records: Records, one: ArchiveTable, fresh: readonly { row: Arc
         .values(chunk.map(({ row }) => row))
         .run()
     } catch {
-      for (const { row, i } of chunk) write(one.name, i, () => records.insert(one.table).values(row).run())
+      for (const { row, i } of chunk) report(one.name, i, () => records.insert(one.table).values(row).run())
     }
   }
 }
 
 function importTable(
-  records: Records,
+  records: WritableDatabase,
   one: ArchiveTable,
   rows: readonly ArchiveRow[],
   standing: ConflictChoice,
@@ -148,7 +147,7 @@ function importTable(
       differs.push({ id: String(row.id ?? row.tripId), name: String(row.name ?? row.place ?? ''), fields })
       if (standing === 'theirs') {
         const taken = { ...row, ...nextVersion(here, row) }
-        write(one.name, i, () => records.update(one.table).set(taken).where(keyOf(one, row)).run())
+        report(one.name, i, () => records.update(one.table).set(taken).where(keyOf(one, row)).run())
       }
     }
   }
@@ -174,19 +173,16 @@ export function importArchive(
 ): ImportReport {
   let report: ImportReport = []
   const take = (): void =>
-    database.transaction(
-      (records) => {
-        report = archiveTables.map((one) => importTable(records, one, archive.tables[one.name] ?? [], standing))
-        if (standing === 'theirs') dropOtherUses(records, archive)
-        validateRecords(database)
-        if (isTrial) throw new DryRun()
-        // Last of all: a picture without its row is only a file too many.
-        for (const [id, base64] of Object.entries(archive.files)) {
-          restorePhoto(database, id, Buffer.from(base64, 'base64'))
-        }
-      },
-      { behavior: 'immediate' },
-    )
+    write(database, (records) => {
+      report = archiveTables.map((one) => importTable(records, one, archive.tables[one.name] ?? [], standing))
+      if (standing === 'theirs') dropOtherUses(records, archive)
+      validateRecords(database)
+      if (isTrial) throw new DryRun()
+      // Last of all: a picture without its row is only a file too many.
+      for (const [id, base64] of Object.entries(archive.files)) {
+        restorePhoto(database, id, Buffer.from(base64, 'base64'))
+      }
+    })
   try {
     take()
   } catch (error) {

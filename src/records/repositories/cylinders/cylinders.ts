@@ -4,11 +4,11 @@ import type { CylinderGear, LevelReading, Weighing } from '@/core/cylinders/cyli
 import { loadFitness } from './cylinderFitness'
 import type { Database } from '@/records/databaseType'
 import { lastLevels } from './levels'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { cylinders } from '@/records/schema/schema'
 import { shutUntil } from '@/records/repositories/trips/swaps'
 import { lastWeighings } from './weighings'
+import { insertRow, updateVersion } from '@/records/write'
 
 export type Cylinder = typeof cylinders.$inferSelect
 
@@ -108,11 +108,7 @@ export function addCylinder(
   id: string = randomUUID(),
 ): Cylinder {
   const position = database.$count(cylinders, eq(cylinders.rigId, rigId))
-  return database
-    .insert(cylinders)
-    .values({ ...entry, id, rigId, position })
-    .returning()
-    .get()
+  return insertRow(database, cylinders, { ...entry, id, rigId, position })
 }
 
 /**
@@ -126,10 +122,5 @@ export function saveCylinder(
   version: number,
   entry: Partial<CylinderEntry & Pick<Cylinder, 'archivedAt'>>,
 ): void {
-  const { changes } = database
-    .update(cylinders)
-    .set({ ...entry, version: version + 1 })
-    .where(and(eq(cylinders.id, id), eq(cylinders.version, version)))
-    .run()
-  requireUpdated(changes, database.select().from(cylinders).where(eq(cylinders.id, id)).get(), 'cylinder')
+  updateVersion(database, cylinders, { id, version }, entry, 'cylinder')
 }

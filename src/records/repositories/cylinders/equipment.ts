@@ -2,8 +2,8 @@ import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { Database } from '@/records/databaseType'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { equipment, equipmentLooks } from '@/records/schema/schema'
+import { insertRow, updateVersion } from '@/records/write'
 
 export type StoredEquipment = typeof equipment.$inferSelect
 export type StoredEquipmentLook = typeof equipmentLooks.$inferSelect
@@ -46,11 +46,7 @@ export function addEquipment(
   id: string = randomUUID(),
 ): StoredEquipment {
   const position = database.$count(equipment, eq(equipment.rigId, rigId))
-  return database
-    .insert(equipment)
-    .values({ ...entry, id, rigId, position })
-    .returning()
-    .get()
+  return insertRow(database, equipment, { ...entry, id, rigId, position })
 }
 
 /**
@@ -64,12 +60,7 @@ export function saveEquipment(
   version: number,
   entry: Partial<EquipmentEntry & Pick<StoredEquipment, 'archivedAt'>>,
 ): void {
-  const { changes } = database
-    .update(equipment)
-    .set({ ...entry, version: version + 1 })
-    .where(and(eq(equipment.id, id), eq(equipment.version, version)))
-    .run()
-  requireUpdated(changes, findEquipment(database, id), 'thing')
+  updateVersion(database, equipment, { id, version }, entry, 'thing')
 }
 
 export function addEquipmentLook(
@@ -77,9 +68,5 @@ export function addEquipmentLook(
   entry: Omit<StoredEquipmentLook, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredEquipmentLook {
-  return database
-    .insert(equipmentLooks)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, equipmentLooks, { ...entry, id })
 }

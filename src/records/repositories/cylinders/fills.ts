@@ -5,6 +5,7 @@ import type { Database } from '@/records/databaseType'
 import { addLevel, type StoredLevel } from './levels'
 import { fills } from '@/records/schema/schema'
 import { addWeighing, type StoredWeighing } from './weighings'
+import { insertRow, write } from '@/records/write'
 
 export type StoredFill = typeof fills.$inferSelect
 
@@ -46,7 +47,7 @@ export function addFill(
   afterwards: Afterwards,
   id: string = randomUUID(),
 ): StoredFill {
-  return database.transaction((records) => {
+  return write(database, () => {
     const { cylinderId, filledAt } = entry
     const weighing =
       afterwards && 'weighing' in afterwards
@@ -56,10 +57,6 @@ export function addFill(
       afterwards && 'level' in afterwards
         ? addLevel(database, { cylinderId, readAt: filledAt, way: 'fill', ...afterwards.level })
         : null
-    return records
-      .insert(fills)
-      .values({ ...entry, id, weighingId: weighing?.id ?? null, levelId: level?.id ?? null })
-      .returning()
-      .get()
+    return insertRow(database, fills, { ...entry, id, weighingId: weighing?.id ?? null, levelId: level?.id ?? null })
   })
 }

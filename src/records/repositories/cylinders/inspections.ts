@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { byCylinder } from './byCylinder'
 import type { Database } from '@/records/databaseType'
 import { looks } from '@/records/schema/schema'
+import { insertRow } from '@/records/write'
 
 export type StoredInspection = typeof looks.$inferSelect
 
@@ -33,9 +34,5 @@ export function addInspection(
   entry: Omit<StoredInspection, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredInspection {
-  return database
-    .insert(looks)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, looks, { ...entry, id })
 }

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
 import { levels } from '@/records/schema/schema'
+import { insertRow } from '@/records/write'
 
 export type StoredLevel = typeof levels.$inferSelect
 
@@ -34,9 +35,5 @@ export function addLevel(
   entry: Omit<StoredLevel, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredLevel {
-  return database
-    .insert(levels)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, levels, { ...entry, id })
 }

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { byCylinder } from './byCylinder'
 import type { Database } from '@/records/databaseType'
 import { marks } from '@/records/schema/schema'
+import { insertRow } from '@/records/write'
 
 export type StoredMark = typeof marks.$inferSelect
 
@@ -33,9 +34,5 @@ export function addMark(
   entry: Omit<StoredMark, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredMark {
-  return database
-    .insert(marks)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, marks, { ...entry, id })
 }

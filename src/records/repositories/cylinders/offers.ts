@@ -1,8 +1,8 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { offers } from '@/records/schema/schema'
+import { insertRow, updateVersion } from '@/records/write'
 
 export type StoredOffer = typeof offers.$inferSelect
 
@@ -24,11 +24,7 @@ export function findOffer(database: Database, id: string): StoredOffer | undefin
 }
 
 export function addOffer(database: Database, rigId: string, entry: OfferEntry, id: string = randomUUID()): StoredOffer {
-  return database
-    .insert(offers)
-    .values({ ...entry, id, rigId })
-    .returning()
-    .get()
+  return insertRow(database, offers, { ...entry, id, rigId })
 }
 
 /**
@@ -42,10 +38,5 @@ export function saveOffer(
   version: number,
   entry: Partial<OfferEntry & Pick<StoredOffer, 'archivedAt'>>,
 ): void {
-  const { changes } = database
-    .update(offers)
-    .set({ ...entry, version: version + 1 })
-    .where(and(eq(offers.id, id), eq(offers.version, version)))
-    .run()
-  requireUpdated(changes, findOffer(database, id), 'price')
+  updateVersion(database, offers, { id, version }, entry, 'price')
 }

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
 import { weighings } from '@/records/schema/schema'
+import { insertRow } from '@/records/write'
 
 export type StoredWeighing = typeof weighings.$inferSelect
 
@@ -38,9 +39,5 @@ export function addWeighing(
   entry: Omit<StoredWeighing, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredWeighing {
-  return database
-    .insert(weighings)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, weighings, { ...entry, id })
 }

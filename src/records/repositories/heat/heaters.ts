@@ -6,9 +6,9 @@ import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import type { RigHeatInput } from '@/core/heat/heatFindings'
 import type { Database } from '@/records/databaseType'
 import { heaters } from '@/records/schema/heatTables'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { listRooms, listWarmUps, type StoredRoom } from './rooms'
+import { insertRow, updateVersion } from '@/records/write'
 
 export type StoredHeater = typeof heaters.$inferSelect
 
@@ -36,11 +36,7 @@ export function addHeater(
   id: string = randomUUID(),
 ): StoredHeater {
   const position = database.$count(heaters, eq(heaters.rigId, rigId))
-  return database
-    .insert(heaters)
-    .values({ ...entry, id, rigId, position })
-    .returning()
-    .get()
+  return insertRow(database, heaters, { ...entry, id, rigId, position })
 }
 
 /**
@@ -54,12 +50,7 @@ export function saveHeater(
   version: number,
   entry: Partial<HeaterEntry & Pick<StoredHeater, 'archivedAt'>>,
 ): void {
-  const { changes } = database
-    .update(heaters)
-    .set({ ...entry, version: version + 1 })
-    .where(and(eq(heaters.id, id), eq(heaters.version, version)))
-    .run()
-  requireUpdated(changes, findHeater(database, id), 'heater')
+  updateVersion(database, heaters, { id, version }, entry, 'heater')
 }
 
 /** Heat loss and capacity from the room’s newest log, else from its shape. */

@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
 import { rooms, warmUps } from '@/records/schema/heatTables'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
+import { insertRow, updateVersion } from '@/records/write'
 
 export type StoredRoom = typeof rooms.$inferSelect
 export type StoredWarmUp = typeof warmUps.$inferSelect
@@ -26,11 +26,7 @@ export function findRoom(database: Database, id: string): StoredRoom | undefined
 
 export function addRoom(database: Database, rigId: string, entry: RoomEntry, id: string = randomUUID()): StoredRoom {
   const position = database.$count(rooms, eq(rooms.rigId, rigId))
-  return database
-    .insert(rooms)
-    .values({ ...entry, id, rigId, position })
-    .returning()
-    .get()
+  return insertRow(database, rooms, { ...entry, id, rigId, position })
 }
 
 /**
@@ -44,12 +40,7 @@ export function saveRoom(
   version: number,
   entry: Partial<RoomEntry & Pick<StoredRoom, 'archivedAt'>>,
 ): void {
-  const { changes } = database
-    .update(rooms)
-    .set({ ...entry, version: version + 1 })
-    .where(and(eq(rooms.id, id), eq(rooms.version, version)))
-    .run()
-  requireUpdated(changes, findRoom(database, id), 'room')
+  updateVersion(database, rooms, { id, version }, entry, 'room')
 }
 
 /** Warm-up logs of a room, newest first, including voided ones. */
@@ -67,9 +58,5 @@ export function addWarmUp(
   entry: Omit<StoredWarmUp, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredWarmUp {
-  return database
-    .insert(warmUps)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, warmUps, { ...entry, id })
 }

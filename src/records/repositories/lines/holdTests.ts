@@ -2,6 +2,7 @@ import { desc, eq, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
 import { holdTests } from '@/records/schema/lineTables'
+import { insertRow } from '@/records/write'
 
 export type StoredHoldTest = typeof holdTests.$inferSelect
 
@@ -20,9 +21,5 @@ export function addHoldTest(
   entry: Omit<StoredHoldTest, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredHoldTest {
-  return database
-    .insert(holdTests)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, holdTests, { ...entry, id })
 }

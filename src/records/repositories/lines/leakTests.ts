@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import type { LeakTestRecord } from '@/core/leak-test/sheet/leakFindings'
 import type { Database } from '@/records/databaseType'
 import { leakClosings, leakReadings, leakTests } from '@/records/schema/lineTables'
+import { insertRow } from '@/records/write'
 
 export type StoredLeakTest = typeof leakTests.$inferSelect
 export type StoredLeakReading = typeof leakReadings.$inferSelect
@@ -74,11 +75,7 @@ export function addLeakTest(
   entry: Omit<StoredLeakTest, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredLeakTest {
-  return database
-    .insert(leakTests)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, leakTests, { ...entry, id })
 }
 
 export function addLeakReading(
@@ -86,11 +83,7 @@ export function addLeakReading(
   entry: Omit<StoredLeakReading, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredLeakReading {
-  return database
-    .insert(leakReadings)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, leakReadings, { ...entry, id })
 }
 
 export function addLeakClosing(
@@ -98,9 +91,5 @@ export function addLeakClosing(
   entry: Omit<StoredLeakClosing, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredLeakClosing {
-  return database
-    .insert(leakClosings)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, leakClosings, { ...entry, id })
 }

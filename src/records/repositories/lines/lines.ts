@@ -4,7 +4,7 @@ import type { Line } from '@/core/hookup/line/line'
 import { describeLineChanges } from '@/core/hookup/line/lineChanges'
 import type { Database } from '@/records/databaseType'
 import { lineChanges, lines } from '@/records/schema/lineTables'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
+import { insertRow, updateVersion, write } from '@/records/write'
 
 export type StoredLine = typeof lines.$inferSelect
 export type StoredLineChange = typeof lineChanges.$inferSelect
@@ -39,10 +39,7 @@ export function listLineChanges(database: Database, lineId: string): StoredLineC
 function noteChange(database: Database, lineId: string, changedAt: string, before: Line | null, after: Line): void {
   const words = describeLineChanges(before, after)
   if (words.length === 0) return
-  database
-    .insert(lineChanges)
-    .values({ id: randomUUID(), lineId, changedAt, words: words.join('; ') })
-    .run()
+  insertRow(database, lineChanges, { id: randomUUID(), lineId, changedAt, words: words.join('; ') })
 }
 
 /** Adds a line, its history beginning at `changedAt`. */
@@ -53,13 +50,9 @@ export function addLine(
   changedAt: string,
   id: string = randomUUID(),
 ): StoredLine {
-  return database.transaction(() => {
+  return write(database, () => {
     const position = database.$count(lines, eq(lines.rigId, rigId))
-    const added = database
-      .insert(lines)
-      .values({ ...entry, id, rigId, position })
-      .returning()
-      .get()
+    const added = insertRow(database, lines, { ...entry, id, rigId, position })
     noteChange(database, id, changedAt, null, entry.line)
     return added
   })
@@ -77,14 +70,9 @@ export function saveLine(
   entry: Partial<LineEntry & Pick<StoredLine, 'archivedAt'>>,
   changedAt: string,
 ): void {
-  database.transaction(() => {
+  write(database, () => {
     const before = findLine(database, id)
-    const { changes } = database
-      .update(lines)
-      .set({ ...entry, version: version + 1 })
-      .where(and(eq(lines.id, id), eq(lines.version, version)))
-      .run()
-    requireUpdated(changes, before, 'line')
+    updateVersion(database, lines, { id, version }, entry, 'line')
     if (before && entry.line) noteChange(database, id, changedAt, before.line, entry.line)
   })
 }

@@ -15,6 +15,7 @@ import { addHeater } from '@/records/repositories/heat/heaters'
 import { addRig, findRig, saveRig, activateRig } from './rigs'
 import { addTrip, type TripEntry } from '@/records/repositories/trips/trips'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
+import { write } from '@/records/write'
 
 /** Answers of the first run; null when skipped. */
 export interface Beginning {
@@ -79,7 +80,7 @@ export function beginRig(
   said: Beginning,
   nowIso: string,
 ): { rigId: string; tripId: string | null } {
-  return database.transaction(() => {
+  return write(database, () => {
     const { id: rigId, version } = addRig(database, said.rigName)
     activateRig(database, rigId)
     if (said.cylinder) beginCylinder(database, rigId, said.cylinder, nowIso)

@@ -1,8 +1,8 @@
-import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
+import { asc, eq, isNotNull, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { facts, rigs } from '@/records/schema/schema'
+import { insertRow, updateVersion, write } from '@/records/write'
 
 export type Rig = typeof rigs.$inferSelect
 
@@ -42,7 +42,7 @@ export function findRig(database: Database, id: string): Rig | undefined {
 
 /** A new rig; its identifier is made up when none is given. */
 export function addRig(database: Database, name: string, id: string = randomUUID()): Rig {
-  return database.insert(rigs).values({ id, name }).returning().get()
+  return insertRow(database, rigs, { id, name })
 }
 
 /**
@@ -56,12 +56,7 @@ export function saveRig(
   version: number,
   entry: Partial<Omit<Rig, 'id' | 'version'>>,
 ): void {
-  const { changes } = database
-    .update(rigs)
-    .set({ ...entry, version: version + 1 })
-    .where(and(eq(rigs.id, id), eq(rigs.version, version)))
-    .run()
-  requireUpdated(changes, findRig(database, id), 'rig')
+  updateVersion(database, rigs, { id, version }, entry, 'rig')
 }
 
 /** A fact about the whole file, such as `demo`. */
@@ -70,5 +65,7 @@ export function readFact(database: Database, key: string): string | undefined {
 }
 
 export function writeFact(database: Database, key: string, value: string): void {
-  database.insert(facts).values({ key, value }).onConflictDoUpdate({ target: facts.key, set: { value } }).run()
+  write(database, (records) =>
+    records.insert(facts).values({ key, value }).onConflictDoUpdate({ target: facts.key, set: { value } }).run(),
+  )
 }

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import type { Acceptance } from '@/core/trip/readiness/readiness'
 import type { Database } from '@/records/databaseType'
 import { acceptances } from '@/records/schema/tripTables'
+import { insertRow } from '@/records/write'
 
 export type StoredAcceptance = typeof acceptances.$inferSelect
 
@@ -27,9 +28,5 @@ export function addAcceptance(
   entry: Omit<StoredAcceptance, 'id' | 'voidedAt' | 'voidReason'>,
   id: string = randomUUID(),
 ): StoredAcceptance {
-  return database
-    .insert(acceptances)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, acceptances, { ...entry, id })
 }

@@ -1,8 +1,8 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { appliances } from '@/records/schema/schema'
+import { insertRow, updateVersion } from '@/records/write'
 
 export type Appliance = typeof appliances.$inferSelect
 
@@ -31,11 +31,7 @@ export function addAppliance(
   id: string = randomUUID(),
 ): Appliance {
   const position = database.$count(appliances, eq(appliances.rigId, rigId))
-  return database
-    .insert(appliances)
-    .values({ ...entry, id, rigId, position })
-    .returning()
-    .get()
+  return insertRow(database, appliances, { ...entry, id, rigId, position })
 }
 
 /**
@@ -49,10 +45,5 @@ export function saveAppliance(
   version: number,
   entry: Partial<ApplianceEntry & Pick<Appliance, 'archivedAt'>>,
 ): void {
-  const { changes } = database
-    .update(appliances)
-    .set({ ...entry, version: version + 1 })
-    .where(and(eq(appliances.id, id), eq(appliances.version, version)))
-    .run()
-  requireUpdated(changes, findAppliance(database, id), 'appliance')
+  updateVersion(database, appliances, { id, version }, entry, 'appliance')
 }

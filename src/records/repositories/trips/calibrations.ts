@@ -4,6 +4,7 @@ import type { UseFactors } from '@/core/run/tripPlan'
 import type { Database } from '@/records/databaseType'
 import { trips } from '@/records/schema/schema'
 import { lessons } from '@/records/schema/tripTables'
+import { insertRow } from '@/records/write'
 
 export type StoredCalibration = typeof lessons.$inferSelect
 export type CalibrationEntry = Omit<StoredCalibration, 'id' | 'voidedAt' | 'voidReason'>
@@ -40,9 +41,5 @@ export function addCalibration(
   entry: CalibrationEntry,
   id: string = randomUUID(),
 ): StoredCalibration {
-  return database
-    .insert(lessons)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, lessons, { ...entry, id })
 }

@@ -4,6 +4,7 @@ import { emptyLevel } from '@/core/cylinders/contents/liquidLevel'
 import type { Database } from '@/records/databaseType'
 import { addLevel } from '@/records/repositories/cylinders/levels'
 import { swaps } from '@/records/schema/tripTables'
+import { insertRow, write } from '@/records/write'
 
 export type StoredSwap = typeof swaps.$inferSelect
 export type SwapEntry = Omit<StoredSwap, 'id' | 'levelId' | 'voidedAt' | 'voidReason'>
@@ -43,14 +44,10 @@ export function shutUntil(database: Database, cylinderIds: readonly string[]): M
 
 /** Appends a swap, together with what is left in a cylinder found empty: both or neither. */
 export function addSwap(database: Database, entry: SwapEntry, id: string = randomUUID()): StoredSwap {
-  return database.transaction((records) => {
+  return write(database, () => {
     const { cylinderId, swappedAt, found } = entry
     const level =
       found === 'empty' ? addLevel(database, { cylinderId, way: 'swap', shown: 0, ...emptyLevel(swappedAt) }) : null
-    return records
-      .insert(swaps)
-      .values({ ...entry, id, levelId: level?.id ?? null })
-      .returning()
-      .get()
+    return insertRow(database, swaps, { ...entry, id, levelId: level?.id ?? null })
   })
 }

@@ -2,6 +2,7 @@ import { and, asc, eq, gt, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
 import { ticks } from '@/records/schema/schema'
+import { insertRow } from '@/records/write'
 
 export type StoredTick = typeof ticks.$inferSelect
 
@@ -35,9 +36,5 @@ export function addTick(
   entry: ProcedureRun & Pick<StoredTick, 'stepId' | 'tickedAt'>,
   id: string = randomUUID(),
 ): StoredTick {
-  return database
-    .insert(ticks)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, ticks, { ...entry, id })
 }

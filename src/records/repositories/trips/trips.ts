@@ -2,10 +2,10 @@ import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Energy, Habit } from '@/core/appliances/habit'
 import type { TripPlan } from '@/core/run/tripPlan'
-import type { Database } from '@/records/databaseType'
+import type { Database, WritableDatabase } from '@/records/databaseType'
 import { learnedFactors } from './calibrations'
-import { requireUpdated } from '@/records/repositories/requireUpdated'
 import { appliances, trips, tripUses } from '@/records/schema/schema'
+import { insertRow, updateVersion, write } from '@/records/write'
 
 export type Trip = typeof trips.$inferSelect
 
@@ -106,11 +106,11 @@ export function nextTrip(database: Database, rigId: string, day: string): TripWi
   return row && withPlan(database, row)
 }
 
-function replaceUses(database: Pick<Database, 'delete' | 'insert'>, tripId: string, uses: TripEntry['uses']): void {
-  database.delete(tripUses).where(eq(tripUses.tripId, tripId)).run()
+function replaceUses(records: WritableDatabase, tripId: string, uses: TripEntry['uses']): void {
+  records.delete(tripUses).where(eq(tripUses.tripId, tripId)).run()
   const burning = uses.filter(({ burnPerDayS, habit }) => burnPerDayS > 0 || habit)
   if (burning.length > 0) {
-    database
+    records
       .insert(tripUses)
       .values(burning.map((use) => ({ ...use, tripId })))
       .run()
@@ -119,13 +119,9 @@ function replaceUses(database: Pick<Database, 'delete' | 'insert'>, tripId: stri
 
 export function addTrip(database: Database, rigId: string, entry: TripEntry, id: string = randomUUID()): Trip {
   const { uses, ...fields } = entry
-  return database.transaction((transaction) => {
-    const row = transaction
-      .insert(trips)
-      .values({ ...fields, id, rigId })
-      .returning()
-      .get()
-    replaceUses(transaction, id, uses)
+  return write(database, (records) => {
+    const row = insertRow(database, trips, { ...fields, id, rigId })
+    replaceUses(records, id, uses)
     return row
   })
 }
@@ -137,14 +133,9 @@ export function addTrip(database: Database, rigId: string, entry: TripEntry, id:
  */
 export function saveTrip(database: Database, id: string, version: number, entry: TripEntry): void {
   const { uses, ...fields } = entry
-  database.transaction((transaction) => {
-    const { changes } = transaction
-      .update(trips)
-      .set({ ...fields, version: version + 1 })
-      .where(and(eq(trips.id, id), eq(trips.version, version)))
-      .run()
-    requireUpdated(changes, findTrip(database, id)?.row, 'trip')
-    replaceUses(transaction, id, uses)
+  write(database, (records) => {
+    updateVersion(database, trips, { id, version }, fields, 'trip')
+    replaceUses(records, id, uses)
   })
 }
 
@@ -154,10 +145,5 @@ export function saveTrip(database: Database, id: string, version: number, entry:
  * @throws ConflictError when a newer version exists
  */
 export function archiveTrip(database: Database, id: string, version: number, archivedAt: string | null): void {
-  const { changes } = database
-    .update(trips)
-    .set({ archivedAt, version: version + 1 })
-    .where(and(eq(trips.id, id), eq(trips.version, version)))
-    .run()
-  requireUpdated(changes, findTrip(database, id)?.row, 'trip')
+  updateVersion(database, trips, { id, version }, { archivedAt }, 'trip')
 }

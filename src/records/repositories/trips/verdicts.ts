@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto'
 import type { Verdict } from '@/core/findings/verdict'
 import type { Database } from '@/records/databaseType'
 import { verdicts } from '@/records/schema/tripTables'
+import { insertRow } from '@/records/write'
 
 export type StoredVerdict = typeof verdicts.$inferSelect
 
@@ -42,11 +43,7 @@ export function saveVerdict(
 ): StoredVerdict {
   const last = lastVerdict(database, entry.tripId)
   if (last?.fingerprint === entry.fingerprint) return last
-  return database
-    .insert(verdicts)
-    .values({ ...entry, id })
-    .returning()
-    .get()
+  return insertRow(database, verdicts, { ...entry, id })
 }
 
 /**
