@@ -27,11 +27,13 @@ const coreModules = [
 const layers = {
   core: [],
   records: ['core'],
+  services: ['core', 'records'],
+  programs: ['core', 'records'],
   instruments: ['core'],
-  actions: ['core', 'records'],
+  actions: ['core', 'records', 'services'],
   workers: ['core'],
   ui: ['core', 'instruments', 'workers', 'ui'],
-  app: ['core', 'records', 'instruments', 'actions', 'workers', 'ui', 'app'],
+  app: ['core', 'records', 'services', 'instruments', 'actions', 'workers', 'ui', 'app'],
 }
 
 const outsideFolder = {

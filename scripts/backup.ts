@@ -1,21 +1,18 @@
 import path from 'node:path'
 import { backupName, writeBackup } from '@/records/archive/backup/backup'
-import { databasePath } from '@/records/database'
-import { openDatabase } from '@/records/openDatabase'
-import { RecordsError } from '@/records/RecordsError'
-import { storageErrorMessage } from '@/records/storageErrorMessage'
+import { databasePath } from '@/records/databasePath'
+import { openBeside } from '@/records/openDatabase'
+import { sayOrThrow } from './sayOrThrow'
 
-// `npm run backup [file]`: writes everything to one file, whether the program runs or not.
+// `npm run backup [file]`: writes everything to one verified file, whether the program runs or not.
 try {
-  const records = openDatabase(databasePath())
-  const name = backupName(new Date().toISOString())
-  const file = path.resolve(process.argv[2] ?? path.join(path.dirname(databasePath()), 'backups', name))
-  writeBackup(records, file)
+  const records = openBeside(databasePath())
+  const now = new Date().toISOString()
+  const file = path.resolve(process.argv[2] ?? path.join(path.dirname(databasePath()), 'backups', backupName(now)))
+  const { tables } = writeBackup(records, file, now)
   records.$client.close()
-  console.log(`Backup written: ${file}`)
+  const rows = Object.values(tables).reduce((sum, table) => sum + table.rows, 0)
+  console.log(`Backup written and verified, ${rows} rows: ${file}`)
 } catch (error) {
-  const sentence = error instanceof RecordsError ? error.message : storageErrorMessage(error)
-  if (sentence === null) throw error
-  console.error(sentence)
-  process.exitCode = 1
+  sayOrThrow(error)
 }

@@ -6,5 +6,5 @@ import { must, tool } from './steps/run.mjs'
 // `npm run bench`: figures, no verdict.
 requireNode()
 install()
-build()
+await build()
 must(tool('tsx'), ['scripts/bench/bench.ts'])

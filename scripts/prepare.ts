@@ -1,6 +1,7 @@
 import fs from 'node:fs'
-import { databasePath } from '@/records/database'
-import { openDatabase } from '@/records/openDatabase'
+import { databasePath } from '@/records/databasePath'
+import { claimFile } from '@/records/claimFile'
+import { openDatabase, SIDE_ENDINGS } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { readFact } from '@/records/repositories/rigs/rigs'
 import { writeDemoRecords } from './demo/writeDemoRecords'
@@ -20,7 +21,7 @@ function prepareDemo(file: string, fresh: boolean): void {
     records.$client.close()
     if (!isDemo) refuseOwnersFile(file)
     if (!fresh) return
-    for (const ending of ['', '-wal', '-shm']) fs.rmSync(file + ending, { force: true })
+    for (const ending of ['', ...SIDE_ENDINGS]) fs.rmSync(file + ending, { force: true })
   }
   const records = openDatabase(file)
   writeDemoRecords(records, new Date())
@@ -29,8 +30,10 @@ function prepareDemo(file: string, fresh: boolean): void {
 
 try {
   const file = databasePath()
+  const claim = claimFile(file)
   if (process.argv.includes('--demo')) prepareDemo(file, process.argv.includes('--fresh'))
   else openDatabase(file).$client.close()
+  claim.release()
 } catch (error) {
   if (!(error instanceof RecordsError)) throw error
   console.error(error.message)

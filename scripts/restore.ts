@@ -1,37 +1,51 @@
 import fs from 'node:fs'
-import { databasePath } from '@/records/database'
-import { openDatabase } from '@/records/openDatabase'
-import { verifyBackup } from '@/records/archive/backup/verifyBackup'
+import { type BackupSummary, restoreBackup, verifyBackup } from '@/records/archive/backup/restoreBackup'
+import { database, startRecords, stopRecords } from '@/records/database'
+import { databasePath } from '@/records/databasePath'
 import { RecordsError } from '@/records/RecordsError'
-import { restoreBackup } from '@/records/archive/backup/restoreBackup'
-import { storageErrorMessage } from '@/records/storageErrorMessage'
-import { InputError } from '@/core/base/InputError'
+import { recordsProblem } from '@/records/runningRecords'
+import { restoreDamaged, salvageable, startFromSalvage } from '@/services/backups/recovery'
+import { sayOrThrow } from './sayOrThrow'
 
-// `npm run restore -- file`: reports what a backup holds; with `--yes` replaces the records with it.
+// `npm run restore -- file`: reports what a backup holds; with `--yes` replaces the records with it, also when they
+// are damaged. `npm run restore -- --salvage`: reports what can be read of damaged records; with `--yes` goes on with it.
 
-function sentenceOf(error: unknown): string | null {
-  if (error instanceof RecordsError || error instanceof InputError) return error.message
-  const { code } = error as NodeJS.ErrnoException
-  return code === 'ENOENT' ? 'There is no such file.' : storageErrorMessage(error)
+const words = process.argv.slice(2).filter((word) => !word.startsWith('--'))
+const isMeant = process.argv.includes('--yes')
+
+function describe({ rigs, rows, photos, madeAt, isVerifiable }: BackupSummary): string {
+  const proof = isVerifiable ? `made ${madeAt}, as it was written` : 'of an older version, which cannot prove itself'
+  return `${rigs.join(', ')}, ${rows} rows, ${photos} photos; ${proof}.`
+}
+
+async function restore(file: string): Promise<void> {
+  const bytes = fs.readFileSync(file)
+  const summary = await verifyBackup(bytes)
+  console.log(`The backup is whole: ${describe(summary)}`)
+  if (!isMeant) return console.log('Nothing was changed; add --yes to restore it.')
+  startRecords()
+  const now = new Date().toISOString()
+  const { before } = await (recordsProblem() ? restoreDamaged(bytes, now) : restoreBackup(database(), bytes, now))
+  console.log(`Restored ${databasePath()}. What was there before: ${before}`)
+}
+
+async function salvage(): Promise<void> {
+  startRecords()
+  if (!recordsProblem()) throw new RecordsError('The records can be read; there is nothing to salvage.')
+  const tables = await salvageable()
+  if (!tables) throw new RecordsError('No rows can be read from the damaged file.')
+  for (const { name, saved, lost } of tables) console.log(`${name}: ${saved} rows can be read, ${lost} are lost`)
+  if (!isMeant) return console.log('Nothing was changed; add --yes to go on with these rows.')
+  console.log(`Done. The damaged file: ${await startFromSalvage(new Date().toISOString())}`)
 }
 
 try {
-  const [file, yes] = process.argv.slice(2)
-  if (!file) throw new RecordsError('Name the backup: npm run restore -- file --yes')
-  const bytes = fs.readFileSync(file)
-  if (yes === '--yes') {
-    const records = openDatabase(databasePath())
-    const { rigs, rows, before } = restoreBackup(records, bytes, new Date().toISOString())
-    records.$client.close()
-    console.log(`Restored ${databasePath()}: ${rigs.join(', ')}, ${rows} rows. What was there before: ${before}`)
-  } else {
-    const { rigs, rows, photos, discard } = verifyBackup(bytes)
-    discard()
-    console.log(`Whole and ours: ${rigs.join(', ')}, ${rows} rows, ${photos} pictures. Nothing was changed; add --yes.`)
-  }
+  const [file] = words
+  if (process.argv.includes('--salvage')) await salvage()
+  else if (file) await restore(file)
+  else throw new RecordsError('Name the backup: npm run restore -- file --yes')
 } catch (error) {
-  const sentence = sentenceOf(error)
-  if (sentence === null) throw error
-  console.error(sentence)
-  process.exitCode = 1
+  sayOrThrow(error)
+} finally {
+  stopRecords()
 }

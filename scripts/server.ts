@@ -30,15 +30,23 @@ function freePort(): Promise<number> {
   })
 }
 
-function launch(port: number, file: string): Promise<ChildProcess> {
-  const server = spawn(process.execPath, [tool('next'), 'start', '--hostname', '127.0.0.1', '--port', String(port)], {
+function launch(port: number, file: string, env: Readonly<Record<string, string>>): Promise<ChildProcess> {
+  const settings = { GOLD_KETTLE_BIND: '127.0.0.1', ...env }
+  const server = spawn(process.execPath, ['server.mjs'], {
     cwd: root,
-    env: { ...process.env, NODE_ENV: 'production', GOLD_KETTLE_DB: file, NEXT_TELEMETRY_DISABLED: '1' },
+    env: {
+      ...process.env,
+      NODE_ENV: 'production',
+      NEXT_TELEMETRY_DISABLED: '1',
+      GOLD_KETTLE_DB: file,
+      GOLD_KETTLE_PORT: String(port),
+      ...settings,
+    },
   })
   return new Promise((resolve, reject) => {
     server.once('exit', (code) => reject(new Error(`The server ended with ${code}`)))
     server.stdout?.on('data', (chunk: Buffer) => {
-      if (/ready in/i.test(chunk.toString())) resolve(server)
+      if (/Gold Kettle is at/.test(chunk.toString())) resolve(server)
     })
     server.stderr?.on('data', (chunk: Buffer) => process.stderr.write(chunk))
   })
@@ -57,8 +65,12 @@ function end(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
  * Starts the built application on a free port.
  *
  * @param records - the demo, or empty records
+ * @param env - further settings
  */
-export async function temporaryServer(records: 'demo' | 'empty'): Promise<TemporaryServer> {
+export async function temporaryServer(
+  records: 'demo' | 'empty',
+  env: Readonly<Record<string, string>> = {},
+): Promise<TemporaryServer> {
   const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-')), 'records.db')
   const prepared = spawnSync(tool('tsx'), ['scripts/prepare.ts', ...(records === 'demo' ? ['--demo'] : [])], {
     cwd: root,
@@ -66,14 +78,14 @@ export async function temporaryServer(records: 'demo' | 'empty'): Promise<Tempor
   })
   if (prepared.status !== 0) throw new Error(prepared.stderr.toString())
   const port = await freePort()
-  let server = await launch(port, file)
+  let server = await launch(port, file, env)
   return {
     url: `http://127.0.0.1:${port}`,
     port,
     file,
     kill: () => end(server, 'SIGKILL'),
     restart: async () => {
-      server = await launch(port, file)
+      server = await launch(port, file, env)
     },
     stop: async () => {
       await end(server, 'SIGTERM')

@@ -6,5 +6,5 @@ import { serve } from './steps/serve.mjs'
 // `npm start`: serves the owner's records.
 requireNode()
 install()
-build()
-await serve({}, [])
+await build()
+await serve({}, null)

@@ -56,7 +56,7 @@ suite('Jest', tool('jest'), ['--json', '--outputFile', jestReport, '--silent=fal
   report.numFailedTests + report.numRuntimeErrorTestSuites,
 ])
 
-build()
+await build()
 count('Build', 1, 0)
 
 const playwrightReport = path.join(reports, 'playwright.json')

@@ -1,5 +1,7 @@
 import { NextResponse, type NextRequest } from 'next/server'
-import { requestGuard } from '@/app/requestGuard'
+import { recordsProblem } from '@/records/runningRecords'
+import { circumstances } from '@/services/access/circumstances'
+import { requestGuard, SIGN_IN } from '@/services/access/requestGuard'
 
 function policy(nonce: string): string {
   const development = process.env.NODE_ENV === 'development'
@@ -19,16 +21,32 @@ function policy(nonce: string): string {
   ].join('; ')
 }
 
+/** A browser that asks for a page is led on; a program gets its answer. */
+function isPageRequest(request: NextRequest): boolean {
+  return request.method === 'GET' && (request.headers.get('accept') ?? '').includes('text/html')
+}
+
+/** Pages that work while the records cannot be read. */
+const WITHOUT_RECORDS = ['/recovery', SIGN_IN, '/api/v1/calc']
+
 /** First look at every request: who asks, from where, how much; then the security policy of the page. */
 export function proxy(request: NextRequest): Response {
-  const refusal = requestGuard(
-    { method: request.method, path: request.nextUrl.pathname, header: (name) => request.headers.get(name) },
-    process.env.GOLD_KETTLE_HOSTS ?? '',
-  )
-  if (refusal) {
+  const path = request.nextUrl.pathname
+  const header = (name: string): string | null => request.headers.get(name)
+  const refusal = requestGuard({ method: request.method, path, header }, circumstances(header, new Date()))
+  if (refusal?.status === 401 && isPageRequest(request)) {
+    return NextResponse.redirect(`http://${header('host')}${SIGN_IN}`, 303)
+  }
+  const isDamaged = recordsProblem() !== null && !WITHOUT_RECORDS.some((one) => path.startsWith(one))
+  if (!refusal && isDamaged && isPageRequest(request)) {
+    return NextResponse.redirect(`http://${header('host')}/recovery`, 303)
+  }
+  if (refusal || isDamaged) {
+    const status = refusal?.status ?? 503
+    const title = refusal?.sentence ?? 'The records cannot be read. Open /recovery in a browser.'
     return Response.json(
-      { title: refusal.sentence, status: refusal.status, issues: [] },
-      { status: refusal.status, headers: { 'content-type': 'application/problem+json' } },
+      { title, status, issues: [] },
+      { status, headers: { 'content-type': 'application/problem+json' } },
     )
   }
 
@@ -41,4 +59,5 @@ export function proxy(request: NextRequest): Response {
   return response
 }
 
-export const config = { matcher: '/((?!_next/static|icon.svg).*)' }
+/** Only the program's own files pass without a look: scripts and styles, and the icon. */
+export const config = { matcher: '/((?!_next/static/|icon\\.svg$).*)' }

@@ -1,4 +1,3 @@
-import { spawn } from 'node:child_process'
 import net from 'node:net'
 import { must, root, tool } from './run.mjs'
 
@@ -29,26 +28,22 @@ function requireFree(port, host) {
 }
 
 /**
- * Prepares the records, starts the server and prints the address once it answers.
+ * Prepares the records and serves them in this process, which prints the address once it answers.
  *
  * @param env - environment variables beyond the process's own
- * @param prepare - arguments of the script that prepares the records
+ * @param prepare - arguments of the script that prepares the records; null when there is nothing to prepare
  */
 export async function serve(env, prepare) {
   const port = chosenPort()
-  const host = process.env.GOLD_KETTLE_BIND ?? '127.0.0.1'
+  const host = process.env.GOLD_KETTLE_BIND || '127.0.0.1'
   await requireFree(port, host)
-  must(tool('tsx'), ['scripts/prepare.ts', ...prepare], env)
-
-  const server = spawn(tool('next'), ['start', '--hostname', host, '--port', String(port)], {
-    cwd: root,
-    stdio: ['ignore', 'pipe', 'inherit'],
-    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', ...env },
+  if (prepare) must(tool('tsx'), ['scripts/prepare.ts', ...prepare], env)
+  Object.assign(process.env, env, {
+    NODE_ENV: 'production',
+    NEXT_TELEMETRY_DISABLED: '1',
+    GOLD_KETTLE_PORT: String(port),
+    GOLD_KETTLE_BIND: host,
   })
-  server.stdout.on('data', (chunk) => {
-    if (/ready in/i.test(String(chunk)))
-      console.log(`\nGold Kettle is at http://${host}:${port}\nStop it with Ctrl + C.`)
-  })
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
-  server.on('exit', (code) => process.exit(code ?? 0))
+  process.chdir(root)
+  await import('../../server.mjs')
 }

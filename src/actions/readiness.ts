@@ -12,7 +12,7 @@ import { saveVerdict } from '@/records/repositories/trips/verdicts'
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { idField, reasonField } from '@/actions/shared/fields'
 import { judgedTrip } from '@/actions/shared/judgedTrip'
-import { programVersion } from '@/actions/shared/programVersion'
+import { programVersion } from '@/records/programVersion'
 import { act, type ActionResult } from '@/actions/shared/result'
 
 const acceptSchema = z.strictObject({ tripId: idField, key: z.string().min(1).max(4000), reason: reasonField })

@@ -1,8 +1,17 @@
+/**
+ * - `damaged`: the file cannot be read; a backup can take its place
+ * - `refused`: something that the owner has to change first
+ */
+export type RecordsErrorKind = 'damaged' | 'refused'
+
 /** The database cannot be used; the message tells the owner what to do. */
 export class RecordsError extends Error {
-  constructor(message: string, options?: ErrorOptions) {
+  readonly kind: RecordsErrorKind
+
+  constructor(message: string, { kind = 'refused', ...options }: ErrorOptions & { kind?: RecordsErrorKind } = {}) {
     super(message, options)
     this.name = 'RecordsError'
+    this.kind = kind
   }
 }
 

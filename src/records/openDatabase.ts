@@ -2,15 +2,20 @@ import Sqlite from 'better-sqlite3'
 import { drizzle } from 'drizzle-orm/better-sqlite3'
 import fs from 'node:fs'
 import path from 'node:path'
-import type { Database } from './databaseType'
-import { migrateDatabase } from './migrateDatabase'
-import { RecordsError } from './RecordsError'
 import * as schema from '@/records/schema/schema'
+import type { Database } from './databaseType'
+import { syncFile } from './durableFile'
+import { APPLICATION_ID, newIdentity, readHeader } from './fileHeader'
+import { migrateDatabase } from './migrateDatabase'
+import { movePhotosIn } from './movePhotosIn'
+import { RecordsError } from './RecordsError'
+import { storageErrorMessage } from './storageErrorMessage'
 
-/** SQLite application id: “GKet”. */
-const APPLICATION_ID = 0x474b6574
+/** Endings of the files that SQLite keeps beside a database. */
+export const SIDE_ENDINGS = ['-wal', '-shm', '-journal']
 
-function connect(file: string): Database {
+/** Connects to a file that is known to be ours or new. */
+export function connect(file: string): Database {
   const client = new Sqlite(file)
   client.pragma('busy_timeout = 5000')
   client.pragma('journal_mode = WAL')
@@ -19,23 +24,57 @@ function connect(file: string): Database {
   return drizzle({ client, schema, casing: 'snake_case' })
 }
 
-function requireOurs(database: Database, file: string): void {
-  const id = database.$client.pragma('application_id', { simple: true })
-  if (id !== APPLICATION_ID) {
-    throw new RecordsError(`The file ${file} is a database of another program. Set GOLD_KETTLE_DB to another place.`)
+/** Refuses what is not ours by its first bytes, so that a foreign file is not touched at all. */
+function requireOurs(file: string): void {
+  if (fs.statSync(file).isDirectory()) throw new RecordsError(`${file} is a folder; the records are a file.`)
+  const opened = fs.openSync(file, 'r')
+  try {
+    const { size, isDatabase, applicationId } = readHeader(opened)
+    if (size === 0) {
+      throw new RecordsError(`The file ${file} is empty.`, { kind: 'damaged' })
+    }
+    if (!isDatabase) {
+      throw new RecordsError(`The file ${file} cannot be read as a database. Nothing was changed in it.`, {
+        kind: 'damaged',
+      })
+    }
+    if (applicationId !== APPLICATION_ID) {
+      throw new RecordsError(`The file ${file} is a database of another program. Set GOLD_KETTLE_DB to another place.`)
+    }
+  } finally {
+    fs.closeSync(opened)
   }
 }
 
 /** A new file is prepared under another name, so that an interrupted start leaves no partial file. */
 function create(file: string): void {
   const draft = `${file}.new`
-  for (const ending of ['', '-wal', '-shm']) fs.rmSync(draft + ending, { force: true })
+  for (const ending of ['', ...SIDE_ENDINGS]) fs.rmSync(draft + ending, { force: true })
   const database = connect(draft)
   database.$client.pragma(`application_id = ${APPLICATION_ID}`)
+  database.$client.pragma(`user_version = ${newIdentity()}`)
   migrateDatabase(database, file)
   database.$client.pragma('wal_checkpoint(TRUNCATE)')
   database.$client.close()
+  syncFile(draft)
   fs.renameSync(draft, file)
+}
+
+function describe(file: string, error: unknown): RecordsError {
+  if (error instanceof RecordsError) return error
+  const cause = error as NodeJS.ErrnoException
+  if (cause.code === 'SQLITE_NOTADB' || cause.code?.startsWith('SQLITE_CORRUPT')) {
+    return new RecordsError(
+      `The file ${file} is damaged: it cannot be read as a database. Nothing was changed in it.`,
+      {
+        cause,
+        kind: 'damaged',
+      },
+    )
+  }
+  const stored = storageErrorMessage(error)
+  const reason = stored === null ? `${cause.message}.` : stored.replace(/^Not saved: /, '')
+  return new RecordsError(`The records at ${file} cannot be opened: ${reason}`, { cause })
 }
 
 /**
@@ -48,31 +87,33 @@ export function openDatabase(file: string): Database {
   try {
     fs.mkdirSync(path.dirname(file), { recursive: true })
     if (!fs.existsSync(file)) create(file)
-    const stat = fs.statSync(file)
-    if (stat.isDirectory()) throw new RecordsError(`${file} is a folder; the records want a file.`)
-    if (stat.size === 0) {
-      throw new RecordsError(
-        `The file ${file} is empty. If it held records, put a copy from data/backups in its place; if not, delete it and start again.`,
-      )
-    }
+    requireOurs(file)
     const database = connect(file)
     try {
-      requireOurs(database, file)
       migrateDatabase(database, file)
+      movePhotosIn(database)
       return database
     } catch (error) {
       database.$client.close()
       throw error
     }
   } catch (error) {
-    if (error instanceof RecordsError) throw error
-    const cause = error as NodeJS.ErrnoException
-    if (cause.code === 'SQLITE_NOTADB' || cause.code === 'SQLITE_CORRUPT') {
-      throw new RecordsError(
-        `The file ${file} cannot be read as a database: it is damaged or something else. Nothing was changed in it.`,
-        { cause },
-      )
-    }
-    throw new RecordsError(`The records at ${file} cannot be opened: ${cause.message}.`, { cause })
+    throw describe(file, error)
+  }
+}
+
+/**
+ * Opens the records beside a running program, for reading.
+ *
+ * @throws RecordsError with a sentence
+ */
+export function openBeside(file: string): Database {
+  try {
+    requireOurs(file)
+    const client = new Sqlite(file, { readonly: true, fileMustExist: true })
+    client.pragma('busy_timeout = 5000')
+    return drizzle({ client, schema, casing: 'snake_case' })
+  } catch (error) {
+    throw describe(file, error)
   }
 }

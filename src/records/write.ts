@@ -4,7 +4,8 @@ import { drizzle } from 'drizzle-orm/better-sqlite3'
 import type { AnySQLiteColumn, SQLiteInsertValue, SQLiteTable } from 'drizzle-orm/sqlite-core'
 import * as schema from '@/records/schema/schema'
 import type { Database, WritableDatabase } from './databaseType'
-import { ConflictError, NotFoundError } from './RecordsError'
+import { isReplaced } from './claimFile'
+import { ConflictError, NotFoundError, RecordsError } from './RecordsError'
 
 const writable = new WeakMap<Sqlite.Database, WritableDatabase>()
 
@@ -23,6 +24,11 @@ function writableOf(client: Sqlite.Database): WritableDatabase {
  */
 export function write<Result>(database: Database, run: (records: WritableDatabase) => Result): Result {
   const client = database.$client
+  if (isReplaced(client)) {
+    throw new RecordsError(
+      `Not saved: the file ${client.name} was replaced while Gold Kettle was running. Stop Gold Kettle and start it again.`,
+    )
+  }
   return client.transaction(() => run(writableOf(client))).immediate()
 }
 

@@ -4,11 +4,13 @@ import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 
+jest.mock('@/actions/shared/checkSender', () => ({ checkSender: () => Promise.resolve(null) }))
+
 const schema = z.strictObject({ name: nameField, massKg: massField })
 const good = { name: ' Left ', massKg: 14.2 }
 
-test('valid input reaches the action trimmed, and the answer comes back', () => {
-  expect(act(schema, good, ({ name, massKg }) => `${name} ${massKg}`)).toEqual({ ok: true, value: 'Left 14.2' })
+test('valid input reaches the action trimmed, and the answer comes back', async () => {
+  expect(await act(schema, good, ({ name, massKg }) => `${name} ${massKg}`)).toEqual({ ok: true, value: 'Left 14.2' })
 })
 
 test.each<[string, unknown, string]>([
@@ -23,9 +25,9 @@ test.each<[string, unknown, string]>([
   ['a mass without end', { ...good, massKg: Infinity }, 'massKg'],
   ['a mass of two tons', { ...good, massKg: 2000 }, 'massKg'],
   ['a field too many', { ...good, version: 1 }, 'version'],
-])('%s is refused at its field and the action does not run', (_, input, path) => {
+])('%s is refused at its field and the action does not run', async (_, input, path) => {
   let ran = false
-  const answer = act(schema, input, () => (ran = true))
+  const answer = await act(schema, input, () => (ran = true))
   expect(ran).toBe(false)
   expect(answer).toMatchObject({ ok: false })
   if (!answer.ok) {
@@ -34,30 +36,30 @@ test.each<[string, unknown, string]>([
   }
 })
 
-test('an InputError of core is reported at its field', () => {
-  const answer = act(schema, good, () => {
+test('an InputError of core is reported at its field', async () => {
+  const answer = await act(schema, good, () => {
     throw new InputError('massKg', 'Too light.')
   })
   expect(answer).toEqual({ ok: false, issues: [{ path: 'massKg', message: 'Too light.' }] })
 })
 
-test('a conflict carries the newer version', () => {
-  const answer = act(schema, good, () => {
+test('a conflict carries the newer version', async () => {
+  const answer = await act(schema, good, () => {
     throw new ConflictError({ name: 'Theirs', version: 2 })
   })
   expect(answer).toMatchObject({ ok: false, conflict: { name: 'Theirs', version: 2 } })
 })
 
-test('a missing row is reported; a bug is not reported as bad input', () => {
-  const missing = act(schema, good, () => {
+test('a missing row is reported; a bug is not reported as bad input', async () => {
+  const missing = await act(schema, good, () => {
     throw new NotFoundError('cylinder')
   })
   expect(missing).toEqual({ ok: false, issues: [{ path: '', message: 'This cylinder is not in the records.' }] })
-  expect(() =>
+  await expect(
     act(schema, good, () => {
       throw new TypeError('our fault')
     }),
-  ).toThrow('our fault')
+  ).rejects.toThrow('our fault')
 })
 
 test('fields know their bounds', () => {

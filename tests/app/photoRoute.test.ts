@@ -4,8 +4,6 @@ import { addCylinder, plainCylinder } from '@/records/repositories/cylinders/cyl
 import { database } from '@/records/database'
 import { addPhoto } from '@/records/repositories/photos'
 import { addRig } from '@/records/repositories/rigs/rigs'
-import fs from 'node:fs'
-import path from 'node:path'
 
 process.env.GOLD_KETTLE_DB = temporaryFile()
 const ask = (id: string) => GET(new Request('http://127.0.0.1/'), { params: Promise.resolve({ id }) })
@@ -27,6 +25,6 @@ test('a photo has the type of its content; an unknown or outside id is 404', asy
   expect(Buffer.from(await answer.arrayBuffer()).equals(jpeg)).toBe(true)
 
   for (const wrong of ['nowhere', '../records.db', '..%2Frecords.db', '']) expect((await ask(wrong)).status).toBe(404)
-  fs.rmSync(path.join(path.dirname(records.$client.name), 'photos', id))
+  records.$client.exec('DELETE FROM photo_contents')
   expect((await ask(id)).status).toBe(404)
 })

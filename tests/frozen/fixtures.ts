@@ -22,7 +22,7 @@ export function openFrozen(name: 'demo.db.gz' | 'five-years.db.gz'): Database {
   const file = temporaryFile()
   fs.writeFileSync(file, readPacked(name))
   if (name === 'demo.db.gz') {
-    const { files } = JSON.parse(readFixture('export.json')) as { files: Record<string, string> }
+    const { files } = JSON.parse(readFixture('export-version-1.json')) as { files: Record<string, string> }
     for (const [id, base64] of Object.entries(files)) {
       fs.mkdirSync(path.join(path.dirname(file), 'photos'), { recursive: true })
       fs.writeFileSync(path.join(path.dirname(file), 'photos', id), Buffer.from(base64, 'base64'))

@@ -1,5 +1,3 @@
-import fs from 'node:fs'
-import path from 'node:path'
 import { answers } from '@tests/gear'
 import { OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
@@ -244,11 +242,10 @@ test('equipment and prices: versions, last inspections, archiving', () => {
 
 describe('photos', () => {
   const png = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.alloc(200, 7)])
-  test('are stored beside the database, byte for byte', () => {
+  test('are stored in the records, byte for byte', () => {
     const { id, type } = addPhoto(records, 'left', png, at(1))
     expect(type).toBe('image/png')
     expect(readPhoto(records, id)?.bytes.equals(png)).toBe(true)
-    expect(fs.existsSync(path.join(path.dirname(records.$client.name), 'photos', id))).toBe(true)
     expect(readPhoto(records, '../records.db')).toBeUndefined()
   })
   test('files that are no image, or too large, are refused by their content', () => {

@@ -9,6 +9,8 @@ import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 import { temporaryDatabase } from './temporary'
 
+jest.mock('@/actions/shared/checkSender', () => ({ checkSender: () => Promise.resolve(null) }))
+
 let records: Database
 
 beforeEach(() => {
@@ -24,11 +26,11 @@ function fillDisk(): void {
   records.$client.pragma(`max_page_count = ${Number(pages)}`)
 }
 
-test('a full disk gives a sentence, not a crash, and earlier records stay', () => {
+test('a full disk gives a sentence, not a crash, and earlier records stay', async () => {
   addRig(records, 'Marigold')
   fillDisk()
-  let answer = add('x'.repeat(50))
-  for (let i = 0; i < 200 && answer.ok; i += 1) answer = add(`${i} ${'x'.repeat(50)}`)
+  let answer = await add('x'.repeat(50))
+  for (let i = 0; i < 200 && answer.ok; i += 1) answer = await add(`${i} ${'x'.repeat(50)}`)
   expect(answer).toMatchObject({
     ok: false,
     issues: [{ path: '', message: expect.stringContaining('disk is full') as string }],
@@ -48,10 +50,10 @@ test('an import that runs out of space leaves nothing behind', () => {
   expect(serializeArchive(exportArchive(records))).toBe(before)
 })
 
-test('read-only records are reported', () => {
+test('read-only records are reported', async () => {
   addRig(records, 'Marigold')
   records.$client.pragma('query_only = ON')
-  expect(add('Heron')).toMatchObject({
+  expect(await add('Heron')).toMatchObject({
     ok: false,
     issues: [{ message: expect.stringContaining('only be read') as string }],
   })
@@ -67,12 +69,12 @@ test.each([
   expect(storageErrorMessage(Object.assign(new Error('x'), { code }))).toMatch(sentence)
 })
 
-test('a programming error is not blamed on the disk', () => {
+test('a programming error is not blamed on the disk', async () => {
   expect(storageErrorMessage(new TypeError('x'))).toBeNull()
   expect(storageErrorMessage('SQLITE_FULL')).toBeNull()
-  expect(() =>
+  await expect(
     act(z.unknown(), null, () => {
       throw new TypeError('x')
     }),
-  ).toThrow(TypeError)
+  ).rejects.toThrow(TypeError)
 })

@@ -205,6 +205,8 @@ describe('the warm-up log', () => {
     settingKnown: false,
     voidedAt: null,
     voidReason: null,
+    recordedAt: null,
+    sequence: 0,
   }
   test('its history says what was found, and what was only assumed', () => {
     const [entry] = warmUpHistory([warmUp])

@@ -1,6 +1,7 @@
 import { InputError, type InputIssue } from '@/core/base/InputError'
 import { type z, zodIssues } from '@/core/base/zod'
-import { ConflictError, NotFoundError } from '@/records/RecordsError'
+import { ConflictError, NotFoundError, RecordsError } from '@/records/RecordsError'
+import { checkSender } from './checkSender'
 import { storageErrorMessage } from '@/records/storageErrorMessage'
 
 /** Answer of an action: a value, or issues by field. */
@@ -14,18 +15,21 @@ export type ActionResult<Value = null> =
  * @param input - as sent, not to be trusted
  * @param run - the action itself
  */
-export function act<Schema extends z.ZodType, Value>(
+export async function act<Schema extends z.ZodType, Value>(
   schema: Schema,
   input: unknown,
-  run: (checked: z.output<Schema>) => Value,
-): ActionResult<Value> {
+  run: (checked: z.output<Schema>) => Value | Promise<Value>,
+): Promise<ActionResult<Value>> {
+  const refusal = await checkSender()
+  if (refusal !== null) return { ok: false, issues: [{ path: '', message: refusal }] }
   const checked = schema.safeParse(input)
   if (!checked.success) return { ok: false, issues: zodIssues(checked.error) }
   try {
-    return { ok: true, value: run(checked.data) }
+    return { ok: true, value: await run(checked.data) }
   } catch (error) {
     if (error instanceof InputError) return { ok: false, issues: [...error.issues] }
-    if (error instanceof NotFoundError) return { ok: false, issues: [{ path: '', message: error.message }] }
+    if (error instanceof NotFoundError || error instanceof RecordsError)
+      return { ok: false, issues: [{ path: '', message: error.message }] }
     if (error instanceof ConflictError) {
       return {
         ok: false,

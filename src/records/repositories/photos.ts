@@ -1,12 +1,10 @@
 import { desc, eq, sql } from 'drizzle-orm'
-import { randomUUID } from 'node:crypto'
-import fs from 'node:fs'
-import path from 'node:path'
+import { createHash, randomUUID } from 'node:crypto'
 import { InputError } from '@/core/base/InputError'
-import type { Database } from '@/records/databaseType'
+import type { Database, WritableDatabase } from '@/records/databaseType'
 import { manualPages } from '@/records/schema/heatTables'
-import { photos } from '@/records/schema/schema'
-import { insertRow } from '@/records/write'
+import { photoContents, photos } from '@/records/schema/schema'
+import { insertRow, write } from '@/records/write'
 
 export type StoredPhoto = typeof photos.$inferSelect
 export type StoredManualPage = typeof manualPages.$inferSelect
@@ -25,25 +23,24 @@ export function photoTypeOf(bytes: Buffer): StoredPhoto['type'] | undefined {
   return signatures.find(([, fits]) => fits(bytes))?.[0]
 }
 
-/** Photos are in a folder beside the database. */
-function placeOf(database: Database, id: string): string {
-  return path.join(/* turbopackIgnore: true */ path.dirname(database.$client.name), 'photos', id)
+/** Name of a picture's content: SHA-256, hexadecimal. */
+export function contentHash(bytes: Buffer): string {
+  return createHash('sha256').update(bytes).digest('hex')
 }
 
-/** Type and size of a photo, determined from its content. */
-function keep(database: Database, id: string, bytes: Buffer): Pick<StoredPhoto, 'type' | 'bytes'> {
+/** Stores the content of a picture under its hash; the same content is stored once. */
+export function keepContent(records: WritableDatabase, bytes: Buffer): string {
+  const hash = contentHash(bytes)
+  records.insert(photoContents).values({ hash, bytes }).onConflictDoNothing().run()
+  return hash
+}
+
+/** Type, size and content of a photo, the type by its content. */
+function keep(records: WritableDatabase, bytes: Buffer): Pick<StoredPhoto, 'type' | 'bytes' | 'contentHash'> {
   if (bytes.length > LARGEST) throw new InputError('photo', 'The picture is too large: 700 KiB at most.')
   const type = photoTypeOf(bytes)
   if (!type) throw new InputError('photo', 'This is no picture: a JPEG, PNG or WebP is wanted.')
-  restorePhoto(database, id, bytes)
-  return { type, bytes: bytes.length }
-}
-
-/** Writes the bytes of a photo whose row exists. */
-export function restorePhoto(database: Database, id: string, bytes: Buffer): void {
-  const place = placeOf(database, id)
-  fs.mkdirSync(path.dirname(place), { recursive: true })
-  fs.writeFileSync(place, bytes, { flush: true })
+  return { type, bytes: bytes.length, contentHash: keepContent(records, bytes) }
 }
 
 /**
@@ -58,7 +55,7 @@ export function addPhoto(
   takenAt: string,
   id: string = randomUUID(),
 ): StoredPhoto {
-  return insertRow(database, photos, { id, cylinderId, takenAt, ...keep(database, id, bytes) })
+  return write(database, (records) => insertRow(database, photos, { id, cylinderId, takenAt, ...keep(records, bytes) }))
 }
 
 /**
@@ -73,7 +70,9 @@ export function addManualPage(
   takenAt: string,
   id: string = randomUUID(),
 ): StoredManualPage {
-  return insertRow(database, manualPages, { id, heaterId, takenAt, ...keep(database, id, bytes) })
+  return write(database, (records) =>
+    insertRow(database, manualPages, { id, heaterId, takenAt, ...keep(records, bytes) }),
+  )
 }
 
 /** Pages of each heater's manual, newest first. */
@@ -86,7 +85,12 @@ export function listManualPages(database: Database, heaterId: string): StoredMan
     .all()
 }
 
-/** A photo with its bytes; undefined when the row or the file is missing. */
+/** Content of a picture by its hash; undefined when it is lost. */
+export function readContent(database: Database, hash: string): Buffer | undefined {
+  return database.select().from(photoContents).where(eq(photoContents.hash, hash)).get()?.bytes
+}
+
+/** A photo with its bytes; undefined when the row or the content is missing. */
 export function readPhoto(
   database: Database,
   id: string,
@@ -94,6 +98,6 @@ export function readPhoto(
   const row =
     database.select().from(photos).where(eq(photos.id, id)).get() ??
     database.select().from(manualPages).where(eq(manualPages.id, id)).get()
-  const place = row && placeOf(database, row.id)
-  return row && place && fs.existsSync(place) ? { row, bytes: fs.readFileSync(place) } : undefined
+  const bytes = row?.contentHash ? readContent(database, row.contentHash) : undefined
+  return row && bytes && { row, bytes }
 }

@@ -2,7 +2,7 @@ import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core
 import type { Heater } from '@/core/heat/heaters/heater'
 import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
-import { appliances, photoTypes, rigs, voiding } from './schema'
+import { appliances, photoColumns, rigs, eventColumns } from './schema'
 
 const rigReference = () =>
   text()
@@ -43,7 +43,7 @@ export const heaters = sqliteTable(
   (table) => [index('heaters_rig').on(table.rigId)],
 )
 
-/** Photos of a heater's manual; the files are beside the database. */
+/** Photos of a heater's manual. */
 export const manualPages = sqliteTable(
   'manual_pages',
   {
@@ -51,9 +51,7 @@ export const manualPages = sqliteTable(
     heaterId: text()
       .notNull()
       .references(() => heaters.id),
-    takenAt: text().notNull(),
-    type: text({ enum: photoTypes }).notNull(),
-    bytes: integer().notNull(),
+    ...photoColumns,
   },
   (table) => [index('manual_pages_heater').on(table.heaterId)],
 )
@@ -70,7 +68,7 @@ export const warmUps = sqliteTable(
     log: text({ mode: 'json' }).notNull().$type<WarmUpInput>(),
     /** The setting was written down; else it is only supposed. */
     settingKnown: integer({ mode: 'boolean' }).notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('warm_ups_room').on(table.roomId)],
 )

@@ -4,7 +4,7 @@ import { leakGrades } from '@/core/leak-test/sheet/leakTestState'
 import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { holdOutcomes } from '@/core/leak-test/hold/holdOutcome'
 import type { LeakRateInput } from '@/core/leak-test/hold/leakRate'
-import { rigs, voiding } from './schema'
+import { rigs, eventColumns } from './schema'
 
 /** The rig's lines, each drawn whole. */
 export const lines = sqliteTable(
@@ -36,7 +36,7 @@ export const lineChanges = sqliteTable(
     lineId: ofLine(),
     changedAt: text().notNull(),
     words: text().notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('line_changes_line').on(table.lineId)],
 )
@@ -50,7 +50,7 @@ export const leakTests = sqliteTable(
     startedAt: text().notNull(),
     fingerprint: text().notNull(),
     sheet: text({ mode: 'json' }).notNull().$type<LeakItem[]>(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('leak_tests_line').on(table.lineId)],
 )
@@ -66,7 +66,7 @@ export const leakReadings = sqliteTable(
     grade: text({ enum: leakGrades }).notNull(),
     leftForTechnician: integer({ mode: 'boolean' }).notNull(),
     readAt: text().notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('leak_readings_test').on(table.testId)],
 )
@@ -81,7 +81,7 @@ export const leakClosings = sqliteTable(
       .references(() => leakTests.id),
     closedAt: text().notNull(),
     burned: text().notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('leak_closings_test').on(table.testId)],
 )
@@ -97,7 +97,7 @@ export const holdTests = sqliteTable(
     outcome: text({ enum: holdOutcomes }).notNull(),
     /** Open branches, when isolated in turn. */
     openBranches: text({ mode: 'json' }).$type<string[]>(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('hold_tests_line').on(table.lineId)],
 )

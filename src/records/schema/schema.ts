@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm'
-import { check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
+import { blob, check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { cylinderKinds, supplies } from '@/core/cylinders/cylinderKind'
 import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { fullMarks } from '@/core/cylinders/contents/liquidLevel'
@@ -80,8 +80,18 @@ export const cylinders = sqliteTable(
   ],
 )
 
-/** The columns of every event: it is voided with a reason, never changed or erased. */
-export const voiding = { voidedAt: text(), voidReason: text() }
+/**
+ * The columns of every event, beside the one that says when it happened. An event is voided with a reason, never
+ * changed or erased.
+ */
+export const eventColumns = {
+  voidedAt: text(),
+  voidReason: text(),
+  /** When it was saved; null when version 0.6.0 or an earlier one saved it. */
+  recordedAt: text(),
+  /** Grows with every event of the file, so that events of the same time keep their order; 0 as above. */
+  sequence: integer().notNull().default(0),
+}
 
 const ofCylinder = () =>
   text()
@@ -98,7 +108,7 @@ export const weighings = sqliteTable(
     grossKg: real().notNull(),
     hangingKg: real().notNull(),
     source: text({ enum: ['typed', 'scale'] }).notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [
     index('weighings_cylinder').on(table.cylinderId, table.weighedAt),
@@ -119,7 +129,7 @@ export const marks = sqliteTable(
     requalifier: text(),
     form: text({ enum: ['stamp', 'sticker'] }).notNull(),
     photoId: text().references(() => photos.id),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('marks_cylinder').on(table.cylinderId)],
 )
@@ -135,7 +145,7 @@ export const looks = sqliteTable(
     note: text(),
     /** Who cleared it, for a clearance. */
     clearedBy: text(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('looks_cylinder').on(table.cylinderId)],
 )
@@ -152,7 +162,7 @@ export const levels = sqliteTable(
     shown: real().notNull(),
     liquidFraction: real().notNull(),
     temperatureK: real().notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('levels_last').on(table.cylinderId, table.readAt)],
 )
@@ -173,7 +183,7 @@ export const fills = sqliteTable(
     note: text(),
     weighingId: text().references(() => weighings.id),
     levelId: text().references(() => levels.id),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('fills_last').on(table.cylinderId, table.filledAt)],
 )
@@ -191,7 +201,7 @@ export const ticks = sqliteTable(
     subjectId: text().notNull(),
     stepId: text().notNull(),
     tickedAt: text().notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [
     index('ticks_subject').on(table.rigId, table.procedure, table.subjectId),
@@ -228,7 +238,7 @@ export const equipmentLooks = sqliteTable(
     lookedAt: text().notNull(),
     sound: integer({ mode: 'boolean' }).notNull(),
     note: text(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('equipment_looks_last').on(table.equipmentId, table.lookedAt)],
 )
@@ -251,14 +261,23 @@ export const offers = sqliteTable(
   (table) => [index('offers_rig').on(table.rigId), check('offers_price', sql`${table.price} > 0`)],
 )
 
-/** Photos stored as files beside the database. */
-export const photos = sqliteTable('photos', {
-  id: text().primaryKey(),
-  cylinderId: ofCylinder(),
+/** Pictures by their content, so that none can be replaced by another. */
+export const photoContents = sqliteTable('photo_contents', {
+  /** SHA-256, hexadecimal. */
+  hash: text().primaryKey(),
+  bytes: blob({ mode: 'buffer' }).notNull(),
+})
+
+/** What each picture has; its content is in photo_contents, or lost when there is no hash. */
+export const photoColumns = {
   takenAt: text().notNull(),
   type: text({ enum: photoTypes }).notNull(),
   bytes: integer().notNull(),
-})
+  contentHash: text(),
+}
+
+/** Photos of collars. */
+export const photos = sqliteTable('photos', { id: text().primaryKey(), cylinderId: ofCylinder(), ...photoColumns })
 
 export const appliances = sqliteTable(
   'appliances',

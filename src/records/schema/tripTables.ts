@@ -5,7 +5,7 @@ import { calibrationAnswers } from '@/core/run/tripPlan'
 import { swapFinds } from '@/core/trip/usage/swap'
 import type { Phrase } from '@/core/base/quantity'
 import type { VerdictSnapshot } from '@/core/trip/readiness/verdictSnapshot'
-import { cylinders, levels, trips, voiding } from './schema'
+import { cylinders, levels, trips, eventColumns } from './schema'
 
 const ofTrip = () =>
   text()
@@ -24,7 +24,7 @@ export const acceptances = sqliteTable(
     sentence: text({ mode: 'json' }).notNull().$type<Phrase>(),
     reason: text().notNull(),
     acceptedAt: text().notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('acceptances_trip').on(table.tripId)],
 )
@@ -61,7 +61,7 @@ export const lessons = sqliteTable(
     /** Time of the last reading it is based on. */
     untilAt: text().notNull(),
     learnedAt: text().notNull(),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [index('lessons_trip').on(table.tripId)],
 )
@@ -81,7 +81,7 @@ export const swaps = sqliteTable(
     otherShut: integer({ mode: 'boolean' }),
     /** Contents left in one found empty. */
     levelId: text().references(() => levels.id),
-    ...voiding,
+    ...eventColumns,
   },
   (table) => [
     index('swaps_last').on(table.cylinderId, table.swappedAt),

@@ -1,10 +1,8 @@
-import fs from 'node:fs'
-import path from 'node:path'
 import { gzipSync } from 'node:zlib'
 import { listCylinders, saveCylinder } from '@/records/repositories/cylinders/cylinders'
 import type { Database } from '@/records/databaseType'
 import { voidEvent } from '@/records/repositories/events'
-import { addPhoto } from '@/records/repositories/photos'
+import { addPhoto, readPhoto } from '@/records/repositories/photos'
 import { addRig, findRig, listRigs } from '@/records/repositories/rigs/rigs'
 import { addTrip, findTrip, saveTrip } from '@/records/repositories/trips/trips'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
@@ -42,12 +40,12 @@ const total = (report: ReturnType<typeof take>, what: 'added' | 'same' | 'voided
   report.reduce((sum, change) => sum + change[what], 0)
 
 test('export, import into empty records, and export again: the same bytes, photos too', () => {
-  const { id } = addPhoto(mine, 'left', PNG, '2026-11-20T10:00:00Z', 'collar-1')
+  addPhoto(mine, 'left', PNG, '2026-11-20T10:00:00Z', 'collar-1')
   const text = out(mine)
   const report = take(theirs, text)
   expect(total(report, 'added')).toBeGreaterThan(80)
   expect(out(theirs)).toBe(text)
-  expect(fs.readFileSync(path.join(path.dirname(theirs.$client.name), 'photos', id))).toEqual(PNG)
+  expect(readPhoto(theirs, 'collar-1')?.bytes).toEqual(PNG)
   expect(take(theirs, text).every(({ added, differing }) => added === 0 && differing.length === 0)).toBe(true)
 })
 
@@ -61,8 +59,9 @@ test('every table that holds an owner’s data is exported, with every column', 
     .prepare(`SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'`)
     .pluck()
     .all()
-  // Facts belong to the file, such as that it is the demo; migrations belong to the program.
-  const inside = named.filter((name) => name !== 'facts' && name !== '__drizzle_migrations')
+  // Facts belong to the file, such as that it is the demo; migrations to the program; photos are exported as files.
+  const outside = ['facts', '__drizzle_migrations', 'photo_contents']
+  const inside = named.filter((name) => !outside.includes(String(name)))
   expect(archiveTables.map(({ name }) => name).toSorted()).toEqual(inside.toSorted())
   for (const { name, table } of archiveTables) {
     const columns = mine.$client.prepare(`SELECT count(*) FROM pragma_table_info(?)`).pluck().get(name)
@@ -210,7 +209,7 @@ describe('tables for a spreadsheet', () => {
 
   test('a header, a row for each record, line ends by RFC 4180', () => {
     const lines = csv('weighings').split('\r\n')
-    expect(lines[0]).toBe('id,cylinderId,weighedAt,grossKg,hangingKg,source,voidedAt,voidReason')
+    expect(lines[0]).toBe('id,cylinderId,weighedAt,grossKg,hangingKg,source,voidedAt,voidReason,recordedAt,sequence')
     expect(lines.at(-1)).toBe('')
     expect(lines).toHaveLength(exportArchive(mine).tables.weighings!.length + 2)
   })

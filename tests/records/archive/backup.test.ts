@@ -1,13 +1,13 @@
 import Sqlite from 'better-sqlite3'
 import fs from 'node:fs'
+import os from 'node:os'
 import path from 'node:path'
 import { backupName, writeBackup } from '@/records/archive/backup/backup'
 import type { Database } from '@/records/databaseType'
 import { listCylinders } from '@/records/repositories/cylinders/cylinders'
 import { addPhoto, readPhoto } from '@/records/repositories/photos'
-import { verifyBackup } from '@/records/archive/backup/verifyBackup'
 import { RecordsError } from '@/records/RecordsError'
-import { restoreBackup } from '@/records/archive/backup/restoreBackup'
+import { restoreBackup, verifyBackup } from '@/records/archive/backup/restoreBackup'
 import { addRig, listRigs } from '@/records/repositories/rigs/rigs'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
 import { exportArchive } from '@/records/archive/export/exportArchive'
@@ -30,40 +30,39 @@ const text = (): string => serializeArchive(exportArchive(records))
 
 function backupOf(database: Database): Buffer {
   const file = path.join(path.dirname(temporaryFile()), backupName(NOW))
-  writeBackup(database, file)
+  writeBackup(database, file, NOW)
   return fs.readFileSync(file)
 }
 
-test('a backup holds everything in one file, and replaces what was written since', () => {
+test('a backup holds everything in one file, and replaces what was written since', async () => {
   addPhoto(records, 'left', PNG, NOW, 'collar')
   const before = text()
   const backup = backupOf(records)
   addRig(records, 'Other', 'other')
   addWeighing(records, { cylinderId: 'left', grossKg: 14, hangingKg: 0, source: 'typed', weighedAt: NOW })
-  fs.rmSync(path.join(path.dirname(records.$client.name), 'photos'), { recursive: true })
-  const { rigs, photos, before: kept } = restoreBackup(records, backup, NOW)
+  const { rigs, photos, before: kept } = await restoreBackup(records, backup, NOW)
   expect([rigs, photos]).toEqual([['Marigold'], 1])
   expect(text()).toBe(before)
   expect(readPhoto(records, 'collar')?.bytes).toEqual(PNG)
   expect(records.$client.pragma('integrity_check', { simple: true })).toBe('ok')
 
   // The previous records lie beside it, and are themselves a backup.
-  restoreBackup(records, fs.readFileSync(kept), '2026-11-24T13:00:00.000Z')
+  await restoreBackup(records, fs.readFileSync(kept), '2026-11-24T13:00:00.000Z')
   expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold', 'Other'])
 })
 
-test('history cannot be erased after a restore either', () => {
-  restoreBackup(records, backupOf(records), NOW)
+test('history cannot be erased after a restore either', async () => {
+  await restoreBackup(records, backupOf(records), NOW)
   const [weighing] = listWeighings(records, 'left')
   expect(weighing).toBeDefined()
   expect(() => records.$client.exec('DELETE FROM weighings')).toThrow(/never erased/)
   expect(() => records.$client.exec("UPDATE verdicts SET verdict = 'ready'")).toThrow(/never changed/)
 })
 
-test('a backup of an older version is migrated, in a copy, before it is restored', () => {
+test('a backup of an older version is migrated, in a copy, before it is restored', async () => {
   const file = temporaryFile()
   olderFile(file, '0007_trips')
-  restoreBackup(records, fs.readFileSync(file), NOW)
+  await restoreBackup(records, fs.readFileSync(file), NOW)
   expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold'])
   expect(listCylinders(records, 'marigold')).toEqual([])
   addRig(records, 'Other', 'other')
@@ -71,10 +70,10 @@ test('a backup of an older version is migrated, in a copy, before it is restored
 })
 
 describe('refused, with nothing changed', () => {
-  const refusal = (bytes: Buffer): string => {
+  const refusal = async (bytes: Buffer): Promise<string> => {
     const before = text()
     try {
-      restoreBackup(records, bytes, NOW)
+      await restoreBackup(records, bytes, NOW)
     } catch (error) {
       expect(error).toBeInstanceOf(RecordsError)
       expect(text()).toBe(before)
@@ -92,41 +91,42 @@ describe('refused, with nothing changed', () => {
     return fs.readFileSync(file)
   }
 
-  test('a file that is no database, or cut off', () => {
-    expect(refusal(Buffer.from('{"format":"gold-kettle"}'))).toMatch(/no backup.*under Import/)
+  test('a file that is no database, or cut off', async () => {
+    expect(await refusal(Buffer.from('{"format":"gold-kettle"}'))).toMatch(/no backup.*under Import/)
     const whole = backupOf(records)
-    expect(refusal(whole.subarray(0, whole.length / 2))).toMatch(/damaged/)
-    expect(refusal(whole.subarray(0, 60))).toMatch(/damaged|no backup|cannot be/)
+    expect(await refusal(whole.subarray(0, whole.length / 2))).toMatch(/damaged/)
+    expect(await refusal(whole.subarray(0, 60))).toMatch(/damaged|no backup|cannot be/)
   })
 
-  test('an overwritten page', () => {
+  test('an overwritten page', async () => {
     const whole = Buffer.from(backupOf(records))
     whole.fill(0xab, 8192, 16_384)
-    expect(refusal(whole)).toMatch(/damaged/)
+    expect(await refusal(whole)).toMatch(/damaged/)
   })
 
-  test('one of another program, one of a newer version, one with dangling references', () => {
-    expect(refusal(changed('PRAGMA application_id = 1'))).toMatch(/another program/)
+  test('one of another program, one of a newer version, one with dangling references', async () => {
+    expect(await refusal(changed('PRAGMA application_id = 1'))).toMatch(/another program/)
     expect(
-      refusal(changed(`INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('x', 99999999999999)`)),
+      await refusal(changed(`INSERT INTO __drizzle_migrations (hash, created_at) VALUES ('x', 99999999999999)`)),
     ).toMatch(/newer version/)
-    expect(refusal(changed(`UPDATE cylinders SET rig_id = 'nowhere'`))).toMatch(/damaged/)
+    expect(await refusal(changed(`UPDATE cylinders SET rig_id = 'nowhere'`))).toMatch(/damaged/)
   })
 })
 
-test('checking a backup leaves nothing behind', () => {
+test('checking a backup changes nothing and leaves nothing behind', async () => {
   const before = text()
-  const { file, discard, rows } = verifyBackup(backupOf(records))
-  expect(rows).toBeGreaterThan(80)
-  discard()
-  expect(fs.existsSync(path.dirname(file))).toBe(false)
+  const folders = (): string[] => fs.readdirSync(os.tmpdir()).filter((name) => name.startsWith('gold-kettle-restore-'))
+  const there = folders()
+  const summary = await verifyBackup(backupOf(records))
+  expect(summary).toMatchObject({ rigs: ['Marigold'], madeAt: NOW, isVerifiable: true })
+  expect(summary.rows).toBeGreaterThan(80)
+  expect(folders().filter((name) => !there.includes(name))).toEqual([])
   expect(text()).toBe(before)
 })
 
 test('a backup appears whole or not at all', () => {
   const folder = path.dirname(temporaryFile())
   const file = path.join(folder, 'b.db')
-  fs.writeFileSync(`${file}.part`, 'left over from a power cut')
-  writeBackup(records, file)
+  writeBackup(records, file, NOW)
   expect(fs.readdirSync(folder)).toEqual(['b.db'])
 })

@@ -2,6 +2,7 @@ import { gzipSync } from 'node:zlib'
 import type { Database } from '@/records/databaseType'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { readArchive } from '@/records/archive/import/readArchive'
+import { contentHash } from '@/records/repositories/photos'
 import { FileError } from '@/records/archive/import/FileError'
 import { importArchive } from '@/records/archive/import/importArchive'
 import { MAX_BYTES } from '@/records/archive/import/unpack'
@@ -113,7 +114,7 @@ test.each([
   ['JSON of something else', '{"trips": []}', /not an export/],
   ['a list', '[]', /not an export/],
   ['a text', '"gold-kettle"', /not an export/],
-  ['a newer format', '{"format": "gold-kettle", "version": 2}', /newer version/],
+  ['a newer format', '{"format": "gold-kettle", "version": 3}', /newer version/],
   ['a format before the first', '{"format": "gold-kettle", "version": 0}', /not an export/],
   ['nested without end', '['.repeat(200_000), /./],
   ['a name of ours and nothing else', '{"format": "gold-kettle", "version": 1}', /missing/],
@@ -138,11 +139,16 @@ test('a duplicate row; a photo that is no image; a photo that belongs to nothing
     path: 'tables.rigs.1',
     message: expect.stringContaining('twice') as string,
   })
-  const lone = { ...archive, files: { nowhere: 'AAAA' } }
-  expect(refused(Buffer.from(serializeArchive(lone))).issues[0]?.path).toBe('files.nowhere')
+  const hash = contentHash(Buffer.from('AAAA', 'base64'))
+  const lone = { ...archive, files: { [hash]: 'AAAA' } }
+  expect(refused(Buffer.from(serializeArchive(lone))).issues[0]?.path).toBe(`files.${hash}`)
   const photo = { id: 'p', cylinderId: 'left', takenAt: '2026-11-01T00:00:00Z', type: 'image/png', bytes: 3 }
-  const fake = { ...archive, tables: { ...archive.tables, photos: [photo] }, files: { p: 'AAAA' } }
-  expect(refused(Buffer.from(serializeArchive(fake))).issues[0]?.message).toMatch(/no picture of the kind/)
+  const withPhoto = (contentHash: string, files: Record<string, string>): Buffer =>
+    Buffer.from(
+      serializeArchive({ ...archive, tables: { ...archive.tables, photos: [{ ...photo, contentHash }] }, files }),
+    )
+  expect(refused(withPhoto(hash, { [hash]: 'AAAA' })).issues[0]?.message).toMatch(/no picture of the kind/)
+  expect(refused(withPhoto(hash, {})).issues[0]).toMatchObject({ path: 'tables.photos.0.contentHash' })
 })
 
 test('what no page could show is refused, though each row is valid by itself', () => {

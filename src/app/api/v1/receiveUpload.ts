@@ -15,7 +15,7 @@ import { MAX_BYTES } from '@/records/archive/import/unpack'
  */
 export async function receiveUpload(
   request: Request,
-  take: (bytes: Buffer, asked: URLSearchParams, isTrial: boolean) => object,
+  take: (bytes: Buffer, asked: URLSearchParams, isTrial: boolean) => object | Promise<object>,
 ): Promise<Response> {
   const asked = new URL(request.url).searchParams
   const mode = asked.get('mode')
@@ -23,7 +23,7 @@ export async function receiveUpload(
   const bytes = await readBody(request, MAX_BYTES)
   if (bytes === null) return problem(413, 'This file is too large: 64 MiB at most.')
   try {
-    const answer = take(bytes, asked, mode === 'preview')
+    const answer = await take(bytes, asked, mode === 'preview')
     if (mode === 'apply') revalidatePath('/', 'layout')
     return Response.json(answer)
   } catch (error) {

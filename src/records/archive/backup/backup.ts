@@ -1,44 +1,48 @@
-import fs from 'node:fs'
-import path from 'node:path'
-import type { Database } from '@/records/databaseType'
-import { manualPages } from '@/records/schema/heatTables'
-import { readPhoto } from '@/records/repositories/photos'
-import { photos } from '@/records/schema/schema'
 import Sqlite from 'better-sqlite3'
-
-/** Table of the photos inside a backup. */
-export const PHOTO_TABLE = 'backup_photos'
+import type { Database } from '@/records/databaseType'
+import { fileTimestamp, makeFile } from '@/records/durableFile'
+import { newIdentity } from '@/records/fileHeader'
+import { programVersion } from '@/records/programVersion'
+import { RecordsError } from '@/records/RecordsError'
+import { canonicalJson } from '@/records/archive/format/canonicalJson'
+import { type Manifest, putManifest, requireManifest } from './manifest'
 
 /**
- * Writes the database and its photos into one file.
+ * Writes the records with their photos into one file, reads it again and compares it with its manifest.
  *
- * @param file - that must not exist; it appears whole or not at all
+ * @param file - it appears whole and verified, or not at all
+ * @param nowIso - the moment
+ * @throws RecordsError when what was written cannot be read again as it was
  */
-export function writeBackup(database: Database, file: string): void {
-  const draft = `${file}.part`
-  fs.mkdirSync(path.dirname(file), { recursive: true })
-  fs.rmSync(draft, { force: true })
-  database.$client.prepare('VACUUM INTO ?').run(draft)
-  const copy = new Sqlite(draft)
-  copy.exec(`CREATE TABLE ${PHOTO_TABLE} (id TEXT PRIMARY KEY, bytes BLOB NOT NULL)`)
-  const put = copy.prepare(`INSERT INTO ${PHOTO_TABLE} VALUES (?, ?)`)
-  const ids = [
-    ...database.select({ id: photos.id }).from(photos).all(),
-    ...database.select({ id: manualPages.id }).from(manualPages).all(),
-  ]
-  copy.transaction(() => {
-    for (const { id } of ids) {
-      const photo = readPhoto(database, id)
-      if (photo) put.run(id, photo.bytes)
+export function writeBackup(database: Database, file: string, nowIso: string): Manifest {
+  let manifest: Manifest | null = null
+  makeFile(file, (draft) => {
+    database.$client.prepare('VACUUM INTO ?').run(draft)
+    const copy = new Sqlite(draft)
+    try {
+      copy.pragma('journal_mode = DELETE')
+      // Another file than the one it was made from: see fileIdentity.
+      copy.pragma(`user_version = ${newIdentity()}`)
+      copy.transaction(() => {
+        manifest = putManifest(copy, { program: programVersion(), madeAt: new Date(nowIso).toISOString() })
+      })()
+    } finally {
+      copy.close()
     }
-  })()
-  copy.close()
-  fs.renameSync(draft, file)
-}
-
-/** A moment as part of a file's name. */
-export function fileTimestamp(nowIso: string): string {
-  return nowIso.slice(0, 19).replace(/[:T]/g, '-')
+    const again = new Sqlite(draft, { readonly: true })
+    try {
+      const isWhole = again.pragma('integrity_check(1)', { simple: true }) === 'ok'
+      if (!isWhole || canonicalJson(requireManifest(again)) !== canonicalJson(manifest)) {
+        throw new RecordsError(
+          'The backup could not be verified after it was written, and was deleted. Check the disk.',
+        )
+      }
+    } finally {
+      again.close()
+    }
+  })
+  if (manifest === null) throw new RangeError('The backup has no manifest')
+  return manifest
 }
 
 /** Name of a backup made at a moment. */

@@ -1,71 +1,147 @@
+import fs from 'node:fs'
+import os from 'node:os'
 import path from 'node:path'
-import { PHOTO_TABLE, fileTimestamp, writeBackup } from './backup'
+import { z } from '@/core/base/zod'
 import type { Database } from '@/records/databaseType'
-import { restorePhoto } from '@/records/repositories/photos'
-import { verifyBackup, type BackupSummary } from './verifyBackup'
-import { facts } from '@/records/schema/schema'
-import { getTableName } from 'drizzle-orm'
-import { archiveTables } from '@/records/archive/format/archiveTables'
+import { makeFile, uniqueName } from '@/records/durableFile'
+import { SIDE_ENDINGS } from '@/records/openDatabase'
+import { RecordsError } from '@/records/RecordsError'
+import { raiseSequence, readSequence } from '@/records/repositories/appendEvent'
+import { runRecordsProgram } from '@/records/runRecordsProgram'
+import { write } from '@/records/write'
+import { writeBackup } from './backup'
+import { columnsOf, copiedTables } from './copyUntrusted'
+
+const summarySchema = z.object({
+  rigs: z.array(z.string()),
+  rows: z.int(),
+  photos: z.int(),
+  madeAt: z.string().nullable(),
+  isVerifiable: z.boolean(),
+})
+
+/** What a backup holds: see verifyFile. */
+export type BackupSummary = z.output<typeof summarySchema>
+
+/**
+ * Verifies a backup in a program of its own and hands over the new file that was made of it.
+ *
+ * @param bytes - of the backup
+ * @param use - may read or copy the new file, which is deleted afterwards
+ * @throws RecordsError with a sentence; nothing was changed
+ */
+async function withVerified<Result>(
+  bytes: Buffer,
+  use: (file: string, summary: BackupSummary) => Result,
+): Promise<Result> {
+  if (!bytes.toString('latin1', 0, 15).startsWith('SQLite format 3')) {
+    throw new RecordsError(
+      'This is no backup: a backup of Gold Kettle is a database file. Import an export under Import.',
+    )
+  }
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-restore-'))
+  try {
+    const given = path.join(folder, 'given.db')
+    fs.writeFileSync(given, bytes)
+    const verified = path.join(folder, 'verified.db')
+    const summary = summarySchema.parse(await runRecordsProgram('verify', [given, verified], bytes.length))
+    return use(verified, summary)
+  } finally {
+    fs.rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+/** Verifies that a backup can replace the records, without touching them. */
+export function verifyBackup(bytes: Buffer): Promise<BackupSummary> {
+  return withVerified(bytes, (_, summary) => summary)
+}
 
 interface Trigger {
   name: string
   sql: string
 }
 
-function restorePhotos(database: Database): void {
-  const client = database.$client
-  if (!client.prepare('SELECT 1 FROM restored.sqlite_master WHERE name = ?').get(PHOTO_TABLE)) return
-  const rows = client.prepare(`SELECT id, bytes FROM restored.${PHOTO_TABLE}`).all() as { id: string; bytes: Buffer }[]
-  for (const { id, bytes } of rows) restorePhoto(database, id, bytes)
-}
-
 /** One transaction: an interruption leaves either the old or the new records. */
 function replaceRows(database: Database): void {
   const client = database.$client
-  const tables = [getTableName(facts), ...archiveTables.map(({ name }) => name)]
-  client
-    .transaction(() => {
-      const triggers = client
-        .prepare(`SELECT name, sql FROM main.sqlite_master WHERE type = 'trigger'`)
-        .all() as Trigger[]
-      // The triggers protect the history; here all of it is replaced.
-      for (const { name } of triggers) client.exec(`DROP TRIGGER ${name}`)
-      for (const table of tables.toReversed()) client.exec(`DELETE FROM main.${table}`)
-      for (const table of tables) {
-        const columns = (client.pragma(`main.table_info(${table})`) as { name: string }[])
-          .map(({ name }) => `"${name}"`)
-          .join(', ')
-        client.exec(`INSERT INTO main.${table} (${columns}) SELECT ${columns} FROM restored.${table} ORDER BY rowid`)
-      }
-      for (const { sql } of triggers) client.exec(sql)
-    })
-    .immediate()
+  const tables = copiedTables(client)
+  write(database, (records) => {
+    const sequence = readSequence(database)
+    const triggers = client
+      .prepare(`SELECT name, sql FROM main.sqlite_master WHERE type = 'trigger'`)
+      .all() as Trigger[]
+    // The triggers protect the history; here all of it is replaced.
+    for (const { name } of triggers) client.exec(`DROP TRIGGER ${name}`)
+    for (const table of tables.toReversed()) client.exec(`DELETE FROM main.${table}`)
+    for (const table of tables) {
+      const columns = columnsOf(client, table)
+      client.exec(`INSERT INTO main.${table} (${columns}) SELECT ${columns} FROM restored.${table} ORDER BY rowid`)
+    }
+    for (const { sql } of triggers) client.exec(sql)
+    raiseSequence(records, sequence)
+  })
+}
+
+/** Name for the records that a restore replaces. */
+function pathBefore(file: string, start: string, nowIso: string): string {
+  return path.join(path.dirname(file), 'backups', uniqueName(start, nowIso, '.db'))
 }
 
 /**
- * Replaces the records by a backup: the file is verified first, and the present records are saved as a backup beside
- * the database.
+ * Replaces the records by a backup, which is verified first; the present records are saved as a backup beside them.
  *
  * @param bytes - of the backup
  * @param nowIso - for the name of the copy
  * @returns what was restored, and the file of the previous records
  * @throws RecordsError with a sentence; nothing was changed
  */
-export function restoreBackup(database: Database, bytes: Buffer, nowIso: string): BackupSummary & { before: string } {
-  const proved = verifyBackup(bytes)
-  const client = database.$client
-  try {
-    const before = path.join(path.dirname(client.name), 'backups', `before-restore-${fileTimestamp(nowIso)}.db`)
-    writeBackup(database, before)
-    client.prepare('ATTACH ? AS restored').run(proved.file)
+export function restoreBackup(
+  database: Database,
+  bytes: Buffer,
+  nowIso: string,
+): Promise<BackupSummary & { before: string }> {
+  return withVerified(bytes, (file, summary) => {
+    const client = database.$client
+    const before = pathBefore(client.name, 'before-restore', nowIso)
+    writeBackup(database, before, nowIso)
+    client.prepare('ATTACH ? AS restored').run(file)
     try {
-      restorePhotos(database)
       replaceRows(database)
     } finally {
       client.exec('DETACH restored')
     }
-    return { rigs: proved.rigs, rows: proved.rows, photos: proved.photos, before }
-  } finally {
-    proved.discard()
+    return { ...summary, before }
+  })
+}
+
+/** Moves a file that cannot be opened aside, with what SQLite keeps beside it. */
+function moveAside(file: string, nowIso: string): string {
+  const before = pathBefore(file, 'damaged', nowIso)
+  fs.mkdirSync(path.dirname(before), { recursive: true })
+  for (const ending of SIDE_ENDINGS) {
+    if (fs.existsSync(file + ending)) fs.renameSync(file + ending, before + ending)
   }
+  if (fs.existsSync(file)) fs.renameSync(file, before)
+  return before
+}
+
+/** Puts a file in the place of records that cannot be opened; those are moved aside, never deleted. */
+export function replaceDamaged(file: string, by: string, nowIso: string): string {
+  const before = moveAside(file, nowIso)
+  makeFile(file, (draft) => fs.copyFileSync(by, draft))
+  return before
+}
+
+/**
+ * Puts a backup in the place of records that cannot be opened.
+ *
+ * @param file - path of the damaged records, which no one has open
+ * @throws RecordsError with a sentence; nothing was changed
+ */
+export function restoreOverDamaged(
+  file: string,
+  bytes: Buffer,
+  nowIso: string,
+): Promise<BackupSummary & { before: string }> {
+  return withVerified(bytes, (verified, summary) => ({ ...summary, before: replaceDamaged(file, verified, nowIso) }))
 }

@@ -9,7 +9,11 @@ export function archiveRows(database: Database, { table, at }: ArchiveTable): Ar
   const columns = getTableColumns(table)
   const id = columns.id
   // Events in the order of entry, so that equal times keep their order.
-  const order = at ? [asc(at), sql`rowid`] : id ? [asc(id)] : [sql`1`, sql`2`]
+  const order = at
+    ? [asc(at), ...(columns.sequence ? [asc(columns.sequence)] : []), sql`rowid`]
+    : id
+      ? [asc(id)]
+      : [sql`1`, sql`2`]
   const rows = database
     .select()
     .from(table)

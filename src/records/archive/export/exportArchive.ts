@@ -1,8 +1,8 @@
-import { type Archive, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
+import { type Archive, type ArchiveRow, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 import { references } from '@/records/archive/format/references'
 import type { Database } from '@/records/databaseType'
-import { readPhoto } from '@/records/repositories/photos'
+import { readContent } from '@/records/repositories/photos'
 import { archiveRows } from './archiveRows'
 import { readTogether } from '@/records/write'
 
@@ -31,14 +31,20 @@ function rowsOfRig(tables: Archive['tables'], rigId: string): Archive['tables'] 
   )
 }
 
-function filesOf(database: Database, tables: Archive['tables']): Record<string, string> {
-  const ids = [...(tables.photos ?? []), ...(tables.manual_pages ?? [])].map(({ id }) => String(id))
-  return Object.fromEntries(
-    ids.flatMap((id) => {
-      const photo = readPhoto(database, id)
-      return photo ? [[id, photo.bytes.toString('base64')]] : []
-    }),
-  )
+const pictureTables = ['photos', 'manual_pages']
+
+/** Contents of the pictures by hash; a row whose content is lost says so. */
+function withFiles(database: Database, tables: Archive['tables']): Pick<Archive, 'tables' | 'files'> {
+  const hashes = new Set(pictureTables.flatMap((name) => (tables[name] ?? []).map((row) => row.contentHash)))
+  const files: Record<string, string> = {}
+  for (const hash of hashes) {
+    const bytes = typeof hash === 'string' ? readContent(database, hash) : undefined
+    if (bytes) files[String(hash)] = bytes.toString('base64')
+  }
+  const known = (row: ArchiveRow): ArchiveRow =>
+    row.contentHash === null || Object.hasOwn(files, String(row.contentHash)) ? row : { ...row, contentHash: null }
+  const pictures = pictureTables.map((name) => [name, (tables[name] ?? []).map(known)])
+  return { tables: { ...tables, ...Object.fromEntries(pictures) }, files }
 }
 
 /**
@@ -55,8 +61,7 @@ export function exportArchive(database: Database, rigId?: string): Archive {
       format: FORMAT,
       version: FORMAT_VERSION,
       part: rigId === undefined ? 'all' : 'rig',
-      tables,
-      files: filesOf(database, tables),
+      ...withFiles(database, tables),
     }
   })
 }

@@ -1,8 +1,13 @@
 /** Identifies the file format. */
 export const FORMAT = 'gold-kettle'
 
-/** Of the open format, not of the program. Version 1 is the first there is. */
-export const FORMAT_VERSION = 1
+/**
+ * Of the open format, not of the program.
+ *
+ * - 1: as 0.6.0 wrote it; pictures by the identifier of their row
+ * - 2: events with `recordedAt` and `sequence`; pictures by their hash
+ */
+export const FORMAT_VERSION = 2
 
 export type ArchiveRow = Readonly<Record<string, unknown>>
 
@@ -17,6 +22,6 @@ export interface Archive {
   part: 'all' | 'rig'
   /** Rows by table, in the order of archiveTables. */
   tables: Readonly<Record<string, readonly ArchiveRow[]>>
-  /** Pictures by their identifier, base64. */
+  /** Pictures by the SHA-256 of their content, base64. */
   files: Readonly<Record<string, string>>
 }

@@ -1,6 +1,6 @@
 import { z } from '@/core/base/zod'
 
-/** Photos are files with these names, so no path separators. */
+/** Until version 0.6.0 photos were files with these names, so no path separators. */
 const NAME_OF_FILE = /^[^/\\\0.][^/\\\0]*$/
 
 /** What names a row. */
@@ -9,6 +9,9 @@ export const idField = z
   .min(1)
   .max(64)
   .regex(NAME_OF_FILE, 'A name of a row holds no slash and begins with no dot.')
+
+/** SHA-256, hexadecimal. */
+export const hashField = z.string().regex(/^[0-9a-f]{64}$/, 'A hash has 64 hexadecimal digits.')
 
 const positive = (most: number): z.ZodNumber => z.number().positive('This must be more than nothing.').max(most)
 const between = (least: number, most: number): z.ZodNumber => z.number().min(least).max(most)
@@ -29,6 +32,8 @@ export const columnSchemas: Readonly<Record<string, z.ZodType>> = {
   itemId: z.string().min(1).max(200),
   reason: z.string().min(1).max(200),
   version: z.int().min(1).max(1e9),
+  sequence: z.int().min(0).max(1e9),
+  contentHash: hashField,
   position: z.int().min(0).max(1e6),
   tareKg: between(0, 1000),
   waterCapacityKg: positive(5000),

@@ -1,6 +1,7 @@
 import { and, eq, getTableColumns, type SQL } from 'drizzle-orm'
 import type { Database, WritableDatabase } from '@/records/databaseType'
-import { restorePhoto } from '@/records/repositories/photos'
+import { raiseSequence } from '@/records/repositories/appendEvent'
+import { keepContent } from '@/records/repositories/photos'
 import { tripUses } from '@/records/schema/schema'
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { FileError } from './FileError'
@@ -155,6 +156,15 @@ function importTable(
   return { table: one.name, ...change, differing: differs }
 }
 
+/** The highest count of an event in a file. */
+function lastSequence({ tables }: Archive): number {
+  let last = 0
+  for (const rows of Object.values(tables)) {
+    for (const { sequence } of rows) if (typeof sequence === 'number' && sequence > last) last = sequence
+  }
+  return last
+}
+
 /**
  * Imports an archive, all or nothing; existing rows are never deleted.
  *
@@ -174,14 +184,12 @@ export function importArchive(
   let report: ImportReport = []
   const take = (): void =>
     write(database, (records) => {
+      for (const base64 of Object.values(archive.files)) keepContent(records, Buffer.from(base64, 'base64'))
+      raiseSequence(records, lastSequence(archive))
       report = archiveTables.map((one) => importTable(records, one, archive.tables[one.name] ?? [], standing))
       if (standing === 'theirs') dropOtherUses(records, archive)
       validateRecords(database)
       if (isTrial) throw new DryRun()
-      // Last of all: a picture without its row is only a file too many.
-      for (const [id, base64] of Object.entries(archive.files)) {
-        restorePhoto(database, id, Buffer.from(base64, 'base64'))
-      }
     })
   try {
     take()

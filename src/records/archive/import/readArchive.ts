@@ -1,66 +1,56 @@
-import { findNodeAtLocation, parseTree, type JSONPath, type ParseError } from 'jsonc-parser'
 import type { InputIssue } from '@/core/base/InputError'
 import { z, zodIssues } from '@/core/base/zod'
-import { type Archive, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
-import { archiveSchema } from '@/records/archive/format/archiveSchema'
-import { photoTypeOf } from '@/records/repositories/photos'
-import { type FileIssue, FileError, fileFault } from './FileError'
+import { type Archive, type ArchiveRow, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
+import { MAX_FILE_TEXT, MAX_ROWS } from '@/records/archive/format/archiveSchema'
+import { archiveTables } from '@/records/archive/format/archiveTables'
+import { rowSchema } from '@/records/archive/format/rowSchema'
+import { upgradeArchive } from '@/records/archive/format/upgradeArchive'
+import { contentHash, photoTypeOf } from '@/records/repositories/photos'
+import { FileError, fileFault } from './FileError'
+import { addLineNumbers, brokenLine } from './lineNumbers'
 import { referenceIssues } from './referenceIssues'
 import { unpack } from './unpack'
 
-/** Issues of photos: no image, or no row that refers to it. */
+/** Issues of photos: no image, another image than its name says, or one that belongs to no row. */
 function fileIssues({ tables, files }: Archive): InputIssue[] {
-  const rows = new Map([...(tables.photos ?? []), ...(tables.manual_pages ?? [])].map((row) => [row.id, row]))
-  return Object.entries(files).flatMap(([id, base64]): InputIssue[] => {
-    const path = `files.${id}`
-    const row = rows.get(id)
+  const rows = (['photos', 'manual_pages'] as const).flatMap((name) =>
+    (tables[name] ?? []).map((row, i) => ({ path: `tables.${name}.${i}.contentHash`, row })),
+  )
+  const byHash = new Map(rows.map(({ row }) => [row.contentHash, row]))
+  const missing = rows
+    .filter(({ row }) => row.contentHash !== null && !Object.hasOwn(files, String(row.contentHash)))
+    .map(({ path }) => ({ path, message: 'The picture of this row is not in the file.' }))
+  const wrong = Object.entries(files).flatMap(([hash, base64]): InputIssue[] => {
+    const path = `files.${hash}`
+    const row = byHash.get(hash)
     if (!row) return [{ path, message: 'No picture of this name is among the tables.' }]
     const bytes = Buffer.from(base64, 'base64')
     if (bytes.toString('base64') !== base64) return [{ path, message: 'This is not base64.' }]
     if (photoTypeOf(bytes) !== row.type) return [{ path, message: 'This is no picture of the kind its row names.' }]
-    return bytes.length === row.bytes ? [] : [{ path, message: 'This picture is not as long as its row says.' }]
+    if (bytes.length !== row.bytes) return [{ path, message: 'This picture is not as long as its row says.' }]
+    return contentHash(bytes) === hash ? [] : [{ path, message: 'This picture is not the one its name says.' }]
   })
-}
-
-function lineAt(text: string, offset: number): number {
-  let line = 1
-  for (let i = text.indexOf('\n'); i !== -1 && i < offset; i = text.indexOf('\n', i + 1)) line += 1
-  return line
-}
-
-function toPath(dotted: string): JSONPath {
-  return dotted.split('.').map((step) => (/^\d+$/.test(step) ? Number(step) : step))
-}
-
-/** Line of the first thing that is no JSON. */
-function brokenLine(text: string): number {
-  const errors: ParseError[] = []
-  parseTree(text, errors, { disallowComments: true, allowTrailingComma: false })
-  return lineAt(text, errors[0]?.offset ?? 0)
-}
-
-/**
- * Puts the line of the file to each fault; of a field that is missing, the line of the row it is missing in.
- *
- * @param text - of the file, which is JSON
- * @param issues - with dotted paths
- */
-function addLineNumbers(text: string, issues: readonly InputIssue[]): FileIssue[] {
-  const tree = parseTree(text)
-  return issues.map((issue) => {
-    if (!tree || issue.path === '') return { ...issue, line: null }
-    for (let path = toPath(issue.path); path.length > 0; path = path.slice(0, -1)) {
-      const node = findNodeAtLocation(tree, path)
-      if (node) return { ...issue, line: lineAt(text, node.offset) }
-    }
-    return { ...issue, line: null }
-  })
+  return [...missing, ...wrong]
 }
 
 const MAX_ISSUES = 20
 
+/** More values than any owner's records have: years of them have a tenth. */
+const MAX_VALUES = 4_000_000
+
+/** Refuses a file whose parsed form would not fit into memory, by its commas and brackets. */
+function requireFewValues(text: string): void {
+  let values = 0
+  for (let i = 0; i < text.length; i += 1) {
+    const code = text.charCodeAt(i)
+    if (code === 0x2c || code === 0x5b || code === 0x7b) values += 1
+  }
+  if (values > MAX_VALUES) throw fileFault('This file has more values than an owner’s records can have.')
+}
+
 function parse(text: string): unknown {
   try {
+    requireFewValues(text)
     return JSON.parse(text)
   } catch (error) {
     if (!(error instanceof SyntaxError)) throw error
@@ -78,18 +68,60 @@ function notTooDeep<Value>(run: () => Value): Value {
   }
 }
 
-const headSchema = z.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) })
+const kindSchema = z.looseObject({ format: z.literal(FORMAT), version: z.int().min(1) })
 
 /** Checked first, so that a file of the wrong kind gives one sentence instead of a hundred. */
 function requireOurs(data: unknown): void {
-  const head = headSchema.safeParse(data)
-  if (!head.success) throw fileFault('This is JSON, but not an export of Gold Kettle.')
-  const { version } = head.data
+  const kind = kindSchema.safeParse(data)
+  if (!kind.success) throw fileFault('This is JSON, but not an export of Gold Kettle.')
+  const { version } = kind.data
   if (version > FORMAT_VERSION) {
     throw fileFault(
       `This file was written by a newer version of Gold Kettle: its format is ${version}, this version reads up to ${FORMAT_VERSION}.`,
     )
   }
+}
+
+const tableNames = archiveTables.map(({ name }) => name)
+
+/** Everything but the rows. */
+const outlineSchema = z.strictObject({
+  format: z.literal(FORMAT),
+  version: z.int().min(1).max(FORMAT_VERSION),
+  part: z.enum(['all', 'rig']),
+  tables: z.strictObject(Object.fromEntries(tableNames.map((name) => [name, z.array(z.unknown()).max(MAX_ROWS)]))),
+  files: z
+    .record(z.string().max(64), z.string().max(MAX_FILE_TEXT))
+    .refine((files) => Object.keys(files).length <= 10_000, 'There are more pictures than an owner takes.'),
+})
+
+/** Checks the rows one by one, up to the first twenty issues. */
+function checkRows(tables: Readonly<Record<string, readonly unknown[]>>): {
+  tables: Record<string, ArchiveRow[]>
+  issues: InputIssue[]
+} {
+  const issues: InputIssue[] = []
+  const checkedTables: Record<string, ArchiveRow[]> = {}
+  for (const { name, table } of archiveTables) {
+    const schema = rowSchema(table)
+    const rows: ArchiveRow[] = []
+    for (const [i, row] of (tables[name] ?? []).entries()) {
+      const checked = schema.safeParse(row)
+      if (checked.success) rows.push(checked.data)
+      else {
+        const own = zodIssues(checked.error)
+        issues.push(
+          ...own.map(({ path, message }) => ({
+            path: [`tables.${name}.${i}`, path].filter(Boolean).join('.'),
+            message,
+          })),
+        )
+      }
+      if (issues.length >= MAX_ISSUES) return { tables: checkedTables, issues }
+    }
+    checkedTables[name] = rows
+  }
+  return { tables: checkedTables, issues }
 }
 
 /**
@@ -105,9 +137,12 @@ export function readArchive(bytes: Buffer): Archive {
   const refuse = (issues: readonly InputIssue[]): never => {
     throw new FileError(addLineNumbers(text, issues.slice(0, MAX_ISSUES)))
   }
-  const checked = archiveSchema.safeParse(data)
-  if (!checked.success) return refuse(zodIssues(checked.error))
-  const archive = checked.data as Archive
-  const issues = [...referenceIssues(archive), ...fileIssues(archive)]
-  return issues.length > 0 ? refuse(issues) : archive
+  const outline = outlineSchema.safeParse(data)
+  if (!outline.success) return refuse(zodIssues(outline.error))
+  const upgraded = upgradeArchive(outline.data)
+  const { tables, issues } = checkRows(upgraded.tables)
+  if (issues.length > 0) return refuse(issues)
+  const archive = { ...upgraded, tables }
+  const further = [...referenceIssues(archive), ...fileIssues(archive)]
+  return further.length > 0 ? refuse(further) : archive
 }

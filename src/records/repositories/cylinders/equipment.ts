@@ -1,7 +1,8 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { equipment, equipmentLooks } from '@/records/schema/schema'
 import { insertRow, updateVersion } from '@/records/write'
 
@@ -26,8 +27,10 @@ export function listEquipment(database: Database, rigId: string): EquipmentWithV
     const look = database
       .select()
       .from(equipmentLooks)
-      .where(and(eq(equipmentLooks.equipmentId, id), isNull(equipmentLooks.voidedAt)))
-      .orderBy(desc(equipmentLooks.lookedAt), desc(sql`rowid`))
+      .where(
+        and(eq(equipmentLooks.equipmentId, id), isNull(equipmentLooks.voidedAt), hasHappened(equipmentLooks.lookedAt)),
+      )
+      .orderBy(...latestFirst(equipmentLooks.lookedAt, equipmentLooks.sequence))
       .limit(1)
       .get()
     const lastLook = look ? { sound: look.sound, lookedAt: look.lookedAt, note: look.note } : null
@@ -65,8 +68,8 @@ export function saveEquipment(
 
 export function addEquipmentLook(
   database: Database,
-  entry: Omit<StoredEquipmentLook, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof equipmentLooks>,
   id: string = randomUUID(),
 ): StoredEquipmentLook {
-  return insertRow(database, equipmentLooks, { ...entry, id })
+  return appendEvent(database, equipmentLooks, { ...entry, id }, 'lookedAt')
 }

@@ -1,16 +1,17 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { addLevel, type StoredLevel } from './levels'
 import { fills } from '@/records/schema/schema'
 import { addWeighing, type StoredWeighing } from './weighings'
-import { insertRow, write } from '@/records/write'
+import { write } from '@/records/write'
 
 export type StoredFill = typeof fills.$inferSelect
 
 /** Data of a fill; its measurement is passed with it. */
-export type FillEntry = Omit<StoredFill, 'id' | 'weighingId' | 'levelId' | 'voidedAt' | 'voidReason'>
+export type FillEntry = Omit<EventEntry<typeof fills>, 'weighingId' | 'levelId'>
 
 type Afterwards =
   | { weighing: Pick<StoredWeighing, 'grossKg' | 'hangingKg' | 'source'> }
@@ -23,8 +24,8 @@ export function lastFills(database: Database, cylinderIds: readonly string[]): M
     database
       .select()
       .from(fills)
-      .where(and(eq(fills.cylinderId, id), isNull(fills.voidedAt)))
-      .orderBy(desc(fills.filledAt), desc(sql`rowid`))
+      .where(and(eq(fills.cylinderId, id), isNull(fills.voidedAt), hasHappened(fills.filledAt)))
+      .orderBy(...latestFirst(fills.filledAt, fills.sequence))
       .limit(1)
       .get(),
   )
@@ -36,7 +37,7 @@ export function listFills(database: Database, cylinderId: string): StoredFill[] 
     .select()
     .from(fills)
     .where(eq(fills.cylinderId, cylinderId))
-    .orderBy(desc(fills.filledAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(fills.filledAt, fills.sequence))
     .all()
 }
 
@@ -57,6 +58,11 @@ export function addFill(
       afterwards && 'level' in afterwards
         ? addLevel(database, { cylinderId, readAt: filledAt, way: 'fill', ...afterwards.level })
         : null
-    return insertRow(database, fills, { ...entry, id, weighingId: weighing?.id ?? null, levelId: level?.id ?? null })
+    return appendEvent(
+      database,
+      fills,
+      { ...entry, id, weighingId: weighing?.id ?? null, levelId: level?.id ?? null },
+      'filledAt',
+    )
   })
 }

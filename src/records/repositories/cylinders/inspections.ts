@@ -1,9 +1,9 @@
-import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, eq, inArray, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { byCylinder } from './byCylinder'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { looks } from '@/records/schema/schema'
-import { insertRow } from '@/records/write'
 
 export type StoredInspection = typeof looks.$inferSelect
 
@@ -13,8 +13,8 @@ export function activeInspections(database: Database, cylinderIds: readonly stri
     database
       .select()
       .from(looks)
-      .where(and(inArray(looks.cylinderId, [...cylinderIds]), isNull(looks.voidedAt)))
-      .orderBy(desc(looks.lookedAt), desc(sql`rowid`))
+      .where(and(inArray(looks.cylinderId, [...cylinderIds]), isNull(looks.voidedAt), hasHappened(looks.lookedAt)))
+      .orderBy(...latestFirst(looks.lookedAt, looks.sequence))
       .all(),
   )
 }
@@ -25,14 +25,14 @@ export function listInspections(database: Database, cylinderId: string): StoredI
     .select()
     .from(looks)
     .where(eq(looks.cylinderId, cylinderId))
-    .orderBy(desc(looks.lookedAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(looks.lookedAt, looks.sequence))
     .all()
 }
 
 export function addInspection(
   database: Database,
-  entry: Omit<StoredInspection, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof looks>,
   id: string = randomUUID(),
 ): StoredInspection {
-  return insertRow(database, looks, { ...entry, id })
+  return appendEvent(database, looks, { ...entry, id }, 'lookedAt')
 }

@@ -1,9 +1,9 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { levels } from '@/records/schema/schema'
-import { insertRow } from '@/records/write'
 
 export type StoredLevel = typeof levels.$inferSelect
 
@@ -13,8 +13,8 @@ export function lastLevels(database: Database, cylinderIds: readonly string[]): 
     database
       .select()
       .from(levels)
-      .where(and(eq(levels.cylinderId, id), isNull(levels.voidedAt)))
-      .orderBy(desc(levels.readAt), desc(sql`rowid`))
+      .where(and(eq(levels.cylinderId, id), isNull(levels.voidedAt), hasHappened(levels.readAt)))
+      .orderBy(...latestFirst(levels.readAt, levels.sequence))
       .limit(1)
       .get(),
   )
@@ -26,14 +26,10 @@ export function listLevels(database: Database, cylinderId: string): StoredLevel[
     .select()
     .from(levels)
     .where(eq(levels.cylinderId, cylinderId))
-    .orderBy(desc(levels.readAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(levels.readAt, levels.sequence))
     .all()
 }
 
-export function addLevel(
-  database: Database,
-  entry: Omit<StoredLevel, 'id' | 'voidedAt' | 'voidReason'>,
-  id: string = randomUUID(),
-): StoredLevel {
-  return insertRow(database, levels, { ...entry, id })
+export function addLevel(database: Database, entry: EventEntry<typeof levels>, id: string = randomUUID()): StoredLevel {
+  return appendEvent(database, levels, { ...entry, id }, 'readAt')
 }

@@ -2,8 +2,8 @@ import { and, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { byCylinder } from './byCylinder'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, hasHappened } from '@/records/repositories/appendEvent'
 import { marks } from '@/records/schema/schema'
-import { insertRow } from '@/records/write'
 
 export type StoredMark = typeof marks.$inferSelect
 
@@ -13,7 +13,7 @@ export function activeMarks(database: Database, cylinderIds: readonly string[]):
     database
       .select()
       .from(marks)
-      .where(and(inArray(marks.cylinderId, [...cylinderIds]), isNull(marks.voidedAt)))
+      .where(and(inArray(marks.cylinderId, [...cylinderIds]), isNull(marks.voidedAt), hasHappened(marks.enteredAt)))
       .orderBy(desc(marks.month), desc(sql`rowid`))
       .all(),
   )
@@ -29,10 +29,6 @@ export function listMarks(database: Database, cylinderId: string): StoredMark[] 
     .all()
 }
 
-export function addMark(
-  database: Database,
-  entry: Omit<StoredMark, 'id' | 'voidedAt' | 'voidReason'>,
-  id: string = randomUUID(),
-): StoredMark {
-  return insertRow(database, marks, { ...entry, id })
+export function addMark(database: Database, entry: EventEntry<typeof marks>, id: string = randomUUID()): StoredMark {
+  return appendEvent(database, marks, { ...entry, id }, 'enteredAt')
 }

@@ -5,6 +5,7 @@ import { massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import type { CylinderReading } from '@/core/trip/usage/burnSpans'
 import { swapReadings } from '@/core/trip/usage/swap'
 import type { Database } from '@/records/databaseType'
+import { hasHappened } from '@/records/repositories/appendEvent'
 import { fills, levels, weighings } from '@/records/schema/schema'
 import { listSwaps } from '@/records/repositories/trips/swaps'
 
@@ -15,13 +16,13 @@ export function listReadings(database: Database, cylinders: readonly CylinderGea
   const filled = database
     .select()
     .from(fills)
-    .where(and(inArray(fills.cylinderId, ids), isNull(fills.voidedAt)))
+    .where(and(inArray(fills.cylinderId, ids), isNull(fills.voidedAt), hasHappened(fills.filledAt)))
     .all()
   const brought = new Set(filled.flatMap(({ weighingId, levelId }) => [weighingId, levelId]))
   const weighed = database
     .select()
     .from(weighings)
-    .where(and(inArray(weighings.cylinderId, ids), isNull(weighings.voidedAt)))
+    .where(and(inArray(weighings.cylinderId, ids), isNull(weighings.voidedAt), hasHappened(weighings.weighedAt)))
     .all()
     .filter(({ id }) => !brought.has(id))
     .flatMap((weighing): CylinderReading[] => {
@@ -34,7 +35,7 @@ export function listReadings(database: Database, cylinders: readonly CylinderGea
   const read = database
     .select()
     .from(levels)
-    .where(and(inArray(levels.cylinderId, ids), isNull(levels.voidedAt)))
+    .where(and(inArray(levels.cylinderId, ids), isNull(levels.voidedAt), hasHappened(levels.readAt)))
     .all()
     .filter(({ id }) => !brought.has(id))
     .flatMap((level): CylinderReading[] => {

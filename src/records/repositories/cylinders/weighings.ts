@@ -1,14 +1,14 @@
-import { and, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { weighings } from '@/records/schema/schema'
-import { insertRow } from '@/records/write'
 
 export type StoredWeighing = typeof weighings.$inferSelect
 
 /** Newest first; for equal times the one entered later. */
-const newestFirst = [desc(weighings.weighedAt), desc(sql`rowid`)]
+const newestFirst = [...latestFirst(weighings.weighedAt, weighings.sequence)]
 
 /** Last valid weighing of each cylinder. */
 export function lastWeighings(database: Database, cylinderIds: readonly string[]): Map<string, StoredWeighing> {
@@ -16,7 +16,7 @@ export function lastWeighings(database: Database, cylinderIds: readonly string[]
     database
       .select()
       .from(weighings)
-      .where(and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt)))
+      .where(and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt), hasHappened(weighings.weighedAt)))
       .orderBy(...newestFirst)
       .limit(1)
       .get(),
@@ -36,8 +36,8 @@ export function listWeighings(database: Database, cylinderId: string): StoredWei
 /** Appends a weighing. */
 export function addWeighing(
   database: Database,
-  entry: Omit<StoredWeighing, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof weighings>,
   id: string = randomUUID(),
 ): StoredWeighing {
-  return insertRow(database, weighings, { ...entry, id })
+  return appendEvent(database, weighings, { ...entry, id }, 'weighedAt')
 }

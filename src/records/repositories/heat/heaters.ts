@@ -5,6 +5,7 @@ import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import type { RigHeatInput } from '@/core/heat/heatFindings'
 import type { Database } from '@/records/databaseType'
+import { nowUtc } from '@/records/repositories/appendEvent'
 import { heaters } from '@/records/schema/heatTables'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { listRooms, listWarmUps, type StoredRoom } from './rooms'
@@ -55,7 +56,8 @@ export function saveHeater(
 
 /** Heat loss and capacity from the room’s newest log, else from its shape. */
 function warmthOf(database: Database, { id, shelter }: StoredRoom): RoomWarmth | null {
-  const log = listWarmUps(database, id).find(({ voidedAt }) => voidedAt === null)?.log ?? null
+  const log =
+    listWarmUps(database, id).find(({ voidedAt, loggedAt }) => voidedAt === null && loggedAt <= nowUtc())?.log ?? null
   for (const one of log === null ? [null] : [log, null]) {
     try {
       const { lossWPerK, capacityJPerK } = roomWarmth(shelter.room, one)

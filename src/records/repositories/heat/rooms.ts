@@ -1,6 +1,7 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst } from '@/records/repositories/appendEvent'
 import { rooms, warmUps } from '@/records/schema/heatTables'
 import { insertRow, updateVersion } from '@/records/write'
 
@@ -49,14 +50,14 @@ export function listWarmUps(database: Database, roomId: string): StoredWarmUp[] 
     .select()
     .from(warmUps)
     .where(eq(warmUps.roomId, roomId))
-    .orderBy(desc(warmUps.loggedAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(warmUps.loggedAt, warmUps.sequence))
     .all()
 }
 
 export function addWarmUp(
   database: Database,
-  entry: Omit<StoredWarmUp, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof warmUps>,
   id: string = randomUUID(),
 ): StoredWarmUp {
-  return insertRow(database, warmUps, { ...entry, id })
+  return appendEvent(database, warmUps, { ...entry, id }, 'loggedAt')
 }

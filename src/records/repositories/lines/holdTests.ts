@@ -1,8 +1,8 @@
-import { desc, eq, sql } from 'drizzle-orm'
+import { eq } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst } from '@/records/repositories/appendEvent'
 import { holdTests } from '@/records/schema/lineTables'
-import { insertRow } from '@/records/write'
 
 export type StoredHoldTest = typeof holdTests.$inferSelect
 
@@ -12,14 +12,14 @@ export function listHoldTests(database: Database, lineId: string): StoredHoldTes
     .select()
     .from(holdTests)
     .where(eq(holdTests.lineId, lineId))
-    .orderBy(desc(holdTests.heldAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(holdTests.heldAt, holdTests.sequence))
     .all()
 }
 
 export function addHoldTest(
   database: Database,
-  entry: Omit<StoredHoldTest, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof holdTests>,
   id: string = randomUUID(),
 ): StoredHoldTest {
-  return insertRow(database, holdTests, { ...entry, id })
+  return appendEvent(database, holdTests, { ...entry, id }, 'heldAt')
 }

@@ -2,6 +2,7 @@ import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
 import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
 import type { Database } from '@/records/databaseType'
+import { nowUtc } from '@/records/repositories/appendEvent'
 import { lastFills } from '@/records/repositories/cylinders/fills'
 import { listHoldTests } from './holdTests'
 import { lastLeakTest, type LeakTest } from './leakTests'
@@ -10,7 +11,7 @@ import { listLines, type StoredLine } from './lines'
 function lastHoldOf(database: Database, lineId: string): LineTightness['lastHold'] {
   for (const { outcome, heldAt, openBranches, voidedAt } of listHoldTests(database, lineId)) {
     // A test with branches shut off does not clear the line; an invalid test does not count.
-    if (voidedAt !== null || openBranches !== null) continue
+    if (voidedAt !== null || openBranches !== null || heldAt > nowUtc()) continue
     if (outcome === 'held' || outcome === 'fell') return { outcome, heldAt }
   }
   return null

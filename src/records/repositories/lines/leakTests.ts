@@ -1,9 +1,9 @@
-import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { LeakTestRecord } from '@/core/leak-test/sheet/leakFindings'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { leakClosings, leakReadings, leakTests } from '@/records/schema/lineTables'
-import { insertRow } from '@/records/write'
 
 export type StoredLeakTest = typeof leakTests.$inferSelect
 export type StoredLeakReading = typeof leakReadings.$inferSelect
@@ -24,13 +24,13 @@ function withReadings(database: Database, tests: readonly StoredLeakTest[]): Lea
   const readings = database
     .select()
     .from(leakReadings)
-    .where(and(inArray(leakReadings.testId, ids), isNull(leakReadings.voidedAt)))
+    .where(and(inArray(leakReadings.testId, ids), isNull(leakReadings.voidedAt), hasHappened(leakReadings.readAt)))
     .orderBy(asc(leakReadings.readAt), asc(sql`rowid`))
     .all()
   const closings = database
     .select()
     .from(leakClosings)
-    .where(and(inArray(leakClosings.testId, ids), isNull(leakClosings.voidedAt)))
+    .where(and(inArray(leakClosings.testId, ids), isNull(leakClosings.voidedAt), hasHappened(leakClosings.closedAt)))
     .all()
   return tests.map((test) => {
     const closing = closings.find(({ testId }) => testId === test.id) ?? null
@@ -49,7 +49,7 @@ export function listLeakTests(database: Database, lineId: string): LeakTest[] {
     .select()
     .from(leakTests)
     .where(eq(leakTests.lineId, lineId))
-    .orderBy(desc(leakTests.startedAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(leakTests.startedAt, leakTests.sequence))
     .all()
   return withReadings(database, tests)
 }
@@ -59,8 +59,8 @@ export function lastLeakTest(database: Database, lineId: string): LeakTest | nul
   const test = database
     .select()
     .from(leakTests)
-    .where(and(eq(leakTests.lineId, lineId), isNull(leakTests.voidedAt)))
-    .orderBy(desc(leakTests.startedAt), desc(sql`rowid`))
+    .where(and(eq(leakTests.lineId, lineId), isNull(leakTests.voidedAt), hasHappened(leakTests.startedAt)))
+    .orderBy(...latestFirst(leakTests.startedAt, leakTests.sequence))
     .limit(1)
     .all()
   return withReadings(database, test)[0] ?? null
@@ -72,24 +72,24 @@ export function findLeakTest(database: Database, id: string): LeakTest | undefin
 
 export function addLeakTest(
   database: Database,
-  entry: Omit<StoredLeakTest, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof leakTests>,
   id: string = randomUUID(),
 ): StoredLeakTest {
-  return insertRow(database, leakTests, { ...entry, id })
+  return appendEvent(database, leakTests, { ...entry, id }, 'startedAt')
 }
 
 export function addLeakReading(
   database: Database,
-  entry: Omit<StoredLeakReading, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof leakReadings>,
   id: string = randomUUID(),
 ): StoredLeakReading {
-  return insertRow(database, leakReadings, { ...entry, id })
+  return appendEvent(database, leakReadings, { ...entry, id }, 'readAt')
 }
 
 export function addLeakClosing(
   database: Database,
-  entry: Omit<StoredLeakClosing, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof leakClosings>,
   id: string = randomUUID(),
 ): StoredLeakClosing {
-  return insertRow(database, leakClosings, { ...entry, id })
+  return appendEvent(database, leakClosings, { ...entry, id }, 'closedAt')
 }

@@ -1,8 +1,9 @@
-import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Line } from '@/core/hookup/line/line'
 import { describeLineChanges } from '@/core/hookup/line/lineChanges'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, latestFirst } from '@/records/repositories/appendEvent'
 import { lineChanges, lines } from '@/records/schema/lineTables'
 import { insertRow, updateVersion, write } from '@/records/write'
 
@@ -32,14 +33,14 @@ export function listLineChanges(database: Database, lineId: string): StoredLineC
     .select()
     .from(lineChanges)
     .where(eq(lineChanges.lineId, lineId))
-    .orderBy(desc(lineChanges.changedAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(lineChanges.changedAt, lineChanges.sequence))
     .all()
 }
 
 function noteChange(database: Database, lineId: string, changedAt: string, before: Line | null, after: Line): void {
   const words = describeLineChanges(before, after)
   if (words.length === 0) return
-  insertRow(database, lineChanges, { id: randomUUID(), lineId, changedAt, words: words.join('; ') })
+  appendEvent(database, lineChanges, { id: randomUUID(), lineId, changedAt, words: words.join('; ') }, 'changedAt')
 }
 
 /** Adds a line, its history beginning at `changedAt`. */

@@ -2,8 +2,8 @@ import { and, asc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Acceptance } from '@/core/trip/readiness/readiness'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, hasHappened } from '@/records/repositories/appendEvent'
 import { acceptances } from '@/records/schema/tripTables'
-import { insertRow } from '@/records/write'
 
 export type StoredAcceptance = typeof acceptances.$inferSelect
 
@@ -18,15 +18,15 @@ export function activeAcceptances(database: Database, tripId: string): Acceptanc
       acceptedAt: acceptances.acceptedAt,
     })
     .from(acceptances)
-    .where(and(eq(acceptances.tripId, tripId), isNull(acceptances.voidedAt)))
+    .where(and(eq(acceptances.tripId, tripId), isNull(acceptances.voidedAt), hasHappened(acceptances.acceptedAt)))
     .orderBy(asc(acceptances.acceptedAt), asc(sql`rowid`))
     .all()
 }
 
 export function addAcceptance(
   database: Database,
-  entry: Omit<StoredAcceptance, 'id' | 'voidedAt' | 'voidReason'>,
+  entry: EventEntry<typeof acceptances>,
   id: string = randomUUID(),
 ): StoredAcceptance {
-  return insertRow(database, acceptances, { ...entry, id })
+  return appendEvent(database, acceptances, { ...entry, id }, 'acceptedAt')
 }

@@ -1,13 +1,13 @@
-import { and, asc, desc, eq, isNull, lte, sql } from 'drizzle-orm'
+import { and, asc, eq, isNull, lte } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { UseFactors } from '@/core/run/tripPlan'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { trips } from '@/records/schema/schema'
 import { lessons } from '@/records/schema/tripTables'
-import { insertRow } from '@/records/write'
 
 export type StoredCalibration = typeof lessons.$inferSelect
-export type CalibrationEntry = Omit<StoredCalibration, 'id' | 'voidedAt' | 'voidReason'>
+export type CalibrationEntry = EventEntry<typeof lessons>
 
 /** Calibrations of a trip, newest first, including voided ones. */
 export function listCalibrations(database: Database, tripId: string): StoredCalibration[] {
@@ -15,7 +15,7 @@ export function listCalibrations(database: Database, tripId: string): StoredCali
     .select()
     .from(lessons)
     .where(eq(lessons.tripId, tripId))
-    .orderBy(desc(lessons.learnedAt), desc(sql`rowid`))
+    .orderBy(...latestFirst(lessons.learnedAt, lessons.sequence))
     .all()
 }
 
@@ -29,7 +29,13 @@ export function learnedFactors(
     .from(lessons)
     .innerJoin(trips, eq(lessons.tripId, trips.id))
     .where(
-      and(eq(trips.rigId, rigId), lte(trips.startDay, startDay), eq(lessons.answer, 'taken'), isNull(lessons.voidedAt)),
+      and(
+        eq(trips.rigId, rigId),
+        lte(trips.startDay, startDay),
+        eq(lessons.answer, 'taken'),
+        isNull(lessons.voidedAt),
+        hasHappened(lessons.learnedAt),
+      ),
     )
     .orderBy(asc(lessons.learnedAt))
     .all()
@@ -41,5 +47,5 @@ export function addCalibration(
   entry: CalibrationEntry,
   id: string = randomUUID(),
 ): StoredCalibration {
-  return insertRow(database, lessons, { ...entry, id })
+  return appendEvent(database, lessons, { ...entry, id }, 'learnedAt')
 }

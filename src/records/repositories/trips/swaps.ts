@@ -2,19 +2,20 @@ import { and, desc, eq, inArray, isNotNull, isNull, max } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { emptyLevel } from '@/core/cylinders/contents/liquidLevel'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, type EventEntry, hasHappened } from '@/records/repositories/appendEvent'
 import { addLevel } from '@/records/repositories/cylinders/levels'
 import { swaps } from '@/records/schema/tripTables'
-import { insertRow, write } from '@/records/write'
+import { write } from '@/records/write'
 
 export type StoredSwap = typeof swaps.$inferSelect
-export type SwapEntry = Omit<StoredSwap, 'id' | 'levelId' | 'voidedAt' | 'voidReason'>
+export type SwapEntry = Omit<EventEntry<typeof swaps>, 'levelId'>
 
 /** Valid swaps from any of these cylinders, newest first. */
 export function listSwaps(database: Database, cylinderIds: readonly string[]): StoredSwap[] {
   return database
     .select()
     .from(swaps)
-    .where(and(inArray(swaps.cylinderId, [...cylinderIds]), isNull(swaps.voidedAt)))
+    .where(and(inArray(swaps.cylinderId, [...cylinderIds]), isNull(swaps.voidedAt), hasHappened(swaps.swappedAt)))
     .orderBy(desc(swaps.swappedAt))
     .all()
 }
@@ -35,6 +36,7 @@ export function shutUntil(database: Database, cylinderIds: readonly string[]): M
         isNotNull(swaps.otherId),
         eq(swaps.otherShut, true),
         isNull(swaps.voidedAt),
+        hasHappened(swaps.swappedAt),
       ),
     )
     .groupBy(swaps.otherId)
@@ -48,6 +50,6 @@ export function addSwap(database: Database, entry: SwapEntry, id: string = rando
     const { cylinderId, swappedAt, found } = entry
     const level =
       found === 'empty' ? addLevel(database, { cylinderId, way: 'swap', shown: 0, ...emptyLevel(swappedAt) }) : null
-    return insertRow(database, swaps, { ...entry, id, levelId: level?.id ?? null })
+    return appendEvent(database, swaps, { ...entry, id, levelId: level?.id ?? null }, 'swappedAt')
   })
 }

@@ -1,8 +1,8 @@
 import { and, asc, eq, gt, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Database } from '@/records/databaseType'
+import { appendEvent, hasHappened } from '@/records/repositories/appendEvent'
 import { ticks } from '@/records/schema/schema'
-import { insertRow } from '@/records/write'
 
 export type StoredTick = typeof ticks.$inferSelect
 
@@ -24,6 +24,7 @@ export function ticksSince(database: Database, run: ProcedureRun, sinceIso: stri
         eq(ticks.procedure, run.procedure),
         eq(ticks.subjectId, run.subjectId),
         isNull(ticks.voidedAt),
+        hasHappened(ticks.tickedAt),
         gt(ticks.tickedAt, sinceIso),
       ),
     )
@@ -36,5 +37,5 @@ export function addTick(
   entry: ProcedureRun & Pick<StoredTick, 'stepId' | 'tickedAt'>,
   id: string = randomUUID(),
 ): StoredTick {
-  return insertRow(database, ticks, { ...entry, id })
+  return appendEvent(database, ticks, { ...entry, id }, 'tickedAt')
 }

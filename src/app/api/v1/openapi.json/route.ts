@@ -1,5 +1,5 @@
 import { openApi } from '@/app/api/v1/openApi'
-import { programVersion } from '@/actions/shared/programVersion'
+import { programVersion } from '@/records/programVersion'
 
 /** The OpenAPI document of every calculation. */
 export function GET(): Response {

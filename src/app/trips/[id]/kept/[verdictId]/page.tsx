@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { formatNights } from '@/app/shared/nights'
-import { programVersion } from '@/actions/shared/programVersion'
+import { programVersion } from '@/records/programVersion'
 import { TripHeader } from '@/app/trips/TripHeader'
 import { tripPageData } from '@/app/trips/tripPageData'
 import { cardCylinders } from '@/core/trip/card/cardBlocks'

@@ -1,0 +1,89 @@
+import fs from 'node:fs'
+import { escapeHtml, plainPage } from '@/app/plainPage'
+import { recordsProblem } from '@/records/runningRecords'
+import { MAX_BYTES } from '@/records/archive/import/unpack'
+import { RecordsError } from '@/records/RecordsError'
+import { storageErrorMessage } from '@/records/storageErrorMessage'
+import { restoreDamaged, salvageable, startFromSalvage, usableCopies } from '@/services/backups/recovery'
+
+const TITLE = 'Your records cannot be read'
+
+function sound(request: Request): Response {
+  return plainPage(request, 'Your records can be read', '<p><a href="/">Open Gold Kettle</a></p>')
+}
+
+function copyForms(): string {
+  const copies = usableCopies()
+  if (copies.length === 0) return '<p>There are no copies in the folder “backups”.</p>'
+  const rows = copies.map(
+    ({ name, madeAt }) => `<tr><td>${escapeHtml(madeAt.toISOString().slice(0, 16).replace('T', ' '))} UTC</td>
+<td><form method="post"><input type="hidden" name="copy" value="${escapeHtml(name)}"><button aria-label="Restore ${escapeHtml(name)}">Restore</button></form></td></tr>`,
+  )
+  return `<table><tbody>${rows.join('')}</tbody></table>`
+}
+
+async function salvageForm(): Promise<string> {
+  const found = await salvageable()
+  if (found === null) return '<p>No rows can be read from the damaged file.</p>'
+  const rows = found.map(
+    ({ name, saved, lost }) =>
+      `<tr><td>${escapeHtml(name.replaceAll('_', ' '))}</td><td class="number">${saved}</td><td class="number">${lost}</td></tr>`,
+  )
+  return `<p>These rows can be read. Lost rows are gone.</p>
+<table><thead><tr><th>Table</th><th>Readable rows</th><th>Lost rows</th></tr></thead><tbody>${rows.join('')}</tbody></table>
+<form method="post"><input type="hidden" name="salvage" value="yes"><button>Go on with the readable rows</button></form>`
+}
+
+async function page(request: Request, issue: string | null, status = 200): Promise<Response> {
+  const problem = recordsProblem()
+  if (problem === null) return sound(request)
+  const said = issue === null ? '' : `<p class="issue" role="alert">${escapeHtml(issue)}</p>`
+  return plainPage(
+    request,
+    TITLE,
+    `${said}<p>${escapeHtml(problem.message)}</p>
+<p>Choose what takes its place. The damaged file is not deleted: it moves to the folder “backups”.</p>
+<h2>Restore a copy from this machine</h2>${copyForms()}
+<h2>Restore a backup file</h2>
+<form method="post" enctype="multipart/form-data"><label for="backup">Backup (.db)</label>
+<input id="backup" name="backup" type="file" accept=".db" required><button>Restore file</button></form>
+<h2>Save what can be read</h2>${await salvageForm()}`,
+    status,
+  )
+}
+
+/** What can be done about records that cannot be read; plain HTML, because pages need the records. */
+export function GET(request: Request): Promise<Response> {
+  return page(request, null)
+}
+
+/** Does what was chosen; each is verified before anything is replaced. */
+async function recover(form: FormData): Promise<void> {
+  const now = new Date().toISOString()
+  const uploaded = form.get('backup')
+  const copy = usableCopies().find(({ name }) => name === form.get('copy'))
+  if (form.get('salvage') === 'yes') await startFromSalvage(now)
+  else if (copy) await restoreDamaged(fs.readFileSync(copy.file), now)
+  else if (uploaded instanceof File && uploaded.size > 0 && uploaded.size <= MAX_BYTES) {
+    await restoreDamaged(Buffer.from(await uploaded.arrayBuffer()), now)
+  } else throw new RecordsError('Choose a copy or a backup file of at most 64 MiB.')
+}
+
+/** Replaces damaged records. */
+export async function POST(request: Request): Promise<Response> {
+  if (recordsProblem() === null) return sound(request)
+  let form: FormData
+  try {
+    form = await request.formData()
+  } catch {
+    return page(request, 'The form could not be read. Choose again.', 400)
+  }
+  try {
+    await recover(form)
+    return new Response(null, { status: 303, headers: { location: '/' } })
+  } catch (error) {
+    const sentence = error instanceof RecordsError ? error.message : storageErrorMessage(error)
+    if (sentence === null) throw error
+    return page(request, sentence, 400)
+  }
+}

@@ -1,0 +1,78 @@
+import fs from 'node:fs'
+import os from 'node:os'
+import path from 'node:path'
+import { z } from '@/core/base/zod'
+import { replaceDamaged, restoreOverDamaged } from '@/records/archive/backup/restoreBackup'
+import { replaceRecords } from '@/records/database'
+import { databasePath } from '@/records/databasePath'
+import { RecordsError } from '@/records/RecordsError'
+import { runRecordsProgram } from '@/records/runRecordsProgram'
+
+/** A copy of the records in the folder of backups. */
+export interface Copy {
+  name: string
+  file: string
+  madeAt: Date
+}
+
+const MOST = 20
+
+/** Copies beside the records that may take their place, newest first. */
+export function usableCopies(): Copy[] {
+  const folder = path.join(/* turbopackIgnore: true */ path.dirname(databasePath()), 'backups')
+  if (!fs.existsSync(folder)) return []
+  const copies = fs.readdirSync(folder).flatMap((name): Copy[] => {
+    if (!name.endsWith('.db') || name.startsWith('damaged-')) return []
+    const file = path.join(folder, name)
+    return [{ name, file, madeAt: fs.statSync(file).mtime }]
+  })
+  return copies.toSorted((a, b) => b.madeAt.getTime() - a.madeAt.getTime()).slice(0, MOST)
+}
+
+const salvageSchema = z.object({
+  tables: z.array(z.object({ name: z.string(), saved: z.int(), lost: z.int() })),
+})
+
+/** What can be saved of a table of the damaged file. */
+export type SalvagedTable = z.output<typeof salvageSchema>['tables'][number]
+
+/** Saves what can be read of a file into a new one, which is deleted after its use. */
+async function withSalvage<Result>(
+  file: string,
+  use: (saved: string, tables: SalvagedTable[]) => Result,
+): Promise<Result> {
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-salvage-'))
+  try {
+    const saved = path.join(folder, 'saved.db')
+    // A copy, so that the damaged file stays as it is.
+    const copy = path.join(folder, 'damaged.db')
+    for (const ending of ['', '-wal']) {
+      if (fs.existsSync(file + ending)) fs.copyFileSync(file + ending, copy + ending)
+    }
+    const { tables } = salvageSchema.parse(await runRecordsProgram('salvage', [copy, saved], fs.statSync(copy).size))
+    return use(saved, tables)
+  } finally {
+    fs.rmSync(folder, { recursive: true, force: true })
+  }
+}
+
+/** Tables of the damaged records with the rows that can be saved; null when there are none. */
+export async function salvageable(): Promise<SalvagedTable[] | null> {
+  try {
+    const tables = await withSalvage(databasePath(), (_, found) => found)
+    return tables.some(({ saved }) => saved > 0) ? tables.filter(({ saved, lost }) => saved + lost > 0) : null
+  } catch (error) {
+    if (error instanceof RecordsError) return null
+    throw error
+  }
+}
+
+/** Goes on with the rows of the damaged records that can be saved. */
+export function startFromSalvage(nowIso: string): Promise<string> {
+  return replaceRecords((file) => withSalvage(file, (saved) => replaceDamaged(file, saved, nowIso)))
+}
+
+/** Puts a backup in the place of the damaged records. */
+export function restoreDamaged(bytes: Buffer, nowIso: string): Promise<{ before: string }> {
+  return replaceRecords((file) => restoreOverDamaged(file, bytes, nowIso))
+}
