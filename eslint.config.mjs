@@ -147,7 +147,7 @@ const config = [
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'localStorage', 'fetch'],
     },
   },
-  { files: ['scripts/**'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'server.mjs'], rules: { 'no-console': 'off' } },
 ]
 
 export default config

@@ -17,6 +17,7 @@ import { addPhoto } from '@/records/repositories/photos'
 import { NotFoundError } from '@/records/RecordsError'
 import { saveRig } from '@/records/repositories/rigs/rigs'
 import { idField, monthField, noteField, reasonField, versionField } from '@/actions/shared/fields'
+import { recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
 import { today } from '@/actions/shared/today'
 
@@ -37,8 +38,8 @@ const markSchema = z.strictObject({
 })
 
 /** Adds a requalification mark. */
-export async function addMarkAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(markSchema, input, ({ photo, ...entry }) => {
+export async function addMarkAction(input: unknown, requestKey?: unknown): Promise<ActionResult<{ id: string }>> {
+  const record = ({ photo, ...entry }: z.output<typeof markSchema>, key?: string) => {
     const { gear } = requireCylinder(entry.cylinderId)
     const { fitness, kind } = gear
     const dateClass = findDateClass(kind, fitness.specification)
@@ -53,13 +54,12 @@ export async function addMarkAction(input: unknown): Promise<ActionResult<{ id: 
       throw error
     }
     const records = database()
-    const { id } = write(records, () => {
+    return write(records, () => {
       const kept = photo === null ? null : addPhoto(records, gear.id, Buffer.from(photo, 'base64'), enteredAt)
-      return addMark(records, { ...entry, enteredAt, photoId: kept?.id ?? null })
+      return addMark(records, { ...entry, enteredAt, photoId: kept?.id ?? null }, key)
     })
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+  }
+  return recordEvent('mark', markSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }
 
 const lookSchema = z.strictObject({
@@ -69,18 +69,20 @@ const lookSchema = z.strictObject({
 })
 
 /** Saves an inspection; bad items may put the cylinder out of service. */
-export async function saveInspectionAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(lookSchema, input, ({ cylinderId, answers, note }) => {
+export async function saveInspectionAction(
+  input: unknown,
+  requestKey?: unknown,
+): Promise<ActionResult<{ id: string }>> {
+  const record = ({ cylinderId, answers, note }: z.output<typeof lookSchema>, key?: string) => {
     const { gear } = requireCylinder(cylinderId)
     const known = inspectionItems(gear.kind).map(({ id }) => id)
     const asked = Object.entries(answers).filter(([id]) => known.includes(id))
     if (asked.length === 0) throw new InputError('answers', 'Look at something first.')
     const lookedAt = new Date().toISOString()
     const entry = { cylinderId, lookedAt, answers: Object.fromEntries(asked), note, clearedBy: null }
-    const { id } = addInspection(database(), entry)
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+    return addInspection(database(), entry, key)
+  }
+  return recordEvent('look-over', lookSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }
 
 const clearSchema = z.strictObject({
@@ -90,14 +92,17 @@ const clearSchema = z.strictObject({
 })
 
 /** Puts a cylinder back into service, cleared by a licensed person. */
-export async function clearCylinderAction(input: unknown): Promise<ActionResult> {
-  return act(clearSchema, input, ({ cylinderId, clearedBy, note }) => {
+export async function clearCylinderAction(input: unknown, requestKey?: unknown): Promise<ActionResult> {
+  const record = ({ cylinderId, clearedBy, note }: z.output<typeof clearSchema>, key?: string) => {
     const { gear } = requireCylinder(cylinderId)
     if (gear.fitness.retiredBy === null) throw new InputError('clearedBy', 'It is in service.')
-    addInspection(database(), { cylinderId, lookedAt: new Date().toISOString(), answers: {}, note, clearedBy })
-    revalidatePath('/', 'layout')
-    return null
-  })
+    return addInspection(
+      database(),
+      { cylinderId, lookedAt: new Date().toISOString(), answers: {}, note, clearedBy },
+      key,
+    )
+  }
+  return recordEvent('look-over', clearSchema, { input, requestKey }, record, () => null)
 }
 
 const ruleSchema = z.strictObject({

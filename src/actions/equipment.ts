@@ -14,6 +14,7 @@ import {
 import { NotFoundError } from '@/records/RecordsError'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { idField, monthField, nameField, noteField, versionField } from '@/actions/shared/fields'
+import { recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
 import { today } from '@/actions/shared/today'
 
@@ -57,12 +58,14 @@ export async function archiveEquipmentAction(input: unknown): Promise<ActionResu
 const lookSchema = z.strictObject({ equipmentId: idField, sound: z.boolean(), note: noteField })
 
 /** Saves an inspection of one item. */
-export async function lookAtEquipmentAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(lookSchema, input, (entry) => {
+export async function lookAtEquipmentAction(
+  input: unknown,
+  requestKey?: unknown,
+): Promise<ActionResult<{ id: string }>> {
+  const record = (entry: z.output<typeof lookSchema>, key?: string) => {
     const records = database()
     if (!findEquipment(records, entry.equipmentId)) throw new NotFoundError('thing')
-    const { id } = addEquipmentLook(records, { ...entry, lookedAt: new Date().toISOString() })
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+    return addEquipmentLook(records, { ...entry, lookedAt: new Date().toISOString() }, key)
+  }
+  return recordEvent('look', lookSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }

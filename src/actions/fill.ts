@@ -29,6 +29,7 @@ import {
   sourceField,
   versionField,
 } from '@/actions/shared/fields'
+import { happenedAt, happenedAtField, recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
 import { today } from '@/actions/shared/today'
 
@@ -46,6 +47,7 @@ const fillSchema = z.strictObject({
   shownBefore: z.number().min(0).max(1).nullable(),
   paid: z.number().min(0, 'This cannot be less than nothing.').max(1e6, 'No fill costs that much.').nullable(),
   note: noteField,
+  happenedAt: happenedAtField,
 })
 
 type Fill = z.output<typeof fillSchema>
@@ -67,25 +69,24 @@ function netAfterKg({ gear }: CylinderWithGear, { after }: Fill): number | null 
 }
 
 /** Appends a fill with the weighing or the reading after it. A non-refillable bottle stays at home from then on. */
-export async function recordFillAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(fillSchema, input, (fill) => {
+export async function recordFillAction(input: unknown, requestKey?: unknown): Promise<ActionResult<{ id: string }>> {
+  const record = (fill: Fill, key?: string) => {
     const records = database()
     const cylinder = findCylinder(records, fill.cylinderId)
     if (!cylinder) throw new NotFoundError('cylinder')
     requireFillable(cylinder, fill)
-    const { after, by, ...told } = fill
-    const entry = { ...told, netKg: netAfterKg(cylinder, fill), filledAt: new Date().toISOString() }
-    const { id } = write(records, () => {
+    const { after, by, happenedAt: chosen, ...told } = fill
+    const entry = { ...told, netKg: netAfterKg(cylinder, fill), filledAt: happenedAt(chosen, new Date()) }
+    return write(records, () => {
       const { row } = cylinder
       if (row.kind === 'bottle' && row.aboard) saveCylinder(records, row.id, row.version, { aboard: false })
-      if (after === null) return addFill(records, entry, null)
-      if (after.way === 'weighed') return addFill(records, entry, { weighing: after })
+      if (after === null) return addFill(records, entry, null, key)
+      if (after.way === 'weighed') return addFill(records, entry, { weighing: after }, key)
       const liquidFraction = gaugeLevel(after.shown, after.fullMark)
-      return addFill(records, entry, { level: { shown: after.shown, liquidFraction, temperatureK: SIXTY_F_K } })
+      return addFill(records, entry, { level: { shown: after.shown, liquidFraction, temperatureK: SIXTY_F_K } }, key)
     })
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+  }
+  return recordEvent('fill', fillSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }
 
 const tickSchema = z.strictObject({
@@ -96,14 +97,16 @@ const tickSchema = z.strictObject({
 })
 
 /** Logs a step of a procedure. */
-export async function tickAction(input: unknown): Promise<ActionResult<{ id: string; tickedAt: string }>> {
-  return act(tickSchema, input, (entry) => {
+export async function tickAction(
+  input: unknown,
+  requestKey?: unknown,
+): Promise<ActionResult<{ id: string; tickedAt: string }>> {
+  const record = (entry: z.output<typeof tickSchema>, key?: string) => {
     const records = database()
     if (!findRig(records, entry.rigId)) throw new NotFoundError('rig')
-    const { id, tickedAt } = addTick(records, { ...entry, tickedAt: new Date().toISOString() })
-    revalidatePath('/', 'layout')
-    return { id, tickedAt }
-  })
+    return addTick(records, { ...entry, tickedAt: new Date().toISOString() }, key)
+  }
+  return recordEvent('tick', tickSchema, { input, requestKey }, record, ({ id, tickedAt }) => ({ id, tickedAt }))
 }
 
 const schoolSchema = z.strictObject({ rigId: idField, version: versionField, bottleSchool: z.enum(bottleFillRules) })

@@ -16,6 +16,7 @@ import { NotFoundError } from '@/records/RecordsError'
 import { findRig, saveRig } from '@/records/repositories/rigs/rigs'
 import { addRoom, addWarmUp, findRoom, saveRoom } from '@/records/repositories/heat/rooms'
 import { idField, nameField, priceField, versionField } from '@/actions/shared/fields'
+import { recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
 
 const roomSchema = z.strictObject({
@@ -106,12 +107,11 @@ export async function saveHeatlessAction(input: unknown): Promise<ActionResult> 
 const warmUpSchema = z.strictObject({ roomId: idField, settingKnown: z.boolean(), log: warmUpFitSchema })
 
 /** Saves a warm-up log that can be fitted. */
-export async function recordWarmUpAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(warmUpSchema, input, ({ roomId, settingKnown, log }) => {
+export async function recordWarmUpAction(input: unknown, requestKey?: unknown): Promise<ActionResult<{ id: string }>> {
+  const record = ({ roomId, settingKnown, log }: z.output<typeof warmUpSchema>, key?: string) => {
     warmUpFit(log)
     if (!findRoom(database(), roomId)) throw new NotFoundError('room')
-    const { id } = addWarmUp(database(), { roomId, settingKnown, log, loggedAt: new Date().toISOString() })
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+    return addWarmUp(database(), { roomId, settingKnown, log, loggedAt: new Date().toISOString() }, key)
+  }
+  return recordEvent('warm-up', warmUpSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }

@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
@@ -21,7 +20,8 @@ import {
 import { findLine, type StoredLine } from '@/records/repositories/lines/lines'
 import { NotFoundError } from '@/records/RecordsError'
 import { idField, nameField } from '@/actions/shared/fields'
-import { act, type ActionResult } from '@/actions/shared/result'
+import { recordEvent } from '@/actions/shared/recordEvent'
+import type { ActionResult } from '@/actions/shared/result'
 
 function requireLine(id: string): StoredLine {
   const line = findLine(database(), id)
@@ -36,17 +36,18 @@ function requireOpenTest(id: string): LeakTest {
   return test
 }
 
+const startSchema = z.strictObject({ lineId: idField })
+
 /** Starts a soap test with the places of the present line. */
-export async function startLeakTestAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(z.strictObject({ lineId: idField }), input, ({ lineId }) => {
+export async function startLeakTestAction(input: unknown, requestKey?: unknown): Promise<ActionResult<{ id: string }>> {
+  const record = ({ lineId }: z.output<typeof startSchema>, key?: string) => {
     const { line } = requireLine(lineId)
     const sheet = leakSheet(lineGraph(line))
     if (sheet.length === 0) throw new InputError('', 'Nothing of this line holds gas yet: draw it first.')
     const startedAt = new Date().toISOString()
-    const { id } = addLeakTest(database(), { lineId, startedAt, fingerprint: lineFingerprint(line), sheet })
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+    return addLeakTest(database(), { lineId, startedAt, fingerprint: lineFingerprint(line), sheet }, key)
+  }
+  return recordEvent('leak-test', startSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }
 
 const readingSchema = z.strictObject({
@@ -57,8 +58,11 @@ const readingSchema = z.strictObject({
 })
 
 /** Appends a soap reading at one place. */
-export async function soapAction(input: unknown): Promise<ActionResult<{ id: string; readAt: string }>> {
-  return act(readingSchema, input, (reading) => {
+export async function soapAction(
+  input: unknown,
+  requestKey?: unknown,
+): Promise<ActionResult<{ id: string; readAt: string }>> {
+  const record = (reading: z.output<typeof readingSchema>, key?: string) => {
     const test = requireOpenTest(reading.testId)
     if (!test.sheet.some(({ id }) => id === reading.itemId)) {
       throw new InputError('itemId', 'This place is not on the sheet.')
@@ -66,23 +70,23 @@ export async function soapAction(input: unknown): Promise<ActionResult<{ id: str
     if (reading.leftForTechnician && reading.grade === 'none') {
       throw new InputError('grade', 'What reads none needs no technician. Choose what it showed.')
     }
-    const { id, readAt } = addLeakReading(database(), { ...reading, readAt: new Date().toISOString() })
-    revalidatePath('/', 'layout')
-    return { id, readAt }
-  })
+    return addLeakReading(database(), { ...reading, readAt: new Date().toISOString() }, key)
+  }
+  return recordEvent('soaping', readingSchema, { input, requestKey }, record, ({ id, readAt }) => ({ id, readAt }))
 }
 
+const closeSchema = z.strictObject({ testId: idField, burned: nameField })
+
 /** Closes a walk: only when every place reads none and an appliance has burned. */
-export async function closeLeakTestAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(z.strictObject({ testId: idField, burned: nameField }), input, ({ testId, burned }) => {
+export async function closeLeakTestAction(input: unknown, requestKey?: unknown): Promise<ActionResult<{ id: string }>> {
+  const record = ({ testId, burned }: z.output<typeof closeSchema>, key?: string) => {
     const test = requireOpenTest(testId)
     if (!leakTestState(test.sheet, test.readings).mayClose) {
       throw new InputError('', 'It stays open: not every place reads none.')
     }
-    const { id } = addLeakClosing(database(), { testId, burned, closedAt: new Date().toISOString() })
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+    return addLeakClosing(database(), { testId, burned, closedAt: new Date().toISOString() }, key)
+  }
+  return recordEvent('closing', closeSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }
 
 const holdSchema = z.strictObject({
@@ -93,13 +97,15 @@ const holdSchema = z.strictObject({
 })
 
 /** Appends a hold test, judged on the server. */
-export async function recordHoldAction(input: unknown): Promise<ActionResult<{ id: string; outcome: HoldOutcome }>> {
-  return act(holdSchema, input, ({ lineId, side, input: held, openBranches }) => {
+export async function recordHoldAction(
+  input: unknown,
+  requestKey?: unknown,
+): Promise<ActionResult<{ id: string; outcome: HoldOutcome }>> {
+  const record = ({ lineId, side, input: held, openBranches }: z.output<typeof holdSchema>, key?: string) => {
     requireLine(lineId)
     const outcome = holdOutcome(side, held)
     const heldAt = new Date().toISOString()
-    const { id } = addHoldTest(database(), { lineId, side, input: held, openBranches, outcome, heldAt })
-    revalidatePath('/', 'layout')
-    return { id, outcome }
-  })
+    return addHoldTest(database(), { lineId, side, input: held, openBranches, outcome, heldAt }, key)
+  }
+  return recordEvent('hold-test', holdSchema, { input, requestKey }, record, ({ id, outcome }) => ({ id, outcome }))
 }

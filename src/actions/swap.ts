@@ -1,6 +1,5 @@
 'use server'
 
-import { revalidatePath } from 'next/cache'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { z } from '@/core/base/zod'
 import { swapFinds, swapMoment } from '@/core/trip/usage/swap'
@@ -10,7 +9,8 @@ import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
 import { addSwap } from '@/records/repositories/trips/swaps'
 import { idField } from '@/actions/shared/fields'
-import { act, type ActionResult } from '@/actions/shared/result'
+import { recordEvent } from '@/actions/shared/recordEvent'
+import type { ActionResult } from '@/actions/shared/result'
 
 const swapSchema = z.strictObject({
   cylinderId: idField,
@@ -22,8 +22,8 @@ const swapSchema = z.strictObject({
 })
 
 /** Appends a swap: which gave out, what it was found to be, and which was opened in its place. */
-export async function recordSwapAction(input: unknown): Promise<ActionResult<{ id: string }>> {
-  return act(swapSchema, input, ({ swappedAt, ...entry }) => {
+export async function recordSwapAction(input: unknown, requestKey?: unknown): Promise<ActionResult<{ id: string }>> {
+  const record = ({ swappedAt, ...entry }: z.output<typeof swapSchema>, key?: string) => {
     const records = database()
     const gone = findCylinder(records, entry.cylinderId)
     if (!gone) throw new NotFoundError('cylinder')
@@ -38,8 +38,8 @@ export async function recordSwapAction(input: unknown): Promise<ActionResult<{ i
       }
     }
     const otherShut = entry.otherId === null ? null : entry.otherShut
-    const { id } = addSwap(records, { ...entry, otherShut, swappedAt: swapMoment(swappedAt, new Date().toISOString()) })
-    revalidatePath('/', 'layout')
-    return { id }
-  })
+    const at = swapMoment(swappedAt, new Date().toISOString())
+    return addSwap(records, { ...entry, otherShut, swappedAt: at }, key)
+  }
+  return recordEvent('swap', swapSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }

@@ -1,4 +1,4 @@
-import Sqlite from 'better-sqlite3'
+import type Sqlite from 'better-sqlite3'
 import fs from 'node:fs'
 import path from 'node:path'
 import { z } from '@/core/base/zod'

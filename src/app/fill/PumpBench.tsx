@@ -15,6 +15,7 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
+import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useSessionState } from '@/ui/state/useSessionState'
@@ -58,7 +59,7 @@ export function PumpBench({
   const [paid, setPaid] = useSessionState(`fill pump ${gear.id} paid`, '')
   const [gross, setGross] = useSessionState(`fill pump ${gear.id} gross`, '')
   const [source, setSource] = useState<'typed' | 'scale'>('typed')
-  const { saveFill, saving, issueAt, resetSaving } = useFill(gear.name)
+  const { saveFill, whenField, saving, issueAt, resetSaving } = useFill(gear.name)
   const held = gearContents(gear)
   const stopped = hasStop(findings)
   const read = {
@@ -170,6 +171,7 @@ export function PumpBench({
                     }}
                   />
                 </div>
+                <WhenField {...whenField} />
                 <SaveBar label="Save the fill" saving={saving} dirty={metered + paid + gross !== ''} />
               </>
             )}

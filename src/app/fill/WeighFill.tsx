@@ -21,6 +21,7 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
+import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useUnits } from '@/ui/state/UnitsProvider'
@@ -59,7 +60,7 @@ export function WeighFill({
   const [hanging, setHanging] = useSessionState(`fill ${mode} ${gear.id} hanging`, '')
   const [temperature, setTemperature] = useSessionState(`fill ${mode} ${gear.id} temperature`, '')
   const [live, setLive] = useState(false)
-  const { saveFill, saving, issueAt, resetSaving } = useFill(gear.name)
+  const { saveFill, whenField, saving, issueAt, resetSaving } = useFill(gear.name)
   const stopped = hasStop(findings)
 
   const grossRead = readQuantity(gross, role, system)
@@ -183,7 +184,10 @@ export function WeighFill({
                 <StateMark state="stop" /> Not to be filled. A weight alone is kept under Cylinders.
               </p>
             ) : (
-              <SaveBar label="Save the fill" saving={saving} dirty={gross !== ''} />
+              <>
+                <WhenField {...whenField} />
+                <SaveBar label="Save the fill" saving={saving} dirty={gross !== ''} />
+              </>
             )}
           </div>
         </div>

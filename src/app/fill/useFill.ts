@@ -1,17 +1,21 @@
 'use client'
 
+import { useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { recordFillAction } from '@/actions/fill'
+import { instantOf } from '@/ui/fields/WhenField'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
-/** Saves a fill and offers the way back. */
+/** Saves a fill, at the time of its field, and offers the way back. */
 export function useFill(name: string) {
   const say = useNotice()
   const saver = useSave(recordFillAction)
+  const [when, setWhen] = useState('')
   const saveFill = async (fill: object): Promise<boolean> => {
-    const saved = await saver.save(fill)
+    const saved = await saver.save({ ...fill, happenedAt: instantOf(when) })
     if (!saved) return false
+    setWhen('')
     const { id } = saved.value
     say({
       done: `Fill of ${name} saved`,
@@ -19,5 +23,13 @@ export function useFill(name: string) {
     })
     return true
   }
-  return { ...saver, saveFill }
+  const whenField = {
+    text: when,
+    issue: saver.issueAt('happenedAt'),
+    onText: (text: string): void => {
+      saver.resetSaving()
+      setWhen(text)
+    },
+  }
+  return { ...saver, saveFill, whenField }
 }

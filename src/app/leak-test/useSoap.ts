@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { soapAction } from '@/actions/leakTest'
 import type { LeakGrade, LeakReading } from '@/core/leak-test/sheet/leakTestState'
+import { useRequestKeys } from '@/ui/state/useRequestKeys'
 import { useNotice } from '@/ui/state/UndoProvider'
 
 /** A soaping as it was logged. */
@@ -17,9 +18,12 @@ export type LoggedReading = LeakReading & { id: string }
  */
 export function useSoap(testId: string, logged: readonly LoggedReading[]) {
   const say = useNotice()
+  const { keyFor, answered } = useRequestKeys()
   const [readings, setReadings] = useState(logged)
   const soap = async (itemId: string, grade: LeakGrade, leftForTechnician = false): Promise<boolean> => {
-    const answer = await soapAction({ testId, itemId, grade, leftForTechnician }).catch(() => null)
+    const entry = { testId, itemId, grade, leftForTechnician }
+    const answer = await soapAction(entry, keyFor(entry)).catch(() => null)
+    if (answer) answered(entry)
     if (!answer?.ok) {
       say({ done: answer?.issues[0]?.message ?? 'Not logged: the server does not answer. Tell it again when it runs.' })
       return false

@@ -30,6 +30,7 @@ export function HistoryTable({
   entries: readonly (HistoryEntry & { subject?: string })[]
   label: string
 }) {
+  const [now] = useState(() => new Date().toISOString())
   const [voiding, setVoiding] = useState<string | null>(null)
   const hasSubjects = entries.some(({ subject }) => subject !== undefined)
   if (entries.length === 0) return null
@@ -58,6 +59,7 @@ export function HistoryTable({
               </td>
               <td className="keep">
                 {voidReason !== null && `voided: ${voidReason}`}
+                {voidReason === null && at > now && 'dated ahead of now: not counted until then'}
                 {of !== null && voidReason === null && voiding !== id && (
                   <Button variant="bare" size="sm" onClick={() => setVoiding(id)}>
                     Void

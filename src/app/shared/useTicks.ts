@@ -3,6 +3,7 @@
 import { useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { tickAction } from '@/actions/fill'
+import { useRequestKeys } from '@/ui/state/useRequestKeys'
 import { useNotice } from '@/ui/state/UndoProvider'
 
 /** A step as it was logged. */
@@ -27,11 +28,14 @@ export interface RunOf {
  */
 export function useTicks(run: RunOf, logged: readonly LoggedTick[]) {
   const say = useNotice()
+  const { keyFor, answered } = useRequestKeys()
   const [ticks, setTicks] = useState(logged)
   const failed = (): void => say({ done: 'Not logged: the server does not answer. Tick it again when it runs.' })
 
   const tick = async (stepId: string): Promise<void> => {
-    const answer = await tickAction({ ...run, stepId }).catch(() => null)
+    const entry = { ...run, stepId }
+    const answer = await tickAction(entry, keyFor(entry)).catch(() => null)
+    if (answer) answered(entry)
     if (!answer?.ok) return failed()
     setTicks((before) => [...before.filter((other) => other.stepId !== stepId), { ...answer.value, stepId }])
   }

@@ -28,6 +28,18 @@ export const eventTables = {
 
 export type EventName = keyof typeof eventTables
 
+export type EventRow<Name extends EventName> = (typeof eventTables)[Name]['$inferSelect']
+
+/** An event by its identifier. */
+export function findEvent<Name extends EventName>(
+  database: Database,
+  name: Name,
+  id: string,
+): EventRow<Name> | undefined {
+  const table: (typeof eventTables)[EventName] = eventTables[name]
+  return database.select().from(table).where(eq(table.id, id)).get() as EventRow<Name> | undefined
+}
+
 export const eventNames = Object.keys(eventTables) as [EventName, ...EventName[]]
 
 /** What a fill or a swap brought along. */

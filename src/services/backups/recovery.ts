@@ -39,7 +39,7 @@ export type SalvagedTable = z.output<typeof salvageSchema>['tables'][number]
 /** Saves what can be read of a file into a new one, which is deleted after its use. */
 async function withSalvage<Result>(
   file: string,
-  use: (saved: string, tables: SalvagedTable[]) => Result,
+  run: (saved: string, tables: SalvagedTable[]) => Result,
 ): Promise<Result> {
   const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-salvage-'))
   try {
@@ -50,7 +50,7 @@ async function withSalvage<Result>(
       if (fs.existsSync(file + ending)) fs.copyFileSync(file + ending, copy + ending)
     }
     const { tables } = salvageSchema.parse(await runRecordsProgram('salvage', [copy, saved], fs.statSync(copy).size))
-    return use(saved, tables)
+    return run(saved, tables)
   } finally {
     fs.rmSync(folder, { recursive: true, force: true })
   }

@@ -17,7 +17,7 @@ export function ReasonForm({
   label: string
   /** Label of the button. */
   done: string
-  send: (reason: string) => Promise<Answer<null>>
+  send: (reason: string, requestKey: string) => Promise<Answer<null>>
   close: () => void
 }) {
   const [reason, setReason] = useState('')

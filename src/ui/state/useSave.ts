@@ -1,6 +1,7 @@
 'use client'
 
 import { useRef, useState } from 'react'
+import { useRequestKeys } from './useRequestKeys'
 import { InputError, type InputIssue } from '@/core/base/InputError'
 
 /**
@@ -39,8 +40,10 @@ const UNANSWERED: InputIssue = {
  *
  * @param send - the action
  */
-export function useSave<Input, Value>(send: (input: Input) => Promise<Answer<Value>>) {
+export function useSave<Input, Value>(send: (input: Input, requestKey: string) => Promise<Answer<Value>>) {
   const [saving, setSaving] = useState<Saving>({ state: 'idle', issues: [], conflict: null })
+
+  const { keyFor, answered } = useRequestKeys()
 
   // An answer to earlier input must not be shown for the present input.
   const turn = useRef(0)
@@ -53,7 +56,8 @@ export function useSave<Input, Value>(send: (input: Input) => Promise<Answer<Val
     }
     show({ state: 'saving', issues: [], conflict: null })
     try {
-      const answer = await send(input)
+      const answer = await send(input, keyFor(input))
+      answered(input)
       if (answer.ok) {
         show({ state: 'saved', issues: [], conflict: null })
         return { value: answer.value }

@@ -18,6 +18,7 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
+import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useDraft } from '@/ui/state/useDraft'
 import { useSave } from '@/ui/state/useSave'
@@ -31,9 +32,11 @@ interface WeighForm {
   hanging: string
   temperature: string
   source: 'typed' | 'scale'
+  /** As the field of the browser gives it; empty for just now. */
+  when: string
 }
 
-const blank: WeighForm = { gross: '', hanging: '', temperature: '', source: 'typed' }
+const blank: WeighForm = { gross: '', hanging: '', temperature: '', source: 'typed', when: '' }
 
 /** The shown weighing: the one being typed, else the last valid one. */
 function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: number | null) {
@@ -61,7 +64,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const form = useForm<WeighForm>({ defaultValues: blank })
   const draft = useDraft(`weigh ${gear.id}`, 0, form)
-  const { gross, hanging, temperature } = useWatch({ control: form.control, defaultValue: blank })
+  const { gross, hanging, temperature, when } = useWatch({ control: form.control, defaultValue: blank })
   const { save, saving, issueAt, resetSaving } = useSave(recordWeighingAction)
 
   const grossRead = readQuantity(gross ?? '', massRole, system)
@@ -99,6 +102,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
       grossKg: grossSent.value,
       hangingKg: hangingSent.value ?? 0,
       source: sent.source,
+      happenedAt: instantOf(sent.when),
     })
     if (!saved) return draft.keep()
     form.reset({ ...blank, temperature: form.getValues('temperature') })
@@ -150,6 +154,14 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
           {(refusedAt('tareKg') ?? refusedAt('waterCapacityKg')) && (
             <p className="issue">{refusedAt('tareKg') ?? refusedAt('waterCapacityKg')}</p>
           )}
+          <WhenField
+            text={when ?? ''}
+            issue={issueAt('happenedAt')}
+            onText={(text) => {
+              resetSaving()
+              form.setValue('when', text, { shouldDirty: true })
+            }}
+          />
           <SaveBar label="Save the weighing" saving={saving} dirty={typing} />
         </div>
         <Pressures

@@ -7,6 +7,7 @@ import { voidEventAction } from '@/actions/events'
 import { equipmentEndMonth, equipmentFacts, type Equipment } from '@/core/cylinders/equipment/equipment'
 import { formatMonth } from '@/core/time/months'
 import { DateTime } from '@/ui/figures/DateTime'
+import { useRequestKeys } from '@/ui/state/useRequestKeys'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { EquipmentForm, type ListedEquipment } from './EquipmentForm'
 
@@ -31,9 +32,12 @@ export function EquipmentList({
   thisMonth: string
 }) {
   const say = useNotice()
+  const { keyFor, answered } = useRequestKeys()
   const [open, setOpen] = useState<string | null>(null)
   const look = async (thing: Equipment, sound: boolean): Promise<void> => {
-    const answer = await lookAtEquipmentAction({ equipmentId: thing.id, sound, note: null }).catch(() => null)
+    const entry = { equipmentId: thing.id, sound, note: null }
+    const answer = await lookAtEquipmentAction(entry, keyFor(entry)).catch(() => null)
+    if (answer) answered(entry)
     if (!answer?.ok) return say({ done: 'Not saved: the server does not answer. Try again when it runs.' })
     say({
       done: `${thing.name} looked over: ${sound ? 'sound' : 'not so'}`,

@@ -16,6 +16,7 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
+import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useSessionState } from '@/ui/state/useSessionState'
@@ -49,7 +50,7 @@ export function OnboardBench({
   const [metered, setMetered] = useSessionState(`fill onboard ${gear?.id ?? ''} metered`, '')
   const [paid, setPaid] = useSessionState(`fill onboard ${gear?.id ?? ''} paid`, '')
   const [after, setAfter] = useSessionState(`fill onboard ${gear?.id ?? ''} after`, '')
-  const { saveFill, saving, issueAt } = useFill(gear?.name ?? 'the tank')
+  const { saveFill, whenField, saving, issueAt } = useFill(gear?.name ?? 'the tank')
   const stopped = hasStop(findings)
   const read = {
     water: readQuantity(water, 'liquidVolume', system),
@@ -190,6 +191,7 @@ export function OnboardBench({
                   onText={setAfter}
                 />
               </div>
+              <WhenField {...whenField} />
               <SaveBar label="Save the fill" saving={saving} dirty={metered + paid + after !== ''} />
             </>
           )}

@@ -1,5 +1,6 @@
 'use client'
 
+import { DateTime } from '@/ui/figures/DateTime'
 import { FilePicker } from './FilePicker'
 import { ImportActions } from './ImportActions'
 import { useFileUpload } from './useFileUpload'
@@ -8,6 +9,8 @@ interface Head {
   rigs: readonly string[]
   rows: number
   photos: number
+  madeAt: string | null
+  isVerifiable: boolean
 }
 
 /** Restores a backup: verified first, with a copy of the present records. */
@@ -24,8 +27,15 @@ export function RestoreBench() {
       {shown && (
         <div className="import-preview">
           <p>
-            Whole and ours: {shown.answer.rigs.join(', ') || 'no rig'}, {shown.answer.rows} rows, {shown.answer.photos}{' '}
-            pictures.
+            The backup is whole: {shown.answer.rigs.join(', ') || 'no rig'}, {shown.answer.rows} rows,{' '}
+            {shown.answer.photos} photos.{' '}
+            {shown.answer.isVerifiable && shown.answer.madeAt ? (
+              <>
+                Made <DateTime iso={shown.answer.madeAt} />; its content is as it was written.
+              </>
+            ) : (
+              'An older version made it. It cannot prove that its content is as it was written.'
+            )}
           </p>
           <ImportActions
             label="Put it in place of everything"

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { archiveTables } from '@/records/archive/format/archiveTables'
+import { FileState } from './FileState'
 import { ImportBench } from './ImportBench'
 import { RestoreBench } from './RestoreBench'
 
@@ -9,10 +10,14 @@ export default function DataPage() {
   return (
     <>
       <p>Everything here is yours: it lies in one file on this machine, and goes out and in by open formats.</p>
+      <FileState />
       <div className="data-columns">
         <section aria-label="Backup">
           <h2>Backup</h2>
-          <p>One file with everything, photographs too. Keep one somewhere else.</p>
+          <p>
+            One file with everything, photos too, checked after it is written. Keep one on another disk. Gold Kettle
+            also makes one each day while it runs, and keeps 7 days, 4 weeks and 12 months of them in “backups”.
+          </p>
           <a className="btn btn-primary" href="/api/v1/backup" download>
             Make a backup
           </a>

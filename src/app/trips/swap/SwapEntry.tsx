@@ -1,7 +1,6 @@
 'use client'
 
 import { useId, useState } from 'react'
-import Form from 'react-bootstrap/Form'
 import { voidEventAction } from '@/actions/events'
 import { recordSwapAction } from '@/actions/swap'
 import type { Supply } from '@/core/cylinders/cylinderKind'
@@ -9,6 +8,7 @@ import { swapFinds, swapFindLabels, type SwapFind } from '@/core/trip/usage/swap
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { SaveBar } from '@/ui/fields/SaveBar'
+import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 
@@ -30,12 +30,6 @@ const shutLabels = [
 type Shut = (typeof shutLabels)[number][0]
 
 const NONE = 'none'
-
-/** The moment as a field of the browser gives it, in the owner's own hours. */
-function isoOf(text: string): string | null {
-  const ms = Date.parse(text)
-  return Number.isFinite(ms) ? new Date(ms).toISOString() : null
-}
 
 /** Form for a swap of cylinders, which also shows what was burned until then. */
 export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] }) {
@@ -71,7 +65,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
           found,
           otherShut: other && shut !== 'not-known' ? shut === 'shut' : null,
           // A date that the browser cannot parse is sent as it is, to be refused at its field.
-          swappedAt: at === '' ? null : (isoOf(at) ?? at),
+          swappedAt: at === '' ? null : (instantOf(at) ?? at),
         })
         if (!saved) return
         const { id: swapId } = saved.value
@@ -134,18 +128,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
             set={touched(setShut)}
           />
         )}
-        <div>
-          <Form.Label htmlFor={`${id}-at`}>When (empty: just now)</Form.Label>
-          <Form.Control
-            id={`${id}-at`}
-            size="sm"
-            type="datetime-local"
-            value={at}
-            aria-invalid={issueAt('swappedAt') !== null}
-            onChange={(event) => touched(setAt)(event.target.value)}
-          />
-          {issueAt('swappedAt') && <p className="issue">{issueAt('swappedAt')}</p>}
-        </div>
+        <WhenField text={at} issue={issueAt('swappedAt')} onText={touched(setAt)} />
       </div>
       <SaveBar label="Save the swap" saving={saving} dirty={false} />
     </form>

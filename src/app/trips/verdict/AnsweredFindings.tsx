@@ -52,8 +52,8 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
           label="Why may it stay so?"
           done="Accept it"
 
-          send={async (reason) => {
-            const answer = await acceptFindingAction({ tripId, key, reason })
+          send={async (reason, requestKey) => {
+            const answer = await acceptFindingAction({ tripId, key, reason }, requestKey)
             if (answer.ok) {
               const { id } = answer.value
               say({ done: 'Accepted as it is', undo: () => takeBack(id, 'Taken back') })

@@ -27,12 +27,12 @@ export type BackupSummary = z.output<typeof summarySchema>
  * Verifies a backup in a program of its own and hands over the new file that was made of it.
  *
  * @param bytes - of the backup
- * @param use - may read or copy the new file, which is deleted afterwards
+ * @param run - may read or copy the new file, which is deleted afterwards
  * @throws RecordsError with a sentence; nothing was changed
  */
 async function withVerified<Result>(
   bytes: Buffer,
-  use: (file: string, summary: BackupSummary) => Result,
+  run: (file: string, summary: BackupSummary) => Result,
 ): Promise<Result> {
   if (!bytes.toString('latin1', 0, 15).startsWith('SQLite format 3')) {
     throw new RecordsError(
@@ -45,7 +45,7 @@ async function withVerified<Result>(
     fs.writeFileSync(given, bytes)
     const verified = path.join(folder, 'verified.db')
     const summary = summarySchema.parse(await runRecordsProgram('verify', [given, verified], bytes.length))
-    return use(verified, summary)
+    return run(verified, summary)
   } finally {
     fs.rmSync(folder, { recursive: true, force: true })
   }

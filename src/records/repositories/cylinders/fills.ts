@@ -52,11 +52,11 @@ export function addFill(
     const { cylinderId, filledAt } = entry
     const weighing =
       afterwards && 'weighing' in afterwards
-        ? addWeighing(database, { cylinderId, weighedAt: filledAt, ...afterwards.weighing })
+        ? addWeighing(database, { cylinderId, weighedAt: filledAt, ...afterwards.weighing }, `${id}-after`)
         : null
     const level =
       afterwards && 'level' in afterwards
-        ? addLevel(database, { cylinderId, readAt: filledAt, way: 'fill', ...afterwards.level })
+        ? addLevel(database, { cylinderId, readAt: filledAt, way: 'fill', ...afterwards.level }, `${id}-after`)
         : null
     return appendEvent(
       database,

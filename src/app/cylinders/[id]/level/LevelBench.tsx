@@ -1,6 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
+import { useState } from 'react'
 import { voidEventAction } from '@/actions/events'
 import { recordLevelAction } from '@/actions/measuring'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
@@ -12,6 +13,7 @@ import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
+import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
@@ -40,6 +42,7 @@ export function LevelBench({
 }) {
   const { system } = useUnits()
   const say = useNotice()
+  const [when, setWhen] = useState('')
   const { save, saving, issueAt, resetSaving } = useSave(recordLevelAction)
   const [texts, setTexts] = useSessionState<LevelTexts>(`level ${gear.id}`, {
     way: gear.kind === 'onboard' ? 'gauge' : 'height',
@@ -74,8 +77,9 @@ export function LevelBench({
       onSubmit={async (event) => {
         event.preventDefault()
         if (read.toSave === null) return
-        const saved = await save(read.toSave)
+        const saved = await save({ ...read.toSave, happenedAt: instantOf(when) })
         if (!saved) return
+        setWhen('')
         setTexts({ ...texts, shown: '', height: '' })
         say({
           done: `Reading of ${gear.name} saved`,
@@ -200,6 +204,14 @@ export function LevelBench({
               .
             </p>
           )}
+          <WhenField
+            text={when}
+            issue={issueAt('happenedAt')}
+            onText={(text) => {
+              resetSaving()
+              setWhen(text)
+            }}
+          />
           <SaveBar label="Save the reading" saving={saving} dirty={read.toSave !== null} />
         </div>
         <PressureGaugeCard

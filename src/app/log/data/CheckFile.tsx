@@ -1,0 +1,26 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { checkRecordsAction } from '@/actions/data'
+import { useSave } from '@/ui/state/useSave'
+
+/** Button that checks the whole file. */
+export function CheckFile() {
+  const { save, saving, issueAt } = useSave(checkRecordsAction)
+  const words = { idle: '', saving: 'Checking …', saved: 'The file is sound.', refused: '' }[saving.state]
+  return (
+    <div className="save-line">
+      <Button variant="outline-primary" disabled={saving.state === 'saving'} onClick={() => void save({})}>
+        Check file
+      </Button>
+      <span role="status" className="word-state">
+        {words}
+      </span>
+      {issueAt('') && (
+        <p className="issue" role="alert">
+          {issueAt('')}
+        </p>
+      )}
+    </div>
+  )
+}
