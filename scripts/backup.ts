@@ -1,6 +1,6 @@
 import path from 'node:path'
 import { backupName, writeBackup } from '@/records/archive/backup/backup'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/runningRecords'
 import { openBeside } from '@/records/openDatabase'
 import { sayOrThrow } from './sayOrThrow'
 

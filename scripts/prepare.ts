@@ -1,5 +1,5 @@
 import fs from 'node:fs'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/runningRecords'
 import { claimFile } from '@/records/claimFile'
 import { openDatabase, SIDE_ENDINGS } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'

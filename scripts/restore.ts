@@ -1,9 +1,8 @@
 import fs from 'node:fs'
 import { type BackupSummary, restoreBackup, verifyBackup } from '@/records/archive/backup/restoreBackup'
 import { database, startRecords, stopRecords } from '@/records/database'
-import { databasePath } from '@/records/databasePath'
+import { databasePath, recordsProblem } from '@/records/runningRecords'
 import { RecordsError } from '@/records/RecordsError'
-import { recordsProblem } from '@/records/runningRecords'
 import { restoreDamaged, salvageable, startFromSalvage } from '@/services/backups/recovery'
 import { sayOrThrow } from './sayOrThrow'
 

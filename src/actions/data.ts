@@ -2,7 +2,7 @@
 
 import { revalidatePath } from 'next/cache'
 import { z } from '@/core/base/zod'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/runningRecords'
 import { RecordsError } from '@/records/RecordsError'
 import { checkRecords } from '@/services/backups/automaticBackups'
 import { act, type ActionResult } from '@/actions/shared/result'

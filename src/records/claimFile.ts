@@ -12,15 +12,13 @@ import { RecordsError } from './RecordsError'
  */
 const stateSchema = z.object({
   identity: z.int(),
-  /** Of the start before, for a start that is interrupted between writing here and in the file. */
-  previous: z.int(),
   /** When the whole file was last checked. */
   checkedAt: z.iso.datetime().nullable(),
 })
 
 type FileState = z.output<typeof stateSchema>
 
-const nothing: FileState = { identity: 0, previous: 0, checkedAt: null }
+const nothing: FileState = { identity: 0, checkedAt: null }
 
 const statePath = (file: string): string => `${file}.state.json`
 
@@ -90,7 +88,7 @@ function requireOwnLog(file: string): void {
   const opened = fs.openSync(file, 'r')
   const { identity } = readHeader(opened)
   fs.closeSync(opened)
-  if (identity === state.identity || identity === state.previous) return
+  if (identity === state.identity) return
   throw new RecordsError(
     `The file ${file} was replaced, but ${log} has changes to the file that was there before. ${advice}`,
   )
@@ -100,11 +98,10 @@ const watched = new WeakMap<Sqlite.Database, () => boolean>()
 
 function watch(client: Sqlite.Database, file: string): () => void {
   const identity = newIdentity()
-  const state = readState(file) ?? nothing
-  writeState(file, { ...state, identity, previous: Number(client.pragma('user_version', { simple: true })) })
   client.pragma(`user_version = ${identity}`)
-  // Into the file itself, where the next start looks for it.
+  // Into the file itself, where the next start looks for it; if that is interrupted here, the log is empty.
   client.pragma('wal_checkpoint(TRUNCATE)')
+  writeState(file, { ...(readState(file) ?? nothing), identity })
   // Kept open: closing it would end the locks that this process has on the file.
   const opened = fs.openSync(file, 'r')
   const { dev, ino } = fs.fstatSync(opened)

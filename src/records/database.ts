@@ -1,9 +1,8 @@
 import { type Claim, claimFile, isReplaced } from './claimFile'
-import { databasePath } from './databasePath'
+import { databasePath, running, type RunningRecords } from './runningRecords'
 import type { Database } from './databaseType'
 import { openDatabase } from './openDatabase'
 import { RecordsError } from './RecordsError'
-import { running, type RunningRecords } from './runningRecords'
 
 function requireSound(database: Database, file: string): void {
   if (database.$client.pragma('quick_check(1)', { simple: true }) === 'ok') return

@@ -1,3 +1,4 @@
+import path from 'node:path'
 import type { Claim } from './claimFile'
 import type { Database } from './databaseType'
 import type { RecordsError } from './RecordsError'
@@ -17,4 +18,10 @@ export const running = globalThis as typeof globalThis & { goldKettleRecords?: R
 /** Why the records cannot be read; null when they can. */
 export function recordsProblem(): RecordsError | null {
   return running.goldKettleRecords?.problem ?? null
+}
+
+/** Path of the records: `GOLD_KETTLE_DB`, or `data/gold-kettle.db` in the project. */
+export function databasePath(): string {
+  const set = process.env.GOLD_KETTLE_DB?.trim()
+  return path.resolve(/* turbopackIgnore: true */ set || path.join('data', 'gold-kettle.db'))
 }

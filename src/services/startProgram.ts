@@ -1,7 +1,6 @@
 import { startRecords, stopRecords } from '@/records/database'
-import { databasePath } from '@/records/databasePath'
+import { databasePath, recordsProblem } from '@/records/runningRecords'
 import { RecordsError } from '@/records/RecordsError'
-import { recordsProblem } from '@/records/runningRecords'
 import { readAccess } from './access/accessFile'
 import { MIN_PASSCODE } from './access/passcode'
 import { binding, networkNames } from './access/servedHosts'

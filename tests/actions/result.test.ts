@@ -4,7 +4,8 @@ import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 
-jest.mock('@/actions/shared/checkSender', () => ({ checkSender: () => Promise.resolve(null) }))
+const sent = new Headers({ host: 'localhost:4680', origin: 'http://localhost:4680' })
+jest.mock('next/headers', () => ({ headers: () => Promise.resolve(sent) }))
 
 const schema = z.strictObject({ name: nameField, massKg: massField })
 const good = { name: ' Left ', massKg: 14.2 }
@@ -34,6 +35,17 @@ test.each<[string, unknown, string]>([
     expect(answer.issues.map((issue) => issue.path)).toContain(path)
     for (const { message } of answer.issues) expect(message).toMatch(/\.$/)
   }
+})
+
+test('an action does not run for another site, whatever let the request through', async () => {
+  sent.set('origin', 'http://evil.example')
+  let ran = false
+  expect(await act(schema, good, () => (ran = true))).toMatchObject({ ok: false, issues: [{ path: '' }] })
+  sent.set('origin', 'http://localhost:4680')
+  sent.set('host', 'evil.example')
+  expect(await act(schema, good, () => (ran = true))).toMatchObject({ ok: false })
+  sent.set('host', 'localhost:4680')
+  expect(ran).toBe(false)
 })
 
 test('an InputError of core is reported at its field', async () => {

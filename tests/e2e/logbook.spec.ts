@@ -106,7 +106,7 @@ test('a backup made, records changed, the backup restored; a file that is no bac
   await put(backup.bytes.subarray(0, 20_000))
   await expect(inData(page, 'Restore').getByRole('alert')).toContainText('damaged')
   await put(backup.bytes)
-  await expect(inData(page, 'Restore')).toContainText('Whole and ours: Marigold')
+  await expect(inData(page, 'Restore')).toContainText('The backup is whole: Marigold')
   await page.getByRole('button', { name: 'Put it in place of everything' }).click()
   await expect(page.getByText('b.db restored', { exact: false })).toBeVisible()
   await page.goto(`${kettle.url}/cylinders/left`)

@@ -13,7 +13,7 @@ const limits = JSON.parse(fs.readFileSync(path.join('tests', 'ratchet', 'limits.
 >
 
 /** Files whose names and sizes Next decides. */
-const nextFile = /^(page|layout|route|error|not-found|template|icon|loading|global-error)\.tsx?$/
+const nextFile = /^(page|layout|route|error|not-found|template|icon|loading|global-error|instrumentation)\.tsx?$/
 
 const shortFiles = sourceFiles('src').filter((file) => !nextFile.test(path.basename(file)) && lineCount(file) < 20)
 const folders = ['src', 'tests', 'scripts'].flatMap((folder) => crowdedFolders(folder, 20))

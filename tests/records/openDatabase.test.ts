@@ -1,7 +1,7 @@
 import Sqlite from 'better-sqlite3'
 import fs from 'node:fs'
 import path from 'node:path'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/runningRecords'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { addRig, listRigs, readFact, writeFact } from '@/records/repositories/rigs/rigs'

@@ -9,7 +9,9 @@ import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 import { temporaryDatabase } from './temporary'
 
-jest.mock('@/actions/shared/checkSender', () => ({ checkSender: () => Promise.resolve(null) }))
+jest.mock('next/headers', () => ({
+  headers: () => Promise.resolve(new Headers({ host: 'localhost:4680', origin: 'http://localhost:4680' })),
+}))
 
 let records: Database
 

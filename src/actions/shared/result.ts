@@ -1,12 +1,21 @@
+import { headers } from 'next/headers'
 import { InputError, type InputIssue } from '@/core/base/InputError'
 import { type z, zodIssues } from '@/core/base/zod'
 import { ConflictError, NotFoundError, RecordsError } from '@/records/RecordsError'
-import { checkSender } from './checkSender'
 import { storageErrorMessage } from '@/records/storageErrorMessage'
+import { circumstances } from '@/services/access/circumstances'
+import { requestGuard } from '@/services/access/requestGuard'
 
 /** Answer of an action: a value, or issues by field. */
 export type ActionResult<Value = null> =
   { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Record<string, unknown> }
+
+/** Why an action may not run for its sender; each action asks, whatever was asked before. */
+async function refusalOfSender(): Promise<string | null> {
+  const sent = await headers()
+  const header = (name: string): string | null => sent.get(name)
+  return requestGuard({ method: 'POST', path: '/', header }, circumstances(header, new Date()))?.sentence ?? null
+}
 
 /**
  * Runs an action on checked input and turns what can go wrong into sentences.
@@ -20,7 +29,7 @@ export async function act<Schema extends z.ZodType, Value>(
   input: unknown,
   run: (checked: z.output<Schema>) => Value | Promise<Value>,
 ): Promise<ActionResult<Value>> {
-  const refusal = await checkSender()
+  const refusal = await refusalOfSender()
   if (refusal !== null) return { ok: false, issues: [{ path: '', message: refusal }] }
   const checked = schema.safeParse(input)
   if (!checked.success) return { ok: false, issues: zodIssues(checked.error) }

@@ -27,14 +27,14 @@ export async function POST(request: Request): Promise<Response> {
   const body = await readBody(request, MAX_FORM_BYTES)
   if (body === null) return page(request, 'That is too long for a passcode.', 413)
   const passcode = new URLSearchParams(body.toString('utf8')).get('passcode') ?? ''
-  const tried = await signIn(passcode, new Date())
-  if (tried.outcome === 'wrong') return page(request, 'The passcode is wrong. Try again.', 401)
-  if (tried.outcome === 'paused') {
-    const response = page(request, `Too many wrong tries. Try again in ${tried.seconds} seconds.`, 429)
-    response.headers.set('retry-after', String(tried.seconds))
+  const result = await signIn(passcode, new Date())
+  if (result.outcome === 'wrong') return page(request, 'The passcode is wrong. Try again.', 401)
+  if (result.outcome === 'paused') {
+    const response = page(request, `Too many wrong tries. Try again in ${result.seconds} seconds.`, 429)
+    response.headers.set('retry-after', String(result.seconds))
     return response
   }
-  const cookie = `${SESSION_COOKIE}=${tried.token}; Path=/; Max-Age=${tried.maxAgeS}; HttpOnly; SameSite=Strict`
+  const cookie = `${SESSION_COOKIE}=${result.token}; Path=/; Max-Age=${result.maxAgeS}; HttpOnly; SameSite=Strict`
   return new Response(null, {
     status: 303,
     headers: { location: '/', 'set-cookie': cookie, 'cache-control': 'no-store' },

@@ -1,6 +1,6 @@
 import fs from 'node:fs'
 import { z } from '@/core/base/zod'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/runningRecords'
 import { makeFile } from '@/records/durableFile'
 
 const sessionSchema = z.strictObject({

@@ -1,5 +1,3 @@
-import { HOME_NAMES } from './servedHosts'
-
 const READING = ['GET', 'HEAD', 'OPTIONS']
 const MAX_BODY_BYTES = 1024 * 1024
 /** An import may be large. */
@@ -35,9 +33,7 @@ export type Refusal = { status: number; sentence: string } | null
 
 function isServed(host: string, hosts: readonly string[]): boolean {
   const asked = host.toLowerCase()
-  return hosts.some(
-    (served) => served === asked || (HOME_NAMES.includes(served) && asked.replace(/:\d+$/, '') === served),
-  )
+  return hosts.some((served) => served === asked || (!/:\d+$/.test(served) && asked.replace(/:\d+$/, '') === served))
 }
 
 const within = (path: string, roots: readonly string[]): boolean =>

@@ -4,7 +4,7 @@ import path from 'node:path'
 import { z } from '@/core/base/zod'
 import { replaceDamaged, restoreOverDamaged } from '@/records/archive/backup/restoreBackup'
 import { replaceRecords } from '@/records/database'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/runningRecords'
 import { RecordsError } from '@/records/RecordsError'
 import { runRecordsProgram } from '@/records/runRecordsProgram'
 

@@ -1,3 +1,8 @@
+function randomHex(count: number): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(count))
+  return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+}
+
 /**
  * A short identifier that is unique within a document.
  *
@@ -7,6 +12,10 @@
  * @param prefix - names the kind
  */
 export function newId(prefix: string): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(5))
-  return `${prefix}-${[...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('')}`
+  return `${prefix}-${randomHex(5)}`
+}
+
+/** A key that no other request has. */
+export function newKey(): string {
+  return randomHex(16)
 }

@@ -1,9 +1,5 @@
 import { useMemo, useRef } from 'react'
-
-/** A number no other request has. Not by `crypto.randomUUID`, which browsers allow only on secure pages. */
-function newKey(): string {
-  return [...crypto.getRandomValues(new Uint8Array(16))].map((byte) => byte.toString(16).padStart(2, '0')).join('')
-}
+import { newKey } from './newId'
 
 /**
  * Keys of requests that append something: the same content keeps its key until the server has answered, so that what

@@ -1,5 +1,5 @@
 import { lastCheck } from '@/records/claimFile'
-import { databasePath } from '@/records/databasePath'
+import { databasePath } from '@/records/runningRecords'
 import { binding } from '@/services/access/servedHosts'
 import { listAutomaticBackups, upkeepProblem } from '@/services/backups/automaticBackups'
 import { DateTime } from '@/ui/figures/DateTime'
