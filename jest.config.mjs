@@ -1,6 +1,8 @@
 /** Core, records and routes; the built application is driven by Playwright. */
 const config = {
   testEnvironment: 'node',
+  // Generous, for a machine that others share.
+  testTimeout: 60_000,
   // The default keeps one core free, which is half of two.
   maxWorkers: '100%',
   roots: ['<rootDir>/tests'],

@@ -36,6 +36,8 @@ afterEach(() => {
 const out = (records: Database): string => serializeArchive(exportArchive(records))
 const take = (records: Database, text: string, standing: ConflictChoice = 'mine', isTrial = false) =>
   importArchive(records, readArchive(Buffer.from(text)), standing, isTrial)
+/** As a program writes it that changes rows. */
+const withoutHashes = (text: string): string => text.replace(/"hashes": \{[^}]*\},\n/, '')
 const total = (report: ReturnType<typeof take>, what: 'added' | 'same' | 'voided'): number =>
   report.reduce((sum, change) => sum + change[what], 0)
 
@@ -134,7 +136,7 @@ describe('events', () => {
     voidEvent(theirs, 'weighing', 'one', '2026-11-24T09:00:00Z', 'adapter on it')
     expect(total(take(mine, out(theirs)), 'voided')).toBe(1)
     expect(listWeighings(mine, 'left').find(({ id }) => id === 'one')?.voidReason).toBe('adapter on it')
-    const other = out(theirs)
+    const other = withoutHashes(out(theirs))
       .replace('"voidReason":"adapter on it"', '"voidReason":null')
       .replace('"voidedAt":"2026-11-24T09:00:00Z"', '"voidedAt":null')
     take(mine, other)
@@ -145,7 +147,7 @@ describe('events', () => {
     addWeighing(mine, weighing, 'one')
     const text = out(mine)
     const before = text
-    const forged = text.replace('"grossKg":14,', '"grossKg":11,')
+    const forged = withoutHashes(text).replace('"grossKg":14,', '"grossKg":11,')
     expect(forged).not.toBe(text)
     expect(() => take(mine, forged, 'theirs')).toThrow(FileError)
     try {
@@ -232,5 +234,6 @@ describe('tables for a spreadsheet', () => {
 test('the published schema accepts an export, by name and version, and describes each table', () => {
   const schema = archiveJsonSchema() as { properties: Record<string, { properties?: object }>; required: string[] }
   expect(schema.required).toEqual(['format', 'version', 'part', 'tables', 'files'])
+  expect(Object.keys(schema.properties)).toContain('hashes')
   expect(Object.keys(schema.properties.tables?.properties ?? {})).toEqual(archiveTables.map(({ name }) => name))
 })

@@ -1,4 +1,5 @@
 import { canonicalJson } from '@/records/archive/format/canonicalJson'
+import { tableHash } from '@/records/archive/format/tableHash'
 import type { Archive } from '@/records/archive/format/Archive'
 
 /** One row per line: exports can be compared, and an error has a line number. */
@@ -7,7 +8,7 @@ function rows(lines: readonly string[], open: string, close: string): string {
 }
 
 /**
- * An archive as text: the same content gives the same bytes.
+ * An archive as text, with the hash of each table: the same content gives the same bytes.
  *
  * @param archive - from exportArchive
  */
@@ -15,6 +16,7 @@ export function serializeArchive({ format, version, part, tables, files }: Archi
   const tableTexts = Object.entries(tables).map(
     ([name, held]) => `${JSON.stringify(name)}: ${rows(held.map(canonicalJson), '[', ']')}`,
   )
+  const hashTexts = Object.entries(tables).map(([name, held]) => `${JSON.stringify(name)}: "${tableHash(held)}"`)
   const fileTexts = Object.entries(files)
     .toSorted(([a], [b]) => (a < b ? -1 : 1))
     .map(([id, base64]) => `${JSON.stringify(id)}: ${JSON.stringify(base64)}`)
@@ -24,6 +26,7 @@ export function serializeArchive({ format, version, part, tables, files }: Archi
     `"version": ${version},`,
     `"part": ${JSON.stringify(part)},`,
     `"tables": ${rows(tableTexts, '{', '}')},`,
+    `"hashes": ${rows(hashTexts, '{', '}')},`,
     `"files": ${rows(fileTexts, '{', '}')}`,
     '}',
   ].join('\n')}\n`

@@ -14,12 +14,16 @@ const tables = Object.fromEntries(
   archiveTables.map(({ name, table }) => [name, z.array(rowSchema(table)).max(MAX_ROWS)]),
 )
 
+/** SHA-256 of each table; may be left out by a program that changes rows. */
+export const hashesSchema = z.record(z.string().max(60), hashField).optional()
+
 /** The open format, version 2. */
 export const archiveSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.literal(FORMAT_VERSION),
   part: z.enum(['all', 'rig']),
   tables: z.strictObject(tables),
+  hashes: hashesSchema,
   /** Pictures, base64. */
   files: z.record(hashField, z.string().max(MAX_FILE_TEXT)),
 })

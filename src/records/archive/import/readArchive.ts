@@ -1,9 +1,10 @@
 import type { InputIssue } from '@/core/base/InputError'
 import { z, zodIssues } from '@/core/base/zod'
 import { type Archive, type ArchiveRow, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
-import { MAX_FILE_TEXT, MAX_ROWS } from '@/records/archive/format/archiveSchema'
+import { hashesSchema, MAX_FILE_TEXT, MAX_ROWS } from '@/records/archive/format/archiveSchema'
 import { archiveTables } from '@/records/archive/format/archiveTables'
 import { rowSchema } from '@/records/archive/format/rowSchema'
+import { tableHash } from '@/records/archive/format/tableHash'
 import { upgradeArchive } from '@/records/archive/format/upgradeArchive'
 import { contentHash, photoTypeOf } from '@/records/repositories/photos'
 import { FileError, fileFault } from './FileError'
@@ -90,6 +91,7 @@ const outlineSchema = z.strictObject({
   version: z.int().min(1).max(FORMAT_VERSION),
   part: z.enum(['all', 'rig']),
   tables: z.strictObject(Object.fromEntries(tableNames.map((name) => [name, z.array(z.unknown()).max(MAX_ROWS)]))),
+  hashes: hashesSchema,
   files: z
     .record(z.string().max(64), z.string().max(MAX_FILE_TEXT))
     .refine((files) => Object.keys(files).length <= 10_000, 'There are more pictures than an owner takes.'),
@@ -124,6 +126,19 @@ function checkRows(tables: Readonly<Record<string, readonly unknown[]>>): {
   return { tables: checkedTables, issues }
 }
 
+/** Tables that differ from what was exported. */
+function changedTables(
+  tables: Readonly<Record<string, readonly unknown[]>>,
+  hashes: Readonly<Record<string, string>>,
+): InputIssue[] {
+  return Object.entries(hashes).flatMap(([name, hash]): InputIssue[] => {
+    if (tableHash(tables[name] ?? []) === hash) return []
+    const message =
+      'This table is not as it was exported. If you changed the file yourself, delete “hashes” from it and try again.'
+    return [{ path: `tables.${name}`, message }]
+  })
+}
+
 /**
  * Reads a file of the open format.
  *
@@ -139,7 +154,10 @@ export function readArchive(bytes: Buffer): Archive {
   }
   const outline = outlineSchema.safeParse(data)
   if (!outline.success) return refuse(zodIssues(outline.error))
-  const upgraded = upgradeArchive(outline.data)
+  const { hashes = {}, ...archived } = outline.data
+  const changed = changedTables(archived.tables, hashes)
+  if (changed.length > 0) return refuse(changed)
+  const upgraded = upgradeArchive(archived)
   const { tables, issues } = checkRows(upgraded.tables)
   if (issues.length > 0) return refuse(issues)
   const archive = { ...upgraded, tables }
