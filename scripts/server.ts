@@ -12,8 +12,11 @@ export interface TemporaryServer {
   url: string
   port: number
   file: string
+  pid: () => number
   /** Kills it as a power cut would. */
-  kill: () => Promise<void>
+  kill: () => Promise<number | null>
+  /** Asks it to stop, and waits; its exit code. */
+  terminate: () => Promise<number | null>
   /** Starts it again on the same port and records. */
   restart: () => Promise<void>
   /** Stops it and deletes its records. */
@@ -44,19 +47,23 @@ function launch(port: number, file: string, env: Readonly<Record<string, string>
     },
   })
   return new Promise((resolve, reject) => {
-    server.once('exit', (code) => reject(new Error(`The server ended with ${code}`)))
+    let complaint = ''
+    server.once('exit', (code) => reject(new Error(`The server ended with ${code}: ${complaint}`)))
     server.stdout?.on('data', (chunk: Buffer) => {
       if (/Gold Kettle is at/.test(chunk.toString())) resolve(server)
     })
-    server.stderr?.on('data', (chunk: Buffer) => process.stderr.write(chunk))
+    server.stderr?.on('data', (chunk: Buffer) => {
+      complaint += chunk.toString()
+      process.stderr.write(chunk)
+    })
   })
 }
 
-function end(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
-  if (server.exitCode !== null || server.signalCode !== null) return Promise.resolve()
+function end(server: ChildProcess, signal: NodeJS.Signals): Promise<number | null> {
+  if (server.exitCode !== null || server.signalCode !== null) return Promise.resolve(server.exitCode)
   return new Promise((resolve) => {
     server.removeAllListeners('exit')
-    server.once('exit', () => resolve())
+    server.once('exit', (code) => resolve(code))
     server.kill(signal)
   })
 }
@@ -66,10 +73,12 @@ function end(server: ChildProcess, signal: NodeJS.Signals): Promise<void> {
  *
  * @param records - the demo, or empty records
  * @param env - further settings
+ * @param before - done to the records before the server starts
  */
 export async function temporaryServer(
   records: 'demo' | 'empty',
   env: Readonly<Record<string, string>> = {},
+  before: (file: string) => void = () => undefined,
 ): Promise<TemporaryServer> {
   const file = path.join(fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-')), 'records.db')
   const prepared = spawnSync(tool('tsx'), ['scripts/prepare.ts', ...(records === 'demo' ? ['--demo'] : [])], {
@@ -77,13 +86,16 @@ export async function temporaryServer(
     env: { ...process.env, GOLD_KETTLE_DB: file },
   })
   if (prepared.status !== 0) throw new Error(prepared.stderr.toString())
+  before(file)
   const port = await freePort()
   let server = await launch(port, file, env)
   return {
     url: `http://127.0.0.1:${port}`,
     port,
     file,
+    pid: () => server.pid ?? 0,
     kill: () => end(server, 'SIGKILL'),
+    terminate: () => end(server, 'SIGTERM'),
     restart: async () => {
       server = await launch(port, file, env)
     },

@@ -1,3 +1,4 @@
+import http from 'node:http'
 import AxeBuilder from '@axe-core/playwright'
 import {
   expect,
@@ -7,6 +8,25 @@ import {
   type Page,
   type Request,
 } from '@playwright/test'
+
+/** A request with headers that a browser does not allow. */
+export function sendRaw(
+  { port, host = '127.0.0.1' }: { port: number; host?: string },
+  method: string,
+  place: string,
+  headers: Record<string, string>,
+  body: string | Buffer = '',
+): Promise<{ status: number; headers: http.IncomingHttpHeaders; text: string }> {
+  return new Promise((resolve, reject) => {
+    const request = http.request({ host, port, method, path: place, headers }, (response) => {
+      let text = ''
+      response.on('data', (chunk: Buffer) => (text += chunk.toString()))
+      response.on('end', () => resolve({ status: response.statusCode ?? 0, headers: response.headers, text }))
+    })
+    request.on('error', reject)
+    request.end(body)
+  })
+}
 
 export { temporaryServer as startKettle, type TemporaryServer as Kettle } from '../../scripts/server'
 

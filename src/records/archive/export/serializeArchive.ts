@@ -1,5 +1,4 @@
-import { canonicalJson } from '@/records/archive/format/canonicalJson'
-import { tableHash } from '@/records/archive/format/tableHash'
+import { canonicalJson, tableHash } from '@/records/archive/format/canonicalJson'
 import type { Archive } from '@/records/archive/format/Archive'
 
 /** One row per line: exports can be compared, and an error has a line number. */

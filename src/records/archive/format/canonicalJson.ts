@@ -1,3 +1,5 @@
+import { createHash } from 'node:crypto'
+
 /** JSON with sorted keys, so that equal content gives equal text. */
 function sortFindings(value: unknown): unknown {
   if (Array.isArray(value)) return value.map(sortFindings)
@@ -11,4 +13,15 @@ function sortFindings(value: unknown): unknown {
 /** JSON with keys in order: the same content gives the same bytes. */
 export function canonicalJson(value: unknown): string {
   return JSON.stringify(sortFindings(value))
+}
+
+/**
+ * SHA-256 over the rows of a table as an export writes them, so that a file that was damaged or changed is noticed.
+ *
+ * @param rows - as JSON gives them
+ */
+export function tableHash(rows: readonly unknown[]): string {
+  const hash = createHash('sha256')
+  for (const row of rows) hash.update(canonicalJson(row)).update('\n')
+  return hash.digest('hex')
 }
