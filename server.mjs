@@ -9,6 +9,8 @@ const bind = process.env.GOLD_KETTLE_BIND || '127.0.0.1'
 /** Longest wait for running requests when the program stops. */
 const DRAIN_MS = 10_000
 const MAX_CONNECTIONS = 500
+/** Routes that read their own body. */
+const OWN_FORMS = ['/api/', '/recovery', '/sign-']
 
 const app = next({ dev: false, dir: import.meta.dirname, hostname: bind, port })
 await app.prepare()
@@ -39,6 +41,26 @@ function isProperPath(url) {
   }
 }
 
+/** Requests that reached an action: see src/actions/shared/result.ts. */
+const reached = (globalThis.goldKettleActions = new Set())
+let requests = 0
+
+/** Next answers 500 when it cannot decode the input of an action; that is bad input, and answered so. */
+function answerUndecoded(request, response) {
+  const type = request.headers['content-type'] ?? ''
+  const isAction =
+    request.headers['next-action'] !== undefined ||
+    /^(multipart\/form-data|application\/x-www-form-urlencoded)/i.test(type)
+  if (!isAction || OWN_FORMS.some((path) => request.url.startsWith(path))) return
+  requests += 1
+  const name = String(requests)
+  request.headers['x-gold-kettle-request'] = name
+  const { writeHead } = response
+  response.writeHead = (status, ...rest) =>
+    writeHead.call(response, status === 500 && !reached.has(name) ? 400 : status, ...rest)
+  response.once('close', () => reached.delete(name))
+}
+
 const server = http.createServer((request, response) => {
   if (stopping) {
     return answer(response, 503, 'Gold Kettle is stopping. Try again in a moment.', {
@@ -53,6 +75,7 @@ const server = http.createServer((request, response) => {
     }
   }
   request.headers['x-gold-kettle-sender'] = request.socket.remoteAddress ?? ''
+  if (request.method === 'POST') answerUndecoded(request, response)
   running.add(response)
   response.once('close', () => running.delete(response))
   handle(request, response).catch((error) => {

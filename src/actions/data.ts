@@ -13,7 +13,7 @@ export async function checkRecordsAction(input: unknown): Promise<ActionResult> 
     const wrong = await checkRecords(databasePath(), new Date())
     revalidatePath('/log/data')
     if (wrong.length > 0) {
-      throw new RecordsError(`The file is damaged: ${wrong.join(' ')} Make an export now, then restore a backup.`)
+      throw new RecordsError(`The file is not sound: ${wrong.join(' ')} Open any page to choose what takes its place.`)
     }
     return null
   })

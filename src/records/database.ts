@@ -53,13 +53,15 @@ export function database(): Database {
 
 /** Notes that reading the records failed, when that is what an error says. */
 export function noteDamage(error: unknown): void {
-  const { code = '' } = (error ?? {}) as { code?: string }
+  const { code = '', message = '' } = (error ?? {}) as { code?: string; message?: string }
+  if (/^SQLITE_(CORRUPT|NOTADB)/.test(code)) markDamaged(message)
+}
+
+/** Notes that the records are damaged: from now on every page leads to the recovery page. */
+export function markDamaged(reason: string): void {
   const records = running.goldKettleRecords
-  if (!records || !/^SQLITE_(CORRUPT|NOTADB)/.test(code)) return
-  records.problem = new RecordsError(`The file ${records.claim.file} is damaged: a part of it cannot be read.`, {
-    kind: 'damaged',
-    cause: error,
-  })
+  if (!records) return
+  records.problem = new RecordsError(`The file ${records.claim.file} is damaged: ${reason}`, { kind: 'damaged' })
 }
 
 /**

@@ -10,9 +10,16 @@ import { requestGuard } from '@/services/access/requestGuard'
 export type ActionResult<Value = null> =
   { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Record<string, unknown> }
 
+/** By which server.mjs names a request. */
+const REQUEST_HEADER = 'x-gold-kettle-request'
+
+/** Requests whose input Next could decode: what fails before is the sender's fault, as server.mjs answers. */
+const reached = globalThis as typeof globalThis & { goldKettleActions?: Set<string> }
+
 /** Why an action may not run for its sender; each action asks, whatever was asked before. */
 async function refusalOfSender(): Promise<string | null> {
   const sent = await headers()
+  reached.goldKettleActions?.add(sent.get(REQUEST_HEADER) ?? '')
   const header = (name: string): string | null => sent.get(name)
   return requestGuard({ method: 'POST', path: '/', header }, circumstances(header, new Date()))?.sentence ?? null
 }

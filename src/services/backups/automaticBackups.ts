@@ -2,6 +2,7 @@ import fs from 'node:fs'
 import path from 'node:path'
 import { lastCheck, noteCheck } from '@/records/claimFile'
 import { fileTimestamp } from '@/records/durableFile'
+import { markDamaged } from '@/records/database'
 import { RecordsError } from '@/records/RecordsError'
 import { runRecordsProgram } from '@/records/runRecordsProgram'
 import { z } from '@/core/base/zod'
@@ -49,16 +50,17 @@ export async function makeAutomaticBackup(file: string, now: Date): Promise<void
   for (const one of all) if (!kept.has(one.madeAt)) fs.rmSync(one.file, { force: true })
 }
 
-const checkSchema = z.object({ wrong: z.array(z.string()) })
+const checkSchema = z.object({ isDamaged: z.boolean(), wrong: z.array(z.string()) })
 
 /**
- * Checks the whole file and notes when.
+ * Checks the whole file and notes when. Damage leads every page to the recovery page.
  *
  * @returns what is wrong; nothing for a sound file
  */
 export async function checkRecords(file: string, now: Date): Promise<string[]> {
-  const { wrong } = checkSchema.parse(await runRecordsProgram('check', [file], fs.statSync(file).size))
+  const { isDamaged, wrong } = checkSchema.parse(await runRecordsProgram('check', [file], fs.statSync(file).size))
   if (wrong.length === 0) noteCheck(file, now.toISOString())
+  if (isDamaged) markDamaged(wrong.join(' '))
   return wrong
 }
 
