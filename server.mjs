@@ -69,6 +69,8 @@ const server = http.createServer((request, response) => {
     })
   }
   if (!isProperPath(request.url ?? '')) return answer(response, 400, 'This address cannot be read.')
+  // Pages that Next keeps for itself.
+  if (/^\/_(?!next\/)/.test(request.url)) return answer(response, 404, 'There is no such page.')
   for (const name of Object.keys(request.headers)) {
     if (name.startsWith('x-forwarded-') || name.startsWith('x-gold-kettle-') || name.startsWith('x-middleware-')) {
       delete request.headers[name]
