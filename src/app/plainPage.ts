@@ -7,8 +7,9 @@ const STYLE = `body{margin:0;background:#f7f1e1;color:#17302b;font:1.0625rem/1.5
 main{max-width:44rem;margin:0 auto;padding:1.5rem 1rem 4rem}
 h1{font:700 1.75rem/1.2 Georgia,serif}h2{font:700 1.25rem/1.3 Georgia,serif;margin-top:2rem}
 table{border-collapse:collapse;width:100%}td,th{padding:.25rem .5rem;border-bottom:1px solid #b9ad8d;text-align:left}
-td.number{text-align:right;font-variant-numeric:tabular-nums}
+td.number,th.number{text-align:right;font-variant-numeric:tabular-nums}
 button{min-height:2.75rem;padding:0 1rem;border:2px solid #17302b;border-radius:.375rem;background:#17302b;color:#fff;font:inherit;font-weight:600}
+table+form,td form{margin:1rem 0}td form{margin:0;text-align:right}
 input{display:block;width:100%;box-sizing:border-box;min-height:2.75rem;margin:.25rem 0 1rem;padding:0 .5rem;border:2px solid #17302b;border-radius:.375rem;background:#fff;color:inherit;font:inherit}
 input[type=file]{border-style:dashed;padding:.5rem}
 label{font-weight:600}.issue{border-left:.375rem solid #a3261b;padding-left:.75rem;font-weight:600}

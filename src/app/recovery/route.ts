@@ -1,3 +1,4 @@
+import { format } from 'date-fns'
 import fs from 'node:fs'
 import { escapeHtml, plainPage } from '@/app/plainPage'
 import { recordsProblem } from '@/records/runningRecords'
@@ -16,7 +17,7 @@ function copyForms(): string {
   const copies = usableCopies()
   if (copies.length === 0) return '<p>There are no copies in the folder “backups”.</p>'
   const rows = copies.map(
-    ({ name, madeAt }) => `<tr><td>${escapeHtml(madeAt.toISOString().slice(0, 16).replace('T', ' '))} UTC</td>
+    ({ name, madeAt }) => `<tr><td>${escapeHtml(format(madeAt, 'EEE MMM d, yyyy, h:mm a'))}<br>${escapeHtml(name)}</td>
 <td><form method="post"><input type="hidden" name="copy" value="${escapeHtml(name)}"><button aria-label="Restore ${escapeHtml(name)}">Restore</button></form></td></tr>`,
   )
   return `<table><tbody>${rows.join('')}</tbody></table>`
@@ -30,7 +31,7 @@ async function salvageForm(): Promise<string> {
       `<tr><td>${escapeHtml(name.replaceAll('_', ' '))}</td><td class="number">${saved}</td><td class="number">${lost}</td></tr>`,
   )
   return `<p>These rows can be read. Lost rows are gone.</p>
-<table><thead><tr><th>Table</th><th>Readable rows</th><th>Lost rows</th></tr></thead><tbody>${rows.join('')}</tbody></table>
+<table><thead><tr><th>Table</th><th class="number">Readable rows</th><th class="number">Lost rows</th></tr></thead><tbody>${rows.join('')}</tbody></table>
 <form method="post"><input type="hidden" name="salvage" value="yes"><button>Go on with the readable rows</button></form>`
 }
 

@@ -19,7 +19,7 @@ export function WhenField({
 }) {
   const id = useId()
   return (
-    <div>
+    <div className="when-field">
       <Form.Label htmlFor={id}>When (optional)</Form.Label>
       <Form.Control
         id={id}
