@@ -36,6 +36,14 @@ export function listAutomaticBackups(file: string): AutomaticBackup[] {
   return found.toSorted((a, b) => b.madeAt.getTime() - a.madeAt.getTime())
 }
 
+/** Deletes what interrupted backups left. */
+function deleteDrafts(folder: string, now: Date): void {
+  for (const name of fs.readdirSync(folder)) {
+    const file = path.join(folder, name)
+    if (name.endsWith('.part') && now.getTime() - fs.statSync(file).mtimeMs > DAY_MS) fs.rmSync(file, { force: true })
+  }
+}
+
 /** Makes and verifies an automatic backup, then deletes those that are no longer kept. */
 export async function makeAutomaticBackup(file: string, now: Date): Promise<void> {
   const name = `${path.basename(file, '.db')}-auto-${fileTimestamp(now.toISOString())}.db`
@@ -48,6 +56,7 @@ export async function makeAutomaticBackup(file: string, now: Date): Promise<void
     ),
   )
   for (const one of all) if (!kept.has(one.madeAt)) fs.rmSync(one.file, { force: true })
+  deleteDrafts(folderOf(file), now)
 }
 
 const checkSchema = z.object({ isDamaged: z.boolean(), wrong: z.array(z.string()) })

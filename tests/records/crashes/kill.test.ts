@@ -2,6 +2,7 @@ import { spawn } from 'node:child_process'
 import fs from 'node:fs'
 import path from 'node:path'
 import { writeBackup } from '@/records/archive/backup/backup'
+import { verifyFile } from '@/records/archive/backup/verifyFile'
 import type { Database } from '@/records/databaseType'
 import { openDatabase } from '@/records/openDatabase'
 import { saveCylinder } from '@/records/repositories/cylinders/cylinders'
@@ -9,6 +10,7 @@ import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { exportArchive } from '@/records/archive/export/exportArchive'
 import { serializeArchive } from '@/records/archive/export/serializeArchive'
 import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
+import { readPacked } from '@tests/frozen/fixtures'
 import { bundled } from './bundled'
 import { isSaved, torn } from '@tests/records/oneWrite'
 import { temporaryFile } from '@tests/records/temporary'
@@ -107,7 +109,8 @@ test('killed at 10 moments of an import, and at 10 of a restore: either the old 
   ] as const) {
     const file = demoFile()
     for (const afterMs of moments(10, seed)) {
-      await killed(file, way, files, afterMs)
+      // A restore takes longer, most of it in verifying.
+      await killed(file, way, files, way === 'restore' ? 5 * afterMs : afterMs)
       const records = sound(file)
       if (way === 'restore') {
         expect(texts).toContain(serializeArchive(exportArchive(records)))
@@ -121,6 +124,43 @@ test('killed at 10 moments of an import, and at 10 of a restore: either the old 
         expect(['one', 'two']).toContain(name)
       }
       records.$client.close()
+    }
+  }
+}, 300_000)
+
+test('killed at 10 moments of a backup: each named file is whole', async () => {
+  const file = demoFile()
+  for (const afterMs of moments(10, 4)) {
+    const acknowledged = await killed(file, 'backup', [], afterMs)
+    expect(acknowledged.filter((name) => !fs.existsSync(name))).toEqual([])
+    sound(file).$client.close()
+  }
+  const folder = path.join(path.dirname(file), 'backups')
+  const named = fs.readdirSync(folder).filter((name) => name.endsWith('.db'))
+  expect(named.length).toBeGreaterThanOrEqual(10)
+  for (const name of named) {
+    expect(() => verifyFile(path.join(folder, name), path.join(folder, `${name}.into`))).not.toThrow()
+  }
+}, 300_000)
+
+test('killed at 10 moments of a migration: the old records or the new ones, and no copy is cut off', async () => {
+  const older = path.join(path.dirname(temporaryFile()), 'older.db')
+  fs.writeFileSync(older, readPacked('five-years.db.gz'))
+  const whole = openDatabase(older)
+  const text = serializeArchive(exportArchive(whole))
+  whole.$client.close()
+  fs.writeFileSync(older, readPacked('five-years.db.gz'))
+  for (const afterMs of moments(10, 5)) {
+    const file = temporaryFile()
+    openDatabase(file).$client.close()
+    const begun = await killed(file, 'migrate', [older], 5 * afterMs)
+    const records = sound(begun.at(-1) ?? '')
+    expect(serializeArchive(exportArchive(records))).toBe(text)
+    records.$client.close()
+    const folder = path.join(path.dirname(file), 'backups')
+    const copies = fs.existsSync(folder) ? fs.readdirSync(folder).filter((name) => name.endsWith('.db')) : []
+    for (const name of copies) {
+      expect(() => verifyFile(path.join(folder, name), path.join(folder, `${name}.into`))).not.toThrow()
     }
   }
 }, 300_000)

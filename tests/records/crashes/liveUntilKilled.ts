@@ -1,4 +1,6 @@
 import fs from 'node:fs'
+import path from 'node:path'
+import { writeBackup } from '@/records/archive/backup/backup'
 import { openDatabase } from '@/records/openDatabase'
 import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 import { importArchive } from '@/records/archive/import/importArchive'
@@ -17,6 +19,16 @@ for (let i = 0; ; i += 1) {
     const archive = readArchive(fs.readFileSync(files[i % files.length] ?? ''))
     importArchive(records, archive, 'theirs', false)
     say(`taken ${i % files.length}`)
+  } else if (way === 'backup') {
+    const name = path.join(path.dirname(file), 'backups', `${from}-${i}.db`)
+    writeBackup(records, name, new Date().toISOString())
+    say(name)
+  } else if (way === 'migrate') {
+    // Each time a file of 0.6.0, opened as a start does.
+    const older = path.join(path.dirname(file), `${from}-${i}.db`)
+    fs.copyFileSync(files[0] ?? '', older)
+    say(older)
+    openDatabase(older).$client.close()
   } else {
     await restoreBackup(records, fs.readFileSync(files[i % files.length] ?? ''), new Date().toISOString())
     say(`taken ${i % files.length}`)

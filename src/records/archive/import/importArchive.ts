@@ -58,7 +58,9 @@ function takeEvent(
   row: ArchiveRow,
   i: number,
 ): 'same' | 'voided' {
-  const bare = ({ voidedAt: _, voidReason: __, ...rest }: ArchiveRow): string => canonicalJson(rest)
+  // When it was saved, and as which, belongs to a file and not to what happened.
+  const bare = ({ voidedAt, voidReason, recordedAt, sequence, ...happened }: ArchiveRow): string =>
+    canonicalJson(happened)
   if (bare(here) !== bare(row)) {
     refuse(one.name, i, 'This happened here otherwise; what happened is never changed. Nothing was taken in.')
   }
