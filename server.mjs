@@ -10,7 +10,7 @@ const bind = process.env.GOLD_KETTLE_BIND || '127.0.0.1'
 const DRAIN_MS = 10_000
 const MAX_CONNECTIONS = 500
 /** Routes that read their own body. */
-const OWN_FORMS = ['/api/', '/recovery', '/sign-']
+const OWN_FORMS = ['/recovery', '/sign-in', '/sign-out']
 
 const app = next({ dev: false, dir: import.meta.dirname, hostname: bind, port })
 await app.prepare()
@@ -51,7 +51,7 @@ function answerUndecoded(request, response) {
   const isAction =
     request.headers['next-action'] !== undefined ||
     /^(multipart\/form-data|application\/x-www-form-urlencoded)/i.test(type)
-  if (!isAction || OWN_FORMS.some((path) => request.url.startsWith(path))) return
+  if (!isAction || OWN_FORMS.includes(request.url.split('?', 1)[0])) return
   requests += 1
   const name = String(requests)
   request.headers['x-gold-kettle-request'] = name
