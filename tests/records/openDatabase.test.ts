@@ -5,6 +5,8 @@ import { databasePath } from '@/records/runningRecords'
 import { openDatabase } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { addRig, listRigs, readFact, writeFact } from '@/records/repositories/rigs/rigs'
+import { readPhoto } from '@/records/repositories/photos'
+import { readFixture, readPacked } from '@tests/frozen/fixtures'
 import { olderFile } from './olderFile'
 import { temporaryFile } from './temporary'
 
@@ -120,6 +122,35 @@ test('an older file is copied before it is migrated', () => {
   expect(kept.prepare('SELECT name FROM rigs').pluck().all()).toEqual([name])
   expect(triggersOf(kept)).toHaveLength(triggers)
   kept.close()
+})
+
+test('a migration that fails gives a sentence and one copy, however often the program starts', () => {
+  const file = temporaryFile()
+  olderFile(file, '0008_trips_append_only')
+  const client = new Sqlite(file)
+  // As a version that was never released might have left it.
+  client.exec('CREATE TABLE swaps (id TEXT)')
+  client.close()
+  for (let i = 0; i < 3; i += 1) expect(refusal(file)).toMatch(/cannot be opened: .*swaps/)
+  expect(fs.readdirSync(path.join(path.dirname(file), 'backups'))).toHaveLength(1)
+})
+
+test('photos that 0.6.0 kept as files are taken into the records, and no other file is', () => {
+  const file = temporaryFile()
+  fs.writeFileSync(file, readPacked('demo.db.gz'))
+  const { files } = JSON.parse(readFixture('export-version-1.json')) as { files: Record<string, string> }
+  const [[id, base64] = ['', '']] = Object.entries(files)
+  const older = new Sqlite(file)
+  older.exec(`INSERT INTO photos SELECT '../secret', cylinder_id, taken_at, type, bytes FROM photos LIMIT 1`)
+  older.close()
+  const png = Buffer.from(base64, 'base64')
+  fs.mkdirSync(path.join(path.dirname(file), 'photos'))
+  fs.writeFileSync(path.join(path.dirname(file), 'photos', id), png)
+  fs.writeFileSync(path.join(path.dirname(file), 'secret'), png)
+  const records = openDatabase(file)
+  expect(readPhoto(records, id)?.bytes).toEqual(png)
+  expect(readPhoto(records, '../secret')).toBeUndefined()
+  records.$client.close()
 })
 
 test('the path of the records can be set', () => {
