@@ -16,10 +16,9 @@ import { addMark } from '@/records/repositories/cylinders/marks'
 import { addPhoto } from '@/records/repositories/photos'
 import { NotFoundError } from '@/records/RecordsError'
 import { saveRig } from '@/records/repositories/rigs/rigs'
-import { idField, monthField, noteField, reasonField, versionField } from '@/actions/shared/fields'
+import { idField, monthField, noteField, reasonField, today, versionField } from '@/actions/shared/fields'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
-import { today } from '@/actions/shared/today'
 
 function requireCylinder(id: string): CylinderWithGear {
   const cylinder = findCylinder(database(), id)

@@ -18,9 +18,8 @@ import { database } from '@/records/database'
 import { addMark } from '@/records/repositories/cylinders/marks'
 import { NotFoundError } from '@/records/RecordsError'
 import { findRig } from '@/records/repositories/rigs/rigs'
-import { idField, massField, monthField, nameField, reasonField, versionField } from '@/actions/shared/fields'
+import { idField, massField, monthField, nameField, reasonField, today, versionField } from '@/actions/shared/fields'
 import { act, type ActionResult } from '@/actions/shared/result'
-import { today } from '@/actions/shared/today'
 
 const markSchema = z.strictObject({
   month: monthField,

@@ -13,10 +13,9 @@ import {
 } from '@/records/repositories/cylinders/equipment'
 import { NotFoundError } from '@/records/RecordsError'
 import { findRig } from '@/records/repositories/rigs/rigs'
-import { idField, monthField, nameField, noteField, versionField } from '@/actions/shared/fields'
+import { idField, monthField, nameField, noteField, today, versionField } from '@/actions/shared/fields'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
-import { today } from '@/actions/shared/today'
 
 const equipmentSchema = z.strictObject({
   id: idField.nullable(),

@@ -27,11 +27,11 @@ import {
   noteField,
   priceField,
   sourceField,
+  today,
   versionField,
 } from '@/actions/shared/fields'
 import { happenedAt, happenedAtField, recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
-import { today } from '@/actions/shared/today'
 
 const fillSchema = z.strictObject({
   cylinderId: idField,

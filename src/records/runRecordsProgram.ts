@@ -9,6 +9,7 @@ export type RecordsCommand = 'verify' | 'salvage' | 'backup' | 'check'
 
 const MAX_MEMORY_BYTES = 1024 * 1024 * 1024
 const LOOK_MS = 50
+const TOO_LONG = 'This file takes too long to read: it is no backup.'
 const MAX_ANSWER = 4 * 1024 * 1024
 
 const answerSchema = z.discriminatedUnion('ok', [
@@ -25,22 +26,37 @@ function programFile(): string {
   return file
 }
 
-/** Resident memory of a process; 0 where the system does not say. */
-function residentBytes(pid: number): number {
+/** Ticks of the clock by which Linux counts processor time, per second. */
+const TICKS_PER_S = 100
+
+/** Resident memory and processor time of a process; nothing where the system does not say. */
+function usage(pid: number): { memoryBytes: number; processorMs: number } {
   try {
-    return Number(fs.readFileSync(`/proc/${pid}/statm`, 'utf8').split(' ')[1]) * 4096
+    const pages = Number(fs.readFileSync(`/proc/${pid}/statm`, 'utf8').split(' ')[1])
+    // The name of the program, in parentheses, may have spaces.
+    const [, , ...fields] = fs
+      .readFileSync(`/proc/${pid}/stat`, 'utf8')
+      .replace(/^.*\) /, '0 0 ')
+      .split(' ')
+    const ticks = Number(fields[11]) + Number(fields[12])
+    return { memoryBytes: pages * 4096, processorMs: (ticks / TICKS_PER_S) * 1000 }
   } catch {
-    return 0
+    return { memoryBytes: 0, processorMs: 0 }
   }
 }
 
-/** Time for a file: one that a person made takes a tenth of it. */
-function deadlineMs(bytes: number): number {
+/** Processor time for a file: one that a person made takes a tenth of it. */
+function longestProcessorMs(bytes: number): number {
   return 4000 + bytes / 2000
 }
 
+/** Time by the clock, which passes faster for a program when the machine is busy. */
+function longestMs(bytes: number): number {
+  return 5 * longestProcessorMs(bytes)
+}
+
 /**
- * Runs work on a file in a program of its own, which is killed when it takes too long or too much memory. A file that
+ * Runs work on a file in a program of its own, which is killed when it takes too much time or memory. A file that
  * was made to harm stops that program and not this one.
  *
  * @param command - what to do
@@ -61,11 +77,11 @@ export function runRecordsProgram(command: RecordsCommand, args: readonly string
       reason = why
       child.kill('SIGKILL')
     }
-    const deadline = setTimeout(() => kill('This file takes too long to read: it is no backup.'), deadlineMs(bytes))
+    const deadline = setTimeout(() => kill(TOO_LONG), longestMs(bytes))
     const look = setInterval(() => {
-      if (child.pid && residentBytes(child.pid) > MAX_MEMORY_BYTES) {
-        kill('This file takes too much memory to read: it is no backup.')
-      }
+      const { memoryBytes, processorMs } = usage(child.pid ?? 0)
+      if (memoryBytes > MAX_MEMORY_BYTES) kill('This file takes too much memory to read: it is no backup.')
+      if (processorMs > longestProcessorMs(bytes)) kill(TOO_LONG)
     }, LOOK_MS)
     child.stdout.setEncoding('utf8')
     child.stdout.on('data', (chunk: string) => {

@@ -1,3 +1,4 @@
+import { format } from 'date-fns'
 import { z } from '@/core/base/zod'
 import { energies, habitSchema } from '@/core/appliances/habit'
 
@@ -42,3 +43,8 @@ export const tripUsesField = z
     }),
   )
   .max(100)
+
+/** The day it is where the server stands, which is the owner's own machine: `2026-11-24`. */
+export function today(): string {
+  return format(new Date(), 'yyyy-MM-dd')
+}

@@ -4,7 +4,7 @@ import { unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
 import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
 import { placedFindings, placedHeaters } from '@/core/heat/clearance/placedFindings'
 import { airFindings } from '@/core/heat/ventilation/airFindings'
-import { heatFinding } from './heatFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
 import { roomFindings } from './roomFindings'
 import type { HeaterGear, PlannedBurning, RoomGear } from '@/core/heat/room/roomPlan'
 
@@ -21,14 +21,9 @@ export interface RigHeatInput {
 }
 
 function nothingKnown(): Finding {
-  return heatFinding({
-    code: 'heaters-not-entered',
-    severity: 'fix-first',
+  return makeFinding('heat', 'heaters-not-entered', {
     text: 'What heats the rig is not entered.',
     reason: 'A heater uses up the air and sets fire to what is near. If nothing heats it, say so there.',
-    label: 'Enter them',
-    page: 'heaters',
-    basis: ['clearance'],
   })
 }
 
@@ -55,15 +50,11 @@ export function heatFindings({ rooms, heaters, heatless, altitudeM, equipment, p
       if (here.length > 0 || gear.heater.vented) return found
       return [
         ...found,
-        heatFinding({
-          code: 'heater-not-placed',
-          severity: 'fix-first',
+        makeFinding('heat', 'heater-not-placed', {
           text: 'Where {name} stands is not drawn.',
           reason: 'What is not drawn is not judged: its distances, the air it wants and the way out.',
           parts: { name: gear.name },
           ...(rooms[0] && { subjectId: rooms[0].id }),
-          label: 'Place it',
-          basis: ['clearance'],
         }),
       ]
     }),

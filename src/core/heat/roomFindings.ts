@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
 import { gasKinds } from '@/core/heat/room/thing'
 import { exitState } from '@/core/heat/clearance/exitState'
-import { heatFinding } from './heatFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
 import type { RoomGear } from '@/core/heat/room/roomPlan'
 
 const at = (gear: RoomGear) => ({ subjectId: gear.id, label: 'To the plan' }) as const
@@ -13,10 +13,8 @@ function gasInside(gear: RoomGear): Finding[] {
     const isUnknown = thing.kind === 'cylinder-locker' && thing.sealed === 'not-known'
     if (thing.kind === 'cylinder-locker' && thing.sealed === 'yes') return []
     return [
-      heatFinding({
+      makeFinding('heat', isUnknown ? 'locker-not-known' : 'cylinder-inside', {
         ...at(gear),
-        code: isUnknown ? 'locker-not-known' : 'cylinder-inside',
-        severity: isUnknown ? 'fix-first' : 'stop',
         text: isUnknown
           ? 'Nobody knows whether {thing} is closed to the room.'
           : thing.kind === 'cylinder'
@@ -26,7 +24,6 @@ function gasInside(gear: RoomGear): Finding[] {
           'Gas that leaks pools on the floor where people sleep. Cylinders stay outside, or in a locker sealed to the room and open to the air below.',
         parts: { thing: thing.name },
         about: thing.id,
-        basis: ['cylinder-outside'],
       }),
     ]
   })
@@ -42,27 +39,21 @@ export function roomFindings(gear: RoomGear): Finding[] {
   const { state } = exitState(gear.shelter.room, gear.shelter.things, null)
   if (state === 'unknown') {
     found.push(
-      heatFinding({
+      makeFinding('heat', 'exit-not-drawn', {
         ...at(gear),
-        code: 'exit-not-drawn',
-        severity: 'fix-first',
         text: '{room}: a bed or a door is not drawn.',
         reason: 'Without both nobody can say whether the way out stays free.',
         parts: { room: gear.name },
-        basis: ['exit-path'],
       }),
     )
   }
   if (state === 'no-way-even-without') {
     found.push(
-      heatFinding({
+      makeFinding('heat', 'no-way-out', {
         ...at(gear),
-        code: 'no-way-out',
-        severity: 'fix-first',
         text: '{room}: no way from bed to door as it is drawn.',
         reason: 'Either something stands in it, or the drawing is not as the room is.',
         parts: { room: gear.name },
-        basis: ['exit-path'],
       }),
     )
   }

@@ -1,7 +1,7 @@
 import { NOW, TODAY, applianceUse, bottleGear, cylinderGear, rigGear, tankGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { dayList } from '@/core/trip/tasks/dayList'
-import { errandFacts, errandPlaces, errandPlaceLabels } from '@/core/trip/tasks/errandFacts'
+import { workPlaces, workPlaceLabels } from '@/core/findings/findingFacts'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import { readiness } from '@/core/trip/readiness/readiness'
@@ -78,13 +78,13 @@ test('a fixed tank is filled by its gauge: no stop weight', () => {
 
 test('ordered by the day’s places, and within each by severity', () => {
   const { list } = listOf(rigGear([cylinderGear({ lastWeighing: null }), bottleGear()]), hungry)
-  const places = list.errands.map(({ place }) => errandPlaces.indexOf(place))
+  const places = list.errands.map(({ place }) => workPlaces.indexOf(place))
   expect(places).toEqual(places.toSorted((a, b) => a - b))
   expect(list.minutes).toBe(list.errands.reduce((sum, { minutes }) => sum + minutes, 0))
-  for (const place of errandPlaces) {
+  for (const place of workPlaces) {
     const stops = list.errands.filter((errand) => errand.place === place).map(({ isStop }) => isStop)
     expect(stops).toEqual(stops.toSorted((a, b) => Number(b) - Number(a)))
-    expect(errandPlaceLabels[place]).toMatch(/^[A-Z]/)
+    expect(workPlaceLabels[place]).toMatch(/^[A-Z]/)
   }
 })
 
@@ -95,7 +95,9 @@ test('accepted findings are not errands', () => {
   expect(after).toHaveLength(before - 1)
 })
 
-test('an unknown finding still has a place and a time', () => {
-  expect(errandFacts({ code: 'something-new', station: 'heat' })).toMatchObject({ place: 'inside' })
-  expect(errandFacts({ code: 'something-new', station: 'leak-test' }).minutes).toBeGreaterThan(0)
+test('a finding of another version still has a place and a time', () => {
+  const [first] = readiness(judgeTrip(rigGear([cylinderGear()]), tripPlan(), NOW).findings, []).answered
+  if (!first) throw new Error('no finding')
+  const strange = { ...first, accepted: null, finding: { ...first.finding, code: 'something-new' } }
+  expect(dayList([strange], [], [], prices).errands).toMatchObject([{ place: 'table', minutes: 5 }])
 })

@@ -1,4 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
+import { opens } from '@/core/findings/findingFacts'
+import { makeFinding } from '@/core/findings/makeFinding'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from './gearContents'
 import type { DisplayRole } from '@/core/base/quantity'
@@ -22,42 +24,33 @@ export function contentsFindings(cylinder: CylinderGear, nowIso: string): Findin
   const unmeasured = lastWeighing === null && lastLevel === null
   if (contents === null) {
     return [
-      {
-        code: unmeasured ? 'cylinder-not-weighed' : 'weighing-contradicts-stamps',
-        station: 'cylinders',
-        severity: 'fix-first',
-        sentence: { text: 'Nobody knows what is in {name}.', parts: { name } },
-        reason: {
-          text: unmeasured
-            ? fixed
-              ? 'Its gauge has not been read, and what is unknown counts as not ready.'
-              : 'It has not been weighed, and what is unknown counts as not ready.'
-            : 'Its last weighing or reading does not fit the stamps as they now stand.',
-        },
-        remedy: fixed
-          ? { label: 'Read its gauge', station: 'cylinders', subjectId: id, page: 'level' }
-          : { label: 'Weigh it', station: 'cylinders', subjectId: id },
-        basis: ['net-by-weight'],
-      },
+      makeFinding('cylinders', unmeasured ? 'cylinder-not-weighed' : 'weighing-contradicts-stamps', {
+        text: 'Nobody knows what is in {name}.',
+        parts: { name },
+        reason: unmeasured
+          ? fixed
+            ? 'Its gauge has not been read, and what is unknown counts as not ready.'
+            : 'It has not been weighed, and what is unknown counts as not ready.'
+          : 'Its last weighing or reading does not fit the stamps as they now stand.',
+        reasonParts: null,
+        subjectId: id,
+        ...(fixed && { fix: opens('Read its gauge', 'cylinders', 'level') }),
+      }),
     ]
   }
 
   const findings: Finding[] = []
   if (contents.overfilled) {
-    findings.push({
-      code: 'cylinder-overfilled',
-      station: 'cylinders',
-      severity: 'stop',
-      sentence: {
+    findings.push(
+      makeFinding('cylinders', 'cylinder-overfilled', {
         text: '{name} is overfilled by {over}.',
         parts: { name, over: { value: contents.netKg - contents.limitKg, role: massRole } },
-      },
-      reason: {
-        text: 'Warm liquid needs that room. Do not heat, carry or use it, and do not bleed it near a flame: let a dealer draw it down.',
-      },
-      remedy: { label: 'See the weighing', station: 'cylinders', subjectId: id },
-      basis: ['share-of-limit', 'liquid-full-temperature'],
-    })
+        reason:
+          'Warm liquid needs that room. Do not heat, carry or use it, and do not bleed it near a flame: let a dealer draw it down.',
+        reasonParts: null,
+        subjectId: id,
+      }),
+    )
   }
   const measuredAt = [lastWeighing?.weighedAt, lastLevel?.readAt]
     .filter((at) => at !== undefined)
@@ -65,20 +58,16 @@ export function contentsFindings(cylinder: CylinderGear, nowIso: string): Findin
     .at(-1)
   const ageMs = measuredAt === undefined ? 0 : Date.parse(nowIso) - Date.parse(measuredAt)
   if (ageMs > OLD_WEIGHING_DAYS * DAY_MS) {
-    findings.push({
-      code: 'weighing-old',
-      station: 'cylinders',
-      severity: 'note',
-      sentence: {
+    findings.push(
+      makeFinding('cylinders', 'weighing-old', {
         text: fixed ? 'The gauge of {name} was read {ago} ago.' : '{name} was weighed {ago} ago.',
         parts: { name, ago: { value: ageMs / 1000, role: 'days' } },
-      },
-      reason: { text: 'A small leak or a borrowed evening on the stove does not show until it is measured again.' },
-      remedy: fixed
-        ? { label: 'Read it again', station: 'cylinders', subjectId: id, page: 'level' }
-        : { label: 'Weigh it again', station: 'cylinders', subjectId: id },
-      basis: ['scale-reading'],
-    })
+        reason: 'A small leak or a borrowed evening on the stove does not show until it is measured again.',
+        reasonParts: null,
+        subjectId: id,
+        ...(fixed && { fix: opens('Read it again', 'cylinders', 'level') }),
+      }),
+    )
   }
   return findings
 }

@@ -1,4 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
+import type { FindingCode } from '@/core/findings/findingCodes'
+import { makeFinding } from '@/core/findings/makeFinding'
 import { equipmentEndMonth, equipmentFacts, equipmentKinds, type Equipment } from './equipment'
 import { formatMonth } from '@/core/time/months'
 import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/cylinderFindings'
@@ -11,15 +13,12 @@ function notEntered(equipment: readonly Equipment[]): Finding[] {
   if (missing.length === 0) return []
   const names = missing.map((kind) => equipmentFacts[kind].name).join(', ')
   return [
-    {
-      code: 'equipment-not-entered',
-      station: 'cylinders',
-      severity: 'fix-first',
-      sentence: { text: 'Not entered yet: {names}.', parts: { names } },
-      reason: { text: 'Each has an age and is looked over before a trip; what is not known counts as not ready.' },
-      remedy: { label: 'Enter them', station: 'cylinders', page: 'equipment' },
-      basis: ['equipment-age'],
-    },
+    makeFinding('cylinders', 'equipment-not-entered', {
+      text: 'Not entered yet: {names}.',
+      parts: { names },
+      reason: 'Each has an age and is looked over before a trip; what is not known counts as not ready.',
+      reasonParts: null,
+    }),
   ]
 }
 
@@ -35,15 +34,12 @@ export function equipmentFindings(equipment: readonly Equipment[], nowIso: strin
     ...notEntered(equipment),
     ...equipment.flatMap((thing) => {
       const { name, kind, lastLook } = thing
-      const finding = (code: string, text: string, reason: string, parts: Record<string, string> = {}): Finding => ({
-        code,
-        station: 'cylinders',
-        severity: 'fix-first',
-        sentence: { text, parts: { name, ...parts } },
-        reason: { text: reason },
-        remedy: { label: 'To its dates', station: 'cylinders', page: 'equipment' },
-        basis: ['equipment-age'],
-      })
+      const finding = (
+        code: FindingCode<'cylinders'>,
+        text: string,
+        reason: string,
+        parts: Record<string, string> = {},
+      ): Finding => makeFinding('cylinders', code, { text, parts: { name, ...parts }, reason, reasonParts: null })
       const found: Finding[] = []
       const end = equipmentEndMonth(thing)
       if (end === null) {

@@ -2,8 +2,9 @@ import { contentsFindings } from '@/core/cylinders/contents/contentsFindings'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
-import type { Finding, FindingRemedy } from '@/core/findings/Finding'
-import type { BasisId } from '@/core/rules/basis/basis'
+import type { Finding } from '@/core/findings/Finding'
+import type { FindingCode } from '@/core/findings/findingCodes'
+import { makeFinding } from '@/core/findings/makeFinding'
 import { formatMonth } from '@/core/time/months'
 
 /** A look-over holds for a trip, not for a season. */
@@ -11,45 +12,36 @@ export const LOOK_HOLDS_DAYS = 30
 
 const DAY_MS = 86_400_000
 
-type Draft = Pick<Finding, 'code' | 'severity'> & {
-  /** Cylinders, unless it is about filling. */
-  station?: 'fill'
-
+interface Draft {
+  code: FindingCode<'cylinders'>
   text: string
   why: string
-  remedy: Omit<FindingRemedy, 'station' | 'subjectId'>
+  month?: string
 }
 
-function dateDraft(cylinder: CylinderGear, onDay: string, untilDay: string): (Draft & { month?: string }) | null {
+function dateDraft(cylinder: CylinderGear, onDay: string, untilDay: string): Draft | null {
   const { status, dueMonth } = gearRequalification(cylinder, onDay, untilDay)
-  const toDates = { label: 'To its dates', page: 'dates' }
   const month = formatMonth(dueMonth ?? '')
   switch (status) {
     case 'overdue':
       return {
         code: 'date-overdue',
-        severity: 'fix-first',
         text: '{name} could be filled through {month}, and no longer.',
         why: 'By the rule “{rule}”. What is in it may be used up; it is not filled before a requalifier has marked it.',
-        remedy: { label: 'Enter its new mark', page: 'dates' },
         month,
       }
     case 'due-in-trip':
       return {
         code: 'date-due-in-trip',
-        severity: 'fix-first',
         text: '{name} runs out of date on the trip: good through {month}.',
         why: 'By the rule “{rule}”. After that no station on the way should fill it.',
-        remedy: toDates,
         month,
       }
     case 'unknown':
       return {
         code: 'date-unknown',
-        severity: 'fix-first',
         text: 'Nobody knows until when {name} may be filled.',
         why: 'Neither a month of manufacture nor a mark is entered, and what is unknown counts as not ready.',
-        remedy: { label: 'Enter its stamps', page: 'stamps' },
       }
     default:
       return null
@@ -58,45 +50,36 @@ function dateDraft(cylinder: CylinderGear, onDay: string, untilDay: string): (Dr
 
 function inspectionDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
   const { lastLook, retiredBy } = cylinder.fitness
-  const remedy = { label: 'Look it over', page: 'look-over' }
   if (retiredBy !== null) {
     const found = evaluateInspection(cylinder.kind, retiredBy.answers).disqualifying.map(({ title }) =>
       title.toLowerCase(),
     )
     return {
       code: 'cylinder-retired',
-      severity: 'stop',
       text: '{name} is out of service.',
       why: `Not so at the last look: ${found.join('; ')}. It is neither used nor filled until a licensed inspector has cleared it.`,
-      remedy: { label: 'See what was found', page: 'look-over' },
     }
   }
   if (lastLook === null || Date.parse(nowIso) - Date.parse(lastLook.lookedAt) > LOOK_HOLDS_DAYS * DAY_MS) {
     return {
       code: lastLook === null ? 'never-looked-over' : 'look-over-old',
-      severity: 'fix-first',
       text: lastLook === null ? '{name} has not been looked over.' : '{name} is to be looked over again.',
       why: 'Dents, rust, a stiff valve or a missing seal show only to somebody who looks. Before each trip.',
-      remedy,
     }
   }
   const { toRepair, missing } = evaluateInspection(cylinder.kind, lastLook.answers)
   if (toRepair.length > 0) {
     return {
       code: 'look-over-found',
-      severity: 'fix-first',
       text: '{name} is to be mended.',
       why: `Not so at the last look: ${toRepair.map(({ title }) => title.toLowerCase()).join('; ')}.`,
-      remedy,
     }
   }
   if (missing.length > 0) {
     return {
       code: 'look-over-unfinished',
-      severity: 'fix-first',
       text: 'The look-over of {name} is not finished.',
       why: `Not looked at: ${missing.map(({ title }) => title.toLowerCase()).join('; ')}.`,
-      remedy,
     }
   }
   return null
@@ -112,35 +95,24 @@ function inspectionDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
 export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilDay: string): Finding[] {
   const { id, name, kind, fitness } = cylinder
   const found: Finding[] = []
-  const add = (draft: Draft & { month?: string }, basis: BasisId): void => {
-    const parts = { name, month: draft.month ?? '', rule: fitness.rule.name }
-    found.push({
-      code: draft.code,
-      station: draft.station ?? 'cylinders',
-      severity: draft.severity,
-      sentence: { text: draft.text, parts },
-      reason: { text: draft.why, parts },
-      remedy: { station: 'cylinders', subjectId: id, ...draft.remedy },
-      basis: [basis],
-    })
-  }
+  const partsOf = (month = '') => ({ name, month, rule: fitness.rule.name })
   if (kind === 'bottle' && fitness.refilledAt !== null) {
-    add(
-      {
-        code: 'refilled-non-refillable',
-        station: 'fill',
-        severity: 'stop',
+    found.push(
+      makeFinding('fill', 'refilled-non-refillable', {
         text: '{name} was refilled and is not made for it.',
-        why: 'Carrying one on a road is an offence in the US, with a fine of up to $500,000 and five years; its valve may not close again. Leave it at home.',
-        remedy: { label: 'Leave it at home', page: 'stamps' },
-      },
-      'refilled-bottle',
+        reason:
+          'Carrying one on a road is an offence in the US, with a fine of up to $500,000 and five years; its valve may not close again. Leave it at home.',
+        parts: partsOf(),
+        subjectId: id,
+      }),
     )
   }
-  const look = inspectionDraft(cylinder, nowIso)
-  if (look) add(look, 'look-over')
-  const date = dateDraft(cylinder, nowIso.slice(0, 10), untilDay)
-  if (date) add(date, 'due-month')
+  const drafts = [inspectionDraft(cylinder, nowIso), dateDraft(cylinder, nowIso.slice(0, 10), untilDay)]
+  for (const draft of drafts) {
+    if (!draft) continue
+    const { code, text, why, month } = draft
+    found.push(makeFinding('cylinders', code, { text, reason: why, parts: partsOf(month), subjectId: id }))
+  }
   return found
 }
 

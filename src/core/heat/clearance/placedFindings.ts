@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import type { Finding } from '@/core/findings/Finding'
-import { heatFinding } from '@/core/heat/heatFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
 import type { HeaterGear, RoomPlan, RoomGear } from '@/core/heat/room/roomPlan'
 import { clearanceCheck, type ClearanceCheck } from './clearanceCheck'
 
@@ -30,26 +30,21 @@ export function checkPlacedHeater({ gear, heater, placed }: PlacedHeater): Clear
  */
 export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)): Finding[] {
   const { gear, heater } = one
-  const at = { subjectId: gear.id, label: 'To the plan' } as const
+  const at = { subjectId: gear.id } as const
   const name = heater.name
   if (typeof check === 'string') {
     return [
-      heatFinding({
+      makeFinding('heat', 'placing-not-judged', {
         ...at,
-        code: 'placing-not-judged',
-        severity: 'fix-first',
         text: 'Where {name} stands cannot be judged.',
         reason: '{why}',
         parts: { name, why: check },
-        basis: ['clearance'],
       }),
     ]
   }
   const found = check.violations.map((violation) =>
-    heatFinding({
+    makeFinding('heat', 'clearance-violated', {
       ...at,
-      code: 'clearance-violated',
-      severity: 'stop',
       text: '{thing} lacks {lacks} to the {face} of {name}.',
       reason:
         'What can burn within {wanted} of that face chars, then burns. Things that move count where they can reach. The heater’s manual comes first.',
@@ -61,46 +56,36 @@ export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)
         wanted: { value: violation.wantedM, role: 'length' },
       },
       about: violation.id,
-      basis: ['clearance'],
     }),
   )
   if (check.exit.state === 'blocked') {
     found.push(
-      heatFinding({
+      makeFinding('heat', 'exit-blocked', {
         ...at,
-        code: 'exit-blocked',
-        severity: 'stop',
         text: '{name} stands in the way from bed to door.',
         reason: 'Nobody gets past a hot heater in smoke and dark.',
         parts: { name },
-        basis: ['exit-path'],
       }),
     )
   }
   const { hose } = check
   if (hose && hose.crossesFront) {
     found.push(
-      heatFinding({
+      makeFinding('heat', 'hose-in-heat', {
         ...at,
-        code: 'hose-in-heat',
-        severity: 'stop',
         text: 'The hose of {name} would lie in front of it.',
         reason: 'Heat hardens and burns a hose. Turn the heater, or bring the outlet behind it.',
         parts: { name },
-        basis: ['hose-run', 'clearance'],
       }),
     )
   }
   if (hose && !hose.reaches) {
     found.push(
-      heatFinding({
+      makeFinding('heat', 'hose-too-short', {
         ...at,
-        code: 'hose-too-short',
-        severity: 'fix-first',
         text: 'The hose of {name} has {has} and wants {wants}.',
         reason: 'A hose drawn tight pulls at its ends and trips whoever walks by.',
         parts: { name, has: { value: hose.hasM, role: 'run' }, wants: { value: hose.wantedM, role: 'run' } },
-        basis: ['hose-run'],
       }),
     )
   }

@@ -1,6 +1,6 @@
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { Finding } from '@/core/findings/Finding'
-import { heatFinding } from '@/core/heat/heatFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
 import type { HeaterGear, PlannedBurning } from '@/core/heat/room/roomPlan'
 import type { HeaterUse } from './heater'
 import { heaterAltitude, DERATED_FROM_M } from './heaterAltitude'
@@ -28,9 +28,7 @@ function plannedFindings(
   const found: Finding[] = []
   if (Math.abs(inputW / heater.highW - 1) > SAME_SHARE) {
     found.push(
-      heatFinding({
-        code: 'heater-input-differs',
-        severity: 'fix-first',
+      makeFinding('heat', 'heater-input-differs', {
         text: '{name} burns {here} by its numbers here and {there} among the appliances.',
         reason: 'Gas is reckoned by the one and air by the other. Its plate has the right one.',
         parts: {
@@ -39,9 +37,6 @@ function plannedFindings(
           there: { value: inputW, role: 'power' },
         },
         subjectId: id,
-        page: 'heaters',
-        label: 'To its numbers',
-        basis: ['appliance-input'],
       }),
     )
   }
@@ -49,17 +44,12 @@ function plannedFindings(
   const longestS = Math.max(0, ...uses.map((use) => MAX_S[use] ?? 0))
   if (!heater.vented && longestS > 0 && burnPerDayS > longestS) {
     found.push(
-      heatFinding({
-        code: 'heater-hours-beyond-use',
-        severity: 'fix-first',
+      makeFinding('heat', 'heater-hours-beyond-use', {
         text: '{name} is planned to burn {hours} a day, which is more than it is meant for.',
         reason:
           'So many hours would be slept through with it lit, and it has no chimney. Plan fewer, or another heater for the night.',
         parts: { name, hours: { value: burnPerDayS, role: 'duration' } },
         subjectId: id,
-        page: 'lighting',
-        label: 'How to use it',
-        basis: ['heater-use', 'hours-per-day'],
       }),
     )
   }
@@ -79,13 +69,11 @@ const alarms = ({ kind, lastLook }: Equipment): boolean => kind === 'co-alarm' &
 
 function altitudeFindings({ id, name, heater }: HeaterGear, altitudeM: number): Finding[] {
   const { limitM, from, isAbove } = heaterAltitude(heater, altitudeM)
-  const at = { subjectId: id, page: 'heaters', label: 'To its numbers', basis: ['altitude-limit', 'derating'] } as const
+  const at = { subjectId: id } as const
   if (limitM !== null && isAbove) {
     return [
-      heatFinding({
+      makeFinding('heat', 'heater-above-altitude', {
         ...at,
-        code: 'heater-above-altitude',
-        severity: 'stop',
         text: '{name} may be used up to {limit}; this trip goes to {here}.',
         reason:
           from === 'manual'
@@ -97,10 +85,8 @@ function altitudeFindings({ id, name, heater }: HeaterGear, altitudeM: number): 
   }
   if (limitM === null && !heater.vented && altitudeM > DERATED_FROM_M) {
     return [
-      heatFinding({
+      makeFinding('heat', 'altitude-limit-not-known', {
         ...at,
-        code: 'altitude-limit-not-known',
-        severity: 'fix-first',
         text: 'Nobody knows up to what height {name} may be used; this trip goes to {here}.',
         reason: 'What is not known counts as not ready. The manual names a height, or a smaller orifice for it.',
         parts: { name, here: { value: altitudeM, role: 'altitude' } },
@@ -113,18 +99,13 @@ function altitudeFindings({ id, name, heater }: HeaterGear, altitudeM: number): 
 function findingsOfUse({ id, name, heater }: HeaterGear, uses: readonly HeaterUse[]): Finding[] {
   const at = {
     subjectId: id,
-    page: 'lighting',
-    label: 'How to use it',
     parts: { name },
-    basis: ['heater-use'],
   } as const
   const found: Finding[] = []
   if (uses.includes('asleep')) {
     found.push(
-      heatFinding({
+      makeFinding('heat', 'asleep-with-heater-lit', {
         ...at,
-        code: 'asleep-with-heater-lit',
-        severity: 'stop',
         text: '{name} is meant to burn while people sleep.',
         reason:
           'It has no chimney. Rules and most manuals say no: warm up before bed, then knob off and cylinder valve shut.',
@@ -133,10 +114,8 @@ function findingsOfUse({ id, name, heater }: HeaterGear, uses: readonly HeaterUs
   }
   if (uses.includes('left-alone')) {
     found.push(
-      heatFinding({
+      makeFinding('heat', heater.bottleOn ? 'bottle-left-inside' : 'heater-left-alone', {
         ...at,
-        code: heater.bottleOn ? 'bottle-left-inside' : 'heater-left-alone',
-        severity: heater.bottleOn ? 'stop' : 'fix-first',
         text: heater.bottleOn
           ? '{name} is meant to stay inside alone with its bottle on.'
           : '{name} is meant to burn with nobody there.',
@@ -158,31 +137,21 @@ export function heaterFindings(gear: HeaterGear, { uses, altitudeM, equipment, p
   const found = altitudeFindings(gear, altitudeM)
   if (heater.clearancesFrom === 'common') {
     found.push(
-      heatFinding({
-        code: 'clearances-not-from-manual',
-        severity: 'fix-first',
+      makeFinding('heat', 'clearances-not-from-manual', {
         text: 'The distances of {name} are not from its manual.',
         reason: 'What is common may be too little for yours. The page with its clearances has the numbers.',
         parts: { name },
         subjectId: id,
-        page: 'heaters',
-        label: 'Enter them',
-        basis: ['clearance-common'],
       }),
     )
   }
   if (heater.certified === 'no') {
     found.push(
-      heatFinding({
-        code: 'heater-not-certified',
-        severity: 'fix-first',
+      makeFinding('heat', 'heater-not-certified', {
         text: '{name} is not certified for use inside where you camp.',
         reason: 'Nobody has tested that it burns cleanly in a small room; places and insurers refuse it.',
         parts: { name },
         subjectId: id,
-        page: 'choose',
-        label: 'Which heater',
-        basis: ['heater-certified'],
       }),
     )
   }
@@ -191,16 +160,11 @@ export function heaterFindings(gear: HeaterGear, { uses, altitudeM, equipment, p
   found.push(...findingsOfUse(gear, uses))
   if (!equipment.some(alarms)) {
     found.push(
-      heatFinding({
-        code: 'no-co-alarm',
-        severity: 'stop',
+      makeFinding('heat', 'no-co-alarm', {
         text: 'No CO alarm that works, and {name} burns without a chimney.',
         reason: 'Carbon monoxide has no smell and kills asleep. No sum replaces the alarm.',
         parts: { name },
         subjectId: id,
-        page: 'lighting',
-        label: 'To the alarms',
-        basis: ['co-alarm'],
       }),
     )
   }

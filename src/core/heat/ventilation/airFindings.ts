@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
 import { roomVentilation } from './ventilationCheck'
-import { heatFinding } from '@/core/heat/heatFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
 import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
 
 /**
@@ -12,7 +12,7 @@ import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
 export function airFindings(gear: RoomGear, burning: readonly HeaterGear[]): Finding[] {
   if (burning.length === 0) return []
   const { check } = roomVentilation(gear.shelter.room, burning)
-  const at = { subjectId: gear.id, page: 'air', label: 'To the openings' } as const
+  const at = { subjectId: gear.id } as const
   const names = burning.map(({ name }) => name).join(' and ')
   const parts = {
     names,
@@ -22,28 +22,22 @@ export function airFindings(gear: RoomGear, burning: readonly HeaterGear[]): Fin
   } as const
   if (!check.isEnough) {
     return [
-      heatFinding({
+      makeFinding('heat', 'ventilation-short', {
         ...at,
-        code: 'ventilation-short',
-        severity: 'stop',
         text: 'For {names} {needed} must stand open in {room}; {open} counts.',
         reason:
           'A heater without a chimney burns the air of the room. Calm air is assumed; what is screened, iced or all in one place counts for less.',
         parts,
-        basis: ['area-needed', 'open-area'],
       }),
     ]
   }
   if (check.isTwoWay) return []
   return [
-    heatFinding({
+    makeFinding('heat', 'air-one-way', {
       ...at,
-      code: 'air-one-way',
-      severity: 'fix-first',
       text: 'All that is open in {room} is in one place.',
       reason: 'Air comes in low and goes out high, or passes from side to side. Open a second place.',
       parts,
-      basis: ['open-area'],
     }),
   ]
 }

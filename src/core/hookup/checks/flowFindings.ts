@@ -1,6 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
 import { applianceFlow, pressureDisplayRole } from '@/core/hookup/flow/applianceFlow'
-import { lineFinding, type LineCase } from './lineFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
+import type { LineCase } from './lineCase'
 
 /**
  * Findings about flow: appliances that get too little gas, regulators beyond their rating.
@@ -21,16 +22,12 @@ export function flowFindings(
     const wanted = (demandsW[id] ?? 0) > 0
     if (wanted && !live) {
       found.push(
-        lineFinding(lineId, {
-          code: 'no-gas',
-          severity: 'fix-first',
+        makeFinding('hookup', 'no-gas', {
+          subjectId: lineId,
           text: 'No gas comes to {part}.',
           reason: 'A valve on the way is shut, or the changeover stands at the empty side.',
           parts: { part: part.name },
           about: id,
-          page: 'flow',
-          label: 'To the flow',
-          basis: ['regulator-curve'],
         }),
       )
     }
@@ -38,9 +35,8 @@ export function flowFindings(
     const told = part.type.appliance?.ownRegulator && zones.get(id)?.inlet === 'low'
     if (starves && live && !told) {
       found.push(
-        lineFinding(lineId, {
-          code: 'appliance-starves',
-          severity: 'fix-first',
+        makeFinding('hookup', 'appliance-starves', {
+          subjectId: lineId,
           text: '{part} gets {gets} with all of them burning; it wants {wants}.',
           reason: 'It burns weak, or its flame goes out. A wider bore, a larger regulator, or fewer burning at once.',
           parts: {
@@ -49,9 +45,6 @@ export function flowFindings(
             wants: { value: requiredGaugePa, role: pressureDisplayRole(requiredGaugePa) },
           },
           about: id,
-          page: 'flow',
-          label: 'To the flow',
-          basis: ['appliance-pressure', 'sizing-equation'],
         }),
       )
     }
@@ -61,16 +54,12 @@ export function flowFindings(
     const flowW = flow.get(part.part.id)?.flowW ?? 0
     if (!ratedW || flowW <= ratedW) continue
     found.push(
-      lineFinding(lineId, {
-        code: 'regulator-too-small',
-        severity: 'fix-first',
+      makeFinding('hookup', 'regulator-too-small', {
+        subjectId: lineId,
         text: '{part} is asked for {flow}; it is rated for {rated}.',
         reason: 'Beyond its rating its pressure falls away. A larger one, or fewer burning at once.',
         parts: { part: part.name, flow: { value: flowW, role: 'power' }, rated: { value: ratedW, role: 'power' } },
         about: part.part.id,
-        page: 'flow',
-        label: 'To the flow',
-        basis: ['regulator-curve'],
       }),
     )
   }

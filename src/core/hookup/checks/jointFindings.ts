@@ -1,8 +1,10 @@
-import type { Finding, Severity } from '@/core/findings/Finding'
+import type { Finding } from '@/core/findings/Finding'
+import type { FindingCode } from '@/core/findings/findingCodes'
+import { makeFinding } from '@/core/findings/makeFinding'
 import type { JointState } from '@/core/hookup/line/line'
 import type { GraphJoint } from '@/core/hookup/line/lineGraph'
 import { connections } from '@/core/hookup/catalogue/connections'
-import { lineFinding, type LineCase } from './lineFinding'
+import type { LineCase } from './lineCase'
 
 const names = ({ from, to, verdict }: GraphJoint): Record<string, string> => ({
   from: from.name,
@@ -12,8 +14,7 @@ const names = ({ from, to, verdict }: GraphJoint): Record<string, string> => ({
 })
 
 interface Told {
-  code: string
-  severity: Severity
+  code: FindingCode<'hookup'>
   text: string
   reason: string
 }
@@ -23,7 +24,6 @@ function misfit({ verdict }: GraphJoint): Told | null {
   if (verdict.verdict === 'lookalike') {
     return {
       code: 'joint-lookalike',
-      severity: 'stop',
       text: '{from} to {to}: a lookalike that never seals.',
       reason:
         '{connection} and {other} start to thread and look right. Same size is not same thread: an adapter belongs between.',
@@ -32,14 +32,12 @@ function misfit({ verdict }: GraphJoint): Told | null {
   if (verdict.sameSex) {
     return {
       code: 'joint-same-sex',
-      severity: 'stop',
       text: '{from} to {to}: both ends are of one sex.',
       reason: 'Two outside or two inside threads do not go together: a coupler or union belongs between.',
     }
   }
   return {
     code: 'joint-does-not-fit',
-    severity: 'stop',
     text: '{from} to {to} does not fit.',
     reason: '{connection} does not go onto {other}: an adapter belongs between.',
   }
@@ -51,26 +49,22 @@ function badlyMade({ joint: { made }, verdict }: GraphJoint): Told | null {
   const wrong: Readonly<Partial<Record<JointState, Told | false>>> = {
     taped: !tape && {
       code: 'joint-taped',
-      severity: 'stop',
       text: '{from} to {to} was taped, and it seals on its face.',
       reason:
         'Tape keeps the two faces apart, and its shreds go into the regulator. Take it apart with the gas off and the line burned down, clean every shred off, put it together bare.',
     },
     bare: tape && {
       code: 'joint-bare',
-      severity: 'fix-first',
       text: '{from} to {to} was put together without tape or paste.',
       reason: 'A tapered thread seals on its threads only with something rated for gas in them.',
     },
     'few-turns': tape && {
       code: 'joint-few-turns',
-      severity: 'fix-first',
       text: '{from} to {to} has less than two turns of tape, or it was wound against the thread.',
       reason: 'Two turns at least, in the thread’s direction, first thread and inlet kept clear.',
     },
     'wrong-way': hand !== null && {
       code: 'joint-turned-wrong',
-      severity: 'stop',
       text: '{from} to {to} was turned the wrong way.',
       reason:
         hand === 'left'
@@ -79,19 +73,16 @@ function badlyMade({ joint: { made }, verdict }: GraphJoint): Told | null {
     },
     wrenched: tighten === 'hand' && {
       code: 'joint-wrenched',
-      severity: 'fix-first',
       text: '{from} to {to} was tightened with a tool; it is a hand joint.',
       reason: 'A wrench crushes the seal and bends the valve’s flow stop. Look at the seal, make it again by hand.',
     },
     'old-washer': sealsOn === 'washer' && {
       code: 'joint-old-washer',
-      severity: 'fix-first',
       text: '{from} to {to} has its old washer.',
       reason: 'A flat washer has taken the shape of the last joint. A new one each time.',
     },
     'one-wrench': (tighten === 'two-wrenches' || sealsOn === 'threads') && {
       code: 'joint-one-wrench',
-      severity: 'fix-first',
       text: '{from} to {to} was tightened without holding back.',
       reason:
         'What stands below turned along: look whether a tube is twisted or another joint loosened, then soap both.',
@@ -109,25 +100,15 @@ export function jointFindings({ lineId, graph }: LineCase): Finding[] {
   const found = graph.joints.flatMap((one) => {
     const wrong = misfit(one) ?? badlyMade(one)
     if (!wrong) return []
-    const basis = misfit(one) ? 'joint-mates' : 'joint-making'
-    return [
-      lineFinding(lineId, {
-        ...wrong,
-        parts: names(one),
-        about: one.joint.id,
-        label: 'To the joint',
-        page: 'joints',
-        basis: [basis],
-      }),
-    ]
+    const { code, ...told } = wrong
+    return [makeFinding('hookup', code, { ...told, subjectId: lineId, parts: names(one), about: one.joint.id })]
   })
   const unknown = graph.joints.filter(({ joint, verdict }) => joint.made === 'not-known' && verdict.verdict === 'mates')
   const [first] = unknown
   if (first) {
     found.push(
-      lineFinding(lineId, {
-        code: 'joints-not-known',
-        severity: 'fix-first',
+      makeFinding('hookup', 'joints-not-known', {
+        subjectId: lineId,
         text: 'Nobody knows how {count} of {all} joints were made.',
         reason:
           'An inherited joint is looked at before gas comes to it: the right thread, tape where it belongs and nowhere else.',
@@ -136,9 +117,6 @@ export function jointFindings({ lineId, graph }: LineCase): Finding[] {
           all: { value: graph.joints.length, role: 'count' },
         },
         about: first.joint.id,
-        label: 'Go through them',
-        page: 'joints',
-        basis: ['joint-making'],
       }),
     )
   }

@@ -2,7 +2,8 @@ import type { Finding } from '@/core/findings/Finding'
 import { fromUnit } from '@/core/units/convert'
 import { type GraphPart, type LineGraph, upstreamParts } from '@/core/hookup/line/lineGraph'
 import type { PartRole } from '@/core/hookup/catalogue/partType'
-import { lineFinding, type LineCase } from './lineFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
+import type { LineCase } from './lineCase'
 
 /** Largest cylinder that a portable heater’s manual usually allows. [common practice] */
 const MAX_REMOTE_KG = fromUnit(40, 'mass', 'lb')
@@ -13,15 +14,13 @@ function filterMissing(lineId: string, part: GraphPart, way: readonly GraphPart[
   if (!part.type.appliance?.wantsFilter || onBottle || way.length === 0) return []
   if (way.some(({ type }) => type.role === 'filter')) return []
   return [
-    lineFinding(lineId, {
-      code: 'filter-missing',
-      severity: 'fix-first',
+    makeFinding('hookup', 'filter-missing', {
+      subjectId: lineId,
       text: '{part} stands on a hose without a fuel filter.',
       reason:
         'Oil out of the hose plugs its regulator and jet. A filter goes between hose and appliance, unless the hose is of a kind that needs none.',
       parts: { part: part.name },
       about: part.part.id,
-      basis: ['line-order'],
     }),
   ]
 }
@@ -30,14 +29,12 @@ function remoteTooLarge(lineId: string, part: GraphPart, way: readonly GraphPart
   const largest = Math.max(0, ...way.map(({ part: { holdsKg } }) => holdsKg ?? 0))
   if (!part.type.appliance?.portable || largest <= MAX_REMOTE_KG * 1.01) return []
   return [
-    lineFinding(lineId, {
-      code: 'remote-too-large',
-      severity: 'fix-first',
+    makeFinding('hookup', 'remote-too-large', {
+      subjectId: lineId,
       text: '{part} stands on a cylinder of {holds}.',
       reason: 'Its manual limits the cylinder it may stand on, often to 40 lb (18 kg). Look it up, and keep to it.',
       parts: { part: part.name, holds: { value: largest, role: 'cylinderMass' } },
       about: part.part.id,
-      basis: ['line-order'],
     }),
   ]
 }
@@ -57,14 +54,12 @@ function branches(lineId: string, graph: LineGraph): Finding[] {
     .flatMap((tee) => tee.outOf)
     .filter(({ to }) => !closesBefore(to))
     .map(({ from, to }) =>
-      lineFinding(lineId, {
-        code: 'branch-without-valve',
-        severity: 'fix-first',
+      makeFinding('hookup', 'branch-without-valve', {
+        subjectId: lineId,
         text: 'The branch from {tee} to {part} has no shut-off.',
         reason: 'Each branch wants a valve of its own: to shut off one appliance, and to find a leak branch by branch.',
         parts: { tee: from.name, part: to.name },
         about: to.part.id,
-        basis: ['line-order'],
       }),
     )
 }
@@ -75,30 +70,26 @@ function addedDevice(lineId: string, part: GraphPart): Finding[] {
   const { stillFits = 'not-known' } = part.part
   if (stillFits !== 'yes') {
     found.push(
-      lineFinding(lineId, {
-        code: stillFits === 'no' ? 'device-does-not-fit' : 'device-fit-not-known',
-        severity: 'fix-first',
+      makeFinding('hookup', stillFits === 'no' ? 'device-does-not-fit' : 'device-fit-not-known', {
+        subjectId: lineId,
         text:
           stillFits === 'no' ? 'With {part} the rest no longer fits.' : 'Does everything still fit with {part} added?',
         reason:
           'It lengthens the stack: the hold-down must still clamp, the cover close, no hose rub or bend sharply. An elbow hose or a raised bracket helps.',
         parts: { part: part.name },
         about: part.part.id,
-        basis: ['line-order'],
       }),
     )
   }
   const after = part.into[0]?.from.type.role
   if (after !== undefined && after !== 'cylinder' && after !== 'tank') {
     found.push(
-      lineFinding(lineId, {
-        code: 'shut-off-late',
-        severity: 'fix-first',
+      makeFinding('hookup', 'shut-off-late', {
+        subjectId: lineId,
         text: '{part} does not sit at the cylinder’s valve.',
         reason: 'It shuts off only what comes after it. It goes first, right at the valve.',
         parts: { part: part.name },
         about: part.part.id,
-        basis: ['line-order'],
       }),
     )
   }
@@ -109,12 +100,10 @@ function testPort({ lineId, graph, zones }: LineCase): Finding[] {
   const low = graph.parts.filter(({ part }) => zones.get(part.id)?.inlet === 'low')
   if (low.length === 0 || low.some(({ type }) => type.role === 'test-port')) return []
   return [
-    lineFinding(lineId, {
-      code: 'no-test-port',
-      severity: 'note',
+    makeFinding('hookup', 'no-test-port', {
+      subjectId: lineId,
       text: 'There is no test port on the low side.',
       reason: 'A manometer then goes where an appliance is taken off, which is a joint more to soap afterwards.',
-      basis: ['line-order'],
     }),
   ]
 }

@@ -1,17 +1,11 @@
 import { formatMonth, addMonths } from '@/core/time/months'
-import type { Finding, Severity } from '@/core/findings/Finding'
+import type { Finding } from '@/core/findings/Finding'
+import type { FindingCode } from '@/core/findings/findingCodes'
+import { makeFinding } from '@/core/findings/makeFinding'
 import { changeoverSide, type GraphPart } from '@/core/hookup/line/lineGraph'
-import type { BasisId } from '@/core/rules/basis/basis'
-import { lineFinding, type LineCase } from './lineFinding'
+import type { LineCase } from './lineCase'
 
-type Tell = (
-  code: string,
-  severity: Severity,
-  text: string,
-  reason: string,
-  basis: BasisId,
-  parts?: Record<string, string>,
-) => Finding
+type Tell = (code: FindingCode<'hookup'>, text: string, reason: string, parts?: Record<string, string>) => Finding
 
 function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding[] {
   // Parts linked to an equipment entry are judged there.
@@ -20,10 +14,8 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
     return [
       tell(
         'part-age-unknown',
-        'fix-first',
         'Nobody knows how old {part} is.',
         'What is unknown counts as not ready. Its date is printed or pressed into it.',
-        'hose-age',
       ),
     ]
   }
@@ -32,10 +24,8 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
   return [
     tell(
       'part-old',
-      'fix-first',
       '{part} is past its time: {month}.',
       'Rubber hardens and diaphragms crack without showing it. An old one kept as a spare has its age too.',
-      'hose-age',
       {
         month: formatMonth(end),
       },
@@ -46,13 +36,7 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
 function condition({ part, type }: GraphPart, tell: Tell): Finding[] {
   if (type.role !== 'hose' || part.condition !== 'bad') return []
   return [
-    tell(
-      'hose-bad',
-      'fix-first',
-      '{part} is stiff, cracked, chafed or kinked.',
-      'It is replaced before gas comes to it again.',
-      'hose-age',
-    ),
+    tell('hose-bad', '{part} is stiff, cracked, chafed or kinked.', 'It is replaced before gas comes to it again.'),
   ]
 }
 
@@ -62,19 +46,15 @@ function vent({ part, type }: GraphPart, tell: Tell): Finding[] {
     ? [
         tell(
           'vent-not-down',
-          'fix-first',
           'The vent of {part} does not point down, or is not covered.',
           'Rain and road spray go in and freeze: then the regulator can no longer hold back the cylinder’s pressure.',
-          'line-order',
         ),
       ]
     : [
         tell(
           'vent-not-known',
-          'fix-first',
           'Does the vent of {part} point down, covered?',
           'What is unknown counts as not ready: look at it.',
-          'line-order',
         ),
       ]
 }
@@ -86,10 +66,8 @@ function road({ part, type }: GraphPart, tell: Tell): Finding[] {
     return [
       tell(
         'soft-brass-road',
-        'fix-first',
         '{part} is soft and lies in the road’s reach.',
         'A stone opens it. Lead it higher, or shield it, or use steel there.',
-        'line-order',
       ),
     ]
   }
@@ -99,10 +77,8 @@ function road({ part, type }: GraphPart, tell: Tell): Finding[] {
     : [
         tell(
           'line-not-supported',
-          'fix-first',
           supported === 'no' ? '{part} is not clipped and sleeved.' : 'Is {part} clipped, sleeved and sealed?',
           'Cushioned clamps, a sleeve sealed where it passes the floor, slack at the ends, out of the road’s reach.',
-          'line-order',
         ),
       ]
 }
@@ -113,10 +89,8 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
     found.push(
       tell(
         'valve-between',
-        'fix-first',
         '{part} is neither open nor shut.',
         'A valve is fully open or fully shut: between, its stem leaks and the flow is anybody’s guess.',
-        'line-order',
       ),
     )
   }
@@ -124,10 +98,8 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
     found.push(
       tell(
         'changeover-both',
-        'note',
         '{part} stands at both: the cylinders run out together.',
         'Twice the boiling surface in the cold, and no reserve. Others keep to one side always, so that the other is the reserve.',
-        'line-order',
       ),
     )
   }
@@ -141,15 +113,13 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
  */
 export function partFindings({ lineId, graph, untilMonth }: LineCase): Finding[] {
   return graph.sortFindings.flatMap((one) => {
-    const tell: Tell = (code, severity, text, reason, basis, parts = {}) =>
-      lineFinding(lineId, {
-        code,
-        severity,
+    const tell: Tell = (code, text, reason, parts = {}) =>
+      makeFinding('hookup', code, {
+        subjectId: lineId,
         text,
         reason,
         parts: { part: one.name, ...parts },
         about: one.part.id,
-        basis: [basis],
       })
     return [
       ...age(one, untilMonth, tell),

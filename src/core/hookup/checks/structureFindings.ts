@@ -1,7 +1,8 @@
 import type { Finding } from '@/core/findings/Finding'
 import { freePorts, type GraphPart } from '@/core/hookup/line/lineGraph'
 import { endRoles } from '@/core/hookup/catalogue/partType'
-import { lineFinding, type LineCase } from './lineFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
+import type { LineCase } from './lineCase'
 
 /** A valve offers its outlet in two shapes, but a part's other ways out are each an opening of its own. */
 function openEnds({ lineId, graph }: LineCase): Finding[] {
@@ -9,14 +10,12 @@ function openEnds({ lineId, graph }: LineCase): Finding[] {
   return graph.parts
     .filter((part) => !unreachableParts.has(part.part.id) && freePorts(part).length > 0)
     .map((part) =>
-      lineFinding(lineId, {
-        code: 'open-end',
-        severity: 'stop',
+      makeFinding('hookup', 'open-end', {
+        subjectId: lineId,
         text: '{part} ends in the open.',
         reason: 'A shut valve is not a plug. Put a plug or cap on it, or join what belongs there.',
         parts: { part: part.name },
         about: part.part.id,
-        basis: ['line-order'],
       }),
     )
 }
@@ -44,14 +43,12 @@ function wrongGas({ lineId, graph }: LineCase): Finding[] {
     const first = part.into.every(({ from }) => from.type.gas === 'any' || gases.get(from)?.has(from.type.gas))
     if (!meets && !(foreign && first)) return []
     return [
-      lineFinding(lineId, {
-        code: meets ? 'two-gases' : 'wrong-gas',
-        severity: 'stop',
+      makeFinding('hookup', meets ? 'two-gases' : 'wrong-gas', {
+        subjectId: lineId,
         text: meets ? 'Two gases meet in {part}.' : '{part} is not for the gas that comes to it.',
         reason: 'Propane and CO2 never share a line, a hose or a regulator.',
         parts: { part: part.name },
         about: part.part.id,
-        basis: ['pressure-zones'],
       }),
     ]
   })
@@ -68,14 +65,12 @@ export function structureFindings(lineCase: LineCase): Finding[] {
   const [ringPart] = graph.ring
   if (ringPart !== undefined) {
     found.push(
-      lineFinding(lineId, {
-        code: 'line-ring',
-        severity: 'stop',
+      makeFinding('hookup', 'line-ring', {
+        subjectId: lineId,
         text: 'The line comes round to itself at {part}.',
         reason: 'Nobody can say which way the gas goes in a ring, so its pressures are not judged. Take one joint out.',
         parts: { part: graph.byId.get(ringPart)?.name ?? '' },
         about: ringPart,
-        basis: ['line-order'],
       }),
     )
   }
@@ -83,26 +78,22 @@ export function structureFindings(lineCase: LineCase): Finding[] {
     const part = graph.byId.get(id)
     if (!part) continue
     found.push(
-      lineFinding(lineId, {
-        code: 'not-fed',
-        severity: 'fix-first',
+      makeFinding('hookup', 'not-fed', {
+        subjectId: lineId,
         text: '{part} hangs on nothing that holds gas.',
         reason: 'What stands in front of it is not drawn, so nobody knows its pressure. Join it, or take it out.',
         parts: { part: part.name },
         about: id,
-        basis: ['line-order'],
       }),
     )
   }
   const ends = graph.parts.some(({ type }) => endRoles.includes(type.role) && type.role !== 'plug')
   if (graph.parts.length > 0 && !ends) {
     found.push(
-      lineFinding(lineId, {
-        code: 'line-unfinished',
-        severity: 'fix-first',
+      makeFinding('hookup', 'line-unfinished', {
+        subjectId: lineId,
         text: 'The line ends in nothing that uses gas.',
         reason: 'What is not drawn is not judged.',
-        basis: ['line-order'],
       }),
     )
   }

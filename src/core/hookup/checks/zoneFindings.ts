@@ -2,7 +2,8 @@ import type { Finding } from '@/core/findings/Finding'
 import { fromUnit } from '@/core/units/convert'
 import type { GraphPart } from '@/core/hookup/line/lineGraph'
 import { connections } from '@/core/hookup/catalogue/connections'
-import { lineFinding, type LineCase } from './lineFinding'
+import { makeFinding } from '@/core/findings/makeFinding'
+import type { LineCase } from './lineCase'
 import { zoneFacts, type Zone } from '@/core/hookup/catalogue/zone'
 
 /** Length from which a hose at cylinder pressure leaves oil over the years. [common practice] */
@@ -24,21 +25,18 @@ function applianceZone(lineId: string, part: GraphPart, zone: Zone): Finding | n
   const told = {
     parts: { part: part.name, zone: zoneFacts[zone].name },
     about: part.part.id,
-    basis: ['pressure-zones'],
   } as const
   if (!appliance.ownRegulator && zone !== 'low') {
-    return lineFinding(lineId, {
-      code: 'pressure-too-high',
-      severity: 'stop',
+    return makeFinding('hookup', 'pressure-too-high', {
+      subjectId: lineId,
       text: '{part} would get {zone}; it is made for 11 in WC.',
       reason: 'Its burner throws a tall flame and its valves can let go. A low-pressure regulator belongs before it.',
       ...told,
     })
   }
   if (appliance.ownRegulator && zone === 'low') {
-    return lineFinding(lineId, {
-      code: 'second-regulator',
-      severity: 'fix-first',
+    return makeFinding('hookup', 'second-regulator', {
+      subjectId: lineId,
       text: '{part} has its own regulator and would get 11 in WC: it starves.',
       reason:
         'A second regulator in series takes what is left. Feed it before the low-pressure regulator, or use it without its own.',
@@ -50,14 +48,12 @@ function applianceZone(lineId: string, part: GraphPart, zone: Zone): Finding | n
 
 function overRating(lineId: string, part: GraphPart, zone: Zone): Finding[] {
   const finding = (text: string, about: string): Finding =>
-    lineFinding(lineId, {
-      code: 'part-over-rating',
-      severity: 'stop',
+    makeFinding('hookup', 'part-over-rating', {
+      subjectId: lineId,
       text,
       reason: 'It can let go without warning. Put a regulator before it, or a part made for this pressure.',
       parts: { part: part.name, zone: zoneFacts[zone].name, rated: zoneFacts[part.type.rated].name },
       about,
-      basis: ['pressure-zones'],
     })
   if (part.type.role !== 'appliance' && exceeds(zone, part.type.rated)) {
     return [finding('{part} stands under {zone}; it is made for {rated} only.', part.part.id)]
@@ -72,20 +68,18 @@ function overRating(lineId: string, part: GraphPart, zone: Zone): Finding[] {
 
 function inside(lineId: string, part: GraphPart, zone: Zone): Finding | null {
   if (part.part.place !== 'inside' || zone !== 'cylinder') return null
-  const told = { parts: { part: part.name }, about: part.part.id, basis: ['pressure-zones'] } as const
+  const told = { parts: { part: part.name }, about: part.part.id } as const
   if (isAttachedBottle(part)) {
-    return lineFinding(lineId, {
-      code: 'attached-bottle-inside',
-      severity: 'note',
+    return makeFinding('hookup', 'attached-bottle-inside', {
+      subjectId: lineId,
       text: '{part} inside: attended, only while it is used.',
       reason:
         'The one exception to no cylinder pressure inside: a portable made for a bottle that sits on it. Off, and the bottle out, before anyone sleeps or leaves.',
       ...told,
     })
   }
-  return lineFinding(lineId, {
-    code: 'cylinder-pressure-inside',
-    severity: 'stop',
+  return makeFinding('hookup', 'cylinder-pressure-inside', {
+    subjectId: lineId,
     text: '{part} brings cylinder pressure into the living space.',
     reason: 'A leak there fills the room in minutes. The regulator stands outside, and only its low pressure comes in.',
     ...told,
@@ -97,43 +91,37 @@ function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone):
   const { role, regulator } = part.type
   if (regulator?.outlet === 'low' && zone === 'low' && part.into.length > 0) {
     found.push(
-      lineFinding(lineId, {
-        code: 'regulator-in-series',
-        severity: 'fix-first',
+      makeFinding('hookup', 'regulator-in-series', {
+        subjectId: lineId,
         text: '{part} stands behind another low-pressure regulator: everything after it starves.',
         reason: 'Two in a row take the pressure twice. One of them comes out.',
         parts: { part: part.name },
         about: part.part.id,
-        basis: ['pressure-zones'],
       }),
     )
   }
   if (role === 'hose' && zone === 'cylinder' && part.lengthM >= LONG_HOSE_M) {
     found.push(
-      lineFinding(lineId, {
-        code: 'long-hose',
-        severity: 'fix-first',
+      makeFinding('hookup', 'long-hose', {
+        subjectId: lineId,
         text: '{part} leads cylinder pressure over {length}.',
         reason:
           'Over the years the gas leaves oil in it that ends in the appliance. Put a 15 psi regulator before the run.',
         parts: { part: part.name, length: { value: part.lengthM, role: 'length' } },
         about: part.part.id,
-        basis: ['long-hose'],
       }),
     )
   }
   const before = part.into.map(({ from }) => zones.get(from.part.id)?.outlet)
   if (role === 'supply-tee' && (zone !== 'cylinder' || before.includes('low'))) {
     found.push(
-      lineFinding(lineId, {
-        code: 'supply-wrong-side',
-        severity: 'stop',
+      makeFinding('hookup', 'supply-wrong-side', {
+        subjectId: lineId,
         text: '{part} stands on the wrong side of the regulator.',
         reason:
           'The first cylinder put onto it sends full pressure into the low line. It belongs between the tank and the regulator.',
         parts: { part: part.name },
         about: part.part.id,
-        basis: ['pressure-zones'],
       }),
     )
   }

@@ -1,4 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
+import { opens } from '@/core/findings/findingFacts'
+import { makeFinding } from '@/core/findings/makeFinding'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { SupplyBalance } from './gasForTrip'
@@ -12,31 +14,16 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
   const onlyReserve = aboardKg >= neededKg
   const remedySubject = cylinders[0]?.cylinder.id
   return [
-    {
-      code: onlyReserve ? 'reserve-short' : 'gas-not-enough',
-      station: 'run',
-      severity: 'fix-first',
-      sentence: onlyReserve
-        ? {
-            text: `There is enough on ${supplyPhrases[supply]}, but {short} of the reserve is missing.`,
-            parts: { short: mass(-leftKg) },
-          }
-        : {
-            text: `There is not enough on ${supplyPhrases[supply]}: {short} is missing.`,
-            parts: { short: mass(-leftKg) },
-          },
-      reason: {
-        text: 'The trip burns {needed}, the reserve is {reserve}, and {aboard} is aboard.',
-        parts: { needed: mass(neededKg), reserve: mass(reserveKg), aboard: mass(aboardKg) },
-      },
-      remedy: {
-        label: 'Fill',
-        station: 'fill',
-        page: supply === 'bottles' ? 'bottles' : 'by-weight',
-        ...(remedySubject && { subjectId: remedySubject }),
-      },
-      basis: ['left-over', 'gas-burnt', 'gas-aboard'],
-    },
+    makeFinding('run', onlyReserve ? 'reserve-short' : 'gas-not-enough', {
+      text: onlyReserve
+        ? `There is enough on ${supplyPhrases[supply]}, but {short} of the reserve is missing.`
+        : `There is not enough on ${supplyPhrases[supply]}: {short} is missing.`,
+      parts: { short: mass(-leftKg) },
+      reason: 'The trip burns {needed}, the reserve is {reserve}, and {aboard} is aboard.',
+      reasonParts: { needed: mass(neededKg), reserve: mass(reserveKg), aboard: mass(aboardKg) },
+      ...(supply === 'bottles' && { fix: opens('Fill', 'fill', 'bottles') }),
+      ...(remedySubject && { subjectId: remedySubject }),
+    }),
   ]
 }
 
@@ -49,15 +36,13 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
 export function gasFindings(balances: readonly SupplyBalance[], trip: TripPlan): Finding[] {
   const findings = balances.flatMap(balanceFindings)
   if (balances.every(({ neededKg }) => neededKg === 0)) {
-    findings.push({
-      code: 'no-appliance-hours',
-      station: 'run',
-      severity: 'fix-first',
-      sentence: { text: 'No appliance has hours on this trip.' },
-      reason: { text: 'Without hours nobody can say whether the gas is enough.' },
-      remedy: { label: 'Enter the hours', station: 'trip', subjectId: trip.id },
-      basis: ['hours-per-day'],
-    })
+    findings.push(
+      makeFinding('run', 'no-appliance-hours', {
+        text: 'No appliance has hours on this trip.',
+        reason: 'Without hours nobody can say whether the gas is enough.',
+        subjectId: trip.id,
+      }),
+    )
   }
   return findings
 }

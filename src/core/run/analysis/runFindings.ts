@@ -1,45 +1,15 @@
 import type { Finding } from '@/core/findings/Finding'
+import type { FindingCode } from '@/core/findings/findingCodes'
+import { type FindingText, makeFinding } from '@/core/findings/makeFinding'
 import { formatTripTime } from '@/core/time/tripClock'
 import { readActivities } from '@/core/appliances/activities'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Outage, OutageCause, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
-import type { Phrase, Quantity } from '@/core/base/quantity'
-import type { BasisId } from '@/core/rules/basis/basis'
+import type { Quantity } from '@/core/base/quantity'
 
-interface Said {
-  code: string
-  severity?: Finding['severity']
-  text: string
-  reason: string
-  parts?: Phrase['parts']
-  reasonParts?: Phrase['parts']
-  label: string
-  page?: string
-  about?: string
-  basis: readonly BasisId[]
-}
-
-function finding({
-  code,
-  severity = 'fix-first',
-  text,
-  reason,
-  parts,
-  reasonParts,
-  label,
-  page,
-  about,
-  basis,
-}: Said): Finding {
-  return {
-    code,
-    station: 'run',
-    severity,
-    sentence: { text, ...(parts && { parts }) },
-    reason: { text: reason, ...(reasonParts && { parts: reasonParts }) },
-    remedy: { label, station: 'run', ...(page && { page }), ...(about && { about }) },
-    basis,
-  }
+/** A finding whose reason has no parts but its own. */
+function finding({ code, reasonParts = null, ...said }: FindingText & { code: FindingCode<'run'> }): Finding {
+  return makeFinding('run', code, { ...said, reasonParts })
 }
 
 const mass = (value: number, isSmall: boolean): Quantity => ({ value, role: isSmall ? 'bottleMass' : 'cylinderMass' })
@@ -49,7 +19,7 @@ const ASLEEP_S = 1800
 const UNVENTED = new Set(['panel-heater', 'portable-heater'])
 
 /** What each cause of an outage is called in the findings. */
-const codes: Readonly<Record<OutageCause, string>> = {
+const codes: Readonly<Record<OutageCause, FindingCode<'run'>>> = {
   cold: 'cold-starve',
   empty: 'runs-empty',
   lever: 'nobody-turns-over',
@@ -71,7 +41,7 @@ function outageFinding(
     .reduce((sum, { id }) => sum + (run.cylinders.find((one) => one.id === id)?.strandedKg ?? 0), 0)
   const hours: Quantity = { value: toS - fromS, role: 'duration' }
   const appliances = applianceIds.flatMap((id) => input.appliances.find((one) => one.id === id)?.name || []).join(', ')
-  const common = { code: codes[cause], about: sourceId, label: 'See the night' }
+  const common = { code: codes[cause], about: sourceId }
   switch (cause) {
     case 'cold':
       return finding({
@@ -81,7 +51,6 @@ function outageFinding(
         reason:
           'Liquid boils no faster than heat comes through the wetted wall. {missing} would be missing within {hours}.',
         reasonParts: { missing: mass(missingKg, isSmall), hours },
-        basis: ['cold-cylinder', 'regulator-need'],
       })
     case 'empty':
       return finding({
@@ -90,7 +59,6 @@ function outageFinding(
         parts: { name, when },
         reason: 'Hour by hour, {appliances} would go without {missing} from there on.',
         reasonParts: { appliances: appliances || 'what burns', missing: mass(missingKg, isSmall) },
-        basis: ['trip-by-hours'],
       })
     case 'lever':
       return finding({
@@ -99,7 +67,6 @@ function outageFinding(
         parts: { name, when },
         reason: 'One side gives no more, the other would. Nobody turns it for {hours}.',
         reasonParts: { hours },
-        basis: ['changeover-side'],
       })
     case 'regulator':
       return finding({
@@ -108,9 +75,6 @@ function outageFinding(
         parts: { name, when },
         reason: '{appliances} together want more than it is rated for: all of them weaken.',
         reasonParts: { appliances },
-        label: 'See what burns',
-        page: 'habits',
-        basis: ['regulator-rating'],
       })
     default:
       return finding({
@@ -119,9 +83,6 @@ function outageFinding(
         parts: { when, appliances },
         reason: 'A blower and its spark live on 12 V. Over the trip {hours} of it would be missing.',
         reasonParts: { hours },
-        label: 'To the battery',
-        page: 'battery',
-        basis: ['battery-charge'],
       })
   }
 }
@@ -136,9 +97,6 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
         code: 'weather-not-known',
         text: 'How cold the nights get is not entered.',
         reason: 'A cold cylinder gives less, and a heater burns more. The sums are of mild nights.',
-        label: 'Enter the weather',
-        page: 'weather',
-        basis: ['forecast-hours'],
       }),
     )
   }
@@ -155,9 +113,6 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
           ? 'It begins on {day}. Ask for it anew, or type the nights.'
           : 'From there on its last hour is taken to last. Ask for it anew, or type the nights.',
         ...(isOther && { reasonParts: { day: forecast?.fromDay ?? '' } }),
-        label: 'To the weather',
-        page: 'weather',
-        basis: ['forecast-hours'],
       }),
     )
   }
@@ -169,9 +124,6 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
         text: 'How fast the room loses heat is not known: {name} is reckoned at full.',
         parts: { name: warm.name },
         reason: 'Draw the room at Heat & air, or log one evening’s warming up.',
-        label: 'What burns',
-        page: 'habits',
-        basis: ['heat-wanted'],
       }),
     )
   }
@@ -185,9 +137,6 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
         text: '{name} lives on the battery, which is not entered.',
         parts: { name: blower.name },
         reason: 'A flat battery stops the heat with the cylinders full.',
-        label: 'Enter the battery',
-        page: 'battery',
-        basis: ['battery-charge'],
       }),
     )
   }
@@ -201,10 +150,7 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
         text: '{name}: “{words}” says nothing here, and counts as nothing.',
         parts: { name, words: unknown.join(', ') },
         reason: 'Coffee, tea, breakfast, lunch, soup, dinner, bread, showers, dishes and washing are known.',
-        label: 'Say it otherwise',
-        page: 'habits',
         about: id,
-        basis: ['habit-acts'],
       }),
     )
   }
@@ -222,9 +168,6 @@ function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Findin
       parts: { when: formatTripTime(battery.flatAtS, input.startISO) },
       reason: onIt.length > 0 ? '{names} runs on it, and so do the alarms.' : 'Alarms, lights and pump live on it.',
       ...(onIt.length > 0 && { reasonParts: { names: onIt.join(', ') } }),
-      label: 'To the battery',
-      page: 'battery',
-      basis: ['battery-charge'],
     }),
   ]
 }
@@ -246,15 +189,11 @@ function litWhileAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
     .map(({ id, name }) =>
       finding({
         code: 'heater-lit-asleep',
-        severity: 'stop',
         text: '{name} has no chimney and is planned to burn while people sleep.',
         parts: { name },
         reason:
           'It uses up the air they breathe, and nobody sees it burn badly. Plan it for the evening and the morning.',
-        label: 'Change its hours',
-        page: 'habits',
         about: id,
-        basis: ['heater-use'],
       }),
     )
 }
@@ -294,27 +233,21 @@ export function runFindings(
       ? [
           finding({
             code: 'pilots-to-relight',
-            severity: 'note',
             text: 'After the gas has been away, every standing pilot is lit again and counted: {names}.',
             parts: { names: pilots.map(({ name }) => name).join(', ') },
             reason: 'A pilot that is forgotten lets gas out unburnt as soon as it comes back.',
-            label: 'See the night',
-            basis: ['trip-by-hours'],
           }),
         ]
       : []),
     ...nightly.slice(0, 1).map(({ atS, sourceId }) =>
       finding({
         code: 'get-up-at-night',
-        severity: 'note',
         text: 'Somebody gets up on {when} to turn {name} over.',
         parts: {
           when: formatTripTime(atS, input.startISO),
           name: run.sources.find(({ id }) => id === sourceId)?.name ?? sourceId,
         },
         reason: 'So it is planned. An automatic changeover, or turning to the fuller side before bed, saves it.',
-        label: 'See the night',
-        basis: ['changeover-side'],
       }),
     ),
   ]

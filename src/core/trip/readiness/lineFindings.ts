@@ -1,4 +1,5 @@
 import type { Finding } from '@/core/findings/Finding'
+import { makeFinding } from '@/core/findings/makeFinding'
 import { checkLine, type LineConditions } from '@/core/hookup/checks/checkLine'
 import type { LineGear } from '@/core/hookup/line/line'
 import { leakFindings, type LineTightness } from '@/core/leak-test/sheet/leakFindings'
@@ -35,27 +36,22 @@ export function notOnLine(lines: readonly LineGear[], trip: TripPlan): Finding[]
   if (burning.length === 0) return []
   if (lines.length === 0) {
     return [
-      {
-        code: 'no-line-drawn',
-        station: 'hookup',
-        severity: 'fix-first',
-        sentence: { text: 'The line from cylinder to appliance is not drawn.' },
-        reason: { text: 'A wrong joint or regulator kills, and what is not drawn is not judged.' },
-        remedy: { label: 'Draw it', station: 'hookup' },
-        basis: ['line-order'],
-      },
+      makeFinding('hookup', 'no-line-drawn', {
+        text: 'The line from cylinder to appliance is not drawn.',
+        reason: 'A wrong joint or regulator kills, and what is not drawn is not judged.',
+      }),
     ]
   }
   const drawn = new Set(lines.flatMap(({ line }) => line.parts.map(({ applianceId }) => applianceId)))
   return burning
     .filter(({ id }) => !drawn.has(id))
-    .map(({ name }) => ({
-      code: 'appliance-not-on-line',
-      station: 'hookup',
-      severity: 'fix-first',
-      sentence: { text: '{name} burns on this trip and stands on no line that is drawn.', parts: { name } },
-      reason: { text: 'What is not drawn is not judged: add it to its line, or say which part it is.' },
-      remedy: { label: 'To the line', station: 'hookup', ...(lines[0] && { subjectId: lines[0].id }) },
-      basis: ['line-order'],
-    }))
+    .map(({ name }) =>
+      makeFinding('hookup', 'appliance-not-on-line', {
+        text: '{name} burns on this trip and stands on no line that is drawn.',
+        parts: { name },
+        reason: 'What is not drawn is not judged: add it to its line, or say which part it is.',
+        reasonParts: null,
+        ...(lines[0] && { subjectId: lines[0].id }),
+      }),
+    )
 }

@@ -1,5 +1,6 @@
 import type { Phrase } from '@/core/base/quantity'
 import type { Finding } from '@/core/findings/Finding'
+import { findingFacts } from '@/core/findings/findingCodes'
 import { verdict, type Verdict } from '@/core/findings/verdict'
 import { formatPhrase } from '@/core/units/formatQuantity'
 
@@ -51,7 +52,7 @@ function answer(finding: Finding, acceptances: readonly Acceptance[]): AnsweredF
   const key = findingKey(finding)
   const given = acceptances.findLast((acceptance) => acceptance.findingKey === key) ?? null
   // A stop cannot be accepted, even if the records contain an acceptance.
-  if (given === null || finding.severity !== 'fix-first') return { key, finding, accepted: null, lapsed: null }
+  if (given === null || !findingFacts(finding)?.isAcceptable) return { key, finding, accepted: null, lapsed: null }
   return isAsAccepted(finding, given)
     ? { key, finding, accepted: given, lapsed: null }
     : { key, finding, accepted: null, lapsed: given }

@@ -1,5 +1,6 @@
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import type { Finding } from '@/core/findings/Finding'
+import { makeFinding } from '@/core/findings/makeFinding'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 
 /**
@@ -17,15 +18,14 @@ export function refusedAtPump(balances: readonly SupplyBalance[], onDay: string)
       const [worst] = pumpAnswer(cylinder, onDay).reasons
       if (worst?.answer !== 'no') return []
       return [
-        {
-          code: 'refused-at-pump',
-          station: 'fill',
-          severity: 'fix-first',
-          sentence: { text: '{name} is wanted full, and no pump would take it.', parts: { name: cylinder.name } },
-          reason: worst.sentence,
-          remedy: { label: 'See why', station: 'fill', subjectId: cylinder.id },
+        makeFinding('fill', 'refused-at-pump', {
+          text: '{name} is wanted full, and no pump would take it.',
+          parts: { name: cylinder.name },
+          reason: worst.sentence.text,
+          reasonParts: worst.sentence.parts ?? null,
+          subjectId: cylinder.id,
           basis: [worst.basis],
-        },
+        }),
       ]
     })
 }

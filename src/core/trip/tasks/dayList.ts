@@ -4,12 +4,13 @@ import { supplies } from '@/core/cylinders/cylinderKind'
 import { fillBefore, type FillPlan, type GasPrices } from '@/core/run/analysis/fillBefore'
 import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
-import { errandFacts, errandPlaces, type ErrandPlace } from './errandFacts'
+import { findingFacts } from '@/core/findings/findingCodes'
+import { type WorkPlace, workPlaces } from '@/core/findings/findingFacts'
 
 /** One errand of the day. */
 export interface Errand {
   id: string
-  place: ErrandPlace
+  place: WorkPlace
   /** It blocks everything else until it is done. */
   isStop: boolean
   what: Phrase
@@ -28,6 +29,8 @@ export interface DayList {
 }
 
 const FILL_MINUTES = 15
+/** Of a finding that this version does not know. */
+const OTHER_WORK = { place: 'table', minutes: 5 } as const
 
 function fillErrands({ supply, errands, bottles, bottlesCost }: FillPlan): Errand[] {
   const filled = errands.map(({ cylinderId, name, addKg, stopKg, cost }): Errand => {
@@ -93,7 +96,7 @@ export function dayList(
     // The fills cover the same with numbers.
     .filter(({ finding }) => !(finding.code === 'gas-not-enough' && isCovered))
     .map(({ key, finding }): Errand => {
-      const { place, minutes } = errandFacts(finding)
+      const { place, minutes } = findingFacts(finding)?.work ?? OTHER_WORK
       return {
         id: key,
         place,
@@ -106,7 +109,7 @@ export function dayList(
       }
     })
   const errands = [...found, ...fills].toSorted(
-    (a, b) => errandPlaces.indexOf(a.place) - errandPlaces.indexOf(b.place) || Number(b.isStop) - Number(a.isStop),
+    (a, b) => workPlaces.indexOf(a.place) - workPlaces.indexOf(b.place) || Number(b.isStop) - Number(a.isStop),
   )
   return {
     errands,

@@ -4,7 +4,7 @@ import { Link } from '@/ui/shell/Link'
 import Form from 'react-bootstrap/Form'
 import { useTicks, type LoggedTick, type RunOf } from '@/app/shared/useTicks'
 import type { DayList, Errand } from '@/core/trip/tasks/dayList'
-import { errandPlaces, errandPlaceLabels } from '@/core/trip/tasks/errandFacts'
+import { workPlaces, workPlaceLabels } from '@/core/findings/findingFacts'
 import { Amount, BigAmount, PhraseText } from '@/ui/figures/Amount'
 import { DateTime } from '@/ui/figures/DateTime'
 import { remedyHref } from '@/ui/figures/remedyHref'
@@ -67,7 +67,7 @@ export function DayListBench({
 }) {
   const { ticks, tick, untick } = useTicks(run, logged)
   const at = new Map(ticks.map(({ stepId, tickedAt }) => [stepId, tickedAt]))
-  const places = errandPlaces.filter((place) => list.errands.some((errand) => errand.place === place))
+  const places = workPlaces.filter((place) => list.errands.some((errand) => errand.place === place))
   return (
     <>
       <div className="list-head">
@@ -86,8 +86,8 @@ export function DayListBench({
         </p>
       </div>
       {places.map((place) => (
-        <section key={place} aria-label={errandPlaceLabels[place]} className="mt-3">
-          <h2>{errandPlaceLabels[place]}</h2>
+        <section key={place} aria-label={workPlaceLabels[place]} className="mt-3">
+          <h2>{workPlaceLabels[place]}</h2>
           <ul className="errands">
             {list.errands
               .filter((errand) => errand.place === place)

@@ -1,0 +1,29 @@
+import { fixFirst, note, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
+
+const equipment = opens('To its dates', 'cylinders', 'equipment')
+const lookOver = opens('Look it over', 'cylinders', 'look-over')
+
+export const cylinderCodes = {
+  'cylinder-not-weighed': fixFirst(['scale', 5], opens('Weigh it', 'cylinders'), 'net-by-weight'),
+  'weighing-contradicts-stamps': fixFirst(['scale', 5], opens('Weigh it', 'cylinders'), 'net-by-weight'),
+  'cylinder-overfilled': stop(
+    ['requalifier', 30],
+    opens('See the weighing', 'cylinders'),
+    'share-of-limit',
+    'liquid-full-temperature',
+  ),
+  'weighing-old': note(['scale', 5], opens('Weigh it again', 'cylinders'), 'scale-reading'),
+  'date-overdue': fixFirst(['requalifier', 60], opens('Enter its new mark', 'cylinders', 'dates'), 'due-month'),
+  'date-due-in-trip': fixFirst(['requalifier', 60], opens('To its dates', 'cylinders', 'dates'), 'due-month'),
+  'date-unknown': fixFirst(['rig', 5], opens('Enter its stamps', 'cylinders', 'stamps'), 'due-month'),
+  'cylinder-retired': stop(['requalifier', 30], opens('See what was found', 'cylinders', 'look-over'), 'look-over'),
+  'never-looked-over': fixFirst(['rig', 5], lookOver, 'look-over'),
+  'look-over-old': fixFirst(['rig', 5], lookOver, 'look-over'),
+  'look-over-found': fixFirst(['requalifier', 30], lookOver, 'look-over'),
+  'look-over-unfinished': fixFirst(['rig', 5], lookOver, 'look-over'),
+  'equipment-not-entered': fixFirst(['shop', 30], opens('Enter them', 'cylinders', 'equipment'), 'equipment-age'),
+  'equipment-date-unknown': fixFirst(['rig', 5], equipment, 'equipment-age'),
+  'equipment-old': fixFirst(['shop', 30], equipment, 'equipment-age'),
+  'equipment-bad': fixFirst(['shop', 30], equipment, 'equipment-age'),
+  'equipment-not-looked-at': fixFirst(['rig', 5], equipment, 'equipment-age'),
+} as const satisfies StationCodes

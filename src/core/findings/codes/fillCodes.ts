@@ -1,0 +1,21 @@
+import { fixFirst, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
+
+const cylinder = opens('To the cylinder', 'cylinders')
+
+export const fillCodes = {
+  'fill-wrong-gas': stop(['table', 2], opens('Check its kind', 'cylinders', 'stamps'), 'fill-limit-propane'),
+  'fill-wrong-mode': stop(['table', 2], cylinder, 'fill-limit-propane'),
+  'fill-school-never': stop(['shop', 15], cylinder, 'bottle-school'),
+  'fill-home-only': fixFirst(['table', 2], cylinder, 'refilled-bottle'),
+  'fill-not-refillable': stop(['shop', 15], cylinder, 'refilled-bottle'),
+  'co2-by-pressure': stop(['scale', 5], cylinder, 'fill-limit-co2'),
+  'fill-overdue': stop(['requalifier', 60], opens('Enter its new mark', 'cylinders', 'dates'), 'due-month'),
+  'fill-retired': stop(['requalifier', 30], opens('See what was found', 'cylinders', 'look-over'), 'look-over'),
+  'fill-overfilled': stop(['requalifier', 30], opens('See the weighing', 'cylinders'), 'share-of-limit'),
+  'fill-no-overfill-stop': stop(['requalifier', 30], opens('To its stamps', 'cylinders', 'stamps'), 'overfill-stop'),
+  'fill-date-unknown': fixFirst(['rig', 5], opens('Enter its stamps', 'cylinders', 'stamps'), 'due-month'),
+  'fill-not-looked-over': fixFirst(['rig', 5], opens('Look it over', 'cylinders', 'look-over'), 'look-over'),
+  'fill-overfill-stop-unknown': fixFirst(['rig', 5], opens('Look for it', 'cylinders', 'stamps'), 'overfill-stop'),
+  'refilled-non-refillable': stop(['table', 2], opens('Leave it at home', 'cylinders', 'stamps'), 'refilled-bottle'),
+  'refused-at-pump': fixFirst(['table', 5], opens('See why', 'fill'), 'due-month'),
+} as const satisfies StationCodes
