@@ -52,13 +52,21 @@ function stateOf({ $client }: Database, nowIso: string): string {
   return `${$client.name} ${String(beside)} ${String(here)} ${nowIso.slice(0, 16)}`
 }
 
+/** Freezes what several requests share, so that none can change it for the others. */
+function deepFreeze<Value>(value: Value): Value {
+  if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return value
+  Object.freeze(value)
+  for (const part of Object.values(value)) deepFreeze(part)
+  return value
+}
+
 /** The rig, its gear and its next trip, read once for each request, and again when something was written. */
 export const loadRigSnapshot = cache((): RigSnapshot => {
   const records = database()
   // With the offset of where the owner is: its first ten characters are his own day.
   const nowIso = formatISO(new Date())
   const state = stateOf(records, nowIso)
-  if (last?.state !== state) last = { state, snapshot: readArchive(records, nowIso) }
+  if (last?.state !== state) last = { state, snapshot: deepFreeze(readArchive(records, nowIso)) }
   return last.snapshot
 })
 

@@ -1,4 +1,5 @@
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import { InputError } from '@/core/base/InputError'
 import type { Finding } from '@/core/findings/Finding'
 import { unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
 import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
@@ -27,13 +28,32 @@ function nothingKnown(): Finding {
   })
 }
 
+/** A room that cannot be read is one finding and does not keep the rest of the rig from being judged. */
+function ofRoom({ id, name }: RoomGear, findings: () => Finding[]): Finding[] {
+  try {
+    return findings()
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return [
+      makeFinding('heat', 'room-not-readable', {
+        text: '{name} cannot be read: {why}',
+        parts: { name, why: error.message },
+        reason: 'What cannot be read is not judged. Draw this room again, or restore a backup.',
+        reasonParts: null,
+        subjectId: id,
+      }),
+    ]
+  }
+}
+
 /**
  * Findings about heaters, rooms and air.
  *
  * @param rig - rooms, heaters, alarms, and how high it goes
  */
 export function heatFindings({ rooms, heaters, heatless, altitudeM, equipment, planned }: RigHeatInput): Finding[] {
-  if (heaters.length === 0) return [...rooms.flatMap(roomFindings), ...(heatless ? [] : [nothingKnown()])]
+  if (heaters.length === 0)
+    return [...rooms.flatMap((gear) => ofRoom(gear, () => roomFindings(gear))), ...(heatless ? [] : [nothingKnown()])]
   const placed = rooms.flatMap((gear) => placedHeaters(gear, heaters))
   const used = placed.filter((one) => one.placed.use !== 'not-used')
   return [
@@ -59,9 +79,11 @@ export function heatFindings({ rooms, heaters, heatless, altitudeM, equipment, p
       ]
     }),
     ...used.flatMap((one) => placedFindings(one)),
-    ...rooms.flatMap((gear) => [
-      ...roomFindings(gear),
-      ...airFindings(gear, unventedInUse(placed.filter((one) => one.gear.id === gear.id))),
-    ]),
+    ...rooms.flatMap((gear) =>
+      ofRoom(gear, () => [
+        ...roomFindings(gear),
+        ...airFindings(gear, unventedInUse(placed.filter((one) => one.gear.id === gear.id))),
+      ]),
+    ),
   ]
 }

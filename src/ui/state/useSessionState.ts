@@ -32,8 +32,9 @@ export function useSessionState<Value>(
 ): [Value, (next: Value) => void, () => void] {
   const { system } = useUnits()
   const [cameUpIn] = useState(system)
-  const [own, setOwn] = useState<Value | undefined>(undefined)
   const key = `gold-kettle-kept ${slot}`
+  // With its slot: a form that turns to another subject must not show what was typed for the first.
+  const [own, setOwn] = useState<{ key: string; value: Value } | null>(null)
   const raw = useSyncExternalStore(
     never,
     () => sessionStorage.getItem(key),
@@ -41,14 +42,14 @@ export function useSessionState<Value>(
   )
   const kept = useMemo(() => readKept<Value>(raw, cameUpIn, anyUnits), [raw, cameUpIn, anyUnits])
   const set = (next: Value): void => {
-    setOwn(next)
+    setOwn({ key, value: next })
     sessionStorage.setItem(key, JSON.stringify({ system, value: next }))
   }
   const forget = (): void => {
-    setOwn(undefined)
+    setOwn(null)
     sessionStorage.removeItem(key)
   }
-  return [own ?? kept ?? initial, set, forget]
+  return [own?.key === key ? own.value : (kept ?? initial), set, forget]
 }
 
 /**

@@ -18,7 +18,9 @@ const parts: Readonly<Record<string, string>> = {
 /** Addresses of all routes of the built application, pages too. */
 export function builtRoutes(): string[] {
   const names = Object.keys(built('app-paths-manifest.json') as Record<string, string>)
-  return names.map((name) => {
+  // Next keeps those with an underscore for itself; server.mjs answers them with 404.
+  const served = names.filter((name) => !name.startsWith('/_'))
+  return served.map((name) => {
     let place = name.replace(/\/(page|route)$/, '')
     for (const [pattern, value] of Object.entries(parts)) {
       place = place.replace(pattern, pattern.replace(/\[\w+\]/, value))

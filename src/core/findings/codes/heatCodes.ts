@@ -6,6 +6,7 @@ const use = opens('How to use it', 'heat', 'lighting')
 const openings = opens('To the openings', 'heat', 'air')
 
 export const heatCodes = {
+  'room-not-readable': stop(['table', 10], plan, 'clearance'),
   'heaters-not-entered': fixFirst(['table', 5], opens('Enter them', 'heat', 'heaters'), 'clearance'),
   'heater-not-placed': fixFirst(['table', 5], opens('Place it', 'heat'), 'clearance'),
   'locker-not-known': fixFirst(['rig', 5], plan, 'cylinder-outside'),

@@ -49,6 +49,7 @@ export const hookupCodes = {
   'line-ring': stop(['rig', 15], line, 'line-order'),
   'not-fed': fixFirst(['table', 5], line, 'line-order'),
   'line-unfinished': fixFirst(['table', 10], line, 'line-order'),
+  'line-not-readable': stop(['table', 10], line, 'line-order'),
   'no-line-drawn': fixFirst(['table', 20], opens('Draw it', 'hookup'), 'line-order'),
   'appliance-not-on-line': fixFirst(['table', 5], line, 'line-order'),
 } as const satisfies StationCodes

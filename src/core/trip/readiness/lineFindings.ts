@@ -1,3 +1,4 @@
+import { InputError } from '@/core/base/InputError'
 import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
 import { checkLine, type LineConditions } from '@/core/hookup/checks/checkLine'
@@ -11,18 +12,32 @@ export interface JudgedLine {
   tightness: LineTightness
 }
 
+/** A line that cannot be read is one finding and does not keep the rest of the rig from being judged. */
+function checkedFindings({ id, name, line }: LineGear, conditions: LineConditions): readonly Finding[] {
+  try {
+    return checkLine(id, line, conditions).findings
+  } catch (error) {
+    if (!(error instanceof InputError)) throw error
+    return [
+      makeFinding('hookup', 'line-not-readable', {
+        text: '{name} cannot be read: {why}',
+        parts: { name, why: error.message },
+        reason: 'What cannot be read is not judged. Draw this line again, or restore a backup.',
+        reasonParts: null,
+        subjectId: id,
+      }),
+    ]
+  }
+}
+
 /**
  * Findings about the rig's lines and of their leak tests.
  *
  * @param lines - of the rig
  * @param conditions - temperature and air pressure
- * @throws InputError as checkLine does
  */
 export function lineFindings(lines: readonly JudgedLine[], conditions: LineConditions): Finding[] {
-  return lines.flatMap(({ gear, tightness }) => [
-    ...checkLine(gear.id, gear.line, conditions).findings,
-    ...leakFindings(tightness),
-  ])
+  return lines.flatMap(({ gear, tightness }) => [...checkedFindings(gear, conditions), ...leakFindings(tightness)])
 }
 
 /**

@@ -11,6 +11,9 @@ export interface Salvage {
   tables: readonly { name: string; saved: number; lost: number }[]
 }
 
+/** So many rows in a row that cannot be read: the rest of the table cannot be found. */
+const MAX_FAILURES = 1000
+
 /** Rows that can be read, each by its number, so that a damaged page costs only its own rows. */
 function* readableRows(source: Sqlite.Database, table: string, columns: string): Generator<unknown[] | null> {
   let last = 0
@@ -20,11 +23,14 @@ function* readableRows(source: Sqlite.Database, table: string, columns: string):
     last = 100_000
   }
   const get = source.prepare(`SELECT ${columns} FROM "${table}" WHERE rowid = ?`).raw().safeIntegers()
-  for (let rowid = 1; rowid <= Math.min(last, 2_000_000); rowid += 1) {
+  let failures = 0
+  for (let rowid = 1; rowid <= Math.min(last, 2_000_000) && failures < MAX_FAILURES; rowid += 1) {
     try {
       const row = get.get(rowid)
       if (row !== undefined) yield row as unknown[]
+      failures = 0
     } catch {
+      failures += 1
       yield null
     }
   }

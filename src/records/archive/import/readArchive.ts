@@ -155,11 +155,11 @@ export function readArchive(bytes: Buffer): Archive {
   const outline = outlineSchema.safeParse(data)
   if (!outline.success) return refuse(zodIssues(outline.error))
   const { hashes = {}, ...archived } = outline.data
-  const changed = changedTables(archived.tables, hashes)
-  if (changed.length > 0) return refuse(changed)
   const upgraded = upgradeArchive(archived)
   const { tables, issues } = checkRows(upgraded.tables)
   if (issues.length > 0) return refuse(issues)
+  const changed = changedTables(archived.tables, hashes)
+  if (changed.length > 0) return refuse(changed)
   const archive = { ...upgraded, tables }
   const further = [...referenceIssues(archive), ...fileIssues(archive)]
   return further.length > 0 ? refuse(further) : archive

@@ -1,5 +1,6 @@
 import { format } from 'date-fns'
 import { InputError } from '@/core/base/InputError'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Database } from '@/records/databaseType'
@@ -31,7 +32,9 @@ export function validateRecords(database: Database): void {
     try {
       const trip = nextTrip(database, rig.id, format(now, 'yyyy-MM-dd'))
       const gear = loadRigGear(database, rig)
-      judgeTrip(gear, trip?.plan ?? anyPlan, now.toISOString())
+      const { findings } = judgeTrip(gear, trip?.plan ?? anyPlan, now.toISOString())
+      const unreadable = findings.find(({ code }) => code.endsWith('-not-readable'))
+      if (unreadable) throw new InputError('', formatPhrase(unreadable.sentence, 'us'))
     } catch (error) {
       if (!(error instanceof InputError)) throw error
       const path = error.issues[0]?.path ?? ''

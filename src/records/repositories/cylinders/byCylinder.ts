@@ -5,7 +5,11 @@
  */
 export function byCylinder<Row extends { cylinderId: string }>(rows: readonly Row[]): Map<string, Row[]> {
   const groups = new Map<string, Row[]>()
-  for (const row of rows) groups.set(row.cylinderId, [...(groups.get(row.cylinderId) ?? []), row])
+  for (const row of rows) {
+    const group = groups.get(row.cylinderId)
+    if (group) group.push(row)
+    else groups.set(row.cylinderId, [row])
+  }
   return groups
 }
 

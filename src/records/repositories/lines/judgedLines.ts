@@ -2,20 +2,10 @@ import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
 import type { LineTightness } from '@/core/leak-test/sheet/leakFindings'
 import type { Database } from '@/records/databaseType'
-import { nowUtc } from '@/records/repositories/appendEvent'
 import { lastFills } from '@/records/repositories/cylinders/fills'
-import { listHoldTests } from './holdTests'
+import { lastHold } from './holdTests'
 import { lastLeakTest, type LeakTest } from './leakTests'
 import { listLines, type StoredLine } from './lines'
-
-function lastHoldOf(database: Database, lineId: string): LineTightness['lastHold'] {
-  for (const { outcome, heldAt, openBranches, voidedAt } of listHoldTests(database, lineId)) {
-    // A test with branches shut off does not clear the line; an invalid test does not count.
-    if (voidedAt !== null || openBranches !== null || heldAt > nowUtc()) continue
-    if (outcome === 'held' || outcome === 'fell') return { outcome, heldAt }
-  }
-  return null
-}
 
 function recordOf(test: LeakTest | null): LineTightness['lastTest'] {
   if (!test) return null
@@ -42,7 +32,7 @@ function tightnessOf(database: Database, { id, name, line }: StoredLine): LineTi
     name,
     fingerprint: lineFingerprint(line),
     lastTest: recordOf(lastLeakTest(database, id)),
-    lastHold: lastHoldOf(database, id),
+    lastHold: lastHold(database, id),
     refilledAt: filled.toSorted().at(-1) ?? null,
   }
 }
