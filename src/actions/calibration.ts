@@ -8,7 +8,7 @@ import { database } from '@/records/database'
 import { addCalibration } from '@/records/repositories/trips/calibrations'
 import { NotFoundError } from '@/records/RecordsError'
 import { idField } from '@/actions/shared/fields'
-import { judgedTrip, calibrationsOfTrip } from '@/actions/shared/judgedTrip'
+import { judgedTrip, calibrationsOfTrip } from '@/services/trips/judgedTrip'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import type { ActionResult } from '@/actions/shared/result'
 

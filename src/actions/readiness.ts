@@ -1,17 +1,15 @@
 'use server'
 
-import { createHash } from 'node:crypto'
+import { revalidatePath } from 'next/cache'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
-import { verdictSnapshot } from '@/core/trip/readiness/verdictSnapshot'
 import { addAcceptance } from '@/records/repositories/trips/acceptances'
 import { database } from '@/records/database'
 import { NotFoundError } from '@/records/RecordsError'
-import { saveVerdict } from '@/records/repositories/trips/verdicts'
-import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { idField, reasonField } from '@/actions/shared/fields'
-import { judgedTrip } from '@/actions/shared/judgedTrip'
-import { programVersion } from '@/records/programVersion'
+import { write } from '@/records/write'
+import { judgedTrip } from '@/services/trips/judgedTrip'
+import { keepVerdict } from '@/services/trips/keepVerdict'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import { act, type ActionResult } from '@/actions/shared/result'
 
@@ -28,25 +26,20 @@ export async function acceptFindingAction(input: unknown, requestKey?: unknown):
     }
     const { sentence } = found.finding
     const acceptedAt = new Date().toISOString()
-    return addAcceptance(database(), { tripId, findingKey: key, sentence, reason, acceptedAt }, id)
+    return write(database(), () => {
+      const added = addAcceptance(database(), { tripId, findingKey: key, sentence, reason, acceptedAt }, id)
+      keepVerdict(tripId, new Date())
+      return added
+    })
   }
   return recordEvent('acceptance', acceptSchema, { input, requestKey }, record, ({ id }) => ({ id }))
 }
 
-/** Saves the present verdict with all that it is based on, unless the last saved one is equal. */
-export async function saveVerdictAction(input: unknown): Promise<ActionResult<{ id: string; judgedAt: string }>> {
+/** Keeps the present verdict with all that it is based on, unless the last one kept is equal. */
+export async function keepVerdictAction(input: unknown): Promise<ActionResult<{ id: string; judgedAt: string }>> {
   return act(z.strictObject({ tripId: idField }), input, ({ tripId }) => {
-    const judged = judgedTrip(tripId)
-    if (!judged) throw new NotFoundError('trip')
-    const kept = verdictSnapshot(judged, programVersion())
-    const fingerprint = createHash('sha256').update(canonicalJson(kept)).digest('hex')
-    const { id, judgedAt } = saveVerdict(database(), {
-      tripId,
-      judgedAt: new Date().toISOString(),
-      verdict: judged.ready.verdict,
-      fingerprint,
-      kept,
-    })
+    const { id, judgedAt } = keepVerdict(tripId, new Date())
+    revalidatePath('/', 'layout')
     return { id, judgedAt }
   })
 }

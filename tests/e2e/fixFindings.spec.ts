@@ -191,7 +191,8 @@ test('heat, air and the nights until all is ready; then a new fault appears as n
   await expect(verdict(page)).toContainText('Ready')
   await expect(verdict(page)).toContainText('it is no permission')
   await expect(station(page, /^Trip/)).toContainText('ready')
-  await expect(page.getByText('This verdict and all that it rests on are kept')).toBeVisible()
+  await page.getByRole('button', { name: 'Keep verdict' }).click()
+  await expect(page.getByText('This verdict and everything it is based on are kept')).toBeVisible()
   await expect(page.getByText('Nothing.', { exact: true })).toBeVisible()
 
   // A wrong weighing: what is new since it was ready is listed separately.

@@ -1,7 +1,7 @@
 import { formatISO } from 'date-fns'
 import { cookies } from 'next/headers'
 import { cache } from 'react'
-import { withVerdict, type JudgedTrip } from '@/actions/shared/judgedTrip'
+import { withVerdict, type JudgedTrip } from '@/services/trips/judgedTrip'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
 import type { RigGear, RigHeat } from '@/core/trip/readiness/rigGear'

@@ -1,5 +1,5 @@
 import { notFound, redirect } from 'next/navigation'
-import { judgedTrip, type JudgedTrip } from '@/actions/shared/judgedTrip'
+import { judgedTrip, type JudgedTrip } from '@/services/trips/judgedTrip'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { database } from '@/records/database'
 import { listOffers } from '@/records/repositories/cylinders/offers'

@@ -10,7 +10,8 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { DateTime } from '@/ui/figures/DateTime'
 import { AnsweredFindings } from './AnsweredFindings'
 import { DueBeforeEnd } from './DueBeforeEnd'
-import { SaveVerdict } from './SaveVerdict'
+import { keptSince } from '@/services/trips/keepVerdict'
+import { KeepVerdict } from './KeepVerdict'
 import { SupplySlips } from '@/app/trips/plan/SupplyPapers'
 import { TripHeader } from '@/app/trips/TripHeader'
 import type { TripPageData } from '@/app/trips/tripPageData'
@@ -77,7 +78,7 @@ export function ReadyView({ data }: { data: TripPageData }) {
       </div>
       <SinceReady data={data} />
       <DueBeforeEnd due={due} />
-      <SaveVerdict tripId={row.id} verdict={ready.verdict} keys={ready.answered.map(({ key }) => key).join('\n')} />
+      <KeepVerdict tripId={row.id} keptAt={keptSince(data)} />
     </>
   )
 }

@@ -17,7 +17,7 @@ export default async function CardPage({ params }: { params: Promise<{ id: strin
       <div className="not-printed">
         <TripHeader trip={data.row} isNext={data.isNext} />
         <p className="card-tools">
-          <PrintButton />
+          <PrintButton tripId={id} />
           <a className="btn btn-quiet" href={`/trips/${id}/card/pdf`} download>
             As PDF
           </a>

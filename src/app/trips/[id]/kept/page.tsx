@@ -16,8 +16,8 @@ export default async function KeptPage({ params }: { params: Promise<{ id: strin
     <>
       <TripHeader trip={row} isNext={isNext} />
       <p>
-        Each verdict that was read is kept with everything it rested on, so that it can be shown later. Nothing of it is
-        ever changed.
+        A verdict is kept when you keep it, save the trip, accept a finding or print the card. It is kept with
+        everything it is based on, and never changed.
       </p>
       <ul className="findings">
         {kept.map(({ id, judgedAt, verdict }) => (
@@ -35,7 +35,7 @@ export default async function KeptPage({ params }: { params: Promise<{ id: strin
           </MarkedItem>
         ))}
       </ul>
-      {kept.length === 0 && <p>None yet: read “Ready?” once.</p>}
+      {kept.length === 0 && <p>None yet.</p>}
     </>
   )
 }

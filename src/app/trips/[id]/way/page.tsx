@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { calibrationsOfTrip } from '@/actions/shared/judgedTrip'
+import { calibrationsOfTrip } from '@/services/trips/judgedTrip'
 import { SwapEntry } from '@/app/trips/swap/SwapEntry'
 import { swapCylinders } from '@/app/trips/swap/swapCylinders'
 import { TripHeader } from '@/app/trips/TripHeader'

@@ -1,0 +1,31 @@
+'use client'
+
+import Button from 'react-bootstrap/Button'
+import { keepVerdictAction } from '@/actions/readiness'
+import { DateTime } from '@/ui/figures/DateTime'
+import { Link } from '@/ui/shell/Link'
+import { useSave } from '@/ui/state/useSave'
+
+/** Keeps the shown verdict; looking at it keeps nothing. */
+export function KeepVerdict({ tripId, keptAt }: { tripId: string; keptAt: string | null }) {
+  const { save, saving, issueAt } = useSave(keepVerdictAction)
+  return (
+    <div className="save-line mt-4">
+      {keptAt === null ? (
+        <Button variant="outline-primary" disabled={saving.state === 'saving'} onClick={() => void save({ tripId })}>
+          Keep verdict
+        </Button>
+      ) : (
+        <span className="hint" role="status">
+          This verdict and everything it is based on are kept, as of <DateTime iso={keptAt} />.
+        </span>
+      )}
+      <Link href={`/trips/${tripId}/kept`}>Verdicts kept</Link>
+      {issueAt('') && (
+        <p className="issue" role="alert">
+          {issueAt('')}
+        </p>
+      )}
+    </div>
+  )
+}
