@@ -5,7 +5,7 @@ import { readiness } from '@/core/trip/readiness/readiness'
 import { fromUnit } from '@/core/units/convert'
 import type { Database } from '@/records/databaseType'
 import { addFill } from '@/records/repositories/cylinders/fills'
-import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { addTrip, findTrip } from '@/records/repositories/trips/trips'
 import { saveVerdict } from '@/records/repositories/trips/verdicts'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
@@ -61,7 +61,7 @@ export function loadDemoPast(records: Database, rigId: string, now: Date): void 
   const trip = findTrip(records, id)
   if (!trip) throw new RangeError(id)
   const judgedAt = at(0, '08:20')
-  const gear = loadRigGear(records, { id: rigId, battery: null })
+  const gear = loadRig(records, { id: rigId, battery: null }).gear
   const judgment = judgeTrip(gear, trip.plan, judgedAt)
   saveVerdict(records, {
     tripId: id,

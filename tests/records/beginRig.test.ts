@@ -4,7 +4,7 @@ import { heaterKinds } from '@/core/heat/heaters/heater'
 import { POUND_KG } from '@tests/tradeUnits'
 import { beginRig, type Beginning } from '@/records/repositories/rigs/beginRig'
 import type { Database } from '@/records/databaseType'
-import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { findRig, listRigs, activeRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
 import { temporaryDatabase } from './temporary'
@@ -25,7 +25,7 @@ function verdictOf(said: Beginning) {
   const rig = findRig(records, rigId)
   const plan = tripId && findTrip(records, tripId)?.plan
   if (!rig || !plan) throw new Error('no trip')
-  return judgeTrip(loadRigGear(records, rig), plan, NOW)
+  return judgeTrip(loadRig(records, rig).gear, plan, NOW)
 }
 
 test('one cylinder, one heater, one trip: judged with usual figures, and unknowns are asked for', () => {
@@ -56,7 +56,7 @@ test('everything skipped is no error, and nothing is called ready', () => {
 
 test.each([...heaterKinds])('heated by a %s: it is an appliance and a heater in one', (heater) => {
   const { rigId } = beginRig(records, { ...nothing, heater, trip }, NOW)
-  const { heat } = loadRigGear(records, { id: rigId, battery: null })
+  const { heat } = loadRig(records, { id: rigId, battery: null }).gear
   expect(heat.heaters).toHaveLength(1)
   expect(heat.heaters[0]?.applianceId).not.toBeNull()
 })

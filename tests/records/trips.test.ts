@@ -8,7 +8,7 @@ import {
   type CalibrationEntry,
 } from '@/records/repositories/trips/calibrations'
 import { listReadings } from '@/records/repositories/cylinders/readings'
-import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { ConflictError } from '@/records/RecordsError'
 import {
   findRig,
@@ -116,7 +116,7 @@ describe('calibrations', () => {
 })
 
 test('readings: weighings, gauges and fills; a fill’s own reading counts once, voided ones not at all', () => {
-  const { cylinders } = loadRigGear(records, { id: 'marigold', battery: null })
+  const { cylinders } = loadRig(records, { id: 'marigold', battery: null }).gear
   const left = cylinders.filter(({ id }) => id === 'left')
   const readings = listReadings(records, left)
   expect(readings.filter(({ isFill }) => isFill)).toHaveLength(1)
@@ -132,7 +132,7 @@ test('readings: weighings, gauges and fills; a fill’s own reading counts once,
 test('the routes accept exactly what the records return', () => {
   const rig = findRig(records, 'marigold')
   if (!rig) throw new Error('no rig')
-  const sent = { rig: loadRigGear(records, rig), trip: findTrip(records, 'larkspur')?.plan, now: NOW }
+  const sent = { rig: loadRig(records, rig).gear, trip: findTrip(records, 'larkspur')?.plan, now: NOW }
   expect(readinessSchema.parse(JSON.parse(JSON.stringify(sent)))).toEqual(JSON.parse(JSON.stringify(sent)))
 })
 

@@ -11,12 +11,11 @@ import { verdict } from '@/core/findings/verdict'
 import { heatFindings } from '@/core/heat/heatFindings'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { listAppliances, type Appliance } from '@/records/repositories/trips/appliances'
-import { listCylinders, type CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
-import { listEquipment, type EquipmentWithVersion } from '@/records/repositories/cylinders/equipment'
+import type { CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
+import type { EquipmentWithVersion } from '@/records/repositories/cylinders/equipment'
 import { database } from '@/records/database'
 import type { Database } from '@/records/databaseType'
-import { listHeat } from '@/records/repositories/heat/heaters'
-import { listJudgedLines } from '@/records/repositories/lines/judgedLines'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { activeRig, type Rig } from '@/records/repositories/rigs/rigs'
 import { nextTrip, type TripWithPlan } from '@/records/repositories/trips/trips'
 import type { StationState } from '@/ui/shell/GasLine'
@@ -78,27 +77,14 @@ function readArchive(records: Database, nowIso: string): RigSnapshot {
     const nothing = { cylinders: [], appliances: [], equipment: [], lines: [], heat, gear }
     return { rig, ...nothing, trip: undefined, judged: null, nowIso }
   }
-  const cylinders = listCylinders(records, rig.id)
+  const loaded = loadRig(records, rig)
   const next = nextTrip(records, rig.id, nowIso.slice(0, 10))
-  const equipment = listEquipment(records, rig.id)
-  const lines = listJudgedLines(records, rig.id)
-  const heat = listHeat(records, rig.id)
-  const gear: RigGear = {
-    cylinders: cylinders.map((cylinder) => cylinder.gear),
-    equipment,
-    lines,
-    heat,
-    battery: rig.battery,
-  }
-  const judged = next ? withVerdict(rig, next, gear, nowIso) : null
+  const judged = next ? withVerdict(rig, next, loaded.gear, nowIso) : null
   return {
     rig,
-    cylinders,
+    ...loaded,
+    heat: loaded.gear.heat,
     appliances: listAppliances(records, rig.id),
-    equipment,
-    lines,
-    heat,
-    gear,
     trip: judged ? { row: judged.row, plan: judged.plan } : undefined,
     judged,
     nowIso,

@@ -9,7 +9,7 @@ import { type RigGear, runRigOf } from '@/core/trip/readiness/rigGear'
 import { calibrateUsage, type UsageCalibrationResult } from '@/core/trip/usage/calibrateUsage'
 import { database } from '@/records/database'
 import { listReadings } from '@/records/repositories/cylinders/readings'
-import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { findRig, type Rig } from '@/records/repositories/rigs/rigs'
 import { activeAcceptances } from '@/records/repositories/trips/acceptances'
 import { withClockChanges } from '@/records/repositories/trips/clockChanges'
@@ -46,7 +46,7 @@ export function judgedTrip(id: string): JudgedTrip | undefined {
   const records = database()
   const trip = findTrip(records, id)
   const rig = trip && findRig(records, trip.row.rigId)
-  return trip && rig && withVerdict(rig, trip, loadRigGear(records, rig), formatISO(new Date()))
+  return trip && rig && withVerdict(rig, trip, loadRig(records, rig).gear, formatISO(new Date()))
 }
 
 /** Calibration of each supply from the weigh-ins of a trip. */

@@ -5,7 +5,7 @@ import type { Finding } from '@/core/findings/Finding'
 import { findingKey, readiness, type Acceptance } from '@/core/trip/readiness/readiness'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
 import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
@@ -16,7 +16,7 @@ function demoFindings(): readonly Finding[] {
   const rig = findRig(records, 'marigold')
   const trip = findTrip(records, 'larkspur')
   if (!rig || !trip) throw new Error('no demo')
-  const { findings } = judgeTrip(loadRigGear(records, rig), trip.plan, '2026-11-24T12:00:00Z')
+  const { findings } = judgeTrip(loadRig(records, rig).gear, trip.plan, '2026-11-24T12:00:00Z')
   records.$client.close()
   return findings
 }

@@ -5,7 +5,7 @@ import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Database } from '@/records/databaseType'
 import { listRigs } from '@/records/repositories/rigs/rigs'
-import { loadRigGear } from '@/records/repositories/rigs/loadRigGear'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { nextTrip } from '@/records/repositories/trips/trips'
 import { FileError } from './FileError'
 
@@ -31,7 +31,7 @@ export function validateRecords(database: Database): void {
   for (const rig of listRigs(database)) {
     try {
       const trip = nextTrip(database, rig.id, format(now, 'yyyy-MM-dd'))
-      const gear = loadRigGear(database, rig)
+      const gear = loadRig(database, rig).gear
       const { findings } = judgeTrip(gear, trip?.plan ?? anyPlan, now.toISOString())
       const unreadable = findings.find(({ code }) => code.endsWith('-not-readable'))
       if (unreadable) throw new InputError('', formatPhrase(unreadable.sentence, 'us'))
