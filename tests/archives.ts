@@ -7,8 +7,7 @@ import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { swapFinds } from '@/core/trip/usage/swap'
 import { typedForecast } from '@/core/run/weather/typedForecast'
 import { heaterKinds } from '@/core/heat/heaters/heater'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
-import { applianceKinds } from '@/core/appliances/habit'
+import { applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
 import { usualRunSettings } from '@/core/run/runSettings'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { readyRooms } from '@/core/heat/room/readyRooms'
@@ -265,7 +264,7 @@ export const anyArchive: fc.Arbitrary<Archive> = fc
               tripId,
               applianceId,
               burnPerDayS: 3600,
-              habit: applianceTemplates[kind as keyof typeof applianceTemplates].habit,
+              habit: applianceTraits[kind as keyof typeof applianceTraits].habit,
               byNight: null,
             })),
           ),

@@ -45,14 +45,18 @@ function usage(pid: number): { memoryBytes: number; processorMs: number } {
   }
 }
 
-/** Processor time for a file: one that a person made takes a tenth of it. */
-function longestProcessorMs(bytes: number): number {
-  return 4000 + bytes / 2000
+/** What the program may use before it is killed. */
+export interface ProgramLimits {
+  processorMs: number
+  /** By the clock, which passes faster for a program when the machine is busy. */
+  ms: number
+  memoryBytes: number
 }
 
-/** Time by the clock, which passes faster for a program when the machine is busy. */
-function longestMs(bytes: number): number {
-  return 5 * longestProcessorMs(bytes)
+/** Limits for a file: one that a person made takes a tenth of the time. */
+function limitsFor(bytes: number): ProgramLimits {
+  const processorMs = 4000 + bytes / 2000
+  return { processorMs, ms: 5 * processorMs, memoryBytes: MAX_MEMORY_BYTES }
 }
 
 /**
@@ -61,11 +65,16 @@ function longestMs(bytes: number): number {
  *
  * @param command - what to do
  * @param args - paths
- * @param bytes - size of the file, for the deadline
+ * @param bytes - size of the file, for the usual limits
  * @returns its answer
  * @throws RecordsError with its sentence, or with ours when it had to be killed
  */
-export function runRecordsProgram(command: RecordsCommand, args: readonly string[], bytes: number): Promise<unknown> {
+export function runRecordsProgram(
+  command: RecordsCommand,
+  args: readonly string[],
+  bytes: number,
+  limits = limitsFor(bytes),
+): Promise<unknown> {
   const child = spawn(process.execPath, ['--max-old-space-size=768', programFile(), command, ...args], {
     stdio: ['ignore', 'pipe', 'ignore'],
     env: { ...process.env, NODE_OPTIONS: '' },
@@ -77,11 +86,11 @@ export function runRecordsProgram(command: RecordsCommand, args: readonly string
       reason = why
       child.kill('SIGKILL')
     }
-    const deadline = setTimeout(() => kill(TOO_LONG), longestMs(bytes))
+    const deadline = setTimeout(() => kill(TOO_LONG), limits.ms)
     const look = setInterval(() => {
       const { memoryBytes, processorMs } = usage(child.pid ?? 0)
-      if (memoryBytes > MAX_MEMORY_BYTES) kill('This file takes too much memory to read: it is no backup.')
-      if (processorMs > longestProcessorMs(bytes)) kill(TOO_LONG)
+      if (memoryBytes > limits.memoryBytes) kill('This file takes too much memory to read: it is no backup.')
+      if (processorMs > limits.processorMs) kill(TOO_LONG)
     }, LOOK_MS)
     child.stdout.setEncoding('utf8')
     child.stdout.on('data', (chunk: string) => {

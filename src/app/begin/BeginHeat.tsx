@@ -1,8 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
-import type { ApplianceKind } from '@/core/appliances/habit'
+import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
 import { heaterKinds } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { Amount } from '@/ui/figures/Amount'
@@ -59,8 +58,8 @@ export function BeginHeat({ values, set }: BeginPart) {
             id={`burns ${kind}`}
             label={
               <>
-                {applianceTemplates[kind].name}, usually{' '}
-                <Amount quantity={{ value: applianceTemplates[kind].inputW, role: 'power' }} />
+                {applianceTraits[kind].name}, usually{' '}
+                <Amount quantity={{ value: applianceTraits[kind].inputW, role: 'power' }} />
               </>
             }
             checked={values.burns.includes(kind)}

@@ -1,5 +1,5 @@
 import { readNights } from '@/app/shared/nights'
-import type { ApplianceKind } from '@/core/appliances/habit'
+import type { ApplianceKind } from '@/core/appliances/applianceKinds'
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
 import type { UnitSystem } from '@/core/units/displayRoles'

@@ -1,5 +1,5 @@
 import type { Supply } from '@/core/cylinders/cylinderKind'
-import type { ApplianceKind } from '@/core/appliances/habit'
+import type { ApplianceKind } from '@/core/appliances/applianceKinds'
 
 /** An appliance as the Run station knows it. */
 export interface RunAppliance {

@@ -1,23 +1,5 @@
 import { z } from '@/core/base/zod'
 
-/** What an appliance of a camper is; its usual habits follow from it. */
-export const applianceKinds = [
-  'cooktop',
-  'oven',
-  'fridge',
-  'water-heater',
-  'tankless',
-  'furnace',
-  'panel-heater',
-  'portable-heater',
-  'gas-light',
-  'grill',
-  'campfire',
-  'other',
-] as const
-
-export type ApplianceKind = (typeof applianceKinds)[number]
-
 export const energies = ['gas', 'shore', 'battery', 'off'] as const
 
 /** Energy source for one night. */
@@ -46,5 +28,3 @@ export const habitSchema = z.discriminatedUnion('way', [
 ])
 
 export type Habit = z.output<typeof habitSchema>
-
-export const habitWays = ['hours', 'warmth', 'around', 'acts'] as const

@@ -52,14 +52,16 @@ function facts(
 }
 
 /** A code that stops: it cannot be accepted and clears when the problem is fixed. */
-export const stop = (work: Work, fix: Fix, ...basis: BasisId[]): FindingFacts => facts('stop', false, work, fix, basis)
+export const stop = (work: Work, fix: Fix, ...basis: [BasisId, ...BasisId[]]): FindingFacts =>
+  facts('stop', false, work, fix, basis)
 
 /** A code to fix first, which may be accepted with a reason. */
-export const fixFirst = (work: Work, fix: Fix, ...basis: BasisId[]): FindingFacts =>
+export const fixFirst = (work: Work, fix: Fix, ...basis: [BasisId, ...BasisId[]]): FindingFacts =>
   facts('fix-first', true, work, fix, basis)
 
 /** A code worth knowing. */
-export const note = (work: Work, fix: Fix, ...basis: BasisId[]): FindingFacts => facts('note', false, work, fix, basis)
+export const note = (work: Work, fix: Fix, ...basis: [BasisId, ...BasisId[]]): FindingFacts =>
+  facts('note', false, work, fix, basis)
 
 /** Pages of each station that a button may open; for cylinders those of one cylinder too. */
 interface PagesOf extends Record<Station, string> {

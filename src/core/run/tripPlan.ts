@@ -1,11 +1,5 @@
-import {
-  type ApplianceKind,
-  type Energy,
-  type Habit,
-  applianceKinds,
-  energies,
-  habitSchema,
-} from '@/core/appliances/habit'
+import { type ApplianceKind, applianceKinds } from '@/core/appliances/applianceKinds'
+import { type Energy, type Habit, energies, habitSchema } from '@/core/appliances/habit'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { type Supply, supplies } from '@/core/cylinders/cylinderKind'

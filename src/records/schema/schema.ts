@@ -10,7 +10,8 @@ import type { Forecast } from '@/core/run/weather/forecast'
 import { DEFAULT_RULE_ID, type OwnRule } from '@/core/rules/dateRules'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
 import { bottleFillRules, DEFAULT_BOTTLE_FILL_RULE, fillModes } from '@/core/fill/fillModes'
-import { applianceKinds, type Energy, type Habit } from '@/core/appliances/habit'
+import { type Energy, type Habit } from '@/core/appliances/habit'
+import { applianceKinds } from '@/core/appliances/applianceKinds'
 import type { RunSettings } from '@/core/run/runSettings'
 
 /** Accepted image types. */

@@ -6,8 +6,8 @@ import { activities, readActivities } from '@/core/appliances/activities'
 import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/duty'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import { tripApplianceSchema } from '@/core/run/simulation/tripRun'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
-import { applianceKinds, habitSchema } from '@/core/appliances/habit'
+import { applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
+import { habitSchema } from '@/core/appliances/habit'
 
 const read = (text: string) => ({
   done: Object.fromEntries(readActivities(text).done.map(({ act, count }) => [act.id, count])),
@@ -105,8 +105,12 @@ test('a fridge burns a fifth of the time in the cold and always at 100 °F, neve
 })
 
 test.each(applianceKinds)('the usual habit of %s is valid and of its own kind', (kind) => {
-  const usual = applianceTemplates[kind]
-  expect(usual.kind).toBe(kind)
+  const usual = applianceTraits[kind]
+  expect(usual.habitWays).toContain(usual.habit.way)
+  expect(usual.inputW).toBeLessThanOrEqual(usual.ratedInputW)
+  // What burns the air of the room warms it; what heats nothing warms nobody.
+  if (usual.exhaust === 'room') expect(usual.toRoomShare).toBe(1)
+  if (usual.isHeater) expect(usual.habitWays).toContain('warmth')
   expect(habitSchema.safeParse(usual.habit).success).toBe(true)
   expect(usual.inputW).toBeGreaterThan(0)
   expect(usual.runsOn).toContain('gas')

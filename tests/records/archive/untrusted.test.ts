@@ -18,7 +18,7 @@ import { readPacked } from '@tests/frozen/fixtures'
 import { temporaryDatabase, temporaryFile } from '@tests/records/temporary'
 
 /** Set to 1000 by the nightly run; see docs/reliability.md. */
-const MUTATIONS = Number(process.env.GOLD_KETTLE_MUTATIONS ?? 120)
+const MUTATIONS = Number(process.env.GOLD_KETTLE_MUTATIONS ?? 60)
 const PNG = Buffer.concat([Buffer.from('\x89PNG\r\n\x1a\n', 'latin1'), Buffer.from('collar')])
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-untrusted-'))
 let records: Database
@@ -189,7 +189,8 @@ describe('the program that reads untrusted files', () => {
     ['answers nonsense', 'console.log("{}")', /could not be read/],
   ])('is given up when it %s', async (_, source, sentence) => {
     programs(source)
-    await expect(runRecordsProgram('verify', ['a', 'b'], 0)).rejects.toThrow(sentence)
+    const limits = { processorMs: 1000, ms: 2000, memoryBytes: 1e9 }
+    await expect(runRecordsProgram('verify', ['a', 'b'], 0, limits)).rejects.toThrow(sentence)
   })
 
   test('tells what it was told', async () => {

@@ -16,8 +16,7 @@ import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { supplyOptionLabels, type RunAppliance } from '@/app/run/runAppliance'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
-import { applianceKinds, type ApplianceKind } from '@/core/appliances/habit'
+import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
 
 interface ApplianceValues {
   name: string
@@ -66,10 +65,10 @@ export function ApplianceForm({
   const currentIssue = typedCurrent >= 0 && typedCurrent <= 200 ? null : 'Amperes as a number, such as 6.'
   const takeKind = (kind: ApplianceKind): void => {
     resetSaving()
-    const usual = applianceTemplates[kind]
+    const usual = applianceTraits[kind]
     form.setValue('kind', kind, { shouldDirty: true })
     // What is usual fills only what is still empty or was usual before.
-    const before = applianceTemplates[values.kind]
+    const before = applianceTraits[values.kind]
     const power = (value: number): string => (value > 0 ? formatForField({ value, role: 'power' }, system) : '')
     if (values.name === '' || values.name === before.name) form.setValue('name', usual.name)
     if (values.input === '' || values.input === power(before.inputW)) form.setValue('input', power(usual.inputW))
@@ -78,7 +77,7 @@ export function ApplianceForm({
       form.setValue('current', usual.currentA > 0 ? String(usual.currentA) : '')
     }
     form.setValue('needsBattery', usual.needsBattery)
-    if (kind === 'portable-heater') form.setValue('supply', 'bottles')
+    if (applianceTraits[kind].supply === 'bottles') form.setValue('supply', 'bottles')
   }
   const leave = (): void => {
     draft.forget()
@@ -123,7 +122,7 @@ export function ApplianceForm({
           id="appliance-kind"
           label="Kind"
           value={values.kind}
-          options={applianceKinds.map((kind) => [kind, applianceTemplates[kind].name] as const)}
+          options={applianceKinds.map((kind) => [kind, applianceTraits[kind].name] as const)}
           set={takeKind}
         />
         <div>

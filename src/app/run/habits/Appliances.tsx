@@ -4,7 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { kindFacts, supplies } from '@/core/cylinders/cylinderKind'
 import { aloneOnSupply } from '@/core/appliances/runtimeSlip'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import { applianceTraits } from '@/core/appliances/applianceKinds'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { supplyOptionLabels } from '@/app/run/runAppliance'
@@ -36,7 +36,7 @@ export function Appliances({ data, editor }: { data: RunPageData; editor: RunEdi
                 <div className="appliance-row">
                   <span>
                     <strong>{name}</strong>
-                    <span className="hint d-block">{applianceTemplates[kind].name}</span>
+                    <span className="hint d-block">{applianceTraits[kind].name}</span>
                   </span>
                   <span>
                     <Amount quantity={{ value: inputW, role: 'power' }} />

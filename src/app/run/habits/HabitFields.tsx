@@ -1,8 +1,8 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
-import { habitWays, type Habit } from '@/core/appliances/habit'
+import { applianceTraits } from '@/core/appliances/applianceKinds'
+import type { Habit } from '@/core/appliances/habit'
 import { readActivities } from '@/core/appliances/activities'
 import { ClockField } from '@/app/run/ClockField'
 import type { RunAppliance } from '@/app/run/runAppliance'
@@ -22,25 +22,16 @@ const wayLabels: Readonly<Record<Habit['way'] | 'none', string>> = {
   acts: 'for what is cooked and washed',
 }
 
-const heats = new Set(['furnace', 'panel-heater', 'portable-heater'])
 const EVENING_H = 18
 const COSY_K = 291.15
 
 /** Ways that make sense of this kind. */
 function waysOf({ kind }: RunAppliance): readonly (Habit['way'] | 'none')[] {
-  return [
-    'none',
-    ...habitWays.filter((way) => {
-      if (way === 'warmth') return heats.has(kind)
-      if (way === 'around') return kind === 'fridge'
-      if (way === 'acts') return kind === 'cooktop' || kind === 'oven' || kind === 'water-heater' || kind === 'tankless'
-      return true
-    }),
-  ]
+  return ['none', ...applianceTraits[kind].habitWays]
 }
 
 function beginning(way: Habit['way'], { kind }: RunAppliance): Habit {
-  const usual = applianceTemplates[kind].habit
+  const usual = applianceTraits[kind].habit
   if (usual.way === way) return usual
   if (way === 'warmth') return { way, awakeK: COSY_K, asleepK: null }
   if (way === 'around') return { way }
@@ -149,7 +140,7 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
           </p>
         )}
       </div>
-      {!isNone && applianceTemplates[kind].runsOn.length > 2 && <NightEnergies editor={editor} appliance={appliance} />}
+      {!isNone && applianceTraits[kind].runsOn.length > 2 && <NightEnergies editor={editor} appliance={appliance} />}
     </div>
   )
 }

@@ -1,6 +1,6 @@
 'use client'
 
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { Energy } from '@/core/appliances/habit'
 import type { RunAppliance } from '@/app/run/runAppliance'
 import type { RunEditor } from '@/app/run/useRunEditor'
@@ -30,7 +30,7 @@ export function NightEnergies({ editor, appliance }: { editor: RunEditor; applia
               })
             }
           >
-            {applianceTemplates[appliance.kind].runsOn.map((one) => (
+            {applianceTraits[appliance.kind].runsOn.map((one) => (
               <option key={one} value={one}>
                 {words[one]}
               </option>

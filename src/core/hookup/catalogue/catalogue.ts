@@ -1,3 +1,4 @@
+import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
 import { lineParts } from './catalogueLines'
 import { btuh, female, inWC, into, male, psi } from './catalogueShapes'
 import { sourceParts } from './catalogueSources'
@@ -11,7 +12,7 @@ function appliance(
   id: string,
   name: string,
   entry: Fit,
-  facts: { inputBtuh: number; ownRegulator?: boolean; wantsFilter?: boolean; portable?: boolean },
+  facts: { inputW: number; ownRegulator?: boolean; wantsFilter?: boolean; portable?: boolean },
 ): PartType {
   const ownRegulator = facts.ownRegulator ?? false
   return {
@@ -22,7 +23,7 @@ function appliance(
     ports: [into('in', entry)],
     rated: ownRegulator ? 'cylinder' : 'low',
     appliance: {
-      inputW: btuh(facts.inputBtuh),
+      inputW: facts.inputW,
       ownRegulator,
       minGaugePa: ownRegulator ? psi(5) : inWC(10),
       wantsFilter: facts.wantsFilter ?? false,
@@ -30,6 +31,9 @@ function appliance(
     },
   }
 }
+
+/** Input with all burners at full, of a kind that has a part here. */
+const rated = (kind: ApplianceKind): number => applianceTraits[kind].ratedInputW
 
 /** What closes a line, and what it ends in. */
 const endParts: readonly PartType[] = [
@@ -45,26 +49,31 @@ const endParts: readonly PartType[] = [
   plug('cap-quick-mid', 'Cap for a 15 psi quick connect', male('quick-mid-1/4')),
   plug('cap-co2', 'Cap for a CO2 valve', female('cga-320'), 'co2-cylinder'),
 
-  appliance('cooktop', 'Cooktop', male('flare-3/8'), { inputBtuh: 16_000 }),
-  appliance('oven', 'Oven and cooktop', male('flare-3/8'), { inputBtuh: 25_000 }),
-  appliance('fridge', 'Absorption fridge', male('flare-3/8'), { inputBtuh: 1_400 }),
-  appliance('water-heater', 'Water heater', male('flare-3/8'), { inputBtuh: 12_000 }),
-  appliance('furnace', 'Ducted furnace', male('flare-3/8'), { inputBtuh: 30_000 }),
-  appliance('panel', 'Catalytic panel heater, low pressure', male('flare-3/8'), { inputBtuh: 3_000 }),
-  appliance('panel-compression', 'Panel heater, 1/4 compression', male('compression-1/4'), { inputBtuh: 3_000 }),
-  appliance('radiant-low', 'Wall radiant, low pressure', male('flare-3/8'), { inputBtuh: 10_000 }),
-  appliance('grill-low', 'Grill, regulator taken off', male('flare-3/8'), { inputBtuh: 12_000 }),
-  appliance('grill', 'Grill with its own regulator', female('bottle-1-20'), { inputBtuh: 12_000, ownRegulator: true }),
+  appliance('cooktop', 'Cooktop', male('flare-3/8'), { inputW: rated('cooktop') }),
+  appliance('oven', 'Oven and cooktop', male('flare-3/8'), { inputW: btuh(25_000) }),
+  appliance('fridge', 'Absorption fridge', male('flare-3/8'), { inputW: rated('fridge') }),
+  appliance('water-heater', 'Water heater', male('flare-3/8'), { inputW: rated('water-heater') }),
+  appliance('furnace', 'Ducted furnace', male('flare-3/8'), { inputW: rated('furnace') }),
+  appliance('panel', 'Catalytic panel heater, low pressure', male('flare-3/8'), { inputW: rated('panel-heater') }),
+  appliance('panel-compression', 'Panel heater, 1/4 compression', male('compression-1/4'), {
+    inputW: rated('panel-heater'),
+  }),
+  appliance('radiant-low', 'Wall radiant, low pressure', male('flare-3/8'), { inputW: btuh(10_000) }),
+  appliance('grill-low', 'Grill, regulator taken off', male('flare-3/8'), { inputW: btuh(12_000) }),
+  appliance('grill', 'Grill with its own regulator', female('bottle-1-20'), {
+    inputW: btuh(12_000),
+    ownRegulator: true,
+  }),
   appliance('grill-flare', 'Grill with its own regulator, 3/8 flare', male('flare-3/8'), {
-    inputBtuh: 12_000,
+    inputW: btuh(12_000),
     ownRegulator: true,
   }),
   appliance('stove', 'Camp stove with its own regulator', female('bottle-1-20'), {
-    inputBtuh: 20_000,
+    inputW: btuh(20_000),
     ownRegulator: true,
   }),
   appliance('portable', 'Portable radiant heater', female('bottle-1-20'), {
-    inputBtuh: 9_000,
+    inputW: btuh(9_000),
     ownRegulator: true,
     wantsFilter: true,
     portable: true,

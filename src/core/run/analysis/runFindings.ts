@@ -2,6 +2,7 @@ import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
 import { type FindingText, makeFinding } from '@/core/findings/makeFinding'
 import { formatTripTime } from '@/core/time/tripClock'
+import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
 import { readActivities } from '@/core/appliances/activities'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Outage, OutageCause, TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
@@ -16,7 +17,11 @@ const mass = (value: number, isSmall: boolean): Quantity => ({ value, role: isSm
 
 /** Hours of a trip within which a thing without a chimney would burn while people sleep. */
 const ASLEEP_S = 1800
-const UNVENTED = new Set(['panel-heater', 'portable-heater'])
+
+function isUnventedHeater(kind: ApplianceKind): boolean {
+  const { isHeater, exhaust } = applianceTraits[kind]
+  return isHeater && exhaust === 'room'
+}
 
 /** What each cause of an outage is called in the findings. */
 const codes: Readonly<Record<OutageCause, FindingCode<'run'>>> = {
@@ -178,7 +183,7 @@ function litWhileAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
   return input.appliances
     .filter(({ id, kind, habit }) => {
       // Hours without a clock time are judged with the heater's placement.
-      if (!UNVENTED.has(kind) || !trip.uses.find((use) => use.id === id)?.habit) return false
+      if (!isUnventedHeater(kind) || !trip.uses.find((use) => use.id === id)?.habit) return false
       if (habit.way === 'warmth') return habit.asleepK !== null
       if (habit.way !== 'hours' || sleepS === 0) return false
       const toSleepS = ((input.sleepH - habit.fromH + 24) % 24) * 3600

@@ -1,4 +1,4 @@
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
+import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { usableGasKg } from '@/core/cylinders/fitness/usableGas'
@@ -62,7 +62,7 @@ function sourceOf(use: Pick<ApplianceUse, 'supply' | 'cylinderId'>): string {
 }
 
 function applianceOf(use: ApplianceUse, learned: UseFactors): TripAppliance {
-  const usual = applianceTemplates[use.kind ?? 'other']
+  const usual = applianceTraits[use.kind ?? 'other']
   return {
     id: use.id,
     name: use.name,

@@ -2,25 +2,11 @@ import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/dut
 import type { Current } from '@/core/run/battery/battery'
 import { clockHourOf } from '@/core/time/tripClock'
 import type { Perturbation, TripAppliance, TripRunInput } from './tripRun'
-import type { ApplianceKind, Energy } from '@/core/appliances/habit'
+import type { Energy } from '@/core/appliances/habit'
+import { applianceTraits } from '@/core/appliances/applianceKinds'
 
 const DAY_S = 86_400
 const HOUR_S = 3600
-/** Share of the gas that warms the room; a furnace loses a quarter by its chimney. [common practice] */
-const TO_ROOM: Readonly<Record<ApplianceKind, number>> = {
-  cooktop: 1,
-  oven: 1,
-  fridge: 0,
-  'water-heater': 0,
-  tankless: 0,
-  furnace: 0.75,
-  'panel-heater': 1,
-  'portable-heater': 1,
-  'gas-light': 1,
-  grill: 0,
-  campfire: 0,
-  other: 0,
-}
 /** The sun charges between these hours. [common practice] */
 const SUN_H = { from: 9, to: 15 }
 /** Ground and tank water are not colder. [common practice] */
@@ -88,7 +74,7 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
     Float64Array.from({ length: perDay }, (_, k) => inputBetweenW(own, k * stepS + startOfStepS, stepS)),
   )
   const factors = appliances.map(({ id }) => chance?.factorOf(id) ?? 1)
-  const toRoom = appliances.map(({ kind }) => TO_ROOM[kind])
+  const toRoom = appliances.map(({ kind }) => applianceTraits[kind].toRoomShare)
   const shore = new Set(input.shoreNights)
   const startS = clockHourOf(input.startISO) * HOUR_S
   const decay = rig ? Math.exp((-stepS * rig.lossWPerK) / rig.capacityJPerK) : 0

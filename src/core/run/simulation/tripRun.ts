@@ -1,4 +1,5 @@
-import { applianceKinds, energies, habitSchema } from '@/core/appliances/habit'
+import { energies, habitSchema } from '@/core/appliances/habit'
+import { applianceKinds } from '@/core/appliances/applianceKinds'
 import { z } from '@/core/base/zod'
 import { batterySchema } from '@/core/run/battery/battery'
 import { changeovers, runSettingsSchema } from '@/core/run/runSettings'

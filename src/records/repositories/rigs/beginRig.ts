@@ -4,8 +4,7 @@ import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
 import { InputError } from '@/core/base/InputError'
-import { applianceTemplates } from '@/core/appliances/applianceTemplates'
-import type { ApplianceKind } from '@/core/appliances/habit'
+import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { addAppliance } from '@/records/repositories/trips/appliances'
 import { addCylinder, findCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
@@ -35,9 +34,6 @@ const applianceOf: Readonly<Record<HeaterKind, ApplianceKind>> = {
   other: 'other',
 }
 
-/** Burns from a bottle screwed onto it. */
-const onBottle: readonly ApplianceKind[] = ['portable-heater']
-
 function beginCylinder(
   records: Database,
   rigId: string,
@@ -62,8 +58,7 @@ function beginCylinder(
 }
 
 function beginAppliance(records: Database, rigId: string, kind: ApplianceKind): string {
-  const { name, inputW, pilotW, currentA, needsBattery } = applianceTemplates[kind]
-  const supply = onBottle.includes(kind) ? 'bottles' : 'line'
+  const { name, inputW, pilotW, currentA, needsBattery, supply } = applianceTraits[kind]
   return addAppliance(records, rigId, { name, inputW, supply, kind, pilotW, currentA, needsBattery }).id
 }
 
@@ -99,7 +94,7 @@ export function beginRig(
     }
     if (!said.trip || !findRig(database, rigId)) return { rigId, tripId: null }
     const uses = [...burning].map(([kind, applianceId]) => {
-      const { habit } = applianceTemplates[kind]
+      const { habit } = applianceTraits[kind]
       return { applianceId, burnPerDayS: habit.way === 'hours' ? habit.burnPerDayS : 0, habit }
     })
     return { rigId, tripId: addTrip(database, rigId, { ...said.trip, uses }).id }
