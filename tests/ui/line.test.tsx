@@ -9,7 +9,7 @@ import { lineSvg } from '@/app/hookup/diagram/lineSvg'
 import { marksOf } from '@/app/hookup/marksOf'
 import { chosenPart, faceOf } from '@/app/hookup/diagram/PartBox'
 import { partPressure } from '@/app/hookup/parts/partPressure'
-import { roleLabels } from '@/app/hookup/parts/roleLabels'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { ActionSteps } from '@/app/leak-test/ActionSteps'
 import { HoldVerdict } from '@/app/leak-test/hold/HoldVerdict'
 import { UTube } from '@/app/leak-test/hold/UTube'
@@ -17,7 +17,7 @@ import { PlaceList } from '@/app/leak-test/PlaceList'
 import { PrintedSheet } from '@/app/leak-test/PrintedSheet'
 import { jointStates } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
-import { partRoles } from '@/core/hookup/catalogue/partType'
+import { partRoles } from '@/core/hookup/catalogue/partRoles'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 import { leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import { fromUnit } from '@/core/units/convert'
@@ -38,7 +38,7 @@ const taped = edited(two, made('cooktop-in', 'taped'), change('left-pigtail', { 
 describe('the drawing', () => {
   test.each(partRoles)('%s has a picture and a label', (role) => {
     expect(drawn(<PartDrawing role={role} />)).toMatch(/<svg.*<path/)
-    expect(roleLabels[role].length).toBeGreaterThan(2)
+    expect(roleTraits[role].label.length).toBeGreaterThan(2)
   })
 
   test('the worst finding of a part or a joint marks it; a note does not', () => {

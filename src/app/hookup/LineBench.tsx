@@ -9,7 +9,8 @@ import { PartInspector } from '@/app/hookup/parts/PartInspector'
 import { PartList } from '@/app/hookup/parts/PartList'
 import { PartsTray } from '@/app/hookup/parts/PartsTray'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { sourceRoles, type PartType } from '@/core/hookup/catalogue/partType'
+import { type PartType } from '@/core/hookup/catalogue/partType'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import type { LineEdit } from '@/core/hookup/line/editLine'
 import type { Line } from '@/core/hookup/line/line'
 import { Behind, DrawingSave, DrawingTools, NameField } from '@/ui/fields/DrawingParts'
@@ -54,7 +55,7 @@ export function LineBench({
   const add = useStableValue((type: PartType, after: string | null): void => {
     const id = newId(type.role)
     // A source starts a line and has no part before it.
-    editor.edit({ do: 'add', type, id, after: sourceRoles.includes(type.role) ? null : after })
+    editor.edit({ do: 'add', type, id, after: roleTraits[type.role].isSource ? null : after })
     setChosen(id)
   })
   const edit = (...edits: LineEdit[]): void => editor.edit(...edits)

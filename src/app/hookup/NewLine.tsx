@@ -2,7 +2,7 @@
 
 import type { Line } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
-import type { PartRole } from '@/core/hookup/catalogue/partType'
+import type { PartRole } from '@/core/hookup/catalogue/partRoles'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
 import type { HookupPageData } from './hookupPageData'
 import { LineBench } from './LineBench'

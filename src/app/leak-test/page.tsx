@@ -1,3 +1,4 @@
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import type { Metadata } from 'next'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import type { LineSearch } from '@/app/hookup/hookupPageData'
@@ -17,9 +18,7 @@ export default async function LeakTestPage({ searchParams }: { searchParams: Lin
   if (!chosen) return <NoLineYet />
   const last = tests.find(({ voidedAt }) => voidedAt === null) ?? null
   const running = last && last.closing === null ? last : null
-  const users = lineGraph(chosen.line).parts.filter(
-    ({ type }) => type.role === 'appliance' || type.role === 'keg' || type.role === 'chuck',
-  )
+  const users = lineGraph(chosen.line).parts.filter(({ type }) => roleTraits[type.role].usesGas)
   return (
     <>
       <LinePicker lines={data.lines} chosenId={chosen.id} />

@@ -4,7 +4,7 @@ import { Handle, Position, type Node, type NodeProps } from '@xyflow/react'
 import { createContext, memo, useContext, useSyncExternalStore } from 'react'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
 import type { GraphPart } from '@/core/hookup/line/lineGraph'
-import type { PartRole } from '@/core/hookup/catalogue/partType'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { Amount } from '@/ui/figures/Amount'
 import { StateMark, type MarkState } from '@/ui/figures/StateMark'
 import { PartDrawing } from './PartDrawing'
@@ -50,7 +50,6 @@ function useBench(): BoxBench {
 }
 
 /** Roles whose static pressure is shown too. */
-const MEASURED: readonly PartRole[] = ['appliance', 'test-port']
 
 /** How the tray names what is dragged out of it. */
 export const DRAGGED = 'application/x-line-part'
@@ -79,7 +78,7 @@ export function faceOf(part: GraphPart, check: LineCheck, marks: ReadonlyMap<str
     name: part.name,
     role: part.type.role,
     pressure: partPressure(check, part.part.id),
-    locked: MEASURED.includes(part.type.role) ? partPressure(check, part.part.id, 'locked up') : null,
+    locked: roleTraits[part.type.role].showsPressure ? partPressure(check, part.part.id, 'locked up') : null,
     mark: marks.get(part.part.id) ?? null,
     ins: part.type.ports.filter(isIn).map(({ id }) => ({ id, mark: marks.get(joints.get(id) ?? '') ?? null })),
     outs: part.type.ports.filter((port) => !isIn(port)).map(({ id }) => id),

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react'
-import type { PartRole } from '@/core/hookup/catalogue/partType'
+import type { PartRole } from '@/core/hookup/catalogue/partRoles'
 
 const line = {
   fill: 'none',

@@ -5,7 +5,8 @@ import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { connectionIds, connections, type ConnectionId } from '@/core/hookup/catalogue/connections'
 import { ownPartType, type OwnPart } from '@/core/hookup/catalogue/ownPartType'
-import { partRoles, type Fit, type PartRole, type PartType } from '@/core/hookup/catalogue/partType'
+import { type Fit, type PartType } from '@/core/hookup/catalogue/partType'
+import { partRoles, type PartRole } from '@/core/hookup/catalogue/partRoles'
 import { zoneFacts, zones, type Zone } from '@/core/hookup/catalogue/zone'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
@@ -13,7 +14,7 @@ import { newId } from '@/ui/state/newId'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity } from '@/ui/fields/readQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { roleLabels } from './roleLabels'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 
 function FitFields({ label, fit, set }: { label: string; fit: Fit; set: (fit: Fit) => void }) {
   return (
@@ -57,11 +58,11 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
   const issueAt = (path: string): string | null => issues.find((issue) => issue.path === path)?.message ?? null
   const role: PartRole = part.role
   const has = {
-    run: role === 'hose' || role === 'tube',
+    run: roleTraits[role].isRun,
     input: role === 'appliance',
     set: role === 'regulator',
-    into: !['cylinder', 'bottle', 'tank'].includes(role),
-    out: !['appliance', 'keg', 'chuck', 'plug'].includes(role),
+    into: !roleTraits[role].isSource,
+    out: !roleTraits[role].isEnd,
   }
   const field = (key: keyof typeof texts, label: string, shown: DisplayRole, path: string) => (
     <QuantityField
@@ -119,7 +120,7 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
               .filter((one) => one !== 'tee' && one !== 'supply-tee' && one !== 'changeover')
               .map((one) => (
                 <option key={one} value={one}>
-                  {roleLabels[one]}
+                  {roleTraits[one].label}
                 </option>
               ))}
           </Form.Select>

@@ -1,5 +1,6 @@
 'use client'
 
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import type { LineEdit } from '@/core/hookup/line/editLine'
@@ -42,7 +43,7 @@ export function PartInspector({
   const { role } = type
   const change = (to: Partial<Omit<LinePart, 'id' | 'typeId'>>): void => edit({ do: 'change', id: part.id, to })
   const field = (key: string): string => `${key}-${part.id}`
-  const isRun = role === 'hose' || role === 'tube'
+  const { isRun, isSource, hasStem } = roleTraits[role]
   return (
     <section className="part-inspector" aria-label={`About ${name}`} key={part.id}>
       <h2>{name}</h2>
@@ -66,7 +67,7 @@ export function PartInspector({
           options={partPlaces.map((place) => [place, placeLabels[place]] as const)}
           set={(place) => change({ place: place as PartPlace })}
         />
-        {role === 'cylinder' || role === 'tank' || role === 'bottle' ? (
+        {isSource ? (
           <Linked
             id={field('cylinder')}
             label="Which of the rig’s"
@@ -185,7 +186,7 @@ export function PartInspector({
             set={(lever) => change({ lever: lever as NonNullable<LinePart['lever']> })}
           />
         )}
-        {(role === 'valve' || role === 'cylinder' || role === 'tank') && (
+        {hasStem && (
           <Choice
             id={field('setting')}
             label="Its valve stands"

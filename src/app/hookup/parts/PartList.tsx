@@ -3,7 +3,7 @@
 import { memo } from 'react'
 import type { Quantity } from '@/core/base/quantity'
 import type { LineCheck } from '@/core/hookup/checks/checkLine'
-import type { PartRole } from '@/core/hookup/catalogue/partType'
+import type { PartRole } from '@/core/hookup/catalogue/partRoles'
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { Amount } from '@/ui/figures/Amount'
 import { StateMark, stateLabels, type MarkState } from '@/ui/figures/StateMark'

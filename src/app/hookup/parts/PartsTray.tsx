@@ -4,7 +4,8 @@ import { memo, useId, useState, type RefObject } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { partGroups, sourceRoles, type PartType } from '@/core/hookup/catalogue/partType'
+import { partGroups, type PartType } from '@/core/hookup/catalogue/partType'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { OwnPartForm } from './OwnPartForm'
 import { DRAGGED } from '@/app/hookup/diagram/PartBox'
 import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
@@ -78,7 +79,7 @@ function Tray({
             <button
               type="button"
               draggable
-              aria-label={`${sourceRoles.includes(type.role) ? 'Put on the bench' : 'Add'}: ${type.name}`}
+              aria-label={`${roleTraits[type.role].isSource ? 'Put on the bench' : 'Add'}: ${type.name}`}
               onDragStart={(event) => event.dataTransfer.setData(DRAGGED, type.id)}
               onClick={() => add(type)}
             >

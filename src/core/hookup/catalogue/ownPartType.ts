@@ -1,7 +1,8 @@
 import { InputError } from '@/core/base/InputError'
 import { inWC, psi } from './catalogueShapes'
 import { connections } from './connections'
-import { endRoles, sourceRoles, type Fit, type PartRole, type PartType } from './partType'
+import { type Fit, type PartType } from './partType'
+import { type PartRole, roleTraits } from './partRoles'
 import { zoneFacts, type Zone } from './zone'
 
 /** A part entered by the owner that the catalogue does not have. */
@@ -47,11 +48,11 @@ export function ownPartType(own: OwnPart): PartType {
   const gas = zoneFacts[rated].gas
   const isFitting = role === 'adapter' || role === 'valve' || role === 'plug'
   const ports: PartType['ports'] = [
-    ...(sourceRoles.includes(role) ? [] : [{ id: 'in', way: 'in' as const, fits: [into] }]),
-    ...(endRoles.includes(role) ? [] : [{ id: 'out', way: 'out' as const, fits: [out] }]),
+    ...(roleTraits[role].isSource ? [] : [{ id: 'in', way: 'in' as const, fits: [into] }]),
+    ...(roleTraits[role].isEnd ? [] : [{ id: 'out', way: 'out' as const, fits: [out] }]),
   ]
   const shape: PartType = { id, name, role, rated, gas: isFitting ? 'any' : gas, ports }
-  if (role === 'hose' || role === 'tube') {
+  if (roleTraits[role].isRun) {
     const run = {
       lengthM: requireNumber(own.lengthM, 'lengthM', 'Enter its length: it decides what is lost on the way.'),
       boreM: requireNumber(own.boreM, 'boreM', 'Enter its inside diameter: it decides what is lost on the way.'),

@@ -1,37 +1,7 @@
 import { z } from '@/core/base/zod'
 import { connectionIds } from './connections'
+import { type PartRole, partRoles } from './partRoles'
 import { zones } from './zone'
-
-/** Role of a part in a line; its checks follow from it. */
-export const partRoles = [
-  'cylinder',
-  'bottle',
-  'tank',
-  'adapter',
-  'shut-off',
-  'hose',
-  'tube',
-  'regulator',
-  'changeover',
-  'tee',
-  'supply-tee',
-  'valve',
-  'quick',
-  'filter',
-  'test-port',
-  'plug',
-  'appliance',
-  'keg',
-  'chuck',
-] as const
-
-export type PartRole = (typeof partRoles)[number]
-
-/** Roles that hold gas and feed the line. */
-export const sourceRoles: readonly PartRole[] = ['cylinder', 'bottle', 'tank']
-
-/** Roles a line may end in. */
-export const endRoles: readonly PartRole[] = ['appliance', 'keg', 'chuck', 'plug']
 
 const connectionField = z.enum(connectionIds, {
   error: (issue) => `The connection “${String(issue.input)}” is not known here.`,

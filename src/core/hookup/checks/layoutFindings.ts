@@ -1,13 +1,12 @@
 import type { Finding } from '@/core/findings/Finding'
 import { fromUnit } from '@/core/units/convert'
 import { type GraphPart, type LineGraph, upstreamParts } from '@/core/hookup/line/lineGraph'
-import type { PartRole } from '@/core/hookup/catalogue/partType'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { LineCase } from './lineCase'
 
 /** Largest cylinder that a portable heater’s manual usually allows. [common practice] */
 const MAX_REMOTE_KG = fromUnit(40, 'mass', 'lb')
-const closing: readonly PartRole[] = ['valve', 'quick']
 
 function filterMissing(lineId: string, part: GraphPart, way: readonly GraphPart[]): Finding[] {
   const onBottle = part.into[0]?.from.type.role === 'bottle'
@@ -41,7 +40,7 @@ function remoteTooLarge(lineId: string, part: GraphPart, way: readonly GraphPart
 
 /** Whether the way down from here to something that burns passes a valve. */
 function closesBefore(part: GraphPart): boolean {
-  if (closing.includes(part.type.role)) return true
+  if (roleTraits[part.type.role].shutsOff) return true
   if (part.type.role === 'appliance') return false
   // Another tee further down answers for its own branches.
   if (part.outOf.length > 1) return true

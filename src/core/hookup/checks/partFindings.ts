@@ -1,3 +1,4 @@
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { formatMonth, addMonths } from '@/core/time/months'
 import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
@@ -71,7 +72,7 @@ function road({ part, type }: GraphPart, tell: Tell): Finding[] {
       ),
     ]
   }
-  if (type.role !== 'tube' && type.role !== 'hose') return []
+  if (!roleTraits[type.role].isRun) return []
   return supported === 'yes'
     ? []
     : [

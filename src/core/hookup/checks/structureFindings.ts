@@ -1,6 +1,6 @@
 import type { Finding } from '@/core/findings/Finding'
 import { freePorts, type GraphPart } from '@/core/hookup/line/lineGraph'
-import { endRoles } from '@/core/hookup/catalogue/partType'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { LineCase } from './lineCase'
 
@@ -87,7 +87,7 @@ export function structureFindings(lineCase: LineCase): Finding[] {
       }),
     )
   }
-  const ends = graph.parts.some(({ type }) => endRoles.includes(type.role) && type.role !== 'plug')
+  const ends = graph.parts.some(({ type }) => roleTraits[type.role].isEnd && type.role !== 'plug')
   if (graph.parts.length > 0 && !ends) {
     found.push(
       makeFinding('hookup', 'line-unfinished', {

@@ -1,3 +1,4 @@
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import type { GraphPart, LineGraph } from './lineGraph'
 
 /** A branch that can be shut off: everything after one outlet of a tee. */
@@ -15,7 +16,7 @@ function appliancesBehind(part: GraphPart): string[] {
 export function lineBranches(graph: LineGraph): LineBranch[] {
   if (graph.ring.length > 0) return []
   return graph.sortFindings
-    .filter(({ type, outOf }) => (type.role === 'tee' || type.role === 'supply-tee') && outOf.length > 1)
+    .filter(({ type, outOf }) => roleTraits[type.role].divides && outOf.length > 1)
     .flatMap(({ outOf }) => outOf)
     .map(({ joint, to }) => ({ id: joint.id, names: appliancesBehind(to) }))
     .filter(({ names }) => names.length === 1)

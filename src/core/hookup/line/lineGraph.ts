@@ -1,6 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { sourceRoles, type PartType, type Port } from '@/core/hookup/catalogue/partType'
+import { type PartType, type Port } from '@/core/hookup/catalogue/partType'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { portCompatibility, type PortCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import type { Joint, Line, LinePart } from './line'
 
@@ -142,7 +143,7 @@ export function lineGraph(line: Line): LineGraph {
   const byId = placeParts(line)
   const joints = placeJoints(line, byId)
   const parts = [...byId.values()]
-  const sources = parts.filter(({ type }) => sourceRoles.includes(type.role))
+  const sources = parts.filter(({ type }) => roleTraits[type.role].isSource)
   const reached = new Set(sources)
   for (const part of reached) for (const { to } of part.outOf) reached.add(to)
   return {

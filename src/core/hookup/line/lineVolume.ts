@@ -1,3 +1,4 @@
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import type { LineGraph } from './lineGraph'
 import type { PartZones } from './lineZones'
 
@@ -20,7 +21,7 @@ export function lineVolumeM3(graph: LineGraph, zones: ReadonlyMap<string, PartZo
   return graph.parts
     .filter(({ part, type }) => {
       const zone = zones.get(part.id)?.outlet
-      return zone && wanted.includes(zone) && !['cylinder', 'bottle', 'tank', 'plug', 'keg'].includes(type.role)
+      return zone && wanted.includes(zone) && roleTraits[type.role].countsAsVolume
     })
     .reduce(
       (sum, { boreM, lengthM }) =>
