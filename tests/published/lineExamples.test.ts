@@ -39,7 +39,7 @@ test('a 12 ft hose of 1/4 in at 13 psi loses 0.28 psi at 150,000 BTU/h', () => {
   expect(psiOf(dropPa)).toBeCloseTo(0.28, 2)
 })
 
-// Pressure of propane in the cylinder, gas processors' tables [from memory]: 38 psig at 20 °F, 92 at 60 °F, 172 at 100 °F.
+// Vapor pressure of propane from its saturation line, 55.9, 107.6 and 188.9 psia [from memory], less 14.7 psi.
 test.each([
   [20, 41, 2],
   [60, 93, 2],
