@@ -1,5 +1,6 @@
 import path from 'node:path'
 import { backupName, writeBackup } from '@/records/archive/backup/backup'
+import { backupsFolder } from '@/records/durableFile'
 import { databasePath } from '@/records/runningRecords'
 import { openBeside } from '@/records/openDatabase'
 import { sayOrThrow } from './sayOrThrow'
@@ -8,7 +9,7 @@ import { sayOrThrow } from './sayOrThrow'
 try {
   const records = openBeside(databasePath())
   const now = new Date().toISOString()
-  const file = path.resolve(process.argv[2] ?? path.join(path.dirname(databasePath()), 'backups', backupName(now)))
+  const file = path.resolve(process.argv[2] ?? path.join(backupsFolder(databasePath()), backupName(now)))
   const { tables } = writeBackup(records, file, now)
   records.$client.close()
   const rows = Object.values(tables).reduce((sum, table) => sum + table.rows, 0)

@@ -1,11 +1,10 @@
 import { InputError } from '@/core/base/InputError'
-import { RecordsError } from '@/records/RecordsError'
-import { storageErrorMessage } from '@/records/storageErrorMessage'
+import { expectedMessage } from '@/records/storageErrorMessage'
 
 function sentenceOf(error: unknown): string | null {
-  if (error instanceof RecordsError || error instanceof InputError) return error.message
+  if (error instanceof InputError) return error.message
   const { code } = error as NodeJS.ErrnoException
-  return code === 'ENOENT' ? 'There is no such file.' : storageErrorMessage(error)
+  return code === 'ENOENT' ? 'There is no such file.' : expectedMessage(error)
 }
 
 /** Ends a command with the sentence of an expected error; others are thrown. */

@@ -3,9 +3,8 @@ import { salvageFile } from '@/records/archive/backup/salvageFile'
 import { verifyFile } from '@/records/archive/backup/verifyFile'
 import { writeBackup } from '@/records/archive/backup/backup'
 import { openBeside } from '@/records/openDatabase'
-import { RecordsError } from '@/records/RecordsError'
 import type { RecordsCommand } from '@/records/runRecordsProgram'
-import { storageErrorMessage } from '@/records/storageErrorMessage'
+import { expectedMessage } from '@/records/storageErrorMessage'
 
 // Bundled by scripts/steps/programs.mjs and started by runRecordsProgram, which may kill it at any moment.
 
@@ -30,8 +29,7 @@ function answer(): { ok: true; value: unknown } | { ok: false; message: string }
   try {
     return { ok: true, value: run(file, into) }
   } catch (error) {
-    const sentence = error instanceof RecordsError ? error.message : storageErrorMessage(error)
-    return { ok: false, message: sentence ?? 'This file could not be read. Nothing was changed.' }
+    return { ok: false, message: expectedMessage(error) ?? 'This file could not be read. Nothing was changed.' }
   }
 }
 

@@ -3,6 +3,7 @@ import { databasePath, running, type RunningRecords } from './runningRecords'
 import type { Database } from './databaseType'
 import { openDatabase } from './openDatabase'
 import { RecordsError } from './RecordsError'
+import { isDamage } from './storageErrorMessage'
 
 function requireSound(database: Database, file: string): void {
   if (database.$client.pragma('quick_check(1)', { simple: true }) === 'ok') return
@@ -53,8 +54,7 @@ export function database(): Database {
 
 /** Notes that reading the records failed, when that is what an error says. */
 export function noteDamage(error: unknown): void {
-  const { code = '', message = '' } = (error ?? {}) as { code?: string; message?: string }
-  if (/^SQLITE_(CORRUPT|NOTADB)/.test(code)) markDamaged(message)
+  if (isDamage(error)) markDamaged(error instanceof Error ? error.message : '')
 }
 
 /** Notes that the records are damaged: from now on every page leads to the recovery page. */

@@ -1,5 +1,6 @@
 import { randomBytes } from 'node:crypto'
 import fs from 'node:fs'
+import os from 'node:os'
 import path from 'node:path'
 
 function syncFolder(folder: string): void {
@@ -49,4 +50,19 @@ export function uniqueName(start: string, nowIso: string, end: string): string {
 /** A moment as part of a file's name. */
 export function fileTimestamp(nowIso: string): string {
   return nowIso.slice(0, 19).replace(/[:T]/g, '-')
+}
+
+/** Folder of the copies beside the records. */
+export function backupsFolder(file: string): string {
+  return path.join(/* turbopackIgnore: true */ path.dirname(file), 'backups')
+}
+
+/** Runs something with a folder of its own, which is deleted afterwards with all that is in it. */
+export async function inTemporaryFolder<Result>(run: (folder: string) => Result | Promise<Result>): Promise<Result> {
+  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-'))
+  try {
+    return await run(folder)
+  } finally {
+    fs.rmSync(folder, { recursive: true, force: true })
+  }
 }

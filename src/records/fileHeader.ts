@@ -10,7 +10,7 @@ const MAGIC = 'SQLite format 3\0'
 export interface FileHeader {
   isDatabase: boolean
   applicationId: number
-  /** The number that a start gives to the file: see fileIdentity. */
+  /** The number that a start gives to the file: see claimFile. */
   identity: number
   size: number
 }

@@ -6,13 +6,13 @@ import path from 'node:path'
 import { writeBackup } from '@/records/archive/backup/backup'
 import { hashTables } from '@/records/archive/backup/manifest'
 import type { Database } from './databaseType'
-import { fileTimestamp } from './durableFile'
+import { backupsFolder, fileTimestamp } from './durableFile'
 import { appliedMoments, knownMigrations, MIGRATIONS } from './migrations'
 import { RecordsError } from './RecordsError'
 
 /** A start that fails does not add a copy each time: the copy before a migration is made once. */
 function copyBefore(database: Database, file: string, tag: string): void {
-  const folder = path.join(path.dirname(file), 'backups')
+  const folder = backupsFolder(file)
   const start = `${path.basename(file, '.db')}-before-${tag}-`
   const earlier = fs.existsSync(folder) ? fs.readdirSync(folder).filter((name) => name.startsWith(start)) : []
   const hash = stateHash(database)

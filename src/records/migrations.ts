@@ -46,10 +46,13 @@ export function schemaParts(client: Sqlite.Database): SchemaPart[] {
  * @param count - of migrations, from the first on
  */
 export function makeSchema(client: Sqlite.Database, count: number): void {
-  client.exec(MIGRATIONS_SQL)
-  for (const { tag, when } of knownMigrations().slice(0, count)) {
-    const text = fs.readFileSync(path.join(MIGRATIONS, `${tag}.sql`), 'utf8')
-    for (const statement of text.split('--> statement-breakpoint')) client.exec(statement)
-    client.prepare(`INSERT INTO ${MIGRATIONS_TABLE} (hash, created_at) VALUES ('', ?)`).run(when)
-  }
+  // One transaction: each statement alone would wait for the disk.
+  client.transaction(() => {
+    client.exec(MIGRATIONS_SQL)
+    for (const { tag, when } of knownMigrations().slice(0, count)) {
+      const text = fs.readFileSync(path.join(MIGRATIONS, `${tag}.sql`), 'utf8')
+      for (const statement of text.split('--> statement-breakpoint')) client.exec(statement)
+      client.prepare(`INSERT INTO ${MIGRATIONS_TABLE} (hash, created_at) VALUES ('', ?)`).run(when)
+    }
+  })()
 }

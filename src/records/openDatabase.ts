@@ -9,7 +9,7 @@ import { APPLICATION_ID, newIdentity, readHeader } from './fileHeader'
 import { migrateDatabase } from './migrateDatabase'
 import { movePhotosIn } from './movePhotosIn'
 import { RecordsError } from './RecordsError'
-import { storageErrorMessage } from './storageErrorMessage'
+import { isDamage, storageErrorMessage } from './storageErrorMessage'
 
 /** Endings of the files that SQLite keeps beside a database. */
 export const SIDE_ENDINGS = ['-wal', '-shm', '-journal']
@@ -63,7 +63,7 @@ function create(file: string): void {
 function describe(file: string, error: unknown): RecordsError {
   if (error instanceof RecordsError) return error
   const cause = error as NodeJS.ErrnoException
-  if (cause.code === 'SQLITE_NOTADB' || cause.code?.startsWith('SQLITE_CORRUPT')) {
+  if (isDamage(error)) {
     return new RecordsError(
       `The file ${file} is damaged: it cannot be read as a database. Nothing was changed in it.`,
       {

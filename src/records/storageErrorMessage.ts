@@ -1,3 +1,9 @@
+import { RecordsError } from './RecordsError'
+
+function codeOf(error: unknown): string {
+  return typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : ''
+}
+
 /** Messages for write errors, by the error code of the database or the disk. */
 const sentences: readonly [code: RegExp, sentence: string][] = [
   [/^(SQLITE_FULL|ENOSPC|EDQUOT)/, 'Not saved: the disk is full. Make room, and save again; nothing was half written.'],
@@ -12,6 +18,16 @@ const sentences: readonly [code: RegExp, sentence: string][] = [
   ],
 ]
 
+/** Whether an error says that a part of the file cannot be read. */
+export function isDamage(error: unknown): boolean {
+  return /^SQLITE_(CORRUPT|NOTADB)/.test(codeOf(error))
+}
+
+/** Sentence of an error that an owner can meet: of the records, or of the disk; null for a bug. */
+export function expectedMessage(error: unknown): string | null {
+  return error instanceof RecordsError ? error.message : storageErrorMessage(error)
+}
+
 /**
  * Why the records could not be written, in a sentence.
  *
@@ -19,6 +35,5 @@ const sentences: readonly [code: RegExp, sentence: string][] = [
  * @returns null for what is no fault of the disk
  */
 export function storageErrorMessage(error: unknown): string | null {
-  const code = typeof error === 'object' && error !== null && 'code' in error ? String(error.code) : ''
-  return sentences.find(([pattern]) => pattern.test(code))?.[1] ?? null
+  return sentences.find(([pattern]) => pattern.test(codeOf(error)))?.[1] ?? null
 }

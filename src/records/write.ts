@@ -24,7 +24,7 @@ function writableOf(client: Sqlite.Database): WritableDatabase {
  */
 export function write<Result>(database: Database, run: (records: WritableDatabase) => Result): Result {
   const client = database.$client
-  if (isReplaced(client)) {
+  if (!client.inTransaction && isReplaced(client)) {
     throw new RecordsError(
       `Not saved: the file ${client.name} was replaced while Gold Kettle was running. Stop Gold Kettle and start it again.`,
     )

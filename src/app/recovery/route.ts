@@ -4,7 +4,7 @@ import { escapeHtml, plainPage } from '@/app/plainPage'
 import { recordsProblem } from '@/records/runningRecords'
 import { MAX_BYTES } from '@/records/archive/import/unpack'
 import { RecordsError } from '@/records/RecordsError'
-import { storageErrorMessage } from '@/records/storageErrorMessage'
+import { expectedMessage } from '@/records/storageErrorMessage'
 import { restoreDamaged, salvageable, startFromSalvage, usableCopies } from '@/services/backups/recovery'
 
 const TITLE = 'Your records cannot be read'
@@ -83,7 +83,7 @@ export async function POST(request: Request): Promise<Response> {
     await recover(form)
     return new Response(null, { status: 303, headers: { location: '/' } })
   } catch (error) {
-    const sentence = error instanceof RecordsError ? error.message : storageErrorMessage(error)
+    const sentence = expectedMessage(error)
     if (sentence === null) throw error
     return page(request, sentence, 400)
   }

@@ -1,7 +1,7 @@
 import fs from 'node:fs'
 import path from 'node:path'
 import { lastCheck, noteCheck } from '@/records/claimFile'
-import { fileTimestamp } from '@/records/durableFile'
+import { backupsFolder, fileTimestamp } from '@/records/durableFile'
 import { markDamaged } from '@/records/database'
 import { RecordsError } from '@/records/RecordsError'
 import { runRecordsProgram } from '@/records/runRecordsProgram'
@@ -21,11 +21,9 @@ export interface AutomaticBackup {
 
 const STAMP = /-auto-(\d{4}-\d\d-\d\d)-(\d\d)-(\d\d)-(\d\d)\.db$/
 
-const folderOf = (file: string): string => path.join(/* turbopackIgnore: true */ path.dirname(file), 'backups')
-
 /** Automatic backups of a file, newest first. */
 export function listAutomaticBackups(file: string): AutomaticBackup[] {
-  const folder = folderOf(file)
+  const folder = backupsFolder(file)
   if (!fs.existsSync(folder)) return []
   const start = `${path.basename(file, '.db')}-auto-`
   const found = fs.readdirSync(folder).flatMap((name): AutomaticBackup[] => {
@@ -47,7 +45,7 @@ function deleteDrafts(folder: string, now: Date): void {
 /** Makes and verifies an automatic backup, then deletes those that are no longer kept. */
 export async function makeAutomaticBackup(file: string, now: Date): Promise<void> {
   const name = `${path.basename(file, '.db')}-auto-${fileTimestamp(now.toISOString())}.db`
-  await runRecordsProgram('backup', [file, path.join(folderOf(file), name)], fs.statSync(file).size)
+  await runRecordsProgram('backup', [file, path.join(backupsFolder(file), name)], fs.statSync(file).size)
   const all = listAutomaticBackups(file)
   const kept = new Set(
     backupsToKeep(
@@ -56,7 +54,7 @@ export async function makeAutomaticBackup(file: string, now: Date): Promise<void
     ),
   )
   for (const one of all) if (!kept.has(one.madeAt)) fs.rmSync(one.file, { force: true })
-  deleteDrafts(folderOf(file), now)
+  deleteDrafts(backupsFolder(file), now)
 }
 
 const checkSchema = z.object({ isDamaged: z.boolean(), wrong: z.array(z.string()) })

@@ -1,8 +1,8 @@
 import fs from 'node:fs'
-import os from 'node:os'
 import path from 'node:path'
 import { z } from '@/core/base/zod'
 import { replaceDamaged, restoreOverDamaged } from '@/records/archive/backup/restoreBackup'
+import { backupsFolder, inTemporaryFolder } from '@/records/durableFile'
 import { replaceRecords } from '@/records/database'
 import { databasePath } from '@/records/runningRecords'
 import { RecordsError } from '@/records/RecordsError'
@@ -19,7 +19,7 @@ const MOST = 20
 
 /** Copies beside the records that may take their place, newest first. */
 export function usableCopies(): Copy[] {
-  const folder = path.join(/* turbopackIgnore: true */ path.dirname(databasePath()), 'backups')
+  const folder = backupsFolder(databasePath())
   if (!fs.existsSync(folder)) return []
   const copies = fs.readdirSync(folder).flatMap((name): Copy[] => {
     if (!name.endsWith('.db') || name.startsWith('damaged-')) return []
@@ -41,8 +41,7 @@ async function withSalvage<Result>(
   file: string,
   run: (saved: string, tables: SalvagedTable[]) => Result,
 ): Promise<Result> {
-  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-salvage-'))
-  try {
+  return inTemporaryFolder(async (folder) => {
     const saved = path.join(folder, 'saved.db')
     // A copy, so that the damaged file stays as it is.
     const copy = path.join(folder, 'damaged.db')
@@ -51,9 +50,7 @@ async function withSalvage<Result>(
     }
     const { tables } = salvageSchema.parse(await runRecordsProgram('salvage', [copy, saved], fs.statSync(copy).size))
     return run(saved, tables)
-  } finally {
-    fs.rmSync(folder, { recursive: true, force: true })
-  }
+  })
 }
 
 /** Tables of the damaged records with the rows that can be saved; null when there are none. */

@@ -4,7 +4,7 @@ import { canonicalJson } from '@/records/archive/format/canonicalJson'
 import { database } from '@/records/database'
 import { programVersion } from '@/records/programVersion'
 import { NotFoundError } from '@/records/RecordsError'
-import { lastVerdict, saveVerdict, type StoredVerdict } from '@/records/repositories/trips/verdicts'
+import { lastFingerprint, saveVerdict, type StoredVerdict } from '@/records/repositories/trips/verdicts'
 import { judgedTrip, type JudgedTrip } from './judgedTrip'
 
 /** Of everything that a verdict depends on but the moment: a day later it is the same one. */
@@ -16,7 +16,7 @@ function fingerprint({ gear, plan, acceptances, ready }: JudgedTrip): string {
 
 /** When this verdict was kept; null when the last one kept is another. */
 export function keptSince(judged: JudgedTrip): string | null {
-  const last = lastVerdict(database(), judged.row.id)
+  const last = lastFingerprint(database(), judged.row.id)
   return last?.fingerprint === fingerprint(judged) ? last.judgedAt : null
 }
 
@@ -25,7 +25,7 @@ export function keptSince(judged: JudgedTrip): string | null {
  *
  * @throws NotFoundError when there is no such trip
  */
-export function keepVerdict(tripId: string, now: Date): StoredVerdict {
+export function keepVerdict(tripId: string, now: Date): Pick<StoredVerdict, 'id' | 'judgedAt'> {
   const judged = judgedTrip(tripId)
   if (!judged) throw new NotFoundError('trip')
   return saveVerdict(database(), {

@@ -1,6 +1,6 @@
-/** A text as a file download. */
-export function download(text: string, name: string, type: string): Response {
-  return new Response(text, {
+/** A file download. */
+export function download(content: string | Buffer, name: string, type: string): Response {
+  return new Response(typeof content === 'string' ? content : new Uint8Array(content), {
     headers: {
       'content-type': type,
       'content-disposition': `attachment; filename="${name}"`,

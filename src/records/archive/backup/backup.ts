@@ -21,7 +21,7 @@ export function writeBackup(database: Database, file: string, nowIso: string): M
     const copy = new Sqlite(draft)
     try {
       copy.pragma('journal_mode = DELETE')
-      // Another file than the one it was made from: see fileIdentity.
+      // Another file than the one it was made from: see claimFile.
       copy.pragma(`user_version = ${newIdentity()}`)
       copy.transaction(() => {
         manifest = putManifest(copy, { program: programVersion(), madeAt: new Date(nowIso).toISOString() })

@@ -1,4 +1,5 @@
 import { openBeside } from '@/records/openDatabase'
+import { isDamage } from '@/records/storageErrorMessage'
 
 /** What a check of a whole file found. */
 export interface FileCheck {
@@ -27,8 +28,7 @@ export function checkFile(file: string): FileCheck {
   try {
     return pages(file)
   } catch (error) {
-    const { code = '', message } = error as { code?: string; message: string }
-    if (!/^SQLITE_(CORRUPT|NOTADB)/.test(code)) throw error
-    return { isDamaged: true, wrong: [`${message}.`] }
+    if (!isDamage(error) || !(error instanceof Error)) throw error
+    return { isDamaged: true, wrong: [`${error.message}.`] }
   }
 }

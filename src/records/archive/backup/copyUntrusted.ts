@@ -1,14 +1,12 @@
 import Sqlite from 'better-sqlite3'
-import { getTableName } from 'drizzle-orm'
 import fs from 'node:fs'
 import { idField } from '@/records/archive/format/columnSchemas'
-import { archiveTables } from '@/records/archive/format/archiveTables'
+import { pictureTables } from '@/records/archive/format/archiveTables'
 import { APPLICATION_ID } from '@/records/fileHeader'
-import { makeSchema } from '@/records/migrations'
 import { RecordsError } from '@/records/RecordsError'
 import { contentHash, photoTypeOf } from '@/records/repositories/photos'
-import { facts, photoContents } from '@/records/schema/schema'
-import { OLD_PHOTO_TABLE, requireKnownSchema } from './requireKnownSchema'
+import { makeSameSchema, OLD_PHOTO_TABLE } from './makeSameSchema'
+import { columnsOf, copiedTables, prepareInsert } from './rawTables'
 import { type Manifest, requireManifest } from './manifest'
 
 export const DAMAGED = 'This backup is damaged: it cannot be read whole. Nothing was changed.'
@@ -33,18 +31,6 @@ export function openUntrusted(file: string): Sqlite.Database {
   client.pragma('cell_size_check = ON')
   client.pragma(`hard_heap_limit = ${MAX_HEAP_BYTES}`)
   return client
-}
-
-/** Tables of an owner's data that a file has, each after those it refers to. */
-export function copiedTables(client: Sqlite.Database): string[] {
-  const names = [getTableName(facts), getTableName(photoContents), ...archiveTables.map(({ name }) => name)]
-  const has = client.prepare(`SELECT 1 FROM sqlite_master WHERE type = 'table' AND name = ?`)
-  return names.filter((name) => has.get(name))
-}
-
-export function columnsOf(client: Sqlite.Database, table: string): string {
-  const names = client.prepare('SELECT name FROM pragma_table_info(?)').pluck().all(table) as string[]
-  return names.map((name) => `"${name}"`).join(', ')
 }
 
 function requireSound(source: Sqlite.Database): void {
@@ -73,7 +59,7 @@ export function attachOldPhotos(target: Sqlite.Database, found: readonly [id: st
   for (const [id, bytes] of found) {
     const hash = contentHash(bytes)
     target.prepare('INSERT OR IGNORE INTO photo_contents (hash, bytes) VALUES (?, ?)').run(hash, bytes)
-    for (const table of ['photos', 'manual_pages']) {
+    for (const table of pictureTables) {
       target.prepare(`UPDATE ${table} SET content_hash = ? WHERE id = ? AND content_hash IS NULL`).run(hash, id)
     }
   }
@@ -94,11 +80,12 @@ export function copyUntrusted(
   if (fs.statSync(file).size < SMALLEST_BYTES) throw new RecordsError(DAMAGED)
   const source = openUntrusted(file)
   const target = new Sqlite(into)
+  target.pragma('foreign_keys = OFF')
   try {
     if (source.pragma('application_id', { simple: true }) !== APPLICATION_ID) {
       throw new RecordsError('This is a database of another program. Nothing was changed.')
     }
-    const migrations = requireKnownSchema(source)
+    makeSameSchema(source, target)
     requireSound(source)
     let manifest: Manifest | null
     try {
@@ -107,25 +94,18 @@ export function copyUntrusted(
       throw new RecordsError(`${DAMAGED} Its content differs from what was written.`, { cause: error })
     }
     target.pragma(`application_id = ${APPLICATION_ID}`)
-    target.pragma('foreign_keys = OFF')
-    makeSchema(target, migrations)
     target.transaction(() => {
       for (const table of copiedTables(target)) {
         const columns = columnsOf(target, table)
-        const marks = columns.split(', ').map(() => '?')
-        const put = target.prepare(`INSERT INTO ${table} (${columns}) VALUES (${marks.join(', ')})`)
-        for (const row of source
-          .prepare(`SELECT ${columns} FROM ${table} ORDER BY rowid`)
+        const put = prepareInsert(target, table, columns)
+        const rows = source
+          .prepare(`SELECT ${columns.join(', ')} FROM ${table} ORDER BY rowid`)
           .raw()
           .safeIntegers()
-          .iterate()) {
-          put.run(...(row as unknown[]))
-        }
+        for (const row of rows.iterate()) put.run(...(row as unknown[]))
       }
-      for (const { key, value } of target.prepare('SELECT key, value FROM facts').all() as {
-        key: string
-        value: string
-      }[]) {
+      const brought = target.prepare('SELECT key, value FROM facts').all() as { key: string; value: string }[]
+      for (const { key, value } of brought) {
         if (!factPatterns[key]?.test(value)) target.prepare('DELETE FROM facts WHERE key = ?').run(key)
       }
     })()

@@ -1,16 +1,15 @@
 import fs from 'node:fs'
-import os from 'node:os'
 import path from 'node:path'
 import { z } from '@/core/base/zod'
 import type { Database } from '@/records/databaseType'
-import { makeFile, uniqueName } from '@/records/durableFile'
+import { backupsFolder, inTemporaryFolder, makeFile, uniqueName } from '@/records/durableFile'
 import { SIDE_ENDINGS } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
 import { raiseSequence, readSequence } from '@/records/repositories/appendEvent'
 import { runRecordsProgram } from '@/records/runRecordsProgram'
 import { write } from '@/records/write'
 import { writeBackup } from './backup'
-import { columnsOf, copiedTables } from './copyUntrusted'
+import { columnsOf, copiedTables, withoutTriggers } from './rawTables'
 
 const summarySchema = z.object({
   rigs: z.array(z.string()),
@@ -39,26 +38,18 @@ async function withVerified<Result>(
       'This is no backup: a backup of Gold Kettle is a database file. Import an export under Import.',
     )
   }
-  const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-restore-'))
-  try {
+  return inTemporaryFolder(async (folder) => {
     const given = path.join(folder, 'given.db')
     fs.writeFileSync(given, bytes)
     const verified = path.join(folder, 'verified.db')
     const summary = summarySchema.parse(await runRecordsProgram('verify', [given, verified], bytes.length))
     return run(verified, summary)
-  } finally {
-    fs.rmSync(folder, { recursive: true, force: true })
-  }
+  })
 }
 
 /** Verifies that a backup can replace the records, without touching them. */
 export function verifyBackup(bytes: Buffer): Promise<BackupSummary> {
   return withVerified(bytes, (_, summary) => summary)
-}
-
-interface Trigger {
-  name: string
-  sql: string
 }
 
 /** One transaction: an interruption leaves either the old or the new records. */
@@ -67,24 +58,20 @@ function replaceRows(database: Database): void {
   const tables = copiedTables(client)
   write(database, (records) => {
     const sequence = readSequence(database)
-    const triggers = client
-      .prepare(`SELECT name, sql FROM main.sqlite_master WHERE type = 'trigger'`)
-      .all() as Trigger[]
-    // The triggers protect the history; here all of it is replaced.
-    for (const { name } of triggers) client.exec(`DROP TRIGGER ${name}`)
-    for (const table of tables.toReversed()) client.exec(`DELETE FROM main.${table}`)
-    for (const table of tables) {
-      const columns = columnsOf(client, table)
-      client.exec(`INSERT INTO main.${table} (${columns}) SELECT ${columns} FROM restored.${table} ORDER BY rowid`)
-    }
-    for (const { sql } of triggers) client.exec(sql)
+    withoutTriggers(client, () => {
+      for (const table of tables.toReversed()) client.exec(`DELETE FROM main.${table}`)
+      for (const table of tables) {
+        const columns = columnsOf(client, table).join(', ')
+        client.exec(`INSERT INTO main.${table} (${columns}) SELECT ${columns} FROM restored.${table} ORDER BY rowid`)
+      }
+    })
     raiseSequence(records, sequence)
   })
 }
 
 /** Name for the records that a restore replaces. */
 function pathBefore(file: string, start: string, nowIso: string): string {
-  return path.join(path.dirname(file), 'backups', uniqueName(start, nowIso, '.db'))
+  return path.join(backupsFolder(file), uniqueName(start, nowIso, '.db'))
 }
 
 /**

@@ -4,25 +4,33 @@ import { rowSchema } from '@/records/archive/format/rowSchema'
 import { APPLICATION_ID, newIdentity } from '@/records/fileHeader'
 import { knownMigrations, makeSchema } from '@/records/migrations'
 import { connect } from '@/records/openDatabase'
-import { columnsOf, copiedTables, openUntrusted } from './copyUntrusted'
+import { openUntrusted } from './copyUntrusted'
+import { columnsOf, copiedTables, countRows, prepareInsert, withoutTriggers } from './rawTables'
 
 /** What can be saved of a damaged file. */
 export interface Salvage {
   tables: readonly { name: string; saved: number; lost: number }[]
 }
 
-/** So many rows in a row that cannot be read: the rest of the table cannot be found. */
+/** After this many unreadable rows one after another the rest of the table cannot be found. */
 const MAX_FAILURES = 1000
 
 /** Rows that can be read, each by its number, so that a damaged page costs only its own rows. */
-function* readableRows(source: Sqlite.Database, table: string, columns: string): Generator<unknown[] | null> {
+function* readableRows(
+  source: Sqlite.Database,
+  table: string,
+  columns: readonly string[],
+): Generator<unknown[] | null> {
   let last = 0
   try {
     last = Number(source.prepare(`SELECT max(rowid) FROM "${table}"`).pluck().get() ?? 0)
   } catch {
     last = 100_000
   }
-  const get = source.prepare(`SELECT ${columns} FROM "${table}" WHERE rowid = ?`).raw().safeIntegers()
+  const get = source
+    .prepare(`SELECT ${columns.join(', ')} FROM "${table}" WHERE rowid = ?`)
+    .raw()
+    .safeIntegers()
   let failures = 0
   for (let rowid = 1; rowid <= Math.min(last, 2_000_000) && failures < MAX_FAILURES; rowid += 1) {
     try {
@@ -34,6 +42,23 @@ function* readableRows(source: Sqlite.Database, table: string, columns: string):
       yield null
     }
   }
+}
+
+function copyReadable(
+  source: Sqlite.Database,
+  target: Sqlite.Database,
+  table: string,
+  lost: Map<string, number>,
+): void {
+  // A file of an older version has fewer columns.
+  const columns = columnsOf(source, table)
+  const put = prepareInsert(target, table, columns, 'IGNORE')
+  target.transaction(() => {
+    for (const row of readableRows(source, table, columns)) {
+      const { changes } = row === null ? { changes: 0 } : put.run(...row)
+      if (changes === 0) lost.set(table, (lost.get(table) ?? 0) + 1)
+    }
+  })()
 }
 
 /** Takes away what does not fit: rows no page could show, and rows whose others are lost. */
@@ -74,34 +99,15 @@ export function salvageFile(file: string, into: string): Salvage {
     target.pragma(`user_version = ${newIdentity()}`)
     target.pragma('foreign_keys = OFF')
     makeSchema(target, knownMigrations().length)
-    const triggers = target.prepare(`SELECT name, sql FROM sqlite_master WHERE type = 'trigger'`).all() as {
-      name: string
-      sql: string
-    }[]
-    for (const { name } of triggers) target.exec(`DROP TRIGGER ${name}`)
     const lost = new Map<string, number>()
-    for (const table of copiedTables(source)) {
-      // A file of an older version has fewer columns.
-      const columns = columnsOf(source, table)
-      const put = target.prepare(
-        `INSERT OR IGNORE INTO ${table} (${columns}) VALUES (${columns
-          .split(', ')
-          .map(() => '?')
-          .join(', ')})`,
-      )
-      target.transaction(() => {
-        for (const row of readableRows(source, table, columns)) {
-          const { changes } = row === null ? { changes: 0 } : put.run(...row)
-          if (changes === 0) lost.set(table, (lost.get(table) ?? 0) + 1)
-        }
-      })()
-    }
-    dropUnfit(target, into, lost)
-    for (const { sql } of triggers) target.exec(sql)
+    withoutTriggers(target, () => {
+      for (const table of copiedTables(source)) copyReadable(source, target, table, lost)
+      dropUnfit(target, into, lost)
+    })
     return {
       tables: archiveTables.map(({ name }) => ({
         name,
-        saved: Number(target.prepare(`SELECT count(*) FROM ${name}`).pluck().get()),
+        saved: countRows(target, name),
         lost: lost.get(name) ?? 0,
       })),
     }

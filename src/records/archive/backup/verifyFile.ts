@@ -1,3 +1,5 @@
+import { getTableName } from 'drizzle-orm'
+import { checkTables } from '@/records/archive/format/checkTables'
 import { FileError } from '@/records/archive/import/FileError'
 import { validateRecords } from '@/records/archive/import/validateRecords'
 import { archiveTables } from '@/records/archive/format/archiveTables'
@@ -5,8 +7,9 @@ import type { Database } from '@/records/databaseType'
 import { migrateDatabase } from '@/records/migrateDatabase'
 import { connect } from '@/records/openDatabase'
 import { RecordsError } from '@/records/RecordsError'
+import { contentHash, photoTypeOf } from '@/records/repositories/photos'
 import { photoContents, rigs } from '@/records/schema/schema'
-import { checkRows } from './checkRows'
+import { countRows } from './rawTables'
 import type { BackupSummary } from './restoreBackup'
 import { attachOldPhotos, copyUntrusted, DAMAGED } from './copyUntrusted'
 
@@ -17,9 +20,23 @@ function summary(records: Database): Pick<BackupSummary, 'rigs' | 'rows' | 'phot
       .from(rigs)
       .all()
       .map(({ name }) => name),
-    rows: archiveTables.reduce((sum, { table }) => sum + records.select().from(table).all().length, 0),
-    photos: records.select({ hash: photoContents.hash }).from(photoContents).all().length,
+    rows: archiveTables.reduce((sum, { name }) => sum + countRows(records.$client, name), 0),
+    photos: countRows(records.$client, getTableName(photoContents)),
   }
+}
+
+/**
+ * Checks every row by the schemas of the open format, and every photo by its hash and content.
+ *
+ * @throws FileError for the first twenty issues
+ */
+function checkRows(database: Database): void {
+  const { issues } = checkTables(({ table }) => database.select().from(table).all())
+  for (const { hash, bytes } of database.select().from(photoContents).all()) {
+    if (contentHash(bytes) !== hash) issues.push({ path: 'photo_contents', message: 'A picture is damaged.' })
+    else if (!photoTypeOf(bytes)) issues.push({ path: 'photo_contents', message: 'A picture is no picture.' })
+  }
+  if (issues.length > 0) throw new FileError(issues.map((issue) => ({ ...issue, line: null })))
 }
 
 /**

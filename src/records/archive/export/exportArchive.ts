@@ -1,5 +1,5 @@
 import { type Archive, type ArchiveRow, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
-import { archiveTables } from '@/records/archive/format/archiveTables'
+import { archiveTables, pictureTables } from '@/records/archive/format/archiveTables'
 import { references } from '@/records/archive/format/references'
 import type { Database } from '@/records/databaseType'
 import { readContent } from '@/records/repositories/photos'
@@ -30,8 +30,6 @@ function rowsOfRig(tables: Archive['tables'], rigId: string): Archive['tables'] 
     }),
   )
 }
-
-const pictureTables = ['photos', 'manual_pages']
 
 /** Contents of the pictures by hash; a row whose content is lost says so. */
 function withFiles(database: Database, tables: Archive['tables']): Pick<Archive, 'tables' | 'files'> {

@@ -50,6 +50,9 @@ function kept(table: SQLiteTable, at: AnySQLiteColumn): ArchiveTable {
   return { name: getTableName(table), table, kind: 'kept', at, isGear: false }
 }
 
+/** Names of the tables whose rows have a picture. */
+export const pictureTables: readonly string[] = [photos, manualPages].map((table) => getTableName(table))
+
 /** Every table that holds an owner's data, each after those it refers to. */
 export const archiveTables: readonly ArchiveTable[] = [
   gear(rigs),

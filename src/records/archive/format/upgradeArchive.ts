@@ -1,6 +1,6 @@
 import { contentHash } from '@/records/repositories/photos'
 import type { ArchiveRow } from './Archive'
-import { archiveTables } from './archiveTables'
+import { archiveTables, pictureTables } from './archiveTables'
 
 /** What an upgrade looks at, unchecked as it was read. */
 export interface UncheckedArchive {
@@ -8,8 +8,6 @@ export interface UncheckedArchive {
   tables: Readonly<Record<string, readonly unknown[]>>
   files: Readonly<Record<string, string>>
 }
-
-const pictureTables = ['photos', 'manual_pages']
 
 function isRow(value: unknown): value is ArchiveRow {
   return typeof value === 'object' && value !== null && !Array.isArray(value)

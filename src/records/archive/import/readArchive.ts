@@ -1,10 +1,10 @@
 import type { InputIssue } from '@/core/base/InputError'
 import { z, zodIssues } from '@/core/base/zod'
-import { type Archive, type ArchiveRow, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
+import { type Archive, FORMAT, FORMAT_VERSION } from '@/records/archive/format/Archive'
 import { hashesSchema, MAX_FILE_TEXT, MAX_ROWS } from '@/records/archive/format/archiveSchema'
-import { archiveTables } from '@/records/archive/format/archiveTables'
+import { archiveTables, pictureTables } from '@/records/archive/format/archiveTables'
 import { tableHash } from '@/records/archive/format/canonicalJson'
-import { rowSchema } from '@/records/archive/format/rowSchema'
+import { checkTables, MAX_ISSUES } from '@/records/archive/format/checkTables'
 import { upgradeArchive } from '@/records/archive/format/upgradeArchive'
 import { contentHash, photoTypeOf } from '@/records/repositories/photos'
 import { FileError, fileFault } from './FileError'
@@ -14,7 +14,7 @@ import { unpack } from './unpack'
 
 /** Issues of photos: no image, another image than its name says, or one that belongs to no row. */
 function fileIssues({ tables, files }: Archive): InputIssue[] {
-  const rows = (['photos', 'manual_pages'] as const).flatMap((name) =>
+  const rows = pictureTables.flatMap((name) =>
     (tables[name] ?? []).map((row, i) => ({ path: `tables.${name}.${i}.contentHash`, row })),
   )
   const byHash = new Map(rows.map(({ row }) => [row.contentHash, row]))
@@ -33,8 +33,6 @@ function fileIssues({ tables, files }: Archive): InputIssue[] {
   })
   return [...missing, ...wrong]
 }
-
-const MAX_ISSUES = 20
 
 /** More values than any owner's records have: years of them have a tenth. */
 const MAX_VALUES = 4_000_000
@@ -97,35 +95,6 @@ const outlineSchema = z.strictObject({
     .refine((files) => Object.keys(files).length <= 10_000, 'There are more pictures than an owner takes.'),
 })
 
-/** Checks the rows one by one, up to the first twenty issues. */
-function checkRows(tables: Readonly<Record<string, readonly unknown[]>>): {
-  tables: Record<string, ArchiveRow[]>
-  issues: InputIssue[]
-} {
-  const issues: InputIssue[] = []
-  const checkedTables: Record<string, ArchiveRow[]> = {}
-  for (const { name, table } of archiveTables) {
-    const schema = rowSchema(table)
-    const rows: ArchiveRow[] = []
-    for (const [i, row] of (tables[name] ?? []).entries()) {
-      const checked = schema.safeParse(row)
-      if (checked.success) rows.push(checked.data)
-      else {
-        const own = zodIssues(checked.error)
-        issues.push(
-          ...own.map(({ path, message }) => ({
-            path: [`tables.${name}.${i}`, path].filter(Boolean).join('.'),
-            message,
-          })),
-        )
-      }
-      if (issues.length >= MAX_ISSUES) return { tables: checkedTables, issues }
-    }
-    checkedTables[name] = rows
-  }
-  return { tables: checkedTables, issues }
-}
-
 /** Tables that differ from what was exported. */
 function changedTables(
   tables: Readonly<Record<string, readonly unknown[]>>,
@@ -156,8 +125,8 @@ export function readArchive(bytes: Buffer): Archive {
   if (!outline.success) return refuse(zodIssues(outline.error))
   const { hashes = {}, ...archived } = outline.data
   const upgraded = upgradeArchive(archived)
-  const { tables, issues } = checkRows(upgraded.tables)
-  if (issues.length > 0) return refuse(issues)
+  const { tables, issues } = checkTables(({ name }) => upgraded.tables[name] ?? [])
+  if (issues.length > 0) return refuse(issues.map(({ path, message }) => ({ path: `tables.${path}`, message })))
   const changed = changedTables(archived.tables, hashes)
   if (changed.length > 0) return refuse(changed)
   const archive = { ...upgraded, tables }

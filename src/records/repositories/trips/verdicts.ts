@@ -10,13 +10,15 @@ export type StoredVerdict = typeof verdicts.$inferSelect
 /** A stored verdict without its input. */
 export type VerdictHead = Pick<StoredVerdict, 'id' | 'judgedAt' | 'verdict'>
 
+const newestFirst = [desc(verdicts.judgedAt), desc(sql`rowid`)]
+
 /** Verdicts of a trip, newest first. */
 export function listVerdicts(database: Database, tripId: string): VerdictHead[] {
   return database
     .select({ id: verdicts.id, judgedAt: verdicts.judgedAt, verdict: verdicts.verdict })
     .from(verdicts)
     .where(eq(verdicts.tripId, tripId))
-    .orderBy(desc(verdicts.judgedAt), desc(sql`rowid`))
+    .orderBy(...newestFirst)
     .all()
 }
 
@@ -26,7 +28,7 @@ export function lastVerdict(database: Database, tripId: string, verdict?: Verdic
     .select()
     .from(verdicts)
     .where(and(eq(verdicts.tripId, tripId), verdict && eq(verdicts.verdict, verdict)))
-    .orderBy(desc(verdicts.judgedAt), desc(sql`rowid`))
+    .orderBy(...newestFirst)
     .limit(1)
     .get()
 }
@@ -35,13 +37,27 @@ export function findVerdict(database: Database, id: string): StoredVerdict | und
   return database.select().from(verdicts).where(eq(verdicts.id, id)).get()
 }
 
+/** When the last verdict of a trip was given and of what; without its input, which is a whole rig. */
+export function lastFingerprint(
+  database: Database,
+  tripId: string,
+): Pick<StoredVerdict, 'id' | 'judgedAt' | 'fingerprint'> | undefined {
+  return database
+    .select({ id: verdicts.id, judgedAt: verdicts.judgedAt, fingerprint: verdicts.fingerprint })
+    .from(verdicts)
+    .where(eq(verdicts.tripId, tripId))
+    .orderBy(...newestFirst)
+    .limit(1)
+    .get()
+}
+
 /** Saves a verdict, unless the last one of the trip is equal. */
 export function saveVerdict(
   database: Database,
   entry: Omit<StoredVerdict, 'id'>,
   id: string = randomUUID(),
-): StoredVerdict {
-  const last = lastVerdict(database, entry.tripId)
+): Pick<StoredVerdict, 'id' | 'judgedAt'> {
+  const last = lastFingerprint(database, entry.tripId)
   if (last?.fingerprint === entry.fingerprint) return last
   return insertRow(database, verdicts, { ...entry, id })
 }

@@ -1,4 +1,4 @@
-import Sqlite from 'better-sqlite3'
+import type Sqlite from 'better-sqlite3'
 import { appliedMoments, knownMigrations, makeSchema, schemaParts, type SchemaPart } from '@/records/migrations'
 import { RecordsError } from '@/records/RecordsError'
 import { MANIFEST_SQL, MANIFEST_TABLE } from './manifest'
@@ -20,36 +20,30 @@ const backupParts: readonly SchemaPart[] = [
 const same = (a: SchemaPart, b: SchemaPart): boolean => a.type === b.type && a.name === b.name && a.sql === b.sql
 
 /**
- * Requires that a file has exactly the structure that some version of this program made: a view, a trigger or a table
- * of someone else is refused without running it.
+ * Makes the structure of a file in an empty one, from our own migrations. A file that differs from what some version of
+ * this program made, by a view, a trigger or a table of someone else, is refused without running anything of it.
  *
- * @param client - opened for reading, without trust
- * @returns number of its migrations
+ * @param source - opened for reading, without trust
+ * @param target - empty
  * @throws RecordsError with a sentence
  */
-export function requireKnownSchema(client: Sqlite.Database): number {
+export function makeSameSchema(source: Sqlite.Database, target: Sqlite.Database): void {
   const known = knownMigrations()
-  const parts = schemaParts(client)
+  const parts = schemaParts(source)
   if (parts.some(({ type }) => type === 'view')) {
     throw new RecordsError('This file has views, which a backup of Gold Kettle never has. Nothing was changed.')
   }
-  const applied = appliedMoments(client)
+  const applied = appliedMoments(source)
   const newest = known.at(-1)?.when ?? 0
   if (applied.some((moment) => moment > newest)) {
     throw new RecordsError('This backup was made by a newer version of Gold Kettle. Start that version.')
   }
   const isPrefix = applied.length > 0 && applied.every((moment, i) => moment === known[i]?.when)
-  const model = new Sqlite(':memory:')
-  try {
-    makeSchema(model, applied.length)
-    const expected = [...schemaParts(model), ...backupParts]
-    const strange = parts.find((part) => !expected.some((other) => same(part, other)))
-    const missing = schemaParts(model).find((part) => !parts.some((other) => same(part, other)))
-    if (!isPrefix || strange || missing) {
-      throw new RecordsError('This file is not built as the records of Gold Kettle are. Nothing was changed.')
-    }
-  } finally {
-    model.close()
+  makeSchema(target, applied.length)
+  const own = schemaParts(target)
+  const has = (all: readonly SchemaPart[], part: SchemaPart): boolean => all.some((other) => same(part, other))
+  const isSame = parts.every((part) => has([...own, ...backupParts], part)) && own.every((part) => has(parts, part))
+  if (!isPrefix || !isSame) {
+    throw new RecordsError('This file is not built as the records of Gold Kettle are. Nothing was changed.')
   }
-  return applied.length
 }
