@@ -1,5 +1,6 @@
 import http from 'node:http'
 import next from 'next'
+import { portProblem } from './scripts/steps/portProblem.mjs'
 
 // Serves the built application. `scripts/steps/serve.mjs` prepares the records and the settings, and starts it.
 
@@ -128,11 +129,7 @@ for (const event of ['uncaughtException', 'unhandledRejection']) {
 }
 
 server.on('error', (error) => {
-  console.error(
-    error.code === 'EADDRINUSE'
-      ? `Port ${port} is in use, perhaps by Gold Kettle itself. Open http://${bind}:${port} or set GOLD_KETTLE_PORT to another.`
-      : `Port ${port} on ${bind} cannot be used: ${error.message}.`,
-  )
+  console.error(portProblem(error, port, bind))
   void stop(1)
 })
 

@@ -1,7 +1,7 @@
 import { NextResponse, type NextRequest } from 'next/server'
 import { recordsProblem } from '@/records/runningRecords'
 import { circumstances } from '@/services/access/circumstances'
-import { requestGuard, SIGN_IN } from '@/services/access/requestGuard'
+import { requestGuard, SIGN_IN, within } from '@/services/access/requestGuard'
 
 function policy(nonce: string): string {
   const development = process.env.NODE_ENV === 'development'
@@ -37,7 +37,7 @@ export function proxy(request: NextRequest): Response {
   if (refusal?.status === 401 && isPageRequest(request)) {
     return NextResponse.redirect(`http://${header('host')}${SIGN_IN}`, 303)
   }
-  const isDamaged = recordsProblem() !== null && !WITHOUT_RECORDS.some((one) => path.startsWith(one))
+  const isDamaged = recordsProblem() !== null && !within(path, WITHOUT_RECORDS)
   if (!refusal && isDamaged && isPageRequest(request)) {
     return NextResponse.redirect(`http://${header('host')}/recovery`, 303)
   }

@@ -1,4 +1,5 @@
 import net from 'node:net'
+import { portProblem } from './portProblem.mjs'
 import { must, root, tool } from './run.mjs'
 
 const DEFAULT_PORT = 4680
@@ -16,11 +17,7 @@ function requireFree(port, host) {
   return new Promise((resolve) => {
     const probe = net.createServer()
     probe.once('error', (error) => {
-      console.error(
-        error.code === 'EADDRINUSE'
-          ? `Port ${port} is in use, perhaps by Gold Kettle itself. Open http://${host}:${port} or set GOLD_KETTLE_PORT to another.`
-          : `Port ${port} on ${host} cannot be used: ${error.message}.`,
-      )
+      console.error(portProblem(error, port, host))
       process.exit(1)
     })
     probe.listen(port, host, () => probe.close(() => resolve()))

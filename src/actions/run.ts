@@ -16,6 +16,7 @@ import { NotFoundError } from '@/records/RecordsError'
 import { findRig, saveRig } from '@/records/repositories/rigs/rigs'
 import { findTrip, saveTrip, tripFields } from '@/records/repositories/trips/trips'
 import { idField, nameField, tripUsesField, versionField } from '@/actions/shared/fields'
+import { write } from '@/records/write'
 import { keepVerdict } from '@/services/trips/keepVerdict'
 import { act, type ActionResult } from '@/actions/shared/result'
 
@@ -72,8 +73,10 @@ export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: 
     const known = new Set(listAppliances(records, trip.row.rigId).map((appliance) => appliance.id))
     // An appliance archived meanwhile is removed from the trip.
     const standing = uses.filter(({ applianceId }) => known.has(applianceId))
-    saveTrip(records, id, version, { ...tripFields(trip.row), ...entry, uses: standing })
-    keepVerdict(id, new Date())
+    write(records, () => {
+      saveTrip(records, id, version, { ...tripFields(trip.row), ...entry, uses: standing })
+      keepVerdict(id, new Date())
+    })
     revalidatePath('/', 'layout')
     return { id, version: version + 1 }
   })

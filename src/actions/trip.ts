@@ -10,6 +10,7 @@ import { NotFoundError } from '@/records/RecordsError'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { addTrip, archiveTrip, findTrip, saveTrip, tripFields } from '@/records/repositories/trips/trips'
 import { idField, tripUsesField, versionField } from '@/actions/shared/fields'
+import { write } from '@/records/write'
 import { keepVerdict } from '@/services/trips/keepVerdict'
 import { act, type ActionResult } from '@/actions/shared/result'
 import { dayField, requireTripPlace, tripFieldsSchema } from '@/actions/shared/tripFields'
@@ -32,9 +33,12 @@ export async function saveTripAction(input: unknown): Promise<ActionResult<{ id:
       if (!known.has(applianceId))
         throw new InputError(`uses.${i}.applianceId`, 'This appliance is no longer in the rig.')
     })
-    const saved = id === null ? addTrip(records, rigId, entry) : { id, version: (version ?? 0) + 1 }
-    if (id !== null) saveTrip(records, id, version ?? 0, entry)
-    keepVerdict(saved.id, new Date())
+    const saved = write(records, () => {
+      const trip = id === null ? addTrip(records, rigId, entry) : { id, version: (version ?? 0) + 1 }
+      if (id !== null) saveTrip(records, id, version ?? 0, entry)
+      keepVerdict(trip.id, new Date())
+      return trip
+    })
     revalidatePath('/', 'layout')
     return { id: saved.id, version: saved.version }
   })

@@ -1,6 +1,6 @@
 import { escapeHtml, plainPage } from '@/app/plainPage'
 import { readBody } from '@/app/api/v1/readBody'
-import { SESSION_COOKIE } from '@/services/access/circumstances'
+import { sessionCookie } from '@/services/access/circumstances'
 import { signIn } from '@/services/access/passcode'
 
 const MAX_FORM_BYTES = 4096
@@ -34,7 +34,7 @@ export async function POST(request: Request): Promise<Response> {
     response.headers.set('retry-after', String(result.seconds))
     return response
   }
-  const cookie = `${SESSION_COOKIE}=${result.token}; Path=/; Max-Age=${result.maxAgeS}; HttpOnly; SameSite=Strict`
+  const cookie = sessionCookie(result.token, result.maxAgeS)
   return new Response(null, {
     status: 303,
     headers: { location: '/', 'set-cookie': cookie, 'cache-control': 'no-store' },

@@ -2,7 +2,12 @@ import { isSignedIn } from './passcode'
 import type { Circumstances } from './requestGuard'
 import { binding, isLoopback, servedHosts } from './servedHosts'
 
-export const SESSION_COOKIE = 'gold-kettle-session'
+const SESSION_COOKIE = 'gold-kettle-session'
+
+/** The header that gives a browser its session, or with an empty token takes it away. */
+export function sessionCookie(token: string, maxAgeS: number): string {
+  return `${SESSION_COOKIE}=${token}; Path=/; Max-Age=${maxAgeS}; HttpOnly; SameSite=Strict`
+}
 
 /** Header by which server.mjs says from which address a request came; it removes what the sender wrote there. */
 export const SENDER_HEADER = 'x-gold-kettle-sender'

@@ -46,7 +46,7 @@ export async function setPasscode(passcode: string): Promise<void> {
   writeAccess({ passcode: { ...parameters, hash }, sessions: [], failures: 0, lockedUntil: null })
 }
 
-/** Seconds without tries after so many wrong ones: doubled each time. */
+/** Seconds to wait after this many wrong tries: twice as long each time. */
 export function pauseS(failures: number): number {
   return failures < FREE_TRIES ? 0 : Math.min(FIRST_PAUSE_S * 2 ** (failures - FREE_TRIES), LONGEST_PAUSE_S)
 }

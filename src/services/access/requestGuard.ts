@@ -36,7 +36,8 @@ function isServed(host: string, hosts: readonly string[]): boolean {
   return hosts.some((served) => served === asked || (!/:\d+$/.test(served) && asked.replace(/:\d+$/, '') === served))
 }
 
-const within = (path: string, roots: readonly string[]): boolean =>
+/** Whether a path is one of these or below it. */
+export const within = (path: string, roots: readonly string[]): boolean =>
   roots.some((root) => path === root || path.startsWith(`${root}/`))
 
 /** A page of another site may lead here by a link, and may load or send nothing. */

@@ -100,8 +100,8 @@ export function jointFindings({ lineId, graph }: LineCase): Finding[] {
   const found = graph.joints.flatMap((one) => {
     const wrong = misfit(one) ?? badlyMade(one)
     if (!wrong) return []
-    const { code, ...told } = wrong
-    return [makeFinding('hookup', code, { ...told, subjectId: lineId, parts: names(one), about: one.joint.id })]
+    const { code, ...text } = wrong
+    return [makeFinding('hookup', code, { ...text, subjectId: lineId, parts: names(one), about: one.joint.id })]
   })
   const unknown = graph.joints.filter(({ joint, verdict }) => joint.made === 'not-known' && verdict.verdict === 'mates')
   const [first] = unknown
