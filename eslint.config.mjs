@@ -30,10 +30,10 @@ const layers = {
   services: ['core', 'records'],
   programs: ['core', 'records'],
   instruments: ['core'],
-  actions: ['core', 'records', 'services'],
+  actions: ['core', 'services'],
   workers: ['core'],
   ui: ['core', 'instruments', 'workers', 'ui'],
-  app: ['core', 'records', 'services', 'instruments', 'actions', 'workers', 'ui', 'app'],
+  app: ['core', 'services', 'instruments', 'actions', 'workers', 'ui', 'app'],
 }
 
 const outsideFolder = {

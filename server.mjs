@@ -42,7 +42,7 @@ function isProperPath(url) {
   }
 }
 
-/** Requests that reached an action: see src/actions/shared/result.ts. */
+/** Requests that reached an action: see src/actions/shared/act.ts. */
 const reached = (globalThis.goldKettleActions = new Set())
 let requests = 0
 

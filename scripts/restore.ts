@@ -3,7 +3,7 @@ import { type BackupSummary, restoreBackup, verifyBackup } from '@/records/archi
 import { database, startRecords, stopRecords } from '@/records/database'
 import { databasePath, recordsProblem } from '@/records/runningRecords'
 import { RecordsError } from '@/records/RecordsError'
-import { restoreDamaged, salvageable, startFromSalvage } from '@/services/backups/recovery'
+import { recover, salvageable } from '@/services/backups/recovery'
 import { sayOrThrow } from './sayOrThrow'
 
 // `npm run restore -- file`: reports what a backup holds; with `--yes` replaces the records with it, also when they
@@ -23,8 +23,10 @@ async function restore(file: string): Promise<void> {
   console.log(`The backup is whole: ${describe(summary)}`)
   if (!isMeant) return console.log('Nothing was changed; add --yes to restore it.')
   startRecords()
-  const now = new Date().toISOString()
-  const { before } = await (recordsProblem() ? restoreDamaged(bytes, now) : restoreBackup(database(), bytes, now))
+  const now = new Date()
+  const before = recordsProblem()
+    ? await recover({ way: 'file', bytes }, now)
+    : (await restoreBackup(database(), bytes, now.toISOString())).before
   console.log(`Restored ${databasePath()}. What was there before: ${before}`)
 }
 
@@ -35,7 +37,7 @@ async function salvage(): Promise<void> {
   if (!tables) throw new RecordsError('No rows can be read from the damaged file.')
   for (const { name, saved, lost } of tables) console.log(`${name}: ${saved} rows can be read, ${lost} are lost`)
   if (!isMeant) return console.log('Nothing was changed; add --yes to go on with these rows.')
-  console.log(`Done. The damaged file: ${await startFromSalvage(new Date().toISOString())}`)
+  console.log(`Done. The damaged file: ${await recover({ way: 'salvage' }, new Date())}`)
 }
 
 try {

@@ -17,7 +17,10 @@ import { InstrumentsTray, type Load } from '@/ui/instruments/InstrumentsTray'
 import { ManometerProvider } from '@/ui/instruments/ManometerProvider'
 import { ScaleProvider } from '@/ui/instruments/ScaleProvider'
 import { UndoProvider } from '@/ui/state/UndoProvider'
-import { chosenUnits, loadRigSnapshot, stationStates, type RigSnapshot } from '@/app/shared/rigSnapshot'
+import { chosenUnits } from '@/app/shared/chosenUnits'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { stationStates } from '@/app/shared/stationStates'
+import type { RigSnapshot } from '@/services/rigs/rigSnapshot'
 
 export const metadata: Metadata = {
   title: { default: 'Gold Kettle', template: '%s · Gold Kettle' },

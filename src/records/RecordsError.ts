@@ -15,14 +15,11 @@ export class RecordsError extends Error {
   }
 }
 
-/** A newer version of the row was saved meanwhile; it is included to be shown. */
-export class ConflictError<Row> extends Error {
-  readonly current: Row
-
-  constructor(current: Row) {
+/** A newer version of the row was saved meanwhile. */
+export class ConflictError extends Error {
+  constructor() {
     super('This was changed somewhere else in the meantime.')
     this.name = 'ConflictError'
-    this.current = current
   }
 }
 

@@ -71,8 +71,7 @@ export function updateVersion(
       .where(and(eq(table.id, id), eq(table.version, version)))
       .run()
     if (changes === 1) return version + 1
-    const current = records.select().from(table).where(eq(table.id, id)).get()
-    if (current === undefined) throw new NotFoundError(what)
-    throw new ConflictError(current)
+    const isThere = records.select({ id: table.id }).from(table).where(eq(table.id, id)).get() !== undefined
+    throw isThere ? new ConflictError() : new NotFoundError(what)
   })
 }

@@ -1,6 +1,7 @@
 import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
-import { stationStates, type RigSnapshot } from '@/app/shared/rigSnapshot'
+import { stationStates } from '@/app/shared/stationStates'
+import type { RigSnapshot } from '@/services/rigs/rigSnapshot'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'

@@ -1,5 +1,5 @@
 import { z } from '@/core/base/zod'
-import { act } from '@/actions/shared/result'
+import { act } from '@/actions/shared/act'
 import type { Database } from '@/records/databaseType'
 import { addRig, listRigs } from '@/records/repositories/rigs/rigs'
 import { storageErrorMessage } from '@/records/storageErrorMessage'
@@ -12,6 +12,8 @@ import { temporaryDatabase } from './temporary'
 jest.mock('next/headers', () => ({
   headers: () => Promise.resolve(new Headers({ host: 'localhost:4680', origin: 'http://localhost:4680' })),
 }))
+
+jest.mock('next/cache', () => ({ revalidatePath: () => undefined }))
 
 let records: Database
 

@@ -15,7 +15,7 @@ jest.mock('next/cache', () => ({ revalidatePath: () => undefined }))
 
 const count = (): number => listVerdicts(database(), 'larkspur').length
 const judged = () => {
-  const trip = judgedTrip('larkspur')
+  const trip = judgedTrip('larkspur', new Date())
   if (!trip) throw new Error('The demo has no trip')
   return trip
 }

@@ -82,7 +82,7 @@ export function StampForm({
     say({ done: `Stamps of ${form.getValues('name')} saved` })
     router.push(`/cylinders/${saved.value.id}`)
   }
-  const theirs = saving.conflict as unknown as StoredStamps | null
+  const theirs = saving.conflict
 
   return (
     <form

@@ -1,13 +1,10 @@
 import { redirect } from 'next/navigation'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { FillMode } from '@/core/fill/fillModes'
-import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import type { CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
-import { database } from '@/records/database'
-import { listFills } from '@/records/repositories/cylinders/fills'
-import type { Rig } from '@/records/repositories/rigs/rigs'
-import type { StoredTick } from '@/records/repositories/trips/ticks'
+import type { CylinderWithGear } from '@/services/cylinders/requireCylinder'
+import { fillTicks, type StoredTick } from '@/services/log/ticks'
+import type { Rig } from '@/services/rigs/rigs'
 
 /** What the address chooses. */
 export type FillSearch = Promise<{ cylinder?: string | string[] }>
@@ -19,15 +16,6 @@ export interface FillPageData {
   chosen: CylinderWithGear | null
   ticks: readonly StoredTick[]
   today: string
-}
-
-/** Filling, with the drive there and back, takes up to half a day. */
-const MAX_RUN_MS = 12 * 3_600_000
-
-/** Steps ticked in the current fill: today and since the last saved fill. */
-function openTicks(rigId: string, procedure: string, cylinderId: string, nowIso: string): StoredTick[] {
-  const lastFill = listFills(database(), cylinderId).find(({ voidedAt }) => voidedAt === null)?.filledAt ?? ''
-  return ticksGoingOn({ rigId, procedure, subjectId: cylinderId }, nowIso, MAX_RUN_MS, lastFill)
 }
 
 /**
@@ -51,7 +39,7 @@ export async function fillPageData(
     rig,
     gear: cylinders.map((cylinder) => cylinder.gear),
     chosen,
-    ticks: chosen ? openTicks(rig.id, `fill ${mode}`, chosen.row.id, nowIso) : [],
+    ticks: chosen ? fillTicks(rig.id, mode, chosen.row.id, nowIso) : [],
     today: nowIso.slice(0, 10),
   }
 }

@@ -2,7 +2,7 @@
 
 import Button from 'react-bootstrap/Button'
 import type { Placement, Placements } from '@/core/heat/clearance/placements'
-import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import type { StoredHeater } from '@/services/heat/heaters'
 import { Amount } from '@/ui/figures/Amount'
 import type { RoomEditor } from './useRoom'
 import { useWorker } from '@/ui/state/useWorker'

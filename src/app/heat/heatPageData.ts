@@ -5,10 +5,9 @@ import { usableGasKg } from '@/core/cylinders/fitness/usableGas'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import type { PlannedBurning, RoomPlan } from '@/core/heat/room/roomPlan'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listHeaters, type StoredHeater } from '@/records/repositories/heat/heaters'
-import { listOffers } from '@/records/repositories/cylinders/offers'
-import { listRooms, listWarmUps, type StoredWarmUp } from '@/records/repositories/heat/rooms'
+import { pricesOf } from '@/services/fill/prices'
+import { heatersOf, type StoredHeater } from '@/services/heat/heaters'
+import { roomsOf, type StoredWarmUp, warmUpsOf } from '@/services/heat/rooms'
 
 /** What the address chooses. */
 export type HeatSearch = Promise<{ room?: string | string[]; heater?: string | string[]; about?: string | string[] }>
@@ -49,8 +48,7 @@ export async function heatPageData(search: HeatSearch, mayBegin = false): Promis
   const { rig, cylinders, appliances, equipment, trip } = loadRigSnapshot()
   if (!rig) redirect('/')
   const asked = await search
-  const records = database()
-  const rows = listRooms(records, rig.id)
+  const rows = roomsOf(rig.id)
   const row = mayBegin && asked.room === 'new' ? undefined : (rows.find(({ id }) => id === asked.room) ?? rows[0])
   const weighed = cylinders
     .filter(({ gear }) => gear.aboard && kindFacts[gear.kind].supply === 'line')
@@ -61,16 +59,16 @@ export async function heatPageData(search: HeatSearch, mayBegin = false): Promis
     heatless: rig.heatless,
     rooms: rows.map(({ id, name }) => ({ id, name })),
     chosen: row ? { id: row.id, name: row.name, version: row.version, shelter: row.shelter } : null,
-    heaters: listHeaters(records, rig.id),
+    heaters: heatersOf(rig.id),
     heaterId: one(asked.heater),
     about: one(asked.about),
     appliances: appliances.map(({ id, name }) => ({ id, name })),
     equipment,
     altitudeM: trip?.plan.altitudeM ?? 0,
     coldestK: trip?.plan.coldestK ?? null,
-    pricePerKg: cheapestPerKg(listOffers(records, rig.id)),
+    pricePerKg: cheapestPerKg(pricesOf(rig.id)),
     aboardKg: weighed.length === 0 ? null : weighed.reduce((sum, kg) => sum + kg, 0),
     planned: trip?.plan.uses ?? [],
-    warmUps: row ? listWarmUps(records, row.id) : [],
+    warmUps: row ? warmUpsOf(row.id) : [],
   }
 }

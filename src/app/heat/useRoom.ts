@@ -9,7 +9,7 @@ import { checkPlacedHeater } from '@/core/heat/clearance/placedFindings'
 import type { Thing } from '@/core/heat/room/thing'
 import type { Opening, Room } from '@/core/heat/room/room'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
-import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import type { StoredHeater } from '@/services/heat/heaters'
 import type { HeatPageData } from './heatPageData'
 
 export type RoomEditor = ReturnType<typeof useRoom>

@@ -6,8 +6,7 @@ import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { tripEndDay } from '@/core/time/tripClock'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listLineChanges, listLines, type StoredLine, type StoredLineChange } from '@/records/repositories/lines/lines'
+import { changesOf, linesOf, type StoredLine, type StoredLineChange } from '@/services/hookup/lines'
 
 /** What the address chooses. */
 export type LineSearch = Promise<{ line?: string | string[]; about?: string | string[] }>
@@ -44,8 +43,7 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
   const { rig, cylinders, appliances, equipment, trip, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
   const { line: asked, about } = await search
-  const records = database()
-  const rows = listLines(records, rig.id)
+  const rows = linesOf(rig.id)
   const row = asked === 'new' ? undefined : (rows.find(({ id }) => id === asked) ?? rows[0])
   const altitudeM = trip?.plan.altitudeM ?? 0
   return {
@@ -53,7 +51,7 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
     lines: rows.map(({ id, name }) => ({ id, name })),
     chosen: row ? { id: row.id, name: row.name, version: row.version, line: row.line } : null,
     about: typeof about === 'string' ? about : null,
-    changes: row ? listLineChanges(records, row.id) : [],
+    changes: row ? changesOf(row.id) : [],
     cylinders: cylinders.map(({ gear }) => ({
       id: gear.id,
       name: gear.name,

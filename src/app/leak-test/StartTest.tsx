@@ -2,7 +2,7 @@
 
 import Button from 'react-bootstrap/Button'
 import { startLeakTestAction } from '@/actions/leakTest'
-import type { LeakTest } from '@/records/repositories/lines/leakTests'
+import type { LeakTest } from '@/services/leak-test/soapTests'
 import { DateTime } from '@/ui/figures/DateTime'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useSave } from '@/ui/state/useSave'

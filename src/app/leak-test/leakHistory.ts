@@ -2,7 +2,7 @@ import { gradeLabels, leakTestState } from '@/core/leak-test/sheet/leakTestState
 import type { HistoryEntry } from '@/app/shared/History'
 import { pressureRole } from './hold/readHold'
 import type { LeakPageData } from './leakPageData'
-import type { StoredHoldTest } from '@/records/repositories/lines/holdTests'
+import type { StoredHoldTest } from '@/services/leak-test/holdTests'
 
 const outcomeLabels = {
   held: 'held',

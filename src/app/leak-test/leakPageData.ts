@@ -1,11 +1,10 @@
 import { redirect } from 'next/navigation'
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listHoldTests, type StoredHoldTest } from '@/records/repositories/lines/holdTests'
-import { listLeakTests, type LeakTest } from '@/records/repositories/lines/leakTests'
-import { listLines, type StoredLine } from '@/records/repositories/lines/lines'
 import type { LineSearch } from '@/app/hookup/hookupPageData'
+import { linesOf, type StoredLine } from '@/services/hookup/lines'
+import { holdTestsOf, type StoredHoldTest } from '@/services/leak-test/holdTests'
+import { type LeakTest, soapTestsOf } from '@/services/leak-test/soapTests'
 
 /** What every page of the leak test is given. */
 export interface LeakPageData {
@@ -24,17 +23,16 @@ export async function leakPageData(search: LineSearch): Promise<LeakPageData> {
   const { rig } = loadRigSnapshot()
   if (!rig) redirect('/')
   const { line: asked } = await search
-  const records = database()
-  const lines = listLines(records, rig.id)
+  const lines = linesOf(rig.id)
   const chosen = lines.find(({ id }) => id === asked) ?? lines[0] ?? null
-  const tests = chosen ? listLeakTests(records, chosen.id) : []
+  const tests = chosen ? soapTestsOf(chosen.id) : []
   const last = tests.find(({ voidedAt }) => voidedAt === null)
   return {
     rigId: rig.id,
     lines: lines.map(({ id, name }) => ({ id, name })),
     chosen,
     tests,
-    holds: chosen ? listHoldTests(records, chosen.id) : [],
+    holds: chosen ? holdTestsOf(chosen.id) : [],
     changedSince: chosen !== null && last !== undefined && last.fingerprint !== lineFingerprint(chosen.line),
   }
 }

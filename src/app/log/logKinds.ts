@@ -1,4 +1,4 @@
-import type { LogName } from '@/records/repositories/logbook'
+import type { LogName } from '@/services/log/logbook'
 
 /** Key of a line: two kinds may share an identifier. */
 export function logKey({ of, id }: { of: LogName | null; id: string }): string {

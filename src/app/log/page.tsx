@@ -2,12 +2,11 @@ import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
 import { redirect } from 'next/navigation'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { logPage } from '@/records/repositories/logbook'
 import { logEntries } from './logEntries'
 import { groupFacts, logGroups } from './logKinds'
 import { LogTable } from './LogTable'
 import { filterOf, readLogSearch, type LogSearch } from './readLogSearch'
+import { logbookPage } from '@/services/log/logbook'
 
 export const metadata: Metadata = { title: 'Logbook' }
 
@@ -28,7 +27,7 @@ export default async function LogPage({
   const { rig } = loadRigSnapshot()
   if (!rig) redirect('/')
   const search = readLogSearch(await searchParams)
-  const { rows, count } = logPage(database(), rig.id, filterOf(search), search.page, PAGE_SIZE)
+  const { rows, count } = logbookPage(rig.id, filterOf(search), search.page, PAGE_SIZE)
   const pages = Math.max(1, Math.ceil(count / PAGE_SIZE))
   return (
     <>

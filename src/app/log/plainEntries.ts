@@ -1,12 +1,7 @@
-import { getTableColumns, inArray } from 'drizzle-orm'
 import type { HistoryEntry } from '@/app/shared/History'
 import type { Phrase } from '@/core/base/quantity'
 import { leakGrades, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
-import { database } from '@/records/database'
-import { eventTables } from '@/records/repositories/events'
-import type { LogRow } from '@/records/repositories/logbook'
-import { lineChanges } from '@/records/schema/lineTables'
-import { verdicts } from '@/records/schema/tripTables'
+import { loggedRows, type LogRow } from '@/services/log/logbook'
 import { stateLabels } from '@/ui/figures/StateMark'
 import { logKey, logTitles } from './logKinds'
 
@@ -43,31 +38,6 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
   }),
 }
 
-/** Stored rows of lines of one kind, in one query. */
-function storedOf(of: LogRow['of'], ids: readonly string[]): Stored[] {
-  const records = database()
-  if (of === 'line-change')
-    return records
-      .select()
-      .from(lineChanges)
-      .where(inArray(lineChanges.id, [...ids]))
-      .all()
-  if (of === 'verdict') {
-    const { kept: _, ...head } = getTableColumns(verdicts)
-    return records
-      .select(head)
-      .from(verdicts)
-      .where(inArray(verdicts.id, [...ids]))
-      .all()
-  }
-  const table = eventTables[of]
-  return records
-    .select()
-    .from(table)
-    .where(inArray(table.id, [...ids]))
-    .all()
-}
-
 function saysOf(row: LogRow, stored: Stored): Phrase {
   if (row.of === 'line-change') return { text: '{words}', parts: { words: text(stored.words) } }
   if (row.of === 'verdict') {
@@ -83,7 +53,7 @@ export function plainEntries(rows: readonly LogRow[]): Map<string, HistoryEntry>
   const entries = kinds.flatMap((kind) => {
     const own = rows.filter(({ of }) => of === kind)
     const ids = own.map(({ id }) => id)
-    const stored = new Map(storedOf(kind, ids).map((one) => [one.id, one]))
+    const stored = new Map(loggedRows(kind, ids).map((one) => [one.id, one]))
     return own.map((row): [string, HistoryEntry] => {
       const found = stored.get(row.id) ?? {}
       const voidable = kind === 'line-change' || kind === 'verdict' ? null : kind

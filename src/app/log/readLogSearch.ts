@@ -1,4 +1,4 @@
-import { logNames, type LogFilter } from '@/records/repositories/logbook'
+import { logNames, type LogFilter } from '@/services/log/logbook'
 import { groupFacts, logGroups, logTitles, type LogGroup } from './logKinds'
 
 /** Filter of the logbook in the address. */

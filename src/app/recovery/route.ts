@@ -1,11 +1,8 @@
 import { format } from 'date-fns'
-import fs from 'node:fs'
 import { escapeHtml, plainPage } from '@/app/plainPage'
-import { recordsProblem } from '@/records/runningRecords'
-import { MAX_BYTES } from '@/records/archive/import/unpack'
-import { RecordsError } from '@/records/RecordsError'
-import { expectedMessage } from '@/records/storageErrorMessage'
-import { restoreDamaged, salvageable, startFromSalvage, usableCopies } from '@/services/backups/recovery'
+import { LARGEST_FILE } from '@/services/archive/imports'
+import { type RecoveryChoice, recordsProblem, recover, salvageable, usableCopies } from '@/services/backups/recovery'
+import { refusalOf } from '@/services/shared/refusalOf'
 
 const TITLE = 'Your records cannot be read'
 
@@ -58,16 +55,14 @@ export function GET(request: Request): Promise<Response> {
   return page(request, null)
 }
 
-/** Does what was chosen; each is verified before anything is replaced. */
-async function recover(form: FormData): Promise<void> {
-  const now = new Date().toISOString()
+/** What the owner chose in the form. */
+async function choiceOf(form: FormData): Promise<RecoveryChoice> {
   const uploaded = form.get('backup')
-  const copy = usableCopies().find(({ name }) => name === form.get('copy'))
-  if (form.get('salvage') === 'yes') await startFromSalvage(now)
-  else if (copy) await restoreDamaged(fs.readFileSync(copy.file), now)
-  else if (uploaded instanceof File && uploaded.size > 0 && uploaded.size <= MAX_BYTES) {
-    await restoreDamaged(Buffer.from(await uploaded.arrayBuffer()), now)
-  } else throw new RecordsError('Choose a copy or a backup file of at most 64 MiB.')
+  if (form.get('salvage') === 'yes') return { way: 'salvage' }
+  const copy = form.get('copy')
+  if (typeof copy === 'string') return { way: 'copy', name: copy }
+  const isFile = uploaded instanceof File && uploaded.size > 0 && uploaded.size <= LARGEST_FILE
+  return { way: 'file', bytes: isFile ? Buffer.from(await uploaded.arrayBuffer()) : null }
 }
 
 /** Replaces damaged records. */
@@ -80,11 +75,11 @@ export async function POST(request: Request): Promise<Response> {
     return page(request, 'The form could not be read. Choose again.', 400)
   }
   try {
-    await recover(form)
+    await recover(await choiceOf(form), new Date())
     return new Response(null, { status: 303, headers: { location: '/' } })
   } catch (error) {
-    const sentence = expectedMessage(error)
-    if (sentence === null) throw error
-    return page(request, sentence, 400)
+    const refusal = refusalOf(error)
+    if (refusal === null) throw error
+    return page(request, refusal.sentence, 400)
   }
 }

@@ -7,9 +7,8 @@ import type { Battery } from '@/core/run/battery/battery'
 import { tripMoments } from '@/core/trip/usage/tripMoments'
 import { gasPrices } from '@/app/shared/gasPrices'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listOffers } from '@/records/repositories/cylinders/offers'
 import type { RunAppliance } from './runAppliance'
+import { pricesOf } from '@/services/fill/prices'
 
 /** Data of every page of this station. */
 export interface RunPageData {
@@ -32,7 +31,7 @@ export interface RunPageData {
 export function runPageData(): RunPageData {
   const { rig, gear, trip, appliances, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
-  const offers = listOffers(database(), rig.id)
+  const offers = pricesOf(rig.id)
   const today = nowIso.slice(0, 10)
   return {
     rigId: rig.id,

@@ -7,11 +7,13 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { FillMode } from '@/core/fill/fillModes'
 import type { Phrase, Quantity } from '@/core/base/quantity'
 import type { HistoryEntry } from './History'
-import type { StoredFill } from '@/records/repositories/cylinders/fills'
-import type { StoredLevel } from '@/records/repositories/cylinders/levels'
-import type { StoredInspection } from '@/records/repositories/cylinders/inspections'
-import type { StoredMark } from '@/records/repositories/cylinders/marks'
-import type { StoredWeighing } from '@/records/repositories/cylinders/weighings'
+import type {
+  StoredFill,
+  StoredInspection,
+  StoredLevel,
+  StoredMark,
+  StoredWeighing,
+} from '@/services/cylinders/cylinderEvents'
 
 const fillLabels: Readonly<Record<FillMode, string>> = {
   pump: 'Filled at the pump',

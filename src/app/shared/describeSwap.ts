@@ -1,12 +1,11 @@
 import type { HistoryEntry } from './History'
 import { swapFindLabels } from '@/core/trip/usage/swap'
-import { cylinderName } from '@/records/repositories/cylinders/cylinders'
-import { database } from '@/records/database'
-import type { StoredSwap } from '@/records/repositories/trips/swaps'
+import type { StoredSwap } from '@/services/cylinders/cylinderEvents'
+import { nameOfCylinder } from '@/services/cylinders/requireCylinder'
 
 /** A swap as a line of the history of the cylinder that gave out. */
 export function describeSwap(swap: StoredSwap): HistoryEntry {
-  const other = swap.otherId === null ? undefined : cylinderName(database(), swap.otherId)
+  const other = swap.otherId === null ? undefined : nameOfCylinder(swap.otherId)
   const opened = other ? '; {other} opened' : ''
   const shut = other && swap.otherShut === true ? ', shut until then' : ''
   return {

@@ -4,15 +4,14 @@ import { Link } from '@/ui/shell/Link'
 import { redirect } from 'next/navigation'
 import { formatNights } from '@/app/shared/nights'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listTrips } from '@/records/repositories/trips/trips'
+import { tripsOf } from '@/services/trips/trips'
 
 export const metadata: Metadata = { title: 'Trips' }
 
 export default function TripsPage() {
   const { rig } = loadRigSnapshot()
   if (!rig) redirect('/')
-  const trips = listTrips(database(), rig.id)
+  const trips = tripsOf(rig.id)
   return (
     <>
       <h1>

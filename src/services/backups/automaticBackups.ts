@@ -4,6 +4,7 @@ import { lastCheck, noteCheck } from '@/records/claimFile'
 import { backupsFolder, fileTimestamp } from '@/records/durableFile'
 import { markDamaged } from '@/records/database'
 import { RecordsError } from '@/records/RecordsError'
+import { databasePath } from '@/records/runningRecords'
 import { runRecordsProgram } from '@/records/runRecordsProgram'
 import { z } from '@/core/base/zod'
 import { backupsToKeep } from './backupsToKeep'
@@ -69,6 +70,23 @@ export async function checkRecords(file: string, now: Date): Promise<string[]> {
   if (wrong.length === 0) noteCheck(file, now.toISOString())
   if (isDamaged) markDamaged(wrong.join(' '))
   return wrong
+}
+
+/**
+ * Checks the records of this server.
+ *
+ * @throws RecordsError with what is wrong
+ */
+export async function requireSoundFile(now: Date): Promise<null> {
+  const wrong = await checkRecords(databasePath(), now)
+  if (wrong.length === 0) return null
+  throw new RecordsError(`The file is not sound: ${wrong.join(' ')} Open any page to choose what takes its place.`)
+}
+
+/** Where the records are, the newest automatic backup, and when the whole file was last checked; null for never. */
+export function fileState(): { file: string; newest: AutomaticBackup | null; checkedAt: string | null } {
+  const file = databasePath()
+  return { file, newest: listAutomaticBackups(file)[0] ?? null, checkedAt: lastCheck(file) }
 }
 
 /** What the upkeep of the running program last ran into; null when all went well. */

@@ -4,9 +4,11 @@ import { z } from '@/core/base/zod'
 import { replaceDamaged, restoreOverDamaged } from '@/records/archive/backup/restoreBackup'
 import { backupsFolder, inTemporaryFolder } from '@/records/durableFile'
 import { replaceRecords } from '@/records/database'
-import { databasePath } from '@/records/runningRecords'
+import { databasePath, recordsProblem } from '@/records/runningRecords'
 import { RecordsError } from '@/records/RecordsError'
 import { runRecordsProgram } from '@/records/runRecordsProgram'
+
+export { recordsProblem }
 
 /** A copy of the records in the folder of backups. */
 export interface Copy {
@@ -64,12 +66,23 @@ export async function salvageable(): Promise<SalvagedTable[] | null> {
   }
 }
 
-/** Goes on with the rows of the damaged records that can be saved. */
-export function startFromSalvage(nowIso: string): Promise<string> {
-  return replaceRecords((file) => withSalvage(file, (saved) => replaceDamaged(file, saved, nowIso)))
-}
+/** What takes the place of damaged records: the rows that can be read, a copy of this machine, or a file. */
+export type RecoveryChoice = { way: 'salvage' } | { way: 'copy'; name: string } | { way: 'file'; bytes: Buffer | null }
 
-/** Puts a backup in the place of the damaged records. */
-export function restoreDamaged(bytes: Buffer, nowIso: string): Promise<{ before: string }> {
-  return replaceRecords((file) => restoreOverDamaged(file, bytes, nowIso))
+/**
+ * Replaces damaged records; what was chosen is verified before anything is replaced.
+ *
+ * @returns path of what was there before
+ * @throws RecordsError for a choice that cannot be used
+ */
+export async function recover(choice: RecoveryChoice, now: Date): Promise<string> {
+  const nowIso = now.toISOString()
+  if (choice.way === 'salvage') {
+    return replaceRecords((file) => withSalvage(file, (saved) => replaceDamaged(file, saved, nowIso)))
+  }
+  const copy = choice.way === 'copy' ? usableCopies().find(({ name }) => name === choice.name) : undefined
+  const bytes = choice.way === 'file' ? choice.bytes : copy ? fs.readFileSync(copy.file) : null
+  if (bytes === null) throw new RecordsError('Choose a copy or a backup file of at most 64 MiB.')
+  const { before } = await replaceRecords((file) => restoreOverDamaged(file, bytes, nowIso))
+  return before
 }

@@ -56,7 +56,7 @@ export function useDocumentDraft<Value>({
     version: number | null
     name: string
     value: Value
-  }) => Promise<Answer<{ id: string }>>
+  }) => Promise<Answer<{ id: string }, { version: number }>>
 }): Drawing<Value> {
   const say = useNotice()
   const router = useRouter()
@@ -123,7 +123,7 @@ export function useDocumentDraft<Value>({
       // Goes back to the present stored version, which may be newer.
       router.refresh()
     },
-    theirVersion: typeof saver.saving.conflict?.version === 'number' ? saver.saving.conflict.version : null,
+    theirVersion: saver.saving.conflict?.version ?? null,
     saving: saver.saving,
     issueAt: saver.issueAt,
   }

@@ -20,14 +20,14 @@ export function findIssue(judge: () => void): InputIssue | null {
 }
 
 /** What an action answers. */
-export type Answer<Value> =
-  { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Record<string, unknown> }
+export type Answer<Value, Conflict = unknown> =
+  { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Conflict }
 
-export interface Saving {
+export interface Saving<Conflict = unknown> {
   state: 'idle' | 'saving' | 'saved' | 'refused'
   issues: readonly InputIssue[]
   /** The newer row, if one was saved meanwhile. */
-  conflict: Record<string, unknown> | null
+  conflict: Conflict | null
 }
 
 const UNANSWERED: InputIssue = {
@@ -40,8 +40,10 @@ const UNANSWERED: InputIssue = {
  *
  * @param send - the action
  */
-export function useSave<Input, Value>(send: (input: Input, requestKey: string) => Promise<Answer<Value>>) {
-  const [saving, setSaving] = useState<Saving>({ state: 'idle', issues: [], conflict: null })
+export function useSave<Input, Value, Conflict = never>(
+  send: (input: Input, requestKey: string) => Promise<Answer<Value, Conflict>>,
+) {
+  const [saving, setSaving] = useState<Saving<Conflict>>({ state: 'idle', issues: [], conflict: null })
 
   const { keyFor, answered } = useRequestKeys()
 
@@ -51,7 +53,7 @@ export function useSave<Input, Value>(send: (input: Input, requestKey: string) =
   const save = async (input: Input): Promise<{ value: Value } | null> => {
     turn.current += 1
     const mine = turn.current
-    const show = (next: Saving): void => {
+    const show = (next: Saving<Conflict>): void => {
       if (mine === turn.current) setSaving(next)
     }
     show({ state: 'saving', issues: [], conflict: null })

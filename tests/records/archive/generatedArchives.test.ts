@@ -5,7 +5,7 @@ import { temporaryFile } from '@tests/records/temporary'
 test('a thousand generated archives export, import and export again with the same bytes', () => {
   const { stdout, stderr, status } = spawnSync(
     process.execPath,
-    [bundled('archive/archiveRoundTrip'), temporaryFile(), '1000'],
+    [bundled('records/archive/archiveRoundTrip'), temporaryFile(), '1000'],
     { encoding: 'utf8' },
   )
   expect(`${status} ${stderr}`).toMatch(/^0 /)

@@ -79,7 +79,7 @@ test.each(['commas', 'objects', 'numbers', 'brackets', 'wrong rows', 'pictures']
   (what) => {
     const { stdout, status } = spawnSync(
       process.execPath,
-      ['--max-old-space-size=400', bundled('archive/readHuge'), what],
+      ['--max-old-space-size=400', bundled('records/archive/readHuge'), what],
       { encoding: 'utf8' },
     )
     expect(status).toBe(0)

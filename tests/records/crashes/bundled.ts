@@ -5,14 +5,14 @@ import path from 'node:path'
 /**
  * Bundles a script of these tests into one file, for scripts that are started fifty times.
  *
- * @param name - of a script beside this one
+ * @param name - of a script in tests, without its ending
  * @returns its path, inside node_modules so that it finds the package that cannot be bundled
  */
 export function bundled(name: string): string {
   const outfile = path.resolve('node_modules', '.gold-kettle-tests', `${name}.mjs`)
   fs.mkdirSync(path.dirname(outfile), { recursive: true })
   buildSync({
-    entryPoints: [path.resolve('tests', 'records', `${name}.ts`)],
+    entryPoints: [path.resolve('tests', `${name}.ts`)],
     outfile,
     bundle: true,
     platform: 'node',

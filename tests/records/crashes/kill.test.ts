@@ -15,7 +15,7 @@ import { bundled } from './bundled'
 import { isSaved, torn } from '@tests/records/oneWrite'
 import { temporaryFile } from '@tests/records/temporary'
 
-const script = bundled('crashes/liveUntilKilled')
+const script = bundled('records/crashes/liveUntilKilled')
 
 /** Delays after the first acknowledged change; the same each time, so that a failure can be reproduced. */
 function moments(count: number, seed: number): number[] {

@@ -9,7 +9,7 @@ import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
 
 const folder = fs.mkdtempSync(path.join(os.tmpdir(), 'gold-kettle-faults-'))
 const library = path.join(folder, 'faultyDisk.so')
-const program = bundled('faults/writeOnFaultyDisk')
+const program = bundled('records/faults/writeOnFaultyDisk')
 
 beforeAll(() => {
   // A missing compiler fails the test: without it nothing here is proved.

@@ -8,35 +8,21 @@ import {
   describeWeighing,
 } from '@/app/shared/describeCylinderEvents'
 import { describeSwap } from '@/app/shared/describeSwap'
-import { database } from '@/records/database'
-import { listFills } from '@/records/repositories/cylinders/fills'
-import { listLevels } from '@/records/repositories/cylinders/levels'
-import { listInspections } from '@/records/repositories/cylinders/inspections'
-import { listMarks } from '@/records/repositories/cylinders/marks'
-import { listSwapsOf } from '@/records/repositories/trips/swaps'
-import { listWeighings } from '@/records/repositories/cylinders/weighings'
+import { eventsOfCylinder } from '@/services/cylinders/cylinderEvents'
 
 /** Older entries are in the logbook. */
 const MAX = 100
 
 /** What happened to a cylinder lately, newest first, the voided too. */
 export function historyOf(gear: CylinderGear): HistoryEntry[] {
-  const records = database()
+  const { weighings, levels, fills, inspections, marks, swaps } = eventsOfCylinder(gear.id)
   return [
-    ...listWeighings(records, gear.id)
-      .slice(0, MAX)
-      .map((weighing) => describeWeighing(gear, weighing)),
-    ...listLevels(records, gear.id)
-      .slice(0, MAX)
-      .map((level) => describeLevel(gear, level)),
-    ...listFills(records, gear.id)
-      .slice(0, MAX)
-      .map((fill) => fillEntry(gear, fill)),
-    ...listInspections(records, gear.id)
-      .slice(0, MAX)
-      .map((look) => describeInspection(gear, look)),
-    ...listMarks(records, gear.id).slice(0, MAX).map(describeMark),
-    ...listSwapsOf(records, gear.id).slice(0, MAX).map(describeSwap),
+    ...weighings.slice(0, MAX).map((weighing) => describeWeighing(gear, weighing)),
+    ...levels.slice(0, MAX).map((level) => describeLevel(gear, level)),
+    ...fills.slice(0, MAX).map((fill) => fillEntry(gear, fill)),
+    ...inspections.slice(0, MAX).map((look) => describeInspection(gear, look)),
+    ...marks.slice(0, MAX).map(describeMark),
+    ...swaps.slice(0, MAX).map(describeSwap),
   ]
     .toSorted((a, b) => (a.at < b.at ? 1 : -1))
     .slice(0, MAX)

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
-import { meteredFills, requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { meteredFills } from '@/services/cylinders/cylinderEvents'
 import { History } from '@/app/shared/History'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { historyOf } from './historyOf'

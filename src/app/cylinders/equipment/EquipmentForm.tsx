@@ -46,7 +46,7 @@ export function EquipmentForm({
   const { kind, name, made, until } = typed
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const { save, saving, issueAt, resetSaving } = useSave(saveEquipmentAction)
-  const theirs = saving.conflict as unknown as ListedEquipment | null
+  const theirs = saving.conflict
 
   const leave = (): void => {
     forget()

@@ -40,7 +40,7 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
   const start = rig.ownRule ?? usualYears
   const [years, setYears] = useState(() => Object.fromEntries(ownFields.map(([key]) => [key, String(start[key] / 12)])))
   const months = Object.fromEntries(ownFields.map(([key]) => [key, Math.round(Number(years[key] || NaN) * 12)]))
-  const theirs = saving.conflict as unknown as RuledRig | null
+  const theirs = saving.conflict
 
   const submit = async (version: number): Promise<void> => {
     const ownRule = chosen === OWN_RULE_ID ? months : null

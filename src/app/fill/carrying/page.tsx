@@ -1,9 +1,8 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { ticksSince } from '@/records/repositories/trips/ticks'
 import { CarryBench } from './CarryBench'
+import { ticksGoingOn } from '@/services/log/ticks'
 
 export const metadata: Metadata = { title: 'Carrying' }
 
@@ -18,8 +17,7 @@ export default async function CarryingPage({
   const { rig, cylinders, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
   const asked = (await searchParams).cylinder
-  const since = new Date(Date.parse(nowIso) - MAX_DRIVE_MS).toISOString()
-  const ticks = ticksSince(database(), { rigId: rig.id, procedure: 'carry', subjectId: '' }, since)
+  const ticks = ticksGoingOn({ rigId: rig.id, procedure: 'carry', subjectId: '' }, nowIso, MAX_DRIVE_MS)
   return (
     <CarryBench
       rigId={rig.id}

@@ -40,7 +40,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const { role, contains } = ways[way]
   const { save, saving, issueAt, resetSaving } = useSave(saveOfferAction)
-  const theirs = saving.conflict as unknown as ListedOffer | null
+  const theirs = saving.conflict
 
   const leave = (): void => {
     forget()

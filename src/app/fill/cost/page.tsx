@@ -2,9 +2,8 @@ import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listOffers } from '@/records/repositories/cylinders/offers'
 import { CostBench } from './CostBench'
+import { pricesOf } from '@/services/fill/prices'
 
 export const metadata: Metadata = { title: 'What a fill costs' }
 
@@ -18,7 +17,7 @@ export default function CostPage() {
   return (
     <CostBench
       rigId={rig.id}
-      offers={listOffers(database(), rig.id)}
+      offers={pricesOf(rig.id)}
       held={held}
       heaters={appliances.map(({ id, name, inputW }) => ({ id, name, inputW }))}
     />

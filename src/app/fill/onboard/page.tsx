@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
-import { meteredFills } from '@/app/cylinders/cylinderPageData'
+import { meteredFills } from '@/services/cylinders/cylinderEvents'
 import { FillPage } from '@/app/fill/FillPage'
 import { fillPageData, type FillSearch } from '@/app/fill/fillPageData'
 import { OnboardBench } from './OnboardBench'

@@ -1,6 +1,6 @@
 'use client'
 
-import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import type { StoredHeater } from '@/services/heat/heaters'
 import { Choice } from '@/ui/fields/Choice'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'

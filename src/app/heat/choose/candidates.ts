@@ -1,6 +1,6 @@
 import type { Heater } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
-import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import type { StoredHeater } from '@/services/heat/heaters'
 
 /** A heater to compare. */
 export interface Candidate {

@@ -7,7 +7,7 @@ import Form from 'react-bootstrap/Form'
 import { archiveHeaterAction, saveHeaterAction } from '@/actions/heat'
 import { heaterKinds, type Heater } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
-import type { StoredHeater } from '@/records/repositories/heat/heaters'
+import type { StoredHeater } from '@/services/heat/heaters'
 import { Choice } from '@/ui/fields/Choice'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { PhotoField } from '@/ui/fields/PhotoField'
@@ -54,7 +54,7 @@ export function HeaterForm({
     forget()
     close()
   }
-  const theirVersion = typeof saving.conflict?.version === 'number' ? saving.conflict.version : null
+  const theirVersion = saving.conflict?.version ?? null
   const submit = async (version: number | null): Promise<void> => {
     const name = typed.name.trim() || heaterTemplates[heater.kind].name
     const entry = { ...typed, id: stored?.id ?? null, rigId: data.rigId, version, name, photo }

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { heaterProcedures } from '@/core/heat/heaters/lightingSteps'
-import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { ticksGoingOn } from '@/services/log/ticks'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { heatPageData, type HeatSearch } from '@/app/heat/heatPageData'
 import { LightingBench, type HeaterTicks } from './LightingBench'

@@ -1,7 +1,7 @@
 import type { HistoryEntry } from '@/app/shared/History'
 import { InputError } from '@/core/base/InputError'
 import { warmUpFit } from '@/core/heat/warmth/warmUpFit'
-import type { StoredWarmUp } from '@/records/repositories/heat/rooms'
+import type { StoredWarmUp } from '@/services/heat/rooms'
 
 /**
  * Warm-ups of a room as lines of a history.

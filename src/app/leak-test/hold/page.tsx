@@ -12,11 +12,10 @@ import { NoLineYet } from '@/app/shared/NothingYet'
 import { History } from '@/app/shared/History'
 import { leakHistory } from '@/app/leak-test/leakHistory'
 import { leakPageData, type LeakPageData } from '@/app/leak-test/leakPageData'
-import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { ticksGoingOn } from '@/services/log/ticks'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listOffers } from '@/records/repositories/cylinders/offers'
 import { HoldBench, type HoldGear } from './HoldBench'
+import { pricesOf } from '@/services/fill/prices'
 
 export const metadata: Metadata = { title: 'Hold test' }
 
@@ -27,7 +26,6 @@ function gearOf({
   tests,
 }: LeakPageData & { chosen: NonNullable<LeakPageData['chosen']> }): HoldGear {
   const { cylinders, trip, nowIso } = loadRigSnapshot()
-  const records = database()
   const graph = lineGraph(chosen.line)
   const zones = lineZones(graph)
   const onLine = new Set(chosen.line.parts.map(({ cylinderId }) => cylinderId))
@@ -49,7 +47,7 @@ function gearOf({
       )
       .toReversed(),
     aboardKg: held.length > 0 ? held.reduce((sum, netKg) => sum + netKg, 0) : null,
-    pricePerKg: cheapestPerKg(listOffers(records, rigId)),
+    pricePerKg: cheapestPerKg(pricesOf(rigId)),
     atmospherePa: standardAtmospherePa(trip?.plan.altitudeM ?? 0),
     ticks: { low: ticksOf('low'), cylinder: ticksOf('cylinder') },
   }

@@ -4,23 +4,21 @@ import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import type { LossReading } from '@/core/leak-test/loss/lossSlip'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import type { CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
-import { database } from '@/records/database'
-import { listLevels } from '@/records/repositories/cylinders/levels'
-import { listOffers } from '@/records/repositories/cylinders/offers'
-import { listWeighings } from '@/records/repositories/cylinders/weighings'
 import { LossBench, type LossVessel } from './LossBench'
+import { measurementsOf } from '@/services/cylinders/cylinderEvents'
+import type { CylinderWithGear } from '@/services/cylinders/requireCylinder'
+import { pricesOf } from '@/services/fill/prices'
 
 export const metadata: Metadata = { title: 'Loss over days' }
 
 /** All valid readings of a vessel as contents, newest first, without those that its stamps now contradict. */
 function readingsOf({ gear }: CylinderWithGear): LossReading[] {
-  const records = database()
-  const weighed = listWeighings(records, gear.id)
+  const measured = measurementsOf(gear.id)
+  const weighed = measured.weighings
     .filter(({ voidedAt }) => voidedAt === null)
     .map((lastWeighing) => ({ at: lastWeighing.weighedAt, seen: { lastWeighing, lastLevel: null } }))
   // A cylinder that ran out was used: that is no loss.
-  const levels = listLevels(records, gear.id)
+  const levels = measured.levels
     .filter(({ voidedAt, way }) => voidedAt === null && way !== 'swap')
     .map((lastLevel) => ({ at: lastLevel.readAt, seen: { lastWeighing: null, lastLevel } }))
   return [...weighed, ...levels]
@@ -33,7 +31,7 @@ function readingsOf({ gear }: CylinderWithGear): LossReading[] {
 
 export default function LossPage() {
   const { rig, cylinders } = loadRigSnapshot()
-  const pricePerKg = rig ? cheapestPerKg(listOffers(database(), rig.id)) : null
+  const pricePerKg = rig ? cheapestPerKg(pricesOf(rig.id)) : null
   const vessels = cylinders.map((cylinder): LossVessel => {
     const { id, name, kind } = cylinder.gear
     const { gas, small } = kindFacts[kind]

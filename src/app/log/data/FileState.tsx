@@ -1,15 +1,11 @@
-import { lastCheck } from '@/records/claimFile'
-import { databasePath } from '@/records/runningRecords'
 import { binding } from '@/services/access/servedHosts'
-import { listAutomaticBackups, upkeepProblem } from '@/services/backups/automaticBackups'
+import { fileState, upkeepProblem } from '@/services/backups/automaticBackups'
 import { DateTime } from '@/ui/figures/DateTime'
 import { CheckFile } from './CheckFile'
 
 /** Where the records are, how old the newest automatic backup is, and when the file was checked. */
 export function FileState() {
-  const file = databasePath()
-  const [newest] = listAutomaticBackups(file)
-  const checkedAt = lastCheck(file)
+  const { file, newest, checkedAt } = fileState()
   const problem = upkeepProblem()
   return (
     <section aria-label="Your file" className="mb-4">

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { ConflictChoice, ImportReport } from '@/records/archive/import/importArchive'
+import type { ConflictChoice, ImportReport } from '@/services/archive/imports'
 import { FilePicker } from './FilePicker'
 import { ImportActions } from './ImportActions'
 import { useFileUpload } from './useFileUpload'

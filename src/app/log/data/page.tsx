@@ -1,8 +1,8 @@
 import type { Metadata } from 'next'
-import { archiveTables } from '@/records/archive/format/archiveTables'
 import { FileState } from './FileState'
 import { ImportBench } from './ImportBench'
 import { RestoreBench } from './RestoreBench'
+import { exportedTables } from '@/services/archive/exports'
 
 export const metadata: Metadata = { title: 'Your data' }
 
@@ -35,7 +35,7 @@ export default function DataPage() {
           <details className="mt-3">
             <summary>Tables for a spreadsheet (CSV)</summary>
             <ul className="csv-list">
-              {archiveTables.map(({ name }) => (
+              {exportedTables.map((name) => (
                 <li key={name}>
                   <a href={`/api/v1/export/csv/${name}.csv`} download>
                     {name.replaceAll('_', ' ')}

@@ -5,7 +5,7 @@ import { Bar, BarChart, CartesianGrid, ResponsiveContainer, Tooltip, XAxis, YAxi
 import { formatQuantity, quantityParts } from '@/core/units/formatQuantity'
 import { axisTicks, displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import type { GasTrip } from './gasPageData'
+import type { GasTrip } from '@/services/log/gasOfTrips'
 
 const INK = '#17302b'
 const BRASS = '#b07a1e'

@@ -6,7 +6,7 @@ import { useState } from 'react'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { DayBars } from './DayBars'
-import type { GasTrip, GasPageData } from './gasPageData'
+import type { GasTrip, GasOfTrips } from '@/services/log/gasOfTrips'
 
 function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: () => void }) {
   const mass = (value: number) => ({ value, role: 'cylinderMass' as const })
@@ -43,7 +43,7 @@ function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: (
 }
 
 /** Gas and cost of each trip compared with the plan; one trip day by day. */
-export function GasBench({ data: { trips, perKg } }: { data: GasPageData }) {
+export function GasBench({ data: { trips, perKg } }: { data: GasOfTrips }) {
   const [chosenId, setChosenId] = useState<string | null>(null)
   const chosen = trips.find(({ id }) => id === chosenId) ?? trips[0]
   if (!chosen) {

@@ -1,9 +1,13 @@
 import type { Metadata } from 'next'
+import { redirect } from 'next/navigation'
+import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { gasOfTrips } from '@/services/log/gasOfTrips'
 import { GasBench } from './GasBench'
-import { gasPageData } from './gasPageData'
 
 export const metadata: Metadata = { title: 'Gas and cost' }
 
 export default function GasPage() {
-  return <GasBench data={gasPageData()} />
+  const { rig, nowIso } = loadRigSnapshot()
+  if (!rig) redirect('/')
+  return <GasBench data={gasOfTrips(rig.id, nowIso)} />
 }

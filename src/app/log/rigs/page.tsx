@@ -1,17 +1,15 @@
 import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { database } from '@/records/database'
-import { listArchivedRigs, listRigs } from '@/records/repositories/rigs/rigs'
 import { RigRow } from './RigRow'
+import { allRigs } from '@/services/rigs/rigs'
 
 export const metadata: Metadata = { title: 'Rigs' }
 
 export default async function RigsPage({ searchParams }: { searchParams: Promise<{ wanted?: string | string[] }> }) {
   const { wanted } = await searchParams
   const { rig: atHand } = loadRigSnapshot()
-  const rigs = listRigs(database())
-  const away = listArchivedRigs(database())
+  const { inUse: rigs, archived: away } = allRigs()
   const asked = [...rigs, ...away].find(({ id }) => id === wanted)
   return (
     <>

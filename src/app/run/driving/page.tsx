@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { runPageData } from '@/app/run/runPageData'
-import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { ticksGoingOn } from '@/services/log/ticks'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import type { TravelProcedure } from '@/core/run/travel/travelSteps'
 import { DrivingBench, type TravelTicks } from './DrivingBench'

@@ -59,7 +59,7 @@ export function ApplianceForm({
   const draft = useDraft(`appliance ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
   const values: ApplianceValues = { ...initial, ...useWatch({ control: form.control }) }
   const { save, saving, issueAt, resetSaving } = useSave(saveApplianceAction)
-  const theirs = saving.conflict as unknown as RunAppliance | null
+  const theirs = saving.conflict
 
   const typedCurrent = Number(values.current.replace(',', '.'))
   const currentIssue = typedCurrent >= 0 && typedCurrent <= 200 ? null : 'Amperes as a number, such as 6.'

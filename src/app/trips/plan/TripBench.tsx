@@ -99,7 +99,7 @@ export function TripBench({
     form.reset(sent)
     if (stored === null) router.push(`/trips/${saved.value.id}`)
   }
-  const theirs = saving.conflict as unknown as StoredTrip | null
+  const theirs = saving.conflict
 
   return (
     <form

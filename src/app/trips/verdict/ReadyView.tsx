@@ -4,8 +4,6 @@ import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { dueDates } from '@/core/trip/tasks/dueDates'
 import { nightsLeft, unmeasuredSinceStart } from '@/core/trip/usage/remainingTrip'
 import { tripEndDay } from '@/core/time/tripClock'
-import { database } from '@/records/database'
-import { lastVerdict } from '@/records/repositories/trips/verdicts'
 import { FindingList } from '@/ui/figures/FindingList'
 import { DateTime } from '@/ui/figures/DateTime'
 import { AnsweredFindings } from './AnsweredFindings'
@@ -16,10 +14,11 @@ import { SupplySlips } from '@/app/trips/plan/SupplyPapers'
 import { TripHeader } from '@/app/trips/TripHeader'
 import type { TripPageData } from '@/app/trips/tripPageData'
 import { VerdictPlate } from './VerdictPlate'
+import { lastReadyVerdict } from '@/services/trips/keptVerdicts'
 
 /** What changed since this trip was last ready. */
 function SinceReady({ data }: { data: TripPageData }) {
-  const before = lastVerdict(database(), data.row.id, 'ready')
+  const before = lastReadyVerdict(data.row.id)
   if (!before) return null
   const { added, resolved } = findingChanges(before.kept.findings, data.judgment.findings)
   if (added.length === 0 && resolved.length === 0) return null

@@ -3,13 +3,12 @@ import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { tripEndDay } from '@/core/time/tripClock'
 import { requireCylinder } from '@/app/cylinders/cylinderPageData'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
-import { listMarks } from '@/records/repositories/cylinders/marks'
-import { database } from '@/records/database'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
 import { DueBench } from './DueBench'
 import { MarkForm } from './MarkForm'
 import { MarkList } from './MarkList'
 import { RuleOfCylinder } from './RuleOfCylinder'
+import { marksOf } from '@/services/cylinders/cylinderEvents'
 
 export const metadata: Metadata = { title: 'Dates' }
 
@@ -24,7 +23,7 @@ export default async function DatesPage({ params }: { params: Promise<{ id: stri
       <div>
         <DueBench gear={gear} today={today} untilDay={untilDay} />
         {dated && <MarkForm cylinderId={gear.id} name={gear.name} thisMonth={today.slice(0, 7)} />}
-        <MarkList marks={listMarks(database(), gear.id)} />
+        <MarkList marks={marksOf(gear.id)} />
         {dated && <RuleOfCylinder row={row} rule={gear.fitness.rule} />}
       </div>
       <PumpPlate answer={pumpAnswer(gear, today)} name={gear.name} />

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
-import { requireCylinder, meteredFills } from '@/app/cylinders/cylinderPageData'
+import { requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { meteredFills } from '@/services/cylinders/cylinderEvents'
 import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { LevelBench } from './LevelBench'
 

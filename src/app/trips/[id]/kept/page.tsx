@@ -1,17 +1,16 @@
 import type { Metadata } from 'next'
 import { TripHeader } from '@/app/trips/TripHeader'
 import { tripPageData } from '@/app/trips/tripPageData'
-import { database } from '@/records/database'
-import { listVerdicts } from '@/records/repositories/trips/verdicts'
 import { MarkedItem } from '@/ui/figures/MarkedItem'
 import { DateTime } from '@/ui/figures/DateTime'
 import { stateLabels } from '@/ui/figures/StateMark'
+import { keptVerdictsOf } from '@/services/trips/keptVerdicts'
 
 export const metadata: Metadata = { title: 'Verdicts kept' }
 
 export default async function KeptPage({ params }: { params: Promise<{ id: string }> }) {
   const { row, isNext } = tripPageData((await params).id)
-  const kept = listVerdicts(database(), row.id)
+  const kept = keptVerdictsOf(row.id)
   return (
     <>
       <TripHeader trip={row} isNext={isNext} />

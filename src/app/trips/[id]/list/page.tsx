@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { ticksGoingOn } from '@/services/log/ticks'
 import { gasPrices } from '@/app/shared/gasPrices'
 import { TripHeader } from '@/app/trips/TripHeader'
 import { tripPageData } from '@/app/trips/tripPageData'

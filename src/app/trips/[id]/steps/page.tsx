@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { ticksGoingOn } from '@/app/shared/ticksGoingOn'
+import { ticksGoingOn } from '@/services/log/ticks'
 import { swapCylinders } from '@/app/trips/swap/swapCylinders'
 import { TripHeader } from '@/app/trips/TripHeader'
 import { tripPageData } from '@/app/trips/tripPageData'

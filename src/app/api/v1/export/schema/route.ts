@@ -1,4 +1,4 @@
-import { archiveJsonSchema } from '@/records/archive/format/archiveSchema'
+import { archiveJsonSchema } from '@/services/archive/exports'
 
 /** The JSON Schema of the open format. */
 export function GET(): Response {

@@ -1,25 +1,24 @@
 import type { Metadata } from 'next'
 import { notFound } from 'next/navigation'
 import { formatNights } from '@/app/shared/nights'
-import { programVersion } from '@/records/programVersion'
 import { TripHeader } from '@/app/trips/TripHeader'
 import { tripPageData } from '@/app/trips/tripPageData'
 import { cardCylinders } from '@/core/trip/card/cardBlocks'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { database } from '@/records/database'
-import { findVerdict } from '@/records/repositories/trips/verdicts'
 import { PhraseText } from '@/ui/figures/Amount'
 import { FindingList } from '@/ui/figures/FindingList'
 import { DateTime } from '@/ui/figures/DateTime'
 import { StateMark, stateLabels } from '@/ui/figures/StateMark'
+import { keptVerdict } from '@/services/trips/keptVerdicts'
+import { programVersion } from '@/services/shared/programVersion'
 
 export const metadata: Metadata = { title: 'A verdict kept' }
 
 export default async function OneVerdictPage({ params }: { params: Promise<{ id: string; verdictId: string }> }) {
   const { id, verdictId } = await params
   const { row, isNext } = tripPageData(id)
-  const stored = findVerdict(database(), verdictId)
+  const stored = keptVerdict(verdictId)
   if (stored?.tripId !== id) notFound()
   const { program, gear, plan, acceptances, findings } = stored.kept
   const again = judgeTrip(gear, plan, stored.judgedAt)

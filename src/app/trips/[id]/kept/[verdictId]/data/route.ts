@@ -1,6 +1,5 @@
 import { problem } from '@/app/api/v1/problem'
-import { database } from '@/records/database'
-import { findVerdict } from '@/records/repositories/trips/verdicts'
+import { keptVerdict } from '@/services/trips/keptVerdicts'
 
 /** A verdict with all that it was based on, as data. */
 export async function GET(
@@ -8,7 +7,7 @@ export async function GET(
   { params }: { params: Promise<{ id: string; verdictId: string }> },
 ): Promise<Response> {
   const { id, verdictId } = await params
-  const stored = findVerdict(database(), verdictId)
+  const stored = keptVerdict(verdictId)
   if (stored?.tripId !== id) return problem(404, 'There is no such verdict.')
   return Response.json(stored, { headers: { 'content-disposition': 'attachment; filename="verdict.json"' } })
 }

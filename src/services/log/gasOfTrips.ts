@@ -1,5 +1,3 @@
-import { redirect } from 'next/navigation'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { burnSpans, type CylinderReading, filledKg, paidPerKg, type PaidFill } from '@/core/trip/usage/burnSpans'
 import { tripGas, type TripGas } from '@/core/trip/usage/tripGas'
@@ -21,7 +19,8 @@ export interface GasTrip extends TripGas {
   plannedKg: number | null
 }
 
-export interface GasPageData {
+/** What the trips of a rig burned and cost. */
+export interface GasOfTrips {
   trips: readonly GasTrip[]
   perKg: number | null
 }
@@ -38,12 +37,10 @@ function paidFills(cylinderIds: readonly string[], readings: readonly CylinderRe
   )
 }
 
-/** What the rig’s trips burned and cost, the latest first; cylinders archived count too. */
-export function gasPageData(): GasPageData {
-  const { rig, nowIso } = loadRigSnapshot()
-  if (!rig) redirect('/')
+/** What the trips of a rig burned and cost, the latest first; cylinders archived count too. */
+export function gasOfTrips(rigId: string, nowIso: string): GasOfTrips {
   const records = database()
-  const cylinders = listAllCylinders(records, rig.id)
+  const cylinders = listAllCylinders(records, rigId)
     .map(({ gear }) => gear)
     .filter(({ kind }) => kindFacts[kind].supply !== null)
   const readings = listReadings(records, cylinders)
@@ -54,8 +51,8 @@ export function gasPageData(): GasPageData {
       readings,
     ),
   )
-  const planned = plannedByTrip(records, rig.id)
-  const trips = listTrips(records, rig.id)
+  const planned = plannedByTrip(records, rigId)
+  const trips = listTrips(records, rigId)
     .filter(({ startDay }) => startDay <= nowIso.slice(0, 10))
     .map(({ id, name, startDay, nights, settings }): GasTrip => ({
       id,

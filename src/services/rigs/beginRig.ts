@@ -1,31 +1,43 @@
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
-import { equipmentFacts, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
+import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
-import type { HeaterKind } from '@/core/heat/heaters/heater'
+import { type HeaterKind, heaterKinds } from '@/core/heat/heaters/heater'
 import { InputError } from '@/core/base/InputError'
-import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
+import { z } from '@/core/base/zod'
+import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { addAppliance } from '@/records/repositories/trips/appliances'
 import { addCylinder, findCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
+import { database } from '@/records/database'
 import type { Database } from '@/records/databaseType'
 import { addEquipment } from '@/records/repositories/cylinders/equipment'
 import { addHeater } from '@/records/repositories/heat/heaters'
-import { addRig, findRig, saveRig, activateRig } from './rigs'
-import { addTrip, type TripEntry } from '@/records/repositories/trips/trips'
+import { addRig, findRig, saveRig, activateRig } from '@/records/repositories/rigs/rigs'
+import { addTrip } from '@/records/repositories/trips/trips'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { write } from '@/records/write'
+import { massField, monthField, nameField } from '@/services/shared/fields'
+import { requireTripPlace, tripFieldsSchema } from '@/services/shared/tripFields'
 
 /** Answers of the first run; null when skipped. */
-export interface Beginning {
-  rigName: string
-  cylinder: { sizeId: string; grossKg: number | null; madeMonth: string | null } | null
-  heater: HeaterKind | 'none' | null
-  burns: readonly ApplianceKind[]
+export const beginningSchema = z.strictObject({
+  rigName: nameField,
+  cylinder: z
+    .strictObject({
+      sizeId: z.string().min(1).max(64),
+      grossKg: massField.nullable(),
+      madeMonth: monthField.nullable(),
+    })
+    .nullable(),
+  heater: z.enum([...heaterKinds, 'none']).nullable(),
+  burns: z.array(z.enum(applianceKinds)).max(20),
   /** Equipment present; an item without a known date is entered without one, so that it is asked for. */
-  equipment: readonly { kind: EquipmentKind; madeMonth: string | null }[]
-  trip: Omit<TripEntry, 'uses' | 'settings' | 'forecast'> | null
-}
+  equipment: z.array(z.strictObject({ kind: z.enum(equipmentKinds), madeMonth: monthField.nullable() })).max(20),
+  trip: tripFieldsSchema.nullable(),
+})
+
+export type Beginning = z.output<typeof beginningSchema>
 
 const applianceOf: Readonly<Record<HeaterKind, ApplianceKind>> = {
   'catalytic-panel': 'panel-heater',
@@ -67,36 +79,33 @@ function beginAppliance(records: Database, rigId: string, kind: ApplianceKind): 
  * the values on the gear.
  *
  * @param said - answers of the owner
- * @param nowIso - the moment
  * @throws InputError with the path of an invalid answer
  */
-export function beginRig(
-  database: Database,
-  said: Beginning,
-  nowIso: string,
-): { rigId: string; tripId: string | null } {
-  return write(database, () => {
-    const { id: rigId, version } = addRig(database, said.rigName)
-    activateRig(database, rigId)
-    if (said.cylinder) beginCylinder(database, rigId, said.cylinder, nowIso)
+export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: string | null } {
+  if (said.trip) requireTripPlace(said.trip, 'trip.')
+  const records = database()
+  return write(records, () => {
+    const { id: rigId, version } = addRig(records, said.rigName)
+    activateRig(records, rigId)
+    if (said.cylinder) beginCylinder(records, rigId, said.cylinder, now.toISOString())
     const kinds = [...new Set(said.burns)]
-    const burning = new Map(kinds.map((kind) => [kind, beginAppliance(database, rigId, kind)]))
-    if (said.heater === 'none') saveRig(database, rigId, version, { heatless: true })
+    const burning = new Map(kinds.map((kind) => [kind, beginAppliance(records, rigId, kind)]))
+    if (said.heater === 'none') saveRig(records, rigId, version, { heatless: true })
     else if (said.heater !== null) {
       const kind = applianceOf[said.heater]
-      const applianceId = burning.get(kind) ?? beginAppliance(database, rigId, kind)
+      const applianceId = burning.get(kind) ?? beginAppliance(records, rigId, kind)
       burning.set(kind, applianceId)
       const { name, heater } = heaterTemplates[said.heater]
-      addHeater(database, rigId, { name, applianceId, heater, price: null, lastsNights: null })
+      addHeater(records, rigId, { name, applianceId, heater, price: null, lastsNights: null })
     }
     for (const { kind, madeMonth } of said.equipment) {
-      addEquipment(database, rigId, { kind, name: equipmentFacts[kind].name, madeMonth, replaceByMonth: null })
+      addEquipment(records, rigId, { kind, name: equipmentFacts[kind].name, madeMonth, replaceByMonth: null })
     }
-    if (!said.trip || !findRig(database, rigId)) return { rigId, tripId: null }
+    if (!said.trip || !findRig(records, rigId)) return { rigId, tripId: null }
     const uses = [...burning].map(([kind, applianceId]) => {
       const { habit } = applianceTraits[kind]
       return { applianceId, burnPerDayS: habit.way === 'hours' ? habit.burnPerDayS : 0, habit }
     })
-    return { rigId, tripId: addTrip(database, rigId, { ...said.trip, uses }).id }
+    return { rigId, tripId: addTrip(records, rigId, { ...said.trip, uses }).id }
   })
 }

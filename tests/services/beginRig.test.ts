@@ -2,26 +2,22 @@ import { InputError } from '@/core/base/InputError'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { heaterKinds } from '@/core/heat/heaters/heater'
 import { POUND_KG } from '@tests/tradeUnits'
-import { beginRig, type Beginning } from '@/records/repositories/rigs/beginRig'
-import type { Database } from '@/records/databaseType'
+import { beginRig, type Beginning } from '@/services/rigs/beginRig'
+import { database } from '@/records/database'
 import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { findRig, listRigs, activeRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
-import { temporaryDatabase } from './temporary'
+import { temporaryFile } from '@tests/records/temporary'
 
 const NOW = '2026-11-24T12:00:00.000Z'
-let records: Database
-
-beforeEach(() => {
-  records = temporaryDatabase()
-})
-afterEach(() => records.$client.close())
+process.env.GOLD_KETTLE_DB = temporaryFile()
+const records = database()
 
 const trip = { name: 'The lake', startDay: '2026-12-04', nights: 3, altitudeM: 0, coldestK: 270, reserveShare: 0.2 }
 const nothing: Beginning = { rigName: 'Heron', cylinder: null, heater: null, burns: [], equipment: [], trip: null }
 
 function verdictOf(said: Beginning) {
-  const { rigId, tripId } = beginRig(records, said, NOW)
+  const { rigId, tripId } = beginRig(said, new Date(NOW))
   const rig = findRig(records, rigId)
   const plan = tripId && findTrip(records, tripId)?.plan
   if (!rig || !plan) throw new Error('no trip')
@@ -50,12 +46,12 @@ test('one cylinder, one heater, one trip: judged with usual figures, and unknown
 
 test('everything skipped is no error, and nothing is called ready', () => {
   expect(verdictOf({ ...nothing, trip }).verdict).not.toBe('ready')
-  const { tripId } = beginRig(records, nothing, NOW)
+  const { tripId } = beginRig(nothing, new Date(NOW))
   expect(tripId).toBeNull()
 })
 
 test.each([...heaterKinds])('heated by a %s: it is an appliance and a heater in one', (heater) => {
-  const { rigId } = beginRig(records, { ...nothing, heater, trip }, NOW)
+  const { rigId } = beginRig({ ...nothing, heater, trip }, new Date(NOW))
   const { heat } = loadRig(records, { id: rigId, battery: null }).gear
   expect(heat.heaters).toHaveLength(1)
   expect(heat.heaters[0]?.applianceId).not.toBeNull()
@@ -69,14 +65,15 @@ test('no heater: said so, and not asked for', () => {
 test('a weight under the tare, an impossible size: refused at their field, and nothing is stored', () => {
   const at = (said: Beginning): string => {
     try {
-      beginRig(records, said, NOW)
+      beginRig(said, new Date(NOW))
     } catch (error) {
       expect(error).toBeInstanceOf(InputError)
       return (error as InputError).issues[0]?.path ?? ''
     }
     throw new Error('begun')
   }
+  const before = listRigs(records)
   expect(at({ ...nothing, cylinder: { sizeId: 'removable-20', grossKg: 3, madeMonth: null } })).toBe('cylinder.grossKg')
   expect(at({ ...nothing, cylinder: { sizeId: 'keg', grossKg: null, madeMonth: null } })).toBe('cylinder.sizeId')
-  expect(listRigs(records)).toEqual([])
+  expect(listRigs(records)).toEqual(before)
 })

@@ -1,10 +1,11 @@
-import { hangingField, idField, massField, nameField, reasonField, versionField } from '@/actions/shared/fields'
-import { act } from '@/actions/shared/result'
+import { hangingField, idField, massField, nameField, reasonField, versionField } from '@/services/shared/fields'
+import { act } from '@/actions/shared/act'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 
 const sent = new Headers({ host: 'localhost:4680', origin: 'http://localhost:4680' })
+jest.mock('next/cache', () => ({ revalidatePath: () => undefined }))
 jest.mock('next/headers', () => ({ headers: () => Promise.resolve(sent) }))
 
 const schema = z.strictObject({ name: nameField, massKg: massField })
@@ -56,10 +57,13 @@ test('an InputError of core is reported at its field', async () => {
 })
 
 test('a conflict carries the newer version', async () => {
-  const answer = await act(schema, good, () => {
-    throw new ConflictError({ name: 'Theirs', version: 2 })
-  })
-  expect(answer).toMatchObject({ ok: false, conflict: { name: 'Theirs', version: 2 } })
+  const saveOver = () => {
+    throw new ConflictError()
+  }
+  const current = ({ name }: { name: string }) => ({ name: `Theirs, not ${name}`, version: 2 })
+  const answer = await act(schema, good, saveOver, current)
+  expect(answer).toMatchObject({ ok: false, conflict: { name: 'Theirs, not Left', version: 2 } })
+  expect(await act(schema, good, saveOver)).not.toHaveProperty('conflict')
 })
 
 test('a missing row is reported; a bug is not reported as bad input', async () => {

@@ -1,9 +1,9 @@
 import { spawnSync } from 'node:child_process'
-import { withClockChanges } from '@/records/repositories/trips/clockChanges'
+import { withClockChanges } from '@/services/trips/withClockChanges'
 import { tripPlan } from '@tests/gear'
 import { bundled } from '@tests/records/crashes/bundled'
 
-const program = bundled('clockChangesOf')
+const program = bundled('services/clockChangesOf')
 const HOUR_S = 3600
 
 function changesIn(zone: string, startDay: string, nights: number): { atS: number; shiftS: number }[] {

@@ -3,7 +3,7 @@ import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { requireTemperature } from '@/core/fluids/fluidData'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
-import { nameField } from './fields'
+import { nameField } from '@/services/shared/fields'
 
 /** A day as a date field gives it. */
 export const dayField = z

@@ -1,5 +1,5 @@
 import { runSettingsSchema } from '@/core/run/runSettings'
-import { withClockChanges } from '@/records/repositories/trips/clockChanges'
+import { withClockChanges } from '@/services/trips/withClockChanges'
 import { tripPlan } from '@tests/gear'
 
 // Run by clockChanges.test.ts in several time zones, which a running process cannot change: prints the clock changes of

@@ -9,7 +9,7 @@ import {
   reasonField,
   sourceField,
   versionField,
-} from '@/actions/shared/fields'
+} from '@/services/shared/fields'
 import type { z } from '@/core/base/zod'
 
 const complaint = (field: z.ZodType, value: unknown): string | null =>

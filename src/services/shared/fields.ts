@@ -44,7 +44,17 @@ export const tripUsesField = z
   )
   .max(100)
 
-/** The day it is where the server stands, which is the owner's own machine: `2026-11-24`. */
-export function today(): string {
-  return format(new Date(), 'yyyy-MM-dd')
+/** Identifier and version of a row that is changed. */
+export const rowFields = { id: idField, version: versionField }
+
+/** A row that is added without identifier, or saved over the version given. */
+export const savedFields = { id: idField.nullable(), rigId: idField, version: versionField.nullable() }
+
+/** A row as it is archived. */
+export const archivedRowSchema = z.strictObject(rowFields)
+export type ArchivedRow = z.output<typeof archivedRowSchema>
+
+/** The day where the server stands, which is the owner's own machine: `2026-11-24`. */
+export function dayOf(now: Date): string {
+  return format(now, 'yyyy-MM-dd')
 }

@@ -1,0 +1,26 @@
+import { database } from '@/records/database'
+import { NotFoundError } from '@/records/RecordsError'
+import { cylinderName, type CylinderWithGear, findCylinder } from '@/records/repositories/cylinders/cylinders'
+
+export type { CylinderWithGear }
+
+/** A cylinder of the records with what is known of it; archived ones too. */
+export function cylinderOf(id: string): CylinderWithGear | undefined {
+  return findCylinder(database(), id)
+}
+
+/**
+ * A cylinder that has to be there.
+ *
+ * @throws NotFoundError when there is none of this identifier
+ */
+export function requireCylinder(id: string): CylinderWithGear {
+  const cylinder = cylinderOf(id)
+  if (!cylinder) throw new NotFoundError('cylinder')
+  return cylinder
+}
+
+/** Name of a cylinder, for texts. */
+export function nameOfCylinder(id: string): string | undefined {
+  return cylinderName(database(), id)
+}

@@ -1,0 +1,96 @@
+import { lineFingerprint } from '@/core/hookup/line/lineChanges'
+import { lineGraph } from '@/core/hookup/line/lineGraph'
+import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
+import { leakGrades, leakTestState } from '@/core/leak-test/sheet/leakTestState'
+import { InputError } from '@/core/base/InputError'
+import { z } from '@/core/base/zod'
+import { database } from '@/records/database'
+import { NotFoundError } from '@/records/RecordsError'
+import {
+  addLeakClosing,
+  addLeakReading,
+  addLeakTest,
+  findLeakTest,
+  type LeakTest,
+  listLeakTests,
+  type StoredLeakClosing,
+  type StoredLeakReading,
+  type StoredLeakTest,
+} from '@/records/repositories/lines/leakTests'
+import { requireLine } from '@/services/hookup/lines'
+import { idField, nameField } from '@/services/shared/fields'
+
+export type { LeakTest }
+
+/** Soap tests of a line, newest first, including voided ones. */
+export function soapTestsOf(lineId: string): LeakTest[] {
+  return listLeakTests(database(), lineId)
+}
+
+function requireOpenTest(id: string): LeakTest {
+  const test = findLeakTest(database(), id)
+  if (!test || test.voidedAt !== null) throw new NotFoundError('leak test')
+  if (test.closing) throw new InputError('', 'This leak test is closed. Begin a new one.')
+  return test
+}
+
+export const soapTestSchema = z.strictObject({ lineId: idField })
+
+/**
+ * Starts a soap test with the places of the present line.
+ *
+ * @throws InputError when no part of it holds gas
+ */
+export function startSoapTest({ lineId }: z.output<typeof soapTestSchema>, now: Date, key?: string): StoredLeakTest {
+  const { line } = requireLine(lineId)
+  const sheet = leakSheet(lineGraph(line))
+  if (sheet.length === 0) throw new InputError('', 'Nothing of this line holds gas yet: draw it first.')
+  const entry = { lineId, startedAt: now.toISOString(), fingerprint: lineFingerprint(line), sheet }
+  return addLeakTest(database(), entry, key)
+}
+
+export const soapReadingSchema = z.strictObject({
+  testId: idField,
+  itemId: z.string().min(1).max(160),
+  grade: z.enum(leakGrades),
+  leftForTechnician: z.boolean().default(false),
+})
+
+/**
+ * Appends a reading of one place.
+ *
+ * @throws InputError at the field that does not fit the test
+ */
+export function recordSoapReading(
+  reading: z.output<typeof soapReadingSchema>,
+  now: Date,
+  key?: string,
+): StoredLeakReading {
+  const test = requireOpenTest(reading.testId)
+  if (!test.sheet.some(({ id }) => id === reading.itemId)) {
+    throw new InputError('itemId', 'This place is not on the sheet.')
+  }
+  if (reading.leftForTechnician && reading.grade === 'none') {
+    throw new InputError('grade', 'What reads none needs no technician. Choose what it showed.')
+  }
+  return addLeakReading(database(), { ...reading, readAt: now.toISOString() }, key)
+}
+
+export const soapClosingSchema = z.strictObject({ testId: idField, burned: nameField })
+
+/**
+ * Closes a soap test.
+ *
+ * @throws InputError unless every place reads none
+ */
+export function closeSoapTest(
+  { testId, burned }: z.output<typeof soapClosingSchema>,
+  now: Date,
+  key?: string,
+): StoredLeakClosing {
+  const test = requireOpenTest(testId)
+  if (!leakTestState(test.sheet, test.readings).mayClose) {
+    throw new InputError('', 'It stays open: not every place reads none.')
+  }
+  return addLeakClosing(database(), { testId, burned, closedAt: now.toISOString() }, key)
+}

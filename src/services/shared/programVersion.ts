@@ -1,0 +1,1 @@
+export { programVersion } from '@/records/programVersion'

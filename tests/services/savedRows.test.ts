@@ -1,0 +1,223 @@
+import { ConflictError, NotFoundError } from '@/records/RecordsError'
+import { database } from '@/records/database'
+import { InputError } from '@/core/base/InputError'
+import { addWeighing } from '@/records/repositories/cylinders/weighings'
+import { archiveCylinder, savedStamps, saveStamps } from '@/services/cylinders/saveStamps'
+import { archiveEquipment, savedEquipment, saveEquipment } from '@/services/cylinders/equipment'
+import { cylinderOf } from '@/services/cylinders/requireCylinder'
+import { eventsOfCylinder } from '@/services/cylinders/cylinderEvents'
+import { recordWeighing } from '@/services/cylinders/measuring'
+import { recordFill } from '@/services/fill/recordFill'
+import { archivePrice, pricesOf, savedPrice, savePrice } from '@/services/fill/prices'
+import { archiveHeater, heatersOf, savedHeater, saveHeater } from '@/services/heat/heaters'
+import { archiveRoom, roomsOf, savedRoom, saveRoom } from '@/services/heat/rooms'
+import { archiveLine, linesOf, savedLine, saveLine } from '@/services/hookup/lines'
+import { voidEntry } from '@/services/log/entries'
+import { saveBattery, savedAppliance, saveAppliance, archiveAppliance } from '@/services/run/appliances'
+import { saveRun } from '@/services/run/saveRun'
+import { rigSnapshot } from '@/services/rigs/rigSnapshot'
+import { archiveRig, allRigs, copyOfRig, renameRig, saveDateRule, savedRig } from '@/services/rigs/rigs'
+import { copyTrip, savedTrip, saveTrip, tripsOf } from '@/services/trips/trips'
+import { usualRunSettings } from '@/core/run/runSettings'
+import { temporaryFile } from '@tests/records/temporary'
+import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
+
+process.env.GOLD_KETTLE_DB = temporaryFile()
+const NOW = new Date()
+const RIG = 'marigold'
+
+beforeAll(() => writeDemoRecords(database(), NOW))
+
+/** The value, which has to be there. */
+function present<Value>(value: Value | undefined): Value {
+  if (value === undefined) throw new Error('not in the records')
+  return value
+}
+
+interface Row {
+  id: string
+  version: number
+  name?: string
+}
+
+/** Every row that a form saves over a version: how it is found, saved under another name, and archived. */
+const savedRows: Readonly<
+  Record<
+    string,
+    {
+      find: () => Row
+      save: (version: number, name: string) => unknown
+      archive?: (version: number) => unknown
+    }
+  >
+> = {
+  cylinder: {
+    find: () => present(savedStamps('left')),
+    save: (version, name) => {
+      const { position: _p, archivedAt: _a, ...row } = present(savedStamps('left'))
+      return saveStamps({ ...row, version, name, marks: [], confirmed: true }, NOW)
+    },
+    archive: (version) => archiveCylinder({ id: 'left', version }, NOW),
+  },
+  equipment: {
+    find: () => present(savedEquipment(firstEquipment())),
+    save: (version, name) => {
+      const { id, rigId, kind, madeMonth, replaceByMonth } = present(savedEquipment(firstEquipment()))
+      return saveEquipment({ id, rigId, version, kind, madeMonth, replaceByMonth, name }, NOW)
+    },
+    archive: (version) => archiveEquipment({ id: firstEquipment(), version }, NOW),
+  },
+  room: {
+    find: () => present(savedRoom(present(roomsOf(RIG)[0]).id)),
+    save: (version, name) => {
+      const { id, rigId, shelter } = present(roomsOf(RIG)[0])
+      return saveRoom({ id, rigId, version, name, shelter })
+    },
+    archive: (version) => archiveRoom({ id: present(roomsOf(RIG)[0]).id, version }, NOW),
+  },
+  heater: {
+    find: () => present(savedHeater(present(heatersOf(RIG)[0]).id)),
+    save: (version, name) => {
+      const { position: _p, archivedAt: _a, ...row } = present(heatersOf(RIG)[0])
+      return saveHeater({ ...row, version, name, photo: null }, NOW)
+    },
+    archive: (version) => archiveHeater({ id: present(heatersOf(RIG)[0]).id, version }, NOW),
+  },
+  line: {
+    find: () => present(savedLine(present(linesOf(RIG)[0]).id)),
+    save: (version, name) => {
+      const { id, rigId, line } = present(linesOf(RIG)[0])
+      return saveLine({ id, rigId, version, name, line }, NOW)
+    },
+    archive: (version) => archiveLine({ id: present(linesOf(RIG)[0]).id, version }, NOW),
+  },
+  appliance: {
+    find: () => present(savedAppliance(firstAppliance())),
+    save: (version, name) => {
+      const { position: _p, archivedAt: _a, ...row } = present(savedAppliance(firstAppliance()))
+      return saveAppliance({ ...row, version, name })
+    },
+    archive: (version) => archiveAppliance({ id: firstAppliance(), version }, NOW),
+  },
+  price: {
+    find: () => {
+      const { place, ...row } = present(savedPrice(firstPrice()))
+      return { ...row, name: place }
+    },
+    save: (version, place) => {
+      const { id, rigId, way, price, containsKg } = present(savedPrice(firstPrice()))
+      return savePrice({ id, rigId, version, way, price, containsKg, place })
+    },
+    archive: (version) => archivePrice({ id: firstPrice(), version }, NOW),
+  },
+  trip: {
+    find: () => present(savedTrip('larkspur')),
+    save: (version, name) => {
+      const { id, rigId, startDay, nights, altitudeM, coldestK, reserveShare } = present(savedTrip('larkspur'))
+      const place = { startDay, nights, altitudeM, coldestK, reserveShare }
+      return saveTrip({ id, rigId, version, name, ...place, uses: [] }, NOW)
+    },
+  },
+  run: {
+    find: () => ({ ...present(savedTrip('larkspur')), name: '' }),
+    save: (version) => saveRun({ id: 'larkspur', version, settings: usualRunSettings, forecast: null, uses: [] }, NOW),
+  },
+  'rig name': {
+    find: () => present(savedRig(RIG)),
+    save: (version, name) => renameRig({ id: RIG, version, name }),
+  },
+  'date rule': {
+    find: () => ({ ...present(savedRig(RIG)), name: '' }),
+    save: (version) => saveDateRule({ rigId: RIG, version, ruleSetId: 'ten-then-five', ownRule: null }),
+  },
+  battery: {
+    find: () => ({ ...present(savedRig(RIG)), name: '' }),
+    save: (version) => saveBattery({ rigId: RIG, version, battery: null }),
+  },
+}
+
+let aPrice = ''
+/** The same one after it was renamed: the list is in the order of places. */
+function firstPrice(): string {
+  aPrice ||= present(pricesOf(RIG)[0]).id
+  return aPrice
+}
+
+const firstEquipment = (): string => present(rigSnapshot(NOW).equipment[0]).id
+const firstAppliance = (): string => present(rigSnapshot(NOW).appliances[0]).id
+
+describe.each(Object.entries(savedRows))('%s', (_, { find, save, archive }) => {
+  test('two that began from the same version: the second is refused, and the first stays', () => {
+    const { version } = find()
+    save(version, 'First')
+    const first = find()
+    expect(first.version).toBe(version + 1)
+    expect(() => save(version, 'Second')).toThrow(ConflictError)
+    expect(find()).toEqual(first)
+    if (archive) expect(() => archive(version)).toThrow(ConflictError)
+    expect(find()).toEqual(first)
+    // Having seen it, the second may go over it.
+    save(first.version, 'Second')
+    expect(find().version).toBe(version + 2)
+  })
+})
+
+test('what is not in the records is never saved', () => {
+  const nowhere = { id: 'nowhere', version: 1 }
+  for (const archive of [archiveCylinder, archiveEquipment, archiveRoom, archiveHeater, archiveLine, archivePrice]) {
+    expect(() => archive(nowhere, NOW)).toThrow(NotFoundError)
+  }
+  expect(() => renameRig({ ...nowhere, name: 'x' })).toThrow(NotFoundError)
+  expect(() => copyTrip({ id: 'nowhere', startDay: '2027-01-01' })).toThrow(NotFoundError)
+})
+
+test('undo of a weighing brings back the one before, on every page that reads the snapshot', () => {
+  const net = () => cylinderOf('right')?.gear.lastWeighing
+  const inSnapshot = () => rigSnapshot(NOW).gear.cylinders.find(({ id }) => id === 'right')?.lastWeighing
+  const before = net()
+  const { id } = recordWeighing(
+    { cylinderId: 'right', grossKg: 11, hangingKg: 0, source: 'typed', happenedAt: null },
+    new Date(),
+  )
+  expect(net()).toMatchObject({ grossKg: 11 })
+  expect(inSnapshot()).toEqual(net())
+  voidEntry({ of: 'weighing', id, reason: 'Undone' }, new Date())
+  expect(net()).toEqual(before)
+  expect(inSnapshot()).toEqual(before)
+  // It stays in the history, voided.
+  expect(eventsOfCylinder('right').weighings.find((one) => one.id === id)).toMatchObject({ voidReason: 'Undone' })
+})
+
+test('undo of a fill takes back the weighing that came with it', () => {
+  const before = cylinderOf('left')?.gear.lastWeighing
+  const after = { way: 'weighed', grossKg: 13, hangingKg: 0, source: 'typed' } as const
+  const told = { meteredM3: null, shownBefore: null, paid: null, note: null, happenedAt: null }
+  const { id } = recordFill({ cylinderId: 'left', mode: 'by-weight', by: 'weight', after, ...told }, new Date())
+  expect(cylinderOf('left')?.gear.lastWeighing).toMatchObject({ grossKg: 13 })
+  voidEntry({ of: 'fill', id, reason: 'Undone' }, new Date())
+  expect(cylinderOf('left')?.gear.lastWeighing).toEqual(before)
+})
+
+test('a weighing that the stamps contradict is refused, and nothing is stored', () => {
+  const before = eventsOfCylinder('left').weighings
+  const entry = { cylinderId: 'left', grossKg: 1, hangingKg: 0, source: 'typed', happenedAt: null } as const
+  expect(() => recordWeighing(entry, NOW)).toThrow(InputError)
+  expect(eventsOfCylinder('left').weighings).toEqual(before)
+})
+
+test('a rig that is archived hands over, and what was written beside this program is seen', () => {
+  const { id } = copyOfRig({ id: RIG, name: 'Copy' })
+  expect(tripsOf(id)).toEqual([])
+  archiveRig({ id: RIG, version: present(savedRig(RIG)).version, away: true }, NOW)
+  expect(rigSnapshot(NOW).rig?.id).toBe(id)
+  expect(allRigs().archived.map((rig) => rig.id)).toEqual([RIG])
+  const [copied] = rigSnapshot(NOW).cylinders
+  addWeighing(database(), {
+    cylinderId: present(copied).row.id,
+    grossKg: 12,
+    hangingKg: 0,
+    source: 'typed',
+    weighedAt: NOW.toISOString(),
+  })
+  expect(rigSnapshot(NOW).cylinders[0]?.gear.lastWeighing).toMatchObject({ grossKg: 12 })
+})
