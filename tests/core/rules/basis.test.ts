@@ -37,6 +37,17 @@ test.each(Object.keys(basis))('some figure cites %s', (id) => {
   expect(code).toContain(`'${id}'`)
 })
 
+test.each(Object.entries(basis))('%s is computed by a function of core, which a test calls', (_, entry) => {
+  const [file = '', name = ''] = entry.computedBy.split('#')
+  const declared = new RegExp(`^export (function|const) ${name}\\b`, 'm')
+  expect(fs.readFileSync(path.resolve('src/core', `${file}.ts`), 'utf8')).toMatch(declared)
+  const test = fs.readFileSync(path.resolve('tests', `${entry.checkedBy}.test.ts`), 'utf8')
+  const [, imported = ''] = new RegExp(`import \\{([^}]*)\\} from '@/core/${file}'`).exec(test) ?? []
+  expect(imported.split(',').map((one) => one.trim())).toContain(name)
+  // Called in a test, not only imported.
+  expect(test.replace(/^import[^;]*?from .*$/gm, '')).toMatch(new RegExp(`\\b${name}\\b`))
+})
+
 test('no source appears in two lists', () => {
   const all = [cylinderBasis, fillBasis, hookupBasis, heatBasis, runBasis, co2Basis, tripBasis].flatMap((list) =>
     Object.keys(list),

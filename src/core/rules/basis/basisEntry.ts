@@ -11,6 +11,10 @@ export interface BasisEntry {
   source: string
   provenance: Provenance
   caution?: string
+  /** The function that computes it, as `file in src/core#name`. */
+  computedBy: `${string}#${string}`
+  /** The test that calls this function, as a file in tests without its ending. */
+  checkedBy: string
 }
 
 /** The source that most states of a fluid share. */

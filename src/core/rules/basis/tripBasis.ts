@@ -8,6 +8,8 @@ export const tripBasis = {
       'What a cylinder held before, less what it held after, over all readings without a fill between. A fill without a weigh-in just before it leaves a gap, which is told and not guessed.',
     source: 'Your weighings and readings',
     provenance: 'your entry',
+    computedBy: 'trip/usage/burnSpans#burnSpans',
+    checkedBy: 'core/trip/usageCalibration',
   },
   'learned-use': {
     title: 'Learned use',
@@ -16,11 +18,15 @@ export const tripBasis = {
     source: 'Your weighings against your habits',
     provenance: 'your entry',
     caution: 'One trip’s weather and company are not the next one’s.',
+    computedBy: 'trip/usage/calibrateUsage#calibrateUsage',
+    checkedBy: 'core/trip/usageCalibration',
   },
   'cost-per-night': {
     title: 'Cost a night',
     formula: 'Gas burnt by weight × what your fills cost for each weight put in ÷ nights.',
     source: 'Your fills and weighings',
     provenance: 'your entry',
+    computedBy: 'trip/usage/tripGas#tripGas',
+    checkedBy: 'core/trip/usageCalibration',
   },
 } as const satisfies Record<string, BasisEntry>
