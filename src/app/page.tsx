@@ -2,7 +2,7 @@ import { redirect } from 'next/navigation'
 import { FirstSteps } from './FirstSteps'
 import { ReadyView } from '@/app/trips/verdict/ReadyView'
 import { tripPageData } from '@/app/trips/tripPageData'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 
 export default function HomePage() {
   const { rig, cylinders, appliances, trip } = loadRigSnapshot()

@@ -1,5 +1,5 @@
 import { recordFillAction, tickAction } from '@/actions/fill'
-import { recordWeighingAction } from '@/actions/measuring'
+import { recordWeighingAction } from '@/actions/cylinders'
 import { database } from '@/records/database'
 import { listCylinders } from '@/records/repositories/cylinders/cylinders'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'

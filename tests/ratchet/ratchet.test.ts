@@ -18,7 +18,7 @@ const nextFile = /^(page|layout|route|error|not-found|template|icon|loading|glob
 const shortFiles = sourceFiles('src').filter((file) => !nextFile.test(path.basename(file)) && lineCount(file) < 20)
 const folders = ['src', 'tests', 'scripts'].flatMap((folder) => crowdedFolders(folder, 20))
 const names = ['src', 'tests', 'scripts'].flatMap((folder) => sourceFiles(folder)).flatMap(oldDeclarations)
-const phrases = ['src/app', 'src/ui', 'src/core', 'src/actions', 'src/records']
+const phrases = ['src/app', 'src/ui', 'src/core', 'src/actions', 'src/services', 'src/records']
   .flatMap((folder) => sourceFiles(folder))
   .flatMap(forbiddenPhrases)
 

@@ -1,4 +1,4 @@
-import { acceptFindingAction, keepVerdictAction } from '@/actions/readiness'
+import { acceptFindingAction, keepVerdictAction } from '@/actions/trip'
 import { database } from '@/records/database'
 import { listVerdicts } from '@/records/repositories/trips/verdicts'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'

@@ -2,7 +2,7 @@
 
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
-import { beginAction } from '@/actions/begin'
+import { beginAction } from '@/actions/trip'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'

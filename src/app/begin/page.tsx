@@ -1,6 +1,6 @@
 import { addDays, format } from 'date-fns'
 import type { Metadata } from 'next'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { BeginBench } from './BeginBench'
 
 export const metadata: Metadata = { title: 'Begin' }

@@ -1,4 +1,4 @@
-import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+import { kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
 import { PageTabs } from '@/ui/shell/PageTabs'
 
 /** Pages of the station. */
@@ -18,13 +18,13 @@ export function StationTabs() {
 /** Pages of one cylinder. A fixed tank is never weighed: its first page is its gauge. */
 export function CylinderTabs({ id, kind }: { id: string; kind: CylinderKind }) {
   const base = `/cylinders/${id}`
-  const byLevel = kind === 'removable'
+  const { isFixed, hasLevel } = kindFacts[kind]
   return (
     <PageTabs
       label="Pages of this cylinder"
       tabs={[
-        { href: base, label: kind === 'onboard' ? 'Contents' : 'Weigh' },
-        ...(byLevel ? [{ href: `${base}/level`, label: 'Gauge and level' }] : []),
+        { href: base, label: isFixed ? 'Contents' : 'Weigh' },
+        ...(hasLevel && !isFixed ? [{ href: `${base}/level`, label: 'Gauge and level' }] : []),
         { href: `${base}/dates`, label: 'Dates' },
         { href: `${base}/look-over`, label: 'Look-over' },
         { href: `${base}/heat`, label: 'Hot car, cold night' },

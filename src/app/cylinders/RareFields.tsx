@@ -1,5 +1,6 @@
 'use client'
 
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import Form from 'react-bootstrap/Form'
 import type { FullMark } from '@/core/cylinders/contents/liquidLevel'
 import { OWN_RULE_ID, dateRuleSets } from '@/core/rules/dateRules'
@@ -10,7 +11,7 @@ import type { StampFieldsProps } from './stampValues'
 export function RareFields({ values, set, issueAt }: Pick<StampFieldsProps, 'values' | 'set' | 'issueAt'>) {
   return (
     <>
-      {values.kind === 'onboard' && (
+      {kindFacts[values.kind].isFixed && (
         <div>
           <Form.Label htmlFor="tank-full-mark">What its gauge’s full means</Form.Label>
           <Form.Select

@@ -49,7 +49,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
           ))}
         </Form.Select>
       </div>
-      {kind !== 'onboard' && (
+      {!kindFacts[kind].isFixed && (
         <QuantityField
           label={
             <>
@@ -69,7 +69,9 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
           </>
         }
         role={waterRoleOf(kind)}
-        hint={kind === 'onboard' ? 'water gallons on its plate' : 'stamped on the collar, more than the tare on most'}
+        hint={
+          kindFacts[kind].isFixed ? 'water gallons on its plate' : 'stamped on the collar, more than the tare on most'
+        }
         issue={issueAt('waterCapacityKg')}
         {...quantity('water')}
       />
@@ -120,7 +122,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
         />
         <p className="hint mb-0">may stay empty</p>
       </div>
-      {kind === 'removable' && (
+      {kindFacts[kind].needsOverfillStop && (
         <div>
           <Form.Label htmlFor="overfill-stop">
             <Term id="overfill-stop">Overfill stop</Term> in its valve

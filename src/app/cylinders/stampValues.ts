@@ -64,7 +64,7 @@ export function massRoleOf(kind: CylinderKind): DisplayRole {
 
 /** A fixed tank is known by its water gallons. */
 export function waterRoleOf(kind: CylinderKind): DisplayRole {
-  return kind === 'onboard' ? 'liquidVolume' : massRoleOf(kind)
+  return kindFacts[kind].isFixed ? 'liquidVolume' : massRoleOf(kind)
 }
 
 function field(value: number | null, role: DisplayRole, system: UnitSystem): string {
@@ -73,11 +73,11 @@ function field(value: number | null, role: DisplayRole, system: UnitSystem): str
 
 /** Reading of the water capacity field. */
 function waterKgOf(typed: number, kind: CylinderKind): number {
-  return kind === 'onboard' ? waterCapacityForVolumeKg(typed) : typed
+  return kindFacts[kind].isFixed ? waterCapacityForVolumeKg(typed) : typed
 }
 
 export function waterField(waterCapacityKg: number, kind: CylinderKind, system: UnitSystem): string {
-  const value = kind === 'onboard' ? waterCapacityVolumeM3(waterCapacityKg) : waterCapacityKg
+  const value = kindFacts[kind].isFixed ? waterCapacityVolumeM3(waterCapacityKg) : waterCapacityKg
   return field(value, waterRoleOf(kind), system)
 }
 
@@ -88,7 +88,7 @@ export function stampValues(from: StoredStamps | null, system: UnitSystem): Stam
     name: from?.name ?? '',
     kind,
     collar: from?.stampsText ?? '',
-    tare: from && kind !== 'onboard' ? field(from.tareKg, massRoleOf(kind), system) : '',
+    tare: from && !kindFacts[kind].isFixed ? field(from.tareKg, massRoleOf(kind), system) : '',
     water: from ? waterField(from.waterCapacityKg, kind, system) : '',
     label: from ? field(from.labelNetKg, massRoleOf(kind), system) : '',
     month: from?.manufacturedMonth ?? '',
@@ -172,11 +172,11 @@ export function readStampFields(values: StampValues, thisMonth: string, system: 
     ...(yearsWrong && { labelYears: 'Enter whole years, such as 5.' }),
     ...(endOfLife.issue && { endOfLife: endOfLife.issue }),
   }
-  const tareKg = kind === 'onboard' ? 0 : (tare.value ?? 0)
+  const tareKg = kindFacts[kind].isFixed ? 0 : (tare.value ?? 0)
   const waterCapacityKg = waterKgOf(water.value ?? 0, kind)
   const labelNetKg = small ? (label.value ?? null) : null
   const unreadable = [
-    kind === 'onboard' ? null : tare.issue,
+    kindFacts[kind].isFixed ? null : tare.issue,
     water.issue,
     small ? label.issue : null,
     relief.issue,
@@ -203,7 +203,7 @@ export function readStampFields(values: StampValues, thisMonth: string, system: 
             ruleSetId: values.ruleSetId || null,
             ruleReason: values.ruleSetId ? values.ruleReason.trim() || null : null,
             reliefGaugePa: relief.value,
-            fullMark: kind === 'onboard' ? values.fullMark : null,
+            fullMark: kindFacts[kind].isFixed ? values.fullMark : null,
             aboard: values.aboard,
             marks,
             confirmed: values.confirmed,

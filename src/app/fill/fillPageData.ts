@@ -1,7 +1,7 @@
 import { redirect } from 'next/navigation'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { FillMode } from '@/core/fill/fillModes'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import type { CylinderWithGear } from '@/services/cylinders/requireCylinder'
 import { fillTicks, type StoredTick } from '@/services/log/ticks'
 import type { Rig } from '@/services/rigs/rigs'

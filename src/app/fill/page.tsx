@@ -1,9 +1,10 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { FindingList } from '@/ui/figures/FindingList'
 import { FillPage } from './FillPage'
 import { fillPageData, type FillSearch } from './fillPageData'
@@ -13,7 +14,7 @@ import { PumpBench } from './PumpBench'
 export const metadata: Metadata = { title: 'Fill at the pump' }
 
 export default async function PumpPage({ searchParams }: { searchParams: FillSearch }) {
-  const data = await fillPageData('pump', searchParams, ({ kind }) => kind === 'removable')
+  const data = await fillPageData('pump', searchParams, ({ kind }) => kindFacts[kind].filledAt === 'pump')
   if (!data.chosen) return <NoCylinderYet />
   const { gear, row } = data.chosen
   const findings = fillFindings(gear, { mode: 'pump' }, data.today)

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { voidEventAction } from '@/actions/events'
+import { voidEventAction } from '@/actions/log'
 import { recordFillAction } from '@/actions/fill'
 import { instantOf } from '@/ui/fields/WhenField'
 import { useNotice } from '@/ui/state/UndoProvider'

@@ -5,7 +5,7 @@ import type { PartType } from '@/core/hookup/catalogue/partType'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { tripEndDay } from '@/core/time/tripClock'
 import { SIXTY_F_K } from '@/core/units/convert'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { changesOf, linesOf, type StoredLine, type StoredLineChange } from '@/services/hookup/lines'
 
 /** What the address chooses. */

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { voidEventAction } from '@/actions/events'
+import { voidEventAction } from '@/actions/log'
 import { closeLeakTestAction } from '@/actions/leakTest'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'

@@ -1,6 +1,6 @@
 import { redirect } from 'next/navigation'
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import type { LineSearch } from '@/app/hookup/hookupPageData'
 import { linesOf, type StoredLine } from '@/services/hookup/lines'
 import { holdTestsOf, type StoredHoldTest } from '@/services/leak-test/holdTests'

@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { voidEventAction } from '@/actions/events'
+import { voidEventAction } from '@/actions/log'
 import { soapAction } from '@/actions/leakTest'
 import type { LeakGrade, LeakReading } from '@/core/leak-test/sheet/leakTestState'
 import { useRequestKeys } from '@/ui/state/useRequestKeys'

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
 import { redirect } from 'next/navigation'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { logEntries } from './logEntries'
 import { groupFacts, logGroups } from './logKinds'
 import { LogTable } from './LogTable'

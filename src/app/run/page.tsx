@@ -1,5 +1,5 @@
 import type { Metadata } from 'next'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { NightsBench } from './NightsBench'
 import { NoTripYet } from '@/app/shared/NothingYet'
 import { runPageData } from './runPageData'

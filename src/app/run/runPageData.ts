@@ -6,7 +6,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import type { Battery } from '@/core/run/battery/battery'
 import { tripMoments } from '@/core/trip/usage/tripMoments'
 import { gasPrices } from '@/app/shared/gasPrices'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import type { RunAppliance } from './runAppliance'
 import { pricesOf } from '@/services/fill/prices'
 

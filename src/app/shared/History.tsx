@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { voidEventAction } from '@/actions/events'
+import { voidEventAction } from '@/actions/log'
 import type { Phrase } from '@/core/base/quantity'
 import type { EventName } from '@/services/log/entries'
 import { ReasonForm } from '@/ui/fields/ReasonForm'

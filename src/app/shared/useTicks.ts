@@ -1,7 +1,7 @@
 'use client'
 
 import { useState } from 'react'
-import { voidEventAction } from '@/actions/events'
+import { voidEventAction } from '@/actions/log'
 import { tickAction } from '@/actions/fill'
 import { useRequestKeys } from '@/ui/state/useRequestKeys'
 import { useNotice } from '@/ui/state/UndoProvider'

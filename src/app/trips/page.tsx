@@ -3,7 +3,7 @@ import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
 import { redirect } from 'next/navigation'
 import { formatNights } from '@/app/shared/nights'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { tripsOf } from '@/services/trips/trips'
 
 export const metadata: Metadata = { title: 'Trips' }

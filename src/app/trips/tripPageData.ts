@@ -1,6 +1,6 @@
 import { notFound, redirect } from 'next/navigation'
 import { judgedTrip, type JudgedTrip } from '@/services/trips/judgedTrip'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import type { PriceOffer } from '@/core/fill/cost/fillCosts'
 import { pricesOf } from '@/services/fill/prices'
 

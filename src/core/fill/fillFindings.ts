@@ -30,7 +30,7 @@ const said = (code: Said['code'], text: string, why: string, basis?: BasisId): S
 })
 
 function wrongVessel({ kind }: CylinderGear, mode: FillMode): Said | null {
-  const { gas, small } = kindFacts[kind]
+  const { gas, small, isFixed } = kindFacts[kind]
   if (mode === 'co2' && gas !== 'co2') {
     return said(
       'fill-wrong-gas',
@@ -46,7 +46,7 @@ function wrongVessel({ kind }: CylinderGear, mode: FillMode): Said | null {
       'Its valve, its relief disc and everything it is ever connected to are made for another gas.',
     )
   }
-  if (mode === 'onboard' && kind !== 'onboard') {
+  if (mode === 'onboard' && !isFixed) {
     return said('fill-wrong-mode', '{name} is not a fixed tank.', 'It is filled by weight, or at the pump.')
   }
   if (mode === 'bottles' && !small) {
@@ -65,7 +65,7 @@ function bottleStops({ kind }: CylinderGear, { mode, school }: FillIntent): Said
       ),
     ]
   }
-  if (kind !== 'bottle') return []
+  if (kindFacts[kind].isRefillable) return []
   if (mode === 'bottles' && school === 'home') {
     return [
       said(
@@ -126,7 +126,7 @@ export function fillFindings(cylinder: CylinderGear, intent: FillIntent, onDay: 
   }
   // The bottle's own date and kind are covered above; the rest is the attendant's check.
   const reasons = pumpAnswer(cylinder, onDay).reasons.filter(
-    ({ about }) => cylinder.kind !== 'bottle' || about !== 'date',
+    ({ about }) => kindFacts[cylinder.kind].isRefillable || about !== 'date',
   )
   for (const { about, answer, sentence, basis } of reasons) {
     const code = answer === 'no' ? refusals[about] : answer === 'ask' ? questions[about] : undefined

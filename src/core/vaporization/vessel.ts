@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { bisect } from '@/core/math/findRoot'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
@@ -87,7 +88,7 @@ export function vesselBody({ waterCapacityKg, stands, diameterM, wallKg }: Vesse
 export function vesselOf({ kind, waterCapacityKg, tareKg }: CylinderGear): Vessel {
   return {
     waterCapacityKg,
-    stands: kind === 'onboard' ? 'lying' : 'upright',
+    stands: kindFacts[kind].isFixed ? 'lying' : 'upright',
     ...(tareKg > 0 && { wallKg: tareKg }),
   }
 }

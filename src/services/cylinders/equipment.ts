@@ -11,7 +11,7 @@ import {
   type StoredEquipment,
   type StoredEquipmentLook,
 } from '@/records/repositories/cylinders/equipment'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import {
   type ArchivedRow,
   dayOf,

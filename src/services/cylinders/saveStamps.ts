@@ -13,7 +13,7 @@ import { ruleOf } from '@/records/repositories/cylinders/cylinderFitness'
 import { addCylinder, type Cylinder, findCylinder, saveCylinder } from '@/records/repositories/cylinders/cylinders'
 import { addMark } from '@/records/repositories/cylinders/marks'
 import { write } from '@/records/write'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import {
   type ArchivedRow,
   dayOf,
@@ -66,7 +66,7 @@ export type StampsEntry = z.output<typeof stampsSchema>
 function requireSense(entry: StampsEntry, thisMonth: string): void {
   const { kind, tareKg, waterCapacityKg, labelNetKg, manufacturedMonth } = entry
   // The empty cylinder must make sense before anything is weighed on it.
-  if (kind === 'onboard') waterCapacityVolumeM3(waterCapacityKg)
+  if (kindFacts[kind].isFixed) waterCapacityVolumeM3(waterCapacityKg)
   else contents({ tareKg, waterCapacityKg, labelNetKg, gas: kindFacts[kind].gas, grossKg: tareKg })
   if (manufacturedMonth !== null && manufacturedMonth > thisMonth) {
     throw new InputError('manufacturedMonth', 'That month has not come yet. Check the year.')
@@ -90,7 +90,7 @@ export function saveStamps(checked: StampsEntry, now: Date): { id: string } {
   const today = dayOf(now)
   requireSense(checked, today.slice(0, 7))
   const records = database()
-  const entry = { ...rest, tareKg: rest.kind === 'onboard' ? 0 : rest.tareKg }
+  const entry = { ...rest, tareKg: kindFacts[rest.kind].isFixed ? 0 : rest.tareKg }
   const dates = { ...entry, dateClass: findDateClass(entry.kind, entry.specification), marks }
   requalification(dates, ruleOf(requireRig(rigId), entry), today.slice(0, 7))
   const stored = id === null ? undefined : findCylinder(records, id)

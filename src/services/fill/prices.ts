@@ -3,7 +3,7 @@ import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { addOffer, findOffer, listOffers, saveOffer, type StoredOffer } from '@/records/repositories/cylinders/offers'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { type ArchivedRow, massField, nameField, priceField, savedFields } from '@/services/shared/fields'
 
 export type { StoredOffer }

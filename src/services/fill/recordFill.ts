@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { fullMarks, gaugeLevel, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
@@ -12,7 +13,7 @@ import { type CylinderWithGear, saveCylinder } from '@/records/repositories/cyli
 import { addFill, type StoredFill } from '@/records/repositories/cylinders/fills'
 import { write } from '@/records/write'
 import { requireCylinder } from '@/services/cylinders/requireCylinder'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { dayOf, hangingField, idField, massField, noteField, sourceField } from '@/services/shared/fields'
 import { happenedAt, happenedAtField } from '@/services/shared/happenedAt'
 
@@ -62,7 +63,7 @@ export function recordFill(fill: FillInput, now: Date, key?: string): StoredFill
   const records = database()
   return write(records, () => {
     const { row } = cylinder
-    if (row.kind === 'bottle' && row.aboard) saveCylinder(records, row.id, row.version, { aboard: false })
+    if (!kindFacts[row.kind].isRefillable && row.aboard) saveCylinder(records, row.id, row.version, { aboard: false })
     if (after === null) return addFill(records, entry, null, key)
     if (after.way === 'weighed') return addFill(records, entry, { weighing: after }, key)
     const liquidFraction = gaugeLevel(after.shown, after.fullMark)

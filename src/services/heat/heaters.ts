@@ -14,7 +14,7 @@ import { addManualPage, listManualPages, type StoredManualPage } from '@/records
 import { saveRig } from '@/records/repositories/rigs/rigs'
 import { findAppliance } from '@/records/repositories/trips/appliances'
 import { write } from '@/records/write'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { type ArchivedRow, idField, nameField, priceField, savedFields, versionField } from '@/services/shared/fields'
 
 export type { StoredHeater }

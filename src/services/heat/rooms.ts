@@ -14,7 +14,7 @@ import {
   type StoredRoom,
   type StoredWarmUp,
 } from '@/records/repositories/heat/rooms'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { type ArchivedRow, idField, nameField, savedFields } from '@/services/shared/fields'
 
 export type { StoredRoom, StoredWarmUp }

@@ -12,7 +12,7 @@ import {
   type StoredLine,
   type StoredLineChange,
 } from '@/records/repositories/lines/lines'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { type ArchivedRow, nameField, savedFields } from '@/services/shared/fields'
 
 export type { StoredLine, StoredLineChange }

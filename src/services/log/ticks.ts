@@ -2,7 +2,7 @@ import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { listFills } from '@/records/repositories/cylinders/fills'
 import { addTick, type ProcedureRun, type StoredTick, ticksSince } from '@/records/repositories/trips/ticks'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { idField } from '@/services/shared/fields'
 
 export type { StoredTick }

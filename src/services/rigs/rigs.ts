@@ -12,11 +12,22 @@ import {
   type Rig,
   saveRig,
 } from '@/records/repositories/rigs/rigs'
+import { NotFoundError } from '@/records/RecordsError'
 import { write } from '@/records/write'
 import { idField, nameField, rowFields, versionField } from '@/services/shared/fields'
-import { requireRig } from './requireRig'
 
 export type { Rig }
+
+/**
+ * A rig of the records.
+ *
+ * @throws NotFoundError when there is none of this identifier
+ */
+export function requireRig(id: string): Rig {
+  const rig = findRig(database(), id)
+  if (!rig) throw new NotFoundError('rig')
+  return rig
+}
 
 /** The rigs in use, and those archived. */
 export function allRigs(): { inUse: Rig[]; archived: Rig[] } {

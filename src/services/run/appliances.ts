@@ -13,7 +13,7 @@ import {
   findAppliance,
   saveAppliance as saveRow,
 } from '@/records/repositories/trips/appliances'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { type ArchivedRow, idField, nameField, savedFields, versionField } from '@/services/shared/fields'
 
 export type { Appliance }

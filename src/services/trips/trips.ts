@@ -15,7 +15,7 @@ import {
   type TripWithPlan,
 } from '@/records/repositories/trips/trips'
 import { write } from '@/records/write'
-import { requireRig } from '@/services/rigs/requireRig'
+import { requireRig } from '@/services/rigs/rigs'
 import { type ArchivedRow, idField, savedFields, tripUsesField } from '@/services/shared/fields'
 import { dayField, requireTripPlace, tripFieldsSchema } from '@/services/shared/tripFields'
 import { keepVerdict } from './keepVerdict'

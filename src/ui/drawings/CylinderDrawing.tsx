@@ -87,7 +87,7 @@ const HUNDRED_POUND_KG = 60
 const WIDE_KG = 250
 
 function drawnForm(kind: CylinderKind, waterCapacityKg: number | undefined): Form {
-  if (kind !== 'removable' || waterCapacityKg === undefined) return formOf[kind]
+  if (formOf[kind] !== 'squat' || waterCapacityKg === undefined) return formOf[kind]
   if (waterCapacityKg >= WIDE_KG) return 'wide'
   return waterCapacityKg >= HUNDRED_POUND_KG ? 'hundred-pound' : 'squat'
 }

@@ -1,8 +1,8 @@
 'use client'
 
 import { useForm, useWatch } from 'react-hook-form'
-import { voidEventAction } from '@/actions/events'
-import { recordWeighingAction } from '@/actions/measuring'
+import { voidEventAction } from '@/actions/log'
+import { recordWeighingAction } from '@/actions/cylinders'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput, gearContents, latestLevel } from '@/core/cylinders/contents/gearContents'
@@ -46,7 +46,7 @@ function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: nu
 
 /** What a reading came to, as a worked sum. */
 function readSlip(gear: CylinderGear, { liquidFraction, temperatureK }: LevelReading) {
-  const basis = liquidFraction === 0 ? 'ran-out' : gear.kind === 'onboard' ? 'gauge-level' : 'height-level'
+  const basis = liquidFraction === 0 ? 'ran-out' : kindFacts[gear.kind].isFixed ? 'gauge-level' : 'height-level'
   return levelSlip(gear, liquidFraction, temperatureK, basis)
 }
 

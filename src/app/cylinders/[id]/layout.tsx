@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react'
 import { kindInSentence } from '@/core/cylinders/cylinderKind'
 import { CylinderTabs } from '@/app/cylinders/CylinderTabs'
-import { requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { requireCylinder } from '@/app/shared/pageData'
 
 export default async function CylinderLayout({
   params,

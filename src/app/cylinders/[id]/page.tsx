@@ -1,8 +1,9 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
-import { requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { requireCylinder } from '@/app/shared/pageData'
 import { meteredFills } from '@/services/cylinders/cylinderEvents'
 import { History } from '@/app/shared/History'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { historyOf } from './historyOf'
 import { LevelBench } from './level/LevelBench'
 import { WeighBench } from './WeighBench'
@@ -15,7 +16,7 @@ export default async function CylinderPage({ params }: { params: Promise<{ id: s
   const altitudeM = trip?.row.altitudeM ?? 0
   return (
     <>
-      {gear.kind === 'onboard' ? (
+      {kindFacts[gear.kind].isFixed ? (
         <LevelBench gear={gear} fullMark={row.fullMark} fills={meteredFills(gear.id)} altitudeM={altitudeM} />
       ) : (
         <WeighBench key={row.version} gear={gear} altitudeM={altitudeM} nowIso={nowIso} />

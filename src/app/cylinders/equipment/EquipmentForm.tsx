@@ -1,7 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/equipment'
+import { archiveEquipmentAction, saveEquipmentAction } from '@/actions/cylinders'
 import {
   type Equipment,
   equipmentFacts,

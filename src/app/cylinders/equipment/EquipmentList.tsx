@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { lookAtEquipmentAction } from '@/actions/equipment'
-import { voidEventAction } from '@/actions/events'
+import { lookAtEquipmentAction } from '@/actions/cylinders'
+import { voidEventAction } from '@/actions/log'
 import { equipmentEndMonth, equipmentFacts, type Equipment } from '@/core/cylinders/equipment/equipment'
 import { formatMonth } from '@/core/time/months'
 import { DateTime } from '@/ui/figures/DateTime'

@@ -3,7 +3,7 @@ import { redirect } from 'next/navigation'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
 import { tripEndDay } from '@/core/time/tripClock'
 import { StationTabs } from '@/app/cylinders/CylinderTabs'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { FindingList } from '@/ui/figures/FindingList'
 import { EquipmentList } from './EquipmentList'
 

@@ -2,7 +2,7 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { saveRuleAction } from '@/actions/condition'
+import { saveRuleAction } from '@/actions/cylinders'
 import { OWN_RULE_ID, dateRuleSets, type OwnRule } from '@/core/rules/dateRules'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { SaveBar } from '@/ui/fields/SaveBar'

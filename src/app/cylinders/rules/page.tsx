@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { StationTabs } from '@/app/cylinders/CylinderTabs'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { RuleForm } from './RuleForm'
 
 export const metadata: Metadata = { title: 'Date rules' }

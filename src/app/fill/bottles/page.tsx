@@ -18,7 +18,7 @@ export const metadata: Metadata = { title: 'Fill small bottles' }
 /** A cylinder that was weighed can be turned upside down over a bottle. */
 function asSupply(cylinder: CylinderGear): SupplyCylinder[] {
   const { id, name, kind, tareKg, waterCapacityKg } = cylinder
-  const held = kind === 'removable' ? gearContents(cylinder) : null
+  const held = kindFacts[kind].filledAt === 'pump' ? gearContents(cylinder) : null
   return held ? [{ id, name, netKg: held.netKg, tareKg, waterCapacityKg }] : []
 }
 

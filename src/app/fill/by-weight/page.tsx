@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
@@ -9,7 +10,7 @@ import { WeighFill } from '@/app/fill/WeighFill'
 export const metadata: Metadata = { title: 'Fill by weight' }
 
 export default async function ByWeightPage({ searchParams }: { searchParams: FillSearch }) {
-  const data = await fillPageData('by-weight', searchParams, ({ kind }) => kind === 'removable')
+  const data = await fillPageData('by-weight', searchParams, ({ kind }) => kindFacts[kind].filledAt === 'pump')
   if (!data.chosen) return <NoCylinderYet />
   const { gear, row } = data.chosen
   const findings = fillFindings(gear, { mode: 'by-weight' }, data.today)

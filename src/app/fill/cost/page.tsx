@@ -1,7 +1,8 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { CostBench } from './CostBench'
 import { pricesOf } from '@/services/fill/prices'
 
@@ -11,7 +12,7 @@ export default function CostPage() {
   const { rig, cylinders, appliances } = loadRigSnapshot()
   if (!rig) redirect('/')
   const held = cylinders.flatMap(({ gear }) => {
-    const contents = gear.kind === 'removable' ? gearContents(gear) : null
+    const contents = kindFacts[gear.kind].filledAt === 'pump' ? gearContents(gear) : null
     return contents ? [{ id: gear.id, name: gear.name, netKg: contents.netKg }] : []
   })
   return (

@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
@@ -9,9 +10,9 @@ import { OnboardBench } from './OnboardBench'
 export const metadata: Metadata = { title: 'Fill an onboard tank' }
 
 export default async function OnboardPage({ searchParams }: { searchParams: FillSearch }) {
-  const data = await fillPageData('onboard', searchParams, ({ kind }) => kind === 'onboard')
+  const data = await fillPageData('onboard', searchParams, ({ kind }) => kindFacts[kind].isFixed)
   // Works for a rig without a fixed tank too.
-  if (!data.chosen || !data.gear.some(({ kind }) => kind === 'onboard')) {
+  if (!data.chosen || !data.gear.some(({ kind }) => kindFacts[kind].isFixed)) {
     return <OnboardBench gear={null} fullMark={null} fills={[]} findings={[]} />
   }
   const { gear, row } = data.chosen

@@ -2,7 +2,7 @@
 
 import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
-import { lookAtEquipmentAction } from '@/actions/equipment'
+import { lookAtEquipmentAction } from '@/actions/cylinders'
 import { type Equipment, equipmentEndMonth } from '@/core/cylinders/equipment/equipment'
 import { formatMonth } from '@/core/time/months'
 import { DateTime } from '@/ui/figures/DateTime'

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { heaterProcedures } from '@/core/heat/heaters/lightingSteps'
 import { ticksGoingOn } from '@/services/log/ticks'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { heatPageData, type HeatSearch } from '@/app/heat/heatPageData'
 import { LightingBench, type HeaterTicks } from './LightingBench'
 

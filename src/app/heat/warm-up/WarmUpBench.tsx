@@ -1,7 +1,7 @@
 'use client'
 
 import { useMemo, useState } from 'react'
-import { voidEventAction } from '@/actions/events'
+import { voidEventAction } from '@/actions/log'
 import { recordWarmUpAction } from '@/actions/heat'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import type { HeatPageData } from '@/app/heat/heatPageData'

@@ -2,7 +2,7 @@
 
 import { useMemo, useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { voidEventAction } from '@/actions/events'
+import { voidEventAction } from '@/actions/log'
 import { recordHoldAction } from '@/actions/leakTest'
 import type { LineBranch } from '@/core/hookup/line/lineBranches'
 import type { LineSide } from '@/core/hookup/line/lineVolume'

@@ -13,7 +13,7 @@ import { History } from '@/app/shared/History'
 import { leakHistory } from '@/app/leak-test/leakHistory'
 import { leakPageData, type LeakPageData } from '@/app/leak-test/leakPageData'
 import { ticksGoingOn } from '@/services/log/ticks'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { HoldBench, type HoldGear } from './HoldBench'
 import { pricesOf } from '@/services/fill/prices'
 

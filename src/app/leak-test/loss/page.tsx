@@ -3,7 +3,7 @@ import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import type { LossReading } from '@/core/leak-test/loss/lossSlip'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { LossBench, type LossVessel } from './LossBench'
 import { measurementsOf } from '@/services/cylinders/cylinderEvents'
 import type { CylinderWithGear } from '@/services/cylinders/requireCylinder'
@@ -34,13 +34,13 @@ export default function LossPage() {
   const pricePerKg = rig ? cheapestPerKg(pricesOf(rig.id)) : null
   const vessels = cylinders.map((cylinder): LossVessel => {
     const { id, name, kind } = cylinder.gear
-    const { gas, small } = kindFacts[kind]
+    const { gas, small, isFixed } = kindFacts[kind]
     return {
       id,
       name,
       small,
       isCo2: gas === 'co2',
-      isTank: kind === 'onboard',
+      isTank: isFixed,
       readings: readingsOf(cylinder),
       pricePerKg: gas === 'propane' ? pricePerKg : null,
     }

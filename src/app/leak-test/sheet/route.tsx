@@ -1,7 +1,7 @@
 import { problem } from '@/app/api/v1/problem'
 import { pdfResponse } from '@/app/pdf/pdfResponse'
 import { SheetDocument } from '@/app/pdf/SheetDocument'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 

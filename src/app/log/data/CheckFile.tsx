@@ -1,7 +1,7 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { checkRecordsAction } from '@/actions/data'
+import { checkRecordsAction } from '@/actions/log'
 import { useSave } from '@/ui/state/useSave'
 
 /** Button that checks the whole file. */

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { formatMonth } from '@/core/time/months'
 import { tripEndDay } from '@/core/time/tripClock'
 import { dueDates } from '@/core/trip/tasks/dueDates'

@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
-import { archiveRigAction, copyRigAction, renameRigAction, activateRigAction } from '@/actions/rigs'
+import { archiveRigAction, copyRigAction, renameRigAction, activateRigAction } from '@/actions/log'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
 

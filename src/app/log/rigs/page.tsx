@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { Link } from '@/ui/shell/Link'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { RigRow } from './RigRow'
 import { allRigs } from '@/services/rigs/rigs'
 

@@ -1,6 +1,7 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { runPageData } from '@/app/run/runPageData'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { Co2Bench } from './Co2Bench'
 
@@ -11,7 +12,7 @@ export default function Co2Page() {
   const [room] = loadRigSnapshot().heat.rooms
   return (
     <Co2Bench
-      cylinders={rig.cylinders.filter(({ kind }) => kind === 'co2')}
+      cylinders={rig.cylinders.filter(({ kind }) => kindFacts[kind].gas === 'co2')}
       altitudeM={trip?.plan.altitudeM ?? 0}
       roomM3={room ? roomVolumeM3(room.shelter.room) : null}
     />

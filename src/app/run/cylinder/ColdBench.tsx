@@ -40,7 +40,7 @@ function choices({ rig }: RunPageData): ColdCylinder[] {
         massKg: gearContents(cylinder)?.netKg ?? 0,
       })),
     ...typicalSizes
-      .filter(({ kind }) => kind !== 'co2')
+      .filter(({ kind }) => kindFacts[kind].gas === 'propane')
       .map(({ id, name, waterCapacityKg, tareKg }) => ({
         id: `size ${id}`,
         name: `${name}, full`,

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { runPageData } from '@/app/run/runPageData'
 import { ticksGoingOn } from '@/services/log/ticks'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import type { TravelProcedure } from '@/core/run/travel/travelSteps'
 import { DrivingBench, type TravelTicks } from './DrivingBench'
 

@@ -3,7 +3,7 @@ import { TripBench } from '@/app/trips/plan/TripBench'
 import { TripActions } from '@/app/trips/TripFoot'
 import { TripHeader } from '@/app/trips/TripHeader'
 import { tripPageData } from '@/app/trips/tripPageData'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 
 export const metadata: Metadata = { title: 'Trip' }
 

@@ -1,7 +1,7 @@
 import { format, parseISO } from 'date-fns'
 import QRCode from 'qrcode'
 import { formatNights } from '@/app/shared/nights'
-import { chosenUnits } from '@/app/shared/chosenUnits'
+import { chosenUnits } from '@/app/shared/pageData'
 import type { TripPageData } from '@/app/trips/tripPageData'
 import { verdictLabels } from '@/core/findings/verdict'
 import type { CardBlock } from '@/core/trip/card/cardBlocks'

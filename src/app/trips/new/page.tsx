@@ -2,7 +2,7 @@ import { addMonths, format } from 'date-fns'
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { TripBench } from '@/app/trips/plan/TripBench'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 
 export const metadata: Metadata = { title: 'New trip' }
 

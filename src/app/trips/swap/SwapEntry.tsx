@@ -1,8 +1,8 @@
 'use client'
 
 import { useId, useState } from 'react'
-import { voidEventAction } from '@/actions/events'
-import { recordSwapAction } from '@/actions/swap'
+import { voidEventAction } from '@/actions/log'
+import { recordSwapAction } from '@/actions/trip'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import { swapFinds, swapFindLabels, type SwapFind } from '@/core/trip/usage/swap'
 import { Amount } from '@/ui/figures/Amount'

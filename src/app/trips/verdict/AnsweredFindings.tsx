@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
-import { voidEventAction } from '@/actions/events'
-import { acceptFindingAction } from '@/actions/readiness'
+import { voidEventAction } from '@/actions/log'
+import { acceptFindingAction } from '@/actions/trip'
 import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
 import { PhraseText } from '@/ui/figures/Amount'
 import { FindingItem } from '@/ui/figures/FindingList'

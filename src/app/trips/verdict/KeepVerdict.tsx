@@ -1,7 +1,7 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { keepVerdictAction } from '@/actions/readiness'
+import { keepVerdictAction } from '@/actions/trip'
 import { DateTime } from '@/ui/figures/DateTime'
 import { Link } from '@/ui/shell/Link'
 import { useSave } from '@/ui/state/useSave'

@@ -20,7 +20,7 @@ export function contentsFindings(cylinder: CylinderGear, nowIso: string): Findin
   const contents = gearContents(cylinder)
   const massRole: DisplayRole = kindFacts[cylinder.kind].small ? 'bottleMass' : 'cylinderMass'
 
-  const fixed = cylinder.kind === 'onboard'
+  const fixed = kindFacts[cylinder.kind].isFixed
   const unmeasured = lastWeighing === null && lastLevel === null
   if (contents === null) {
     return [

@@ -32,14 +32,11 @@ export function latestLevel({
 type Weighed = Omit<CylinderGear, 'fitness'>
 
 function byLevel(cylinder: Weighed, { liquidFraction, temperatureK }: LevelReading): Contents {
-  const { gas } = kindFacts[cylinder.kind]
+  const { gas, isFixed } = kindFacts[cylinder.kind]
   const { waterCapacityKg } = cylinder
   const netKg = massAtLevelKg(gas, waterCapacityKg, liquidFraction, temperatureK)
   // A fixed tank is full at 80 % of its volume at any temperature of the liquid.
-  const limitKg =
-    cylinder.kind === 'onboard'
-      ? massAtLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, temperatureK)
-      : gearLimitKg(cylinder)
+  const limitKg = isFixed ? massAtLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, temperatureK) : gearLimitKg(cylinder)
   return contentsFromNet({ gas, netKg, limitKg, waterCapacityKg, temperatureK })
 }
 

@@ -23,14 +23,13 @@ export function levelSlip(
   temperatureK: number,
   basis: Extract<BasisId, 'gauge-level' | 'height-level' | 'learned-gauge' | 'ran-out'>,
 ): Slip {
-  const { gas, small } = kindFacts[cylinder.kind]
+  const { gas, small, isFixed } = kindFacts[cylinder.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const insideM3 = waterCapacityVolumeM3(cylinder.waterCapacityKg)
   const netKg = massAtLevelKg(gas, cylinder.waterCapacityKg, liquidFraction, temperatureK)
-  const limitKg =
-    cylinder.kind === 'onboard'
-      ? massAtLevelKg(gas, cylinder.waterCapacityKg, FIXED_TANK_FULL, temperatureK)
-      : gearLimitKg(cylinder)
+  const limitKg = isFixed
+    ? massAtLevelKg(gas, cylinder.waterCapacityKg, FIXED_TANK_FULL, temperatureK)
+    : gearLimitKg(cylinder)
   const mass = (value: number): Quantity => ({ value, role })
   const volume = (value: number): Quantity => ({ value, role: 'liquidVolume' })
   const share: Quantity = { value: liquidFraction, role: 'share' }
@@ -69,7 +68,7 @@ export function levelSlip(
         sign: '',
         label: 'Most it may hold',
         figure: {
-          basis: cylinder.kind === 'onboard' ? 'fixed-tank-full' : 'fill-limit-propane',
+          basis: isFixed ? 'fixed-tank-full' : 'fill-limit-propane',
           quantity: mass(limitKg),
           inputs: [],
         },

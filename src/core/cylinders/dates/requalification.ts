@@ -1,6 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { type DateClass, findDateClass } from '@/core/cylinders/stamps/readSpecification'
+import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
+import type { DateClass } from '@/core/cylinders/cylinderKind'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
 import type { RuleSet } from '@/core/rules/dateRules'
 import { addMonths, formatMonth } from '@/core/time/months'

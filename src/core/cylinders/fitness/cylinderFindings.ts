@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contentsFindings } from '@/core/cylinders/contents/contentsFindings'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
@@ -96,7 +97,7 @@ export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilD
   const { id, name, kind, fitness } = cylinder
   const found: Finding[] = []
   const partsOf = (month = '') => ({ name, month, rule: fitness.rule.name })
-  if (kind === 'bottle' && fitness.refilledAt !== null) {
+  if (!kindFacts[kind].isRefillable && fitness.refilledAt !== null) {
     found.push(
       makeFinding('fill', 'refilled-non-refillable', {
         text: '{name} was refilled and is not made for it.',

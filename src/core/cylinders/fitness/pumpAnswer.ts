@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Phrase } from '@/core/base/quantity'
 import type { BasisId } from '@/core/rules/basis/basis'
 import { fromUnit } from '@/core/units/convert'
@@ -53,7 +54,7 @@ function aboutDate(cylinder: CylinderGear, onDay: string): PumpReason {
 function requiresOverfillStop(cylinder: CylinderGear): boolean {
   const limitKg = gearLimitKg(cylinder)
   const pounds = (number: number): number => fromUnit(number, 'mass', 'lb')
-  return cylinder.kind === 'removable' && limitKg >= pounds(3.9) && limitKg <= pounds(40.5)
+  return kindFacts[cylinder.kind].needsOverfillStop && limitKg >= pounds(3.9) && limitKg <= pounds(40.5)
 }
 
 function aboutOverfillStop(cylinder: CylinderGear): PumpReason[] {

@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 
@@ -12,7 +13,7 @@ export type UnusableReason = 'overfilled' | 'out of service' | 'refilled and may
 export function unusableReason(cylinder: CylinderGear): UnusableReason | null {
   const { kind, fitness } = cylinder
   if (fitness.retiredBy !== null) return 'out of service'
-  if (kind === 'bottle' && fitness.refilledAt !== null) return 'refilled and may not be carried'
+  if (!kindFacts[kind].isRefillable && fitness.refilledAt !== null) return 'refilled and may not be carried'
   return gearContents(cylinder)?.overfilled ? 'overfilled' : null
 }
 

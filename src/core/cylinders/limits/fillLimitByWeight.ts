@@ -80,6 +80,7 @@ export function fillLimitBasis(gas: Fluid, labelNetKg: number | null, limitKg: n
  */
 export function gearLimitKg(cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>): number {
   const { kind, waterCapacityKg, labelNetKg } = cylinder
-  if (kind === 'onboard') return massAtLevelKg('propane', waterCapacityKg, FIXED_TANK_FULL, SIXTY_F_K)
-  return fillLimitByWeightKg(kindFacts[kind].gas, waterCapacityKg, labelNetKg)
+  const { gas, isFixed } = kindFacts[kind]
+  if (isFixed) return massAtLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, SIXTY_F_K)
+  return fillLimitByWeightKg(gas, waterCapacityKg, labelNetKg)
 }

@@ -1,8 +1,5 @@
-import type { CylinderKind } from '@/core/cylinders/cylinderKind'
+import { type DateClass, kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
 import { fromUnit } from '@/core/units/convert'
-
-/** The class that settles which date rule holds. */
-export type DateClass = 'welded' | 'high-pressure' | 'composite' | 'non-refillable' | 'fixed'
 
 /** A parsed specification stamp. */
 interface Specification {
@@ -56,9 +53,7 @@ export function readSpecification(text: string): Specification | null {
  * @param specification - as stamped; when null or unknown, the kind decides
  */
 export function findDateClass(kind: CylinderKind, specification: string | null): DateClass {
-  if (kind === 'onboard') return 'fixed'
-  if (kind === 'bottle') return 'non-refillable'
-  const stamped = specification === null ? null : readSpecification(specification)
-  if (stamped) return stamped.dateClass
-  return kind === 'co2' ? 'high-pressure' : 'welded'
+  const { dateClass } = kindFacts[kind]
+  if (dateClass.overStamps || specification === null) return dateClass.class
+  return readSpecification(specification)?.dateClass ?? dateClass.class
 }

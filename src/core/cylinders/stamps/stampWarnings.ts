@@ -33,8 +33,8 @@ const NOMINAL_LB = [5, 10, 20, 30, 40, 100, 420]
  */
 export function stampWarnings({ kind, tareKg, waterCapacityKg, labelNetKg }: Stamps): StampWarning[] {
   const doubts: StampWarning[] = []
-  const { small } = kindFacts[kind]
-  if (kind === 'removable') {
+  const { small, filledAt } = kindFacts[kind]
+  if (filledAt === 'pump') {
     const nominal = NOMINAL_LB.find((lb) => Math.abs(waterCapacityKg / pounds(lb) - 1) < NEAR)
     const size = typicalSizes.find(({ id }) => id === `removable-${nominal}`)
     const mostTare = Math.max(tareKg, waterCapacityKg) >= HALF_FROM_KG ? 0.5 : MAX_TARE_SMALL

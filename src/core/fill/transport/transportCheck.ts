@@ -69,8 +69,8 @@ function heaviestKg(cylinder: CylinderGear): number {
 /** Notes for driving home: heat in a parked car, and gas released in a closed one. */
 function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
   const { id, name, kind, waterCapacityKg } = cylinder
-  if (kind === 'onboard' || carrier !== 'closed-car') return []
-  const { gas } = kindFacts[kind]
+  const { gas, isFixed } = kindFacts[kind]
+  if (isFixed || carrier !== 'closed-car') return []
   const fullK = liquidFullTemperatureK(gas, gearLimitKg(cylinder), waterCapacityVolumeM3(waterCapacityKg))
   const full: Quantity = { value: fullK ?? HOT_CAR_K, role: 'temperature' }
   return [
@@ -134,7 +134,7 @@ export function transportCheck(
   }
   for (const cylinder of cylinders) {
     const { name, kind, fitness } = cylinder
-    if (kind === 'bottle' && fitness.refilledAt !== null) {
+    if (!kindFacts[kind].isRefillable && fitness.refilledAt !== null) {
       add(
         'carry-refilled',
         'stop',
@@ -154,7 +154,7 @@ export function transportCheck(
         cylinder,
       )
     }
-    if (kind === 'onboard') {
+    if (kindFacts[kind].isFixed) {
       add(
         'carry-fixed',
         'stop',
@@ -166,7 +166,7 @@ export function transportCheck(
     }
   }
   if (carrier === 'closed-car') {
-    const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane' && kind !== 'onboard')
+    const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane' && !kindFacts[kind].isFixed)
     for (const cylinder of propane) {
       if (heaviestKg(cylinder) <= MAX_EACH_KG) continue
       const parts = { name: cylinder.name, most: { value: MAX_EACH_KG, role: 'cylinderMass' as const } }

@@ -1,5 +1,5 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import type { Supply } from '@/core/cylinders/cylinderKind'
+import { kindFacts, type Supply } from '@/core/cylinders/cylinderKind'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { SupplyBalance } from './gasForTrip'
@@ -9,7 +9,9 @@ export function fillableIds(cylinders: readonly CylinderGear[], onDay: string): 
   return cylinders
     .filter(
       (cylinder) =>
-        cylinder.kind !== 'bottle' && cylinder.kind !== 'co2' && pumpAnswer(cylinder, onDay).answer !== 'no',
+        kindFacts[cylinder.kind].isRefillable &&
+        kindFacts[cylinder.kind].gas === 'propane' &&
+        pumpAnswer(cylinder, onDay).answer !== 'no',
     )
     .map(({ id }) => id)
 }
@@ -59,7 +61,7 @@ function errandOf(
     name: cylinder.name,
     addKg,
     toKg,
-    stopKg: cylinder.kind === 'onboard' ? null : cylinder.tareKg + toKg,
+    stopKg: kindFacts[cylinder.kind].isFixed ? null : cylinder.tareKg + toKg,
     cost: perKg === null ? null : addKg * perKg,
   }
 }

@@ -42,7 +42,7 @@ function lineOf(cylinder: CylinderGear, onDay: string): Phrase {
     parts.net = { value: held.netKg, role }
   }
   if (status === 'not-refillable') said.push('never refill')
-  else if (cylinder.kind === 'onboard') said.push('fill to 80 % by its gauge')
+  else if (kindFacts[cylinder.kind].isFixed) said.push('fill to 80 % by its gauge')
   else {
     said.push('stop filling at {stop} on the scale')
     parts.stop = { value: cylinder.tareKg + gearLimitKg(cylinder), role }

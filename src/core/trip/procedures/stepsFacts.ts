@@ -29,8 +29,8 @@ export interface StepsFacts {
 export function stepsFacts(gear: RigGear, trip: Pick<TripPlan, 'uses' | 'settings'>): StepsFacts {
   const aboard = gear.cylinders.filter((cylinder) => cylinder.aboard)
   return {
-    cylinders: aboard.filter(({ kind }) => kind === 'removable').map(({ name }) => name),
-    tank: aboard.find(({ kind }) => kind === 'onboard')?.name ?? null,
+    cylinders: aboard.filter(({ kind }) => kindFacts[kind].filledAt === 'pump').map(({ name }) => name),
+    tank: aboard.find(({ kind }) => kindFacts[kind].isFixed)?.name ?? null,
     changeover: trip.settings?.changeover ?? lineSupply(gear.lines.map((line) => line.gear)).changeover,
     heaters: gear.heat.heaters.map(({ name, heater }) => ({ name, bottleOn: heater.bottleOn, vented: heater.vented })),
     alarms: gear.equipment.filter(({ kind }) => kind.endsWith('-alarm')).map(({ name }) => name),

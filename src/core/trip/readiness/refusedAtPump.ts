@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
@@ -13,7 +14,7 @@ export function refusedAtPump(balances: readonly SupplyBalance[], onDay: string)
   return balances
     .filter(({ leftKg, neededKg }) => neededKg > 0 && leftKg < 0)
     .flatMap(({ cylinders }) => cylinders)
-    .filter(({ cylinder }) => cylinder.kind !== 'bottle')
+    .filter(({ cylinder }) => kindFacts[cylinder.kind].isRefillable)
     .flatMap(({ cylinder }): Finding[] => {
       const [worst] = pumpAnswer(cylinder, onDay).reasons
       if (worst?.answer !== 'no') return []

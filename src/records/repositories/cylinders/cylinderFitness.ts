@@ -1,3 +1,4 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { CylinderFitness, Inspection } from '@/core/cylinders/cylinderGear'
 import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
 import { findRuleSet, type RuleSet } from '@/core/rules/dateRules'
@@ -45,7 +46,7 @@ export function loadFitness(database: Database, rig: Rig, rows: readonly Cylinde
         rule: ruleOf(rig, row),
         lastLook: lookOf(own.find(({ clearedBy }) => clearedBy === null)),
         retiredBy: lookOf(disqualifying(row.kind, own)),
-        refilledAt: row.kind === 'bottle' ? (fills.get(row.id)?.filledAt ?? null) : null,
+        refilledAt: kindFacts[row.kind].isRefillable ? null : (fills.get(row.id)?.filledAt ?? null),
       }
       return [row.id, fitness]
     }),

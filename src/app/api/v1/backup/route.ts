@@ -1,6 +1,6 @@
 import { download } from '@/app/api/v1/download'
 import { problem } from '@/app/api/v1/problem'
-import { makeBackup } from '@/services/backups/makeBackup'
+import { makeBackup } from '@/services/archive/exports'
 import { refusalOf } from '@/services/shared/refusalOf'
 
 /** A verified backup of the present records with photos, as one file. */

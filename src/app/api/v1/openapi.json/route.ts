@@ -1,5 +1,5 @@
 import { openApi } from '@/app/api/v1/openApi'
-import { programVersion } from '@/services/shared/programVersion'
+import { programVersion } from '@/services/archive/exports'
 
 /** The OpenAPI document of every calculation. */
 export function GET(): Response {

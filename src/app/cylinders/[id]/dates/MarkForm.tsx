@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { addMarkAction } from '@/actions/condition'
-import { voidEventAction } from '@/actions/events'
+import { addMarkAction } from '@/actions/cylinders'
+import { voidEventAction } from '@/actions/log'
 import type { MarkLetter } from '@/core/cylinders/stamps/stampReading'
 import { MonthField } from '@/ui/fields/MonthField'
 import { PhotoField } from '@/ui/fields/PhotoField'

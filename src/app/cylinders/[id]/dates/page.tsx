@@ -1,8 +1,9 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { tripEndDay } from '@/core/time/tripClock'
-import { requireCylinder } from '@/app/cylinders/cylinderPageData'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { requireCylinder } from '@/app/shared/pageData'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
 import { DueBench } from './DueBench'
 import { MarkForm } from './MarkForm'
@@ -17,7 +18,7 @@ export default async function DatesPage({ params }: { params: Promise<{ id: stri
   const { nowIso, trip } = loadRigSnapshot()
   const today = nowIso.slice(0, 10)
   const untilDay = trip ? tripEndDay(trip.row.startDay, trip.row.nights) : today
-  const dated = gear.kind !== 'onboard' && gear.kind !== 'bottle'
+  const dated = !kindFacts[gear.kind].dateClass.overStamps
   return (
     <div className="bench-and-slip">
       <div>

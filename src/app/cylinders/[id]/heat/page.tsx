@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
-import { requireCylinder } from '@/app/cylinders/cylinderPageData'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { requireCylinder } from '@/app/shared/pageData'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { HeatBench } from './HeatBench'
 
 export const metadata: Metadata = { title: 'Hot car, cold night' }

@@ -1,9 +1,10 @@
 'use client'
 
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
-import { voidEventAction } from '@/actions/events'
-import { recordLevelAction } from '@/actions/measuring'
+import { voidEventAction } from '@/actions/log'
+import { recordLevelAction } from '@/actions/cylinders'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { FIXED_TANK_FULL, type FullMark, fixedTankLimitM3 } from '@/core/cylinders/contents/liquidLevel'
 import { SIXTY_F_K } from '@/core/units/convert'
@@ -40,18 +41,19 @@ export function LevelBench({
   fills: readonly MeteredFill[]
   altitudeM: number
 }) {
+  const { isFixed } = kindFacts[gear.kind]
   const { system } = useUnits()
   const say = useNotice()
   const [when, setWhen] = useState('')
   const { save, saving, issueAt, resetSaving } = useSave(recordLevelAction)
   const [texts, setTexts] = useSessionState<LevelTexts>(`level ${gear.id}`, {
-    way: gear.kind === 'onboard' ? 'gauge' : 'height',
+    way: isFixed ? 'gauge' : 'height',
     shown: '',
     fullMark: fullMark ?? 'usable',
     height: '',
     diameter: '',
     length: '',
-    stands: gear.kind === 'onboard' ? 'lying' : 'upright',
+    stands: isFixed ? 'lying' : 'upright',
     temperature: '',
   })
   const set = (change: Partial<LevelTexts>): void => {
@@ -95,7 +97,7 @@ export function LevelBench({
             kind={gear.kind}
             waterCapacityKg={gear.waterCapacityKg}
             level={level}
-            limitLevel={gear.kind === 'onboard' ? FIXED_TANK_FULL : null}
+            limitLevel={isFixed ? FIXED_TANK_FULL : null}
             title={`${gear.name} with its level`}
           />
           <figcaption>

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { requireCylinder } from '@/app/shared/pageData'
 import { meteredFills } from '@/services/cylinders/cylinderEvents'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { LevelBench } from './LevelBench'
 
 export const metadata: Metadata = { title: 'Gauge and level' }

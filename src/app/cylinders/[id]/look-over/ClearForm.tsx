@@ -1,7 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { clearCylinderAction } from '@/actions/condition'
+import { clearCylinderAction } from '@/actions/cylinders'
 import { DateTime } from '@/ui/figures/DateTime'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark } from '@/ui/figures/StateMark'

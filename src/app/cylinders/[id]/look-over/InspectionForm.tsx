@@ -2,8 +2,8 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { saveInspectionAction } from '@/actions/condition'
-import { voidEventAction } from '@/actions/events'
+import { saveInspectionAction } from '@/actions/cylinders'
+import { voidEventAction } from '@/actions/log'
 import type { Inspection } from '@/core/cylinders/cylinderGear'
 import type { InspectionAnswer, InspectionAnswers, InspectionItem } from '@/core/cylinders/inspection/inspectionItems'
 import { DateTime } from '@/ui/figures/DateTime'

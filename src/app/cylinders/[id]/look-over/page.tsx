@@ -1,9 +1,9 @@
 import type { Metadata } from 'next'
 import { evaluateInspection, inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
-import { requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { requireCylinder } from '@/app/shared/pageData'
 import { DueText } from '@/app/cylinders/DueText'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { ClearForm } from './ClearForm'
 import { InspectionForm } from './InspectionForm'
 

@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
-import { requireCylinder } from '@/app/cylinders/cylinderPageData'
+import { requireCylinder } from '@/app/shared/pageData'
 import { StampForm } from '@/app/cylinders/StampForm'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { ArchiveButton } from './PutAway'
 
 export const metadata: Metadata = { title: 'Stamps' }

@@ -1,5 +1,5 @@
 import { problem } from '@/app/api/v1/problem'
-import { loadRigSnapshot } from '@/app/shared/rigSnapshot'
+import { loadRigSnapshot } from '@/app/shared/pageData'
 import { dueDates } from '@/core/trip/tasks/dueDates'
 import { calendarOf } from '@/app/log/dates/calendarOf'
 

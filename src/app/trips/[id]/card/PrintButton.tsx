@@ -2,7 +2,7 @@
 
 import { Printer } from 'lucide-react'
 import Button from 'react-bootstrap/Button'
-import { keepVerdictAction } from '@/actions/readiness'
+import { keepVerdictAction } from '@/actions/trip'
 
 /** Prints the page, and keeps the verdict that is on it. */
 export function PrintButton({ tripId }: { tripId: string }) {

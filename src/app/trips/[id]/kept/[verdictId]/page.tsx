@@ -11,7 +11,7 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { DateTime } from '@/ui/figures/DateTime'
 import { StateMark, stateLabels } from '@/ui/figures/StateMark'
 import { keptVerdict } from '@/services/trips/keptVerdicts'
-import { programVersion } from '@/services/shared/programVersion'
+import { programVersion } from '@/services/archive/exports'
 
 export const metadata: Metadata = { title: 'A verdict kept' }
 
