@@ -1,9 +1,9 @@
+import { typed } from '@tests/typed'
 import { POUND_KG } from '@tests/tradeUnits'
 import { beginValues, readBegin } from '@/app/begin/beginForm'
 
 const empty = beginValues('2026-12-04')
-const read = (change: Partial<typeof empty>, system: 'us' | 'metric' = 'us') =>
-  readBegin({ ...empty, ...change }, system, '2026-11')
+const read = (change: Partial<typeof empty>) => readBegin({ ...empty, ...change }, '2026-11')
 
 test('empty fields give a rig with the default name and the usual trip', () => {
   const { said, issues } = read({})
@@ -30,7 +30,11 @@ test('empty fields give a rig with the default name and the usual trip', () => {
 })
 
 test('quantities as people type them, in both unit systems', () => {
-  const us = read({ sizeId: 'removable-20', gross: '37 lb 8 oz', made: '03-20', coldest: '28', altitude: '7,907' })
+  const us = read({
+    sizeId: 'removable-20',
+    made: '03-20',
+    ...typed({ gross: '37 lb 8 oz', coldest: '28', altitude: '7,907' }),
+  })
   expect(us.said.cylinder).toEqual({
     sizeId: 'removable-20',
     grossKg: expect.closeTo(37.5 * POUND_KG, 9),
@@ -38,17 +42,17 @@ test('quantities as people type them, in both unit systems', () => {
   })
   expect(us.said.trip.coldestK).toBeCloseTo(270.93, 2)
   expect(us.said.trip.altitudeM).toBeCloseTo(2410, 0)
-  expect(read({ sizeId: 'removable-20', gross: '17' }, 'metric').said.cylinder?.grossKg).toBe(17)
+  expect(read({ sizeId: 'removable-20', ...typed({ gross: '17' }, 'metric') }).said.cylinder?.grossKg).toBe(17)
 })
 
 test.each([
-  [{ gross: 'heavy' }, 'cylinder'],
+  [typed({ gross: 'heavy' }), 'cylinder'],
   [{ made: '13-20' }, 'cylinder'],
   [{ nights: '0' }, 'trip'],
   [{ nights: '367' }, 'trip'],
   [{ nights: 'some' }, 'trip'],
-  [{ altitude: 'high' }, 'trip'],
-  [{ coldest: 'icy' }, 'trip'],
+  [typed({ altitude: 'high' }), 'trip'],
+  [typed({ coldest: 'icy' }), 'trip'],
 ] as const)('unreadable input is reported at its page: %j', (change, step) => {
   const { issues } = read(change)
   expect(Object.keys(issues)).toEqual([step])

@@ -1,3 +1,5 @@
+import { typed } from '@tests/typed'
+import { nothingTyped } from '@/ui/fields/typedQuantity'
 import { POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import {
   fieldsOfCollar,
@@ -33,17 +35,23 @@ const stored: StoredStamps = {
   aboard: true,
 }
 const values = (change: Partial<StampValues> = {}): StampValues => ({ ...stampValues(stored, 'us'), ...change })
-const read = (change: Partial<StampValues> = {}) => readStampFields(values(change), MONTH, 'us')
+const read = (change: Partial<StampValues> = {}) => readStampFields(values(change), MONTH)
 
 describe('fields of a stored cylinder', () => {
   test('in pounds and in kilograms', () => {
-    expect(values()).toMatchObject({ tare: '17.8', water: '47.6', month: '2020-03', relief: '375', labelYears: '5' })
-    expect(stampValues(stored, 'metric')).toMatchObject({ tare: '8.074', water: '21.591', relief: '25.86' })
+    expect(values()).toMatchObject({
+      month: '2020-03',
+      labelYears: '5',
+      ...typed({ tare: '17.8', water: '47.6', relief: '375' }),
+    })
+    expect(stampValues(stored, 'metric')).toMatchObject(
+      typed({ tare: '8.074', water: '21.591', relief: '25.86' }, 'metric'),
+    )
   })
   test('a new one starts empty, unknown and aboard', () => {
     expect(stampValues(null, 'us')).toMatchObject({
       name: '',
-      tare: '',
+      tare: nothingTyped,
       overfillStop: 'unknown',
       aboard: true,
       confirmed: false,
@@ -51,7 +59,7 @@ describe('fields of a stored cylinder', () => {
   })
   test('a fixed tank is shown in gallons and has no tare', () => {
     const tank = stampValues({ ...stored, kind: 'onboard', tareKg: 0, waterCapacityKg: 24 * GALLON_WATER_KG }, 'us')
-    expect(tank).toMatchObject({ tare: '', water: '24', kind: 'onboard' })
+    expect(tank).toMatchObject({ kind: 'onboard', ...typed({ tare: '', water: '24' }) })
   })
   test('shown values read back as stored', () => {
     const { entry } = read()
@@ -76,7 +84,7 @@ describe('a collar fills the fields in', () => {
     const filled = fieldsOfCollar(readStamps('WC 47.6 06-11 05-25E OPD', MONTH), 'removable', 'us')
     expect(filled).toEqual({
       kind: 'removable',
-      water: '47.6',
+      ...typed({ water: '47.6' }),
       month: '2011-06',
       marks: '05-2025 E',
       overfillStop: 'yes',
@@ -84,14 +92,16 @@ describe('a collar fills the fields in', () => {
     })
   })
   test('in the owner’s units, and by its kind', () => {
-    expect(fieldsOfCollar(readStamps('TW 17.8 WC 47.6', MONTH), 'removable', 'metric')).toMatchObject({ tare: '8.074' })
+    expect(fieldsOfCollar(readStamps('TW 17.8 WC 47.6', MONTH), 'removable', 'metric')).toMatchObject(
+      typed({ tare: '8.074' }, 'metric'),
+    )
     expect(fieldsOfCollar(readStamps('DOT-39 NET WT 16.4 OZ', MONTH), 'removable', 'us')).toMatchObject({
       kind: 'bottle',
-      label: '16.4',
+      ...typed({ label: '16.4' }),
     })
     expect(fieldsOfCollar(readStamps('ASME 24.1 WG', MONTH), 'removable', 'us')).toMatchObject({
       kind: 'onboard',
-      water: '24.1',
+      ...typed({ water: '24.1' }),
     })
   })
 })
@@ -99,16 +109,16 @@ describe('a collar fills the fields in', () => {
 describe('another kind converts the numbers, so that 47.6 lb does not become 47.6 gal', () => {
   test('to a fixed tank and back', () => {
     const tank = { ...values(), ...turnedTo('onboard', values(), 'us') }
-    expect(Number(tank.water)).toBeCloseTo((47.6 * POUND_KG) / GALLON_WATER_KG, 1)
+    expect(Number(tank.water.text)).toBeCloseTo((47.6 * POUND_KG) / GALLON_WATER_KG, 1)
     const back = turnedTo('removable', tank, 'us')
-    expect(Number(back.water)).toBeCloseTo(47.6, 0)
+    expect(Number(back.water?.text)).toBeCloseTo(47.6, 0)
   })
   test('to a bottle, in ounces', () => {
-    const bottle = turnedTo('refillable-bottle', values({ tare: '0.9', water: '2.4' }), 'us')
-    expect(bottle).toEqual({ kind: 'refillable-bottle', tare: '14.4', water: '38.4' })
+    const bottle = turnedTo('refillable-bottle', values(typed({ tare: '0.9', water: '2.4' })), 'us')
+    expect(bottle).toEqual({ kind: 'refillable-bottle', ...typed({ tare: '14.4', water: '38.4' }) })
   })
   test('unreadable text stays as it is', () => {
-    expect(turnedTo('onboard', values({ water: 'much', tare: '' }), 'us')).toEqual({ kind: 'onboard' })
+    expect(turnedTo('onboard', values(typed({ water: 'much', tare: '' })), 'us')).toEqual({ kind: 'onboard' })
   })
 })
 
@@ -125,15 +135,15 @@ describe('an unreadable field keeps its sentence and blocks saving', () => {
     expect(entry).toBeNull()
     expect(issues[field]).toMatch(sentence)
   })
-  test.each([{ tare: 'heavy' }, { water: '5 gal' }, { relief: 'high' }])(
+  test.each<Partial<StampValues>>([typed({ tare: 'heavy' }), typed({ water: '5 gal' }), typed({ relief: 'high' })])(
     '%j has its sentence at the field itself',
     (change) => {
       expect(read(change)).toMatchObject({ entry: null, issues: {} })
     },
   )
   test('fields that the kind does not ask are not looked at', () => {
-    expect(read({ label: 'nonsense' }).entry).not.toBeNull()
-    expect(read({ kind: 'onboard', tare: 'nonsense', water: '24' }).entry).toMatchObject({
+    expect(read(typed({ label: 'nonsense' })).entry).not.toBeNull()
+    expect(read({ kind: 'onboard', ...typed({ tare: 'nonsense', water: '24' }) }).entry).toMatchObject({
       tareKg: 0,
       fullMark: 'usable',
     })
@@ -141,7 +151,7 @@ describe('an unreadable field keeps its sentence and blocks saving', () => {
 })
 
 test('warnings appear while typing, and only when there is a reason', () => {
-  expect(read({ tare: '', water: '' }).doubts).toEqual([])
-  expect(read({ tare: '47.6', water: '17.8' }).doubts).toHaveLength(1)
+  expect(read(typed({ tare: '', water: '' })).doubts).toEqual([])
+  expect(read(typed({ tare: '47.6', water: '17.8' })).doubts).toHaveLength(1)
   expect(read({ ruleSetId: '', ruleReason: 'left over' }).entry).toMatchObject({ ruleSetId: null, ruleReason: null })
 })

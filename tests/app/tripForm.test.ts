@@ -1,3 +1,5 @@
+import { typed } from '@tests/typed'
+import { nothingTyped } from '@/ui/fields/typedQuantity'
 import fc from 'fast-check'
 import { applianceUse, cylinderGear, NOW, rigGear } from '@tests/gear'
 import {
@@ -41,7 +43,7 @@ describe('fields of a stored trip', () => {
           const trip = { ...stored, nights, altitudeM, reserveShare: perMille / 1000 }
           const use = { ...heater, burnPerDayS: minutes * 60 }
           const fields = tripValues(trip, [use], appliances, '2027-01-01', system)
-          const { plan, readable } = readTrip(fields, 'trip', appliances, system)
+          const { plan, readable } = readTrip(fields, 'trip', appliances)
           expect(readable).toBe(true)
           expect(plan.nights).toBe(nights)
           expect(Math.abs(plan.altitudeM - altitudeM)).toBeLessThan(0.06)
@@ -56,18 +58,17 @@ describe('fields of a stored trip', () => {
 
   test('of a new trip: three nights, a fifth in reserve, the day suggested', () => {
     const fresh = tripValues(null, [], appliances, '2027-01-01', 'metric')
-    expect(fresh).toMatchObject({ name: '', nights: '3', reserve: '20', startDay: '2027-01-01', coldest: '' })
-    expect(fresh.hours).toEqual({ heater: '', stove: '' })
+    expect(fresh).toMatchObject({ name: '', nights: '3', reserve: '20', startDay: '2027-01-01', coldest: nothingTyped })
+    expect(fresh.hours).toEqual({ heater: nothingTyped, stove: nothingTyped })
   })
 })
 
 describe('typed values', () => {
   test('an appliance without hours does not burn; an empty coldest night is not known', () => {
     const { plan, readable } = readTrip(
-      values({ hours: { heater: '', stove: '1 h 30 min' }, coldest: '' }),
+      values({ hours: typed({ heater: '', stove: '1 h 30 min' }), ...typed({ coldest: '' }) }),
       'trip',
       appliances,
-      'us',
     )
     expect(readable).toBe(true)
     expect(plan.coldestK).toBeNull()
@@ -82,26 +83,26 @@ describe('typed values', () => {
     ['no reserve', { reserve: ' ' }, 'reserve'],
     ['a reserve in words', { reserve: 'some' }, 'reserve'],
     ['a reserve over all', { reserve: '101' }, 'reserve'],
-    ['an altitude in pounds', { altitude: '9 lb' }, null],
-    ['hours in words', { hours: { heater: 'all day', stove: '' } }, null],
+    ['an altitude in pounds', typed({ altitude: '9 lb' }), null],
+    ['hours in words', { hours: typed({ heater: 'all day', stove: '' }) }, null],
   ])('%s cannot be read', (_, change, field) => {
-    const { readable, issues } = readTrip(values(change), 'trip', appliances, 'us')
+    const { readable, issues } = readTrip(values(change), 'trip', appliances)
     expect(readable).toBe(false)
     expect(Object.keys(issues)).toEqual(field === null ? [] : [field])
   })
 
   test('a reserve with its sign or a comma is read', () => {
-    expect(readTrip(values({ reserve: '12,5 %' }), 'trip', appliances, 'us').plan.reserveShare).toBeCloseTo(0.125, 12)
+    expect(readTrip(values({ reserve: '12,5 %' }), 'trip', appliances).plan.reserveShare).toBeCloseTo(0.125, 12)
   })
 })
 
 describe('judged while typing', () => {
   test('readable: a judgment; unreadable: none; impossible: the sentence of core', () => {
     const judge = (change: Partial<TripValues>) =>
-      judgeTyped(readTrip(values(change), 'trip', appliances, 'us'), rigGear([cylinderGear()]), NOW)
+      judgeTyped(readTrip(values(change), 'trip', appliances), rigGear([cylinderGear()]), NOW)
     expect(judge({}).judgment?.balances).toHaveLength(2)
     expect(judge({ nights: '' })).toEqual({ judgment: null, refusal: null })
-    const { judgment, refusal } = judge({ hours: { heater: '25', stove: '' } })
+    const { judgment, refusal } = judge({ hours: typed({ heater: '25', stove: '' }) })
     expect(judgment).toBeNull()
     expect(refusal?.issues[0]).toEqual({ path: 'uses.0.burnPerDayS', message: 'Panel heater: a day has 24 hours.' })
   })
@@ -116,7 +117,7 @@ describe('an appliance whose habit decides', () => {
   const kept = { uses: [heater, fridge], settings: null, forecast: null }
 
   test('burns by the habit, whatever the hours field says', () => {
-    const { plan } = readTrip(values({ hours: { heater: '2', stove: '9' } }), 'trip', appliances, 'us', kept)
+    const { plan } = readTrip(values({ hours: typed({ heater: '2', stove: '9' }) }), 'trip', appliances, kept)
     expect(plan.uses.find(({ id }) => id === 'stove')).toMatchObject({ habit: { way: 'around' }, burnPerDayS: 0 })
     expect(isByHabit(kept, 'stove')).toBe(true)
     expect(isByHabit(kept, 'heater')).toBe(false)
@@ -124,7 +125,7 @@ describe('an appliance whose habit decides', () => {
 
   test('typed hours keep the hour of the clock they begin at', () => {
     const clocked = { ...kept, uses: [{ ...heater, habit: { way: 'hours' as const, burnPerDayS: 60, fromH: 6 } }] }
-    const { plan } = readTrip(values({ hours: { heater: '2', stove: '' } }), 'trip', appliances, 'us', clocked)
+    const { plan } = readTrip(values({ hours: typed({ heater: '2', stove: '' }) }), 'trip', appliances, clocked)
     expect(plan.uses).toMatchObject([{ id: 'heater', habit: { way: 'hours', burnPerDayS: 7200, fromH: 6 } }])
   })
 })

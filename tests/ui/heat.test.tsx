@@ -1,3 +1,4 @@
+import { typed } from '@tests/typed'
 import { renderToStaticMarkup } from 'react-dom/server'
 import type { ReactElement } from 'react'
 import { alarms, bareRoom, body, door, heaterGear, panel, pose, radiant, roomGear, thing, window } from '@tests/heat'
@@ -160,20 +161,20 @@ describe('choosing', () => {
 
 describe('the warm-up log', () => {
   const texts: LogTexts = {
-    outside: '10',
+    ...typed({ outside: '10' }),
     rows: [
-      { minutes: '0', temperature: '24', setting: 'high' },
-      { minutes: '18', temperature: '45 F', setting: 'high' },
-      { minutes: '', temperature: '', setting: 'high' },
-      { minutes: '30', temperature: '52', setting: 'high' },
-      { minutes: '45', temperature: '57', setting: 'high' },
-      { minutes: '60', temperature: '65', setting: 'high' },
+      { setting: 'high', ...typed({ minutes: '0', temperature: '24' }) },
+      { setting: 'high', ...typed({ minutes: '18', temperature: '45 F' }) },
+      { setting: 'high', ...typed({ minutes: '', temperature: '' }) },
+      { setting: 'high', ...typed({ minutes: '30', temperature: '52' }) },
+      { setting: 'high', ...typed({ minutes: '45', temperature: '57' }) },
+      { setting: 'high', ...typed({ minutes: '60', temperature: '65' }) },
     ],
   }
   const inputs = { high: 2637, low: 1172 }
   test('is read as typed, empty rows skipped; the setting is unknown for both where unknown', () => {
-    expect(readLog(texts, 'high', inputs, 'us').fits.map(({ setting }) => setting)).toEqual(['high'])
-    const both = readLog(texts, 'not-known', inputs, 'us').fits
+    expect(readLog(texts, 'high', inputs).fits.map(({ setting }) => setting)).toEqual(['high'])
+    const both = readLog(texts, 'not-known', inputs).fits
     expect(both.map(({ setting }) => setting)).toEqual(['high', 'low'])
     expect(both[0]?.log.readings).toHaveLength(5)
     expect(both[0]?.log.readings[1]?.temperatureK).toBeCloseTo(fahrenheit(45), 6)
@@ -182,20 +183,20 @@ describe('the warm-up log', () => {
     const rows = texts.rows.map((row, i) =>
       i < 3 ? row : { ...row, setting: i === 5 ? ('off' as const) : ('low' as const) },
     )
-    const [changed] = readLog({ ...texts, rows }, 'changed', inputs, 'us').fits
+    const [changed] = readLog({ ...texts, rows }, 'changed', inputs).fits
     expect(changed?.setting).toBe('changed')
     expect(changed?.log.settings.map(({ inputW }) => inputW)).toEqual([2637, 2637, 1172, 1172, 0])
     expect(changed?.log.settings[2]?.fromS).toBe(1800)
-    const [same] = readLog(texts, 'changed', inputs, 'us').fits
-    const [high] = readLog(texts, 'high', inputs, 'us').fits
+    const [same] = readLog(texts, 'changed', inputs).fits
+    const [high] = readLog(texts, 'high', inputs).fits
     expect(same?.fit.lossWPerK).toBeCloseTo(high?.fit.lossWPerK ?? 0, 3)
   })
   test('errors are passed on with their field', () => {
-    expect(readLog({ ...texts, rows: texts.rows.slice(0, 4) }, 'high', inputs, 'us').issue?.path).toBe('readings')
-    expect(readLog({ ...texts, outside: '70' }, 'low', inputs, 'us').issue?.path).toBe('outsideK')
-    expect(readLog({ ...texts, outside: '' }, 'low', inputs, 'us')).toEqual({ fits: [], issue: null })
+    expect(readLog({ ...texts, rows: texts.rows.slice(0, 4) }, 'high', inputs).issue?.path).toBe('readings')
+    expect(readLog({ ...texts, ...typed({ outside: '70' }) }, 'low', inputs).issue?.path).toBe('outsideK')
+    expect(readLog({ ...texts, ...typed({ outside: '' }) }, 'low', inputs)).toEqual({ fits: [], issue: null })
   })
-  const log = readLog(texts, 'high', inputs, 'us').fits[0]?.log
+  const log = readLog(texts, 'high', inputs).fits[0]?.log
   if (!log) throw new Error('no log')
   const warmUp: StoredWarmUp = {
     id: 'one',

@@ -2,7 +2,7 @@ import fs from 'node:fs'
 import path from 'node:path'
 import { stations } from '@/core/findings/Finding'
 import { emergencies } from '@/ui/shell/emergencies'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { readQuantity } from '@/ui/fields/typedQuantity'
 import { stateLabels } from '@/ui/figures/StateMark'
 import { stationFacts } from '@/ui/shell/stationFacts'
 import { terms } from '@/ui/figures/terms'
@@ -60,15 +60,15 @@ test('every term is explained in a sentence', () => {
 
 describe('a field’s text', () => {
   test('bare numbers take the unit shown, empty is no value yet', () => {
-    expect(readQuantity('31.4', 'cylinderMass', 'us').value).toBeCloseTo(14.2428, 4)
-    expect(readQuantity('31.4', 'cylinderMass', 'metric').value).toBeCloseTo(31.4, 9)
-    expect(readQuantity('14.6', 'bottleMass', 'us').value).toBeCloseTo(0.4139, 4)
-    expect(readQuantity('  ', 'bottleMass', 'us')).toEqual({ value: null, issue: null })
+    expect(readQuantity({ text: '31.4', system: 'us' }, 'cylinderMass').value).toBeCloseTo(14.2428, 4)
+    expect(readQuantity({ text: '31.4', system: 'metric' }, 'cylinderMass').value).toBeCloseTo(31.4, 9)
+    expect(readQuantity({ text: '14.6', system: 'us' }, 'bottleMass').value).toBeCloseTo(0.4139, 4)
+    expect(readQuantity({ text: '  ', system: 'us' }, 'bottleMass')).toEqual({ value: null, issue: null })
   })
 
   test('unreadable text is a sentence, not an error', () => {
-    expect(readQuantity('heavy', 'cylinderMass', 'us').issue).toMatch(/does not begin with a number/)
-    expect(readQuantity('50', 'share', 'us')).toEqual({ value: 0.5, issue: null })
-    expect(readQuantity('half', 'share', 'us').issue).toMatch(/is not a number/)
+    expect(readQuantity({ text: 'heavy', system: 'us' }, 'cylinderMass').issue).toMatch(/does not begin with a number/)
+    expect(readQuantity({ text: '50', system: 'us' }, 'share')).toEqual({ value: 0.5, issue: null })
+    expect(readQuantity({ text: 'half', system: 'us' }, 'share').issue).toMatch(/is not a number/)
   })
 })

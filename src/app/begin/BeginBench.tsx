@@ -3,23 +3,13 @@
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
 import { beginAction } from '@/actions/trip'
-import { useSessionState } from '@/ui/state/useSessionState'
-import { useSave } from '@/ui/state/useSave'
-import { useUnits } from '@/ui/state/UnitsProvider'
-import {
-  beginSteps,
-  beginStepLabels,
-  beginValues,
-  readBegin,
-  type BeginStep,
-  type BeginValues,
-  type BeginPart,
-} from './beginForm'
+import { beginSteps, beginStepLabels, beginValues, readBegin, type BeginStep, type BeginPart } from './beginForm'
 import { BeginCylinder } from './BeginCylinder'
 import { BeginFound } from './BeginFound'
 import { BeginHeat } from './BeginHeat'
 import { BeginName } from './BeginName'
 import { BeginTrip } from './BeginTrip'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 /** Step a refusal belongs to, by the field it names. */
 function stepOf(path: string): BeginStep {
@@ -39,14 +29,12 @@ export function BeginBench({
   thisMonth: string
 }) {
   const router = useRouter()
-  const { system } = useUnits()
-  const [values, keep, forget] = useSessionState<BeginValues>('begin', beginValues(suggestedDay))
-  const { save, saving, issueAt, resetSaving } = useSave(beginAction)
-  const set = (next: Partial<BeginValues>): void => {
-    resetSaving()
-    keep({ ...values, ...next })
-  }
-  const { said, issues } = readBegin(values, system, thisMonth)
+  const { values, set, save, saving, issueAt } = useSavedForm({
+    slot: 'begin',
+    initial: beginValues(suggestedDay),
+    send: beginAction,
+  })
+  const { said, issues } = readBegin(values, thisMonth)
   const here = beginSteps.indexOf(values.step)
   const next = beginSteps[here + 1]
   const before = beginSteps[here - 1]
@@ -59,9 +47,7 @@ export function BeginBench({
     const bad = beginSteps.find((step) => issues[step])
     if (bad) return set({ step: bad })
     const begun = await save(said)
-    if (!begun) return
-    forget()
-    router.push('/')
+    if (begun) router.push('/')
   }
   const part: BeginPart = { values, set, issueAt, thisMonth }
   return (

@@ -58,10 +58,10 @@ export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
             optional
             label="On the scale now"
             role="cylinderMass"
-            text={values.gross}
+            typed={values.gross}
             issue={issueAt('cylinder.grossKg')}
             hint="only the scale tells what is in it"
-            onText={(gross) => set({ gross })}
+            onTyped={(gross) => set({ gross })}
           />
           <MonthField
             label="Month it was made, on its collar"

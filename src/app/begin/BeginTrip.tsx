@@ -11,7 +11,7 @@ export function BeginTrip({ values, set, issueAt }: BeginPart) {
     <div className="fields two">
       <TripPlaceFields
         values={place}
-        set={(name, text) => set(name === 'name' ? { tripName: text } : { [name]: text })}
+        set={({ name, ...place }) => set({ ...place, ...(name !== undefined && { tripName: name }) })}
         issueAt={(path) => issueAt(`trip.${path}`)}
         usualName="The first trip"
         coldHint="a guess is better than none"

@@ -2,9 +2,8 @@ import { readNights } from '@/app/shared/nights'
 import type { ApplianceKind } from '@/core/appliances/applianceKinds'
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
-import type { UnitSystem } from '@/core/units/displayRoles'
 import { readMonthField } from '@/ui/fields/readMonthField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 
 /** What a page of the beginning is given. */
 export interface BeginPart {
@@ -34,7 +33,7 @@ export interface BeginValues {
   step: BeginStep
   rigName: string
   sizeId: string | null
-  gross: string
+  gross: TypedQuantity
   made: string
   heater: HeaterKind | 'none' | null
   burns: readonly ApplianceKind[]
@@ -42,8 +41,8 @@ export interface BeginValues {
   tripName: string
   startDay: string
   nights: string
-  altitude: string
-  coldest: string
+  altitude: TypedQuantity
+  coldest: TypedQuantity
 }
 
 /** Before anything is typed. */
@@ -53,7 +52,7 @@ export function beginValues(suggestedDay: string): BeginValues {
     step: 'rig',
     rigName: '',
     sizeId: null,
-    gross: '',
+    gross: nothingTyped,
     made: '',
     heater: null,
     burns: [],
@@ -61,8 +60,8 @@ export function beginValues(suggestedDay: string): BeginValues {
     tripName: '',
     startDay: suggestedDay,
     nights: '3',
-    altitude: '',
-    coldest: '',
+    altitude: nothingTyped,
+    coldest: nothingTyped,
   }
 }
 
@@ -72,14 +71,13 @@ const USUAL_RESERVE = 0.2
  * Values of the fields; an unreadable field has a sentence.
  *
  * @param values - as typed
- * @param system - of units
  * @param thisMonth - for months on a collar
  */
-export function readBegin(values: BeginValues, system: UnitSystem, thisMonth: string) {
-  const gross = readQuantity(values.gross, 'cylinderMass', system)
+export function readBegin(values: BeginValues, thisMonth: string) {
+  const gross = readQuantity(values.gross, 'cylinderMass')
   const made = readMonthField(values.made, thisMonth)
-  const altitude = readQuantity(values.altitude, 'altitude', system)
-  const coldest = readQuantity(values.coldest, 'temperature', system)
+  const altitude = readQuantity(values.altitude, 'altitude')
+  const coldest = readQuantity(values.coldest, 'temperature')
   const { nights, issue: nightsIssue } = readNights(values.nights)
   const equipment = equipmentKinds.flatMap((kind) => {
     const { state, made: text } = values.found[kind]

@@ -31,8 +31,8 @@ export function RareFields({ values, set, issueAt }: Pick<StampFieldsProps, 'val
         optional
         hint="from the plate or the valve"
         issue={issueAt('reliefGaugePa')}
-        text={values.relief}
-        onText={(relief) => set({ relief })}
+        typed={values.relief}
+        onTyped={(relief) => set({ relief })}
       />
       <div>
         <Form.Label htmlFor="own-rule">Date rule for this one</Form.Label>

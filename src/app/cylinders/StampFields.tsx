@@ -9,6 +9,7 @@ import { Term } from '@/ui/figures/Term'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { FAR, massRoleOf, turnedTo, waterRoleOf, type StampFieldsProps, type StampValues } from './stampValues'
 import { RareFields } from './RareFields'
+import type { TypedQuantity } from '@/ui/fields/typedQuantity'
 
 /** Fields of a collar; the kind decides which are shown. */
 export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFieldsProps) {
@@ -18,8 +19,8 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
   const dateClass = findDateClass(kind, values.specification)
   const massRole = massRoleOf(kind)
   const quantity = (name: 'tare' | 'water' | 'label') => ({
-    text: values[name],
-    onText: (text: string) => set({ [name]: text, confirmed: false }),
+    typed: values[name],
+    onTyped: (typed: TypedQuantity) => set({ [name]: typed, confirmed: false }),
   })
   const marksIssue = issues.marks ?? issueAt('marks')
   return (

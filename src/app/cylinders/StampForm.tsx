@@ -3,31 +3,22 @@
 import { useRouter } from 'next/navigation'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { useForm, useWatch } from 'react-hook-form'
 import { saveCylinderAction } from '@/actions/cylinders'
 import { readStamps } from '@/core/cylinders/stamps/readStamps'
-import { formatQuantity, formatForField } from '@/core/units/formatQuantity'
+import { formatQuantity } from '@/core/units/formatQuantity'
 import type { TypicalSize } from '@/core/cylinders/typicalSizes'
 import { PhraseText } from '@/ui/figures/Amount'
 import { CollarDrawing } from '@/ui/drawings/CollarDrawing'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark } from '@/ui/figures/StateMark'
-import { useDraft } from '@/ui/state/useDraft'
-import { useSave } from '@/ui/state/useSave'
+import { typedOf } from '@/ui/fields/typedQuantity'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { SizePicker } from './SizePicker'
 import { StampFields } from './StampFields'
-import {
-  fieldsOfCollar,
-  massRoleOf,
-  readStampFields,
-  stampValues,
-  waterField,
-  type StampValues,
-  type StoredStamps,
-} from './stampValues'
+import { fieldsOfCollar, massRoleOf, readStampFields, stampValues, waterField, type StoredStamps } from './stampValues'
 
 const MAX_COLLAR = 400
 
@@ -43,43 +34,38 @@ export function StampForm({
 }) {
   const router = useRouter()
   const { system } = useUnits()
-  const form = useForm<StampValues>({ defaultValues: stampValues(stored, system) })
   const say = useNotice()
-  const draft = useDraft(`stamps ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
-  const values = { ...stampValues(stored, system), ...useWatch({ control: form.control }) }
-  const { save, saving, issueAt, resetSaving } = useSave(saveCylinderAction)
+  const form = useSavedForm({
+    slot: `stamps ${stored?.id ?? 'new'}`,
+    version: stored?.version ?? null,
+    initial: stampValues(stored, system),
+    send: saveCylinderAction,
+  })
+  const { values, set, saving, issueAt } = form
   const [asked, setAsked] = useState(false)
   const reading = readStamps(values.collar.slice(0, MAX_COLLAR), thisMonth)
-  const { issues, doubts } = readStampFields(values, thisMonth, system)
+  const { issues, doubts } = readStampFields(values, thisMonth)
 
-  const set = (change: Partial<StampValues>): void => {
-    resetSaving()
-    for (const [name, value] of Object.entries(change)) {
-      form.setValue(name as keyof StampValues, value, { shouldDirty: true })
-    }
-  }
   const takeSize = ({ kind, tareKg, waterCapacityKg, labelNetKg, name }: TypicalSize): void => {
     const role = massRoleOf(kind)
     set({
       kind,
-      tare: formatForField({ value: tareKg, role }, system),
+      tare: typedOf(tareKg, role, system),
       water: waterField(waterCapacityKg, kind, system),
-      label: labelNetKg === null ? '' : formatForField({ value: labelNetKg, role }, system),
+      label: typedOf(labelNetKg, role, system),
       ...(values.name === '' && { name }),
     })
   }
   // An impossible part blocks saving; an unread one does not.
   const collarWrong = reading.parts.some(({ issue }) => issue !== null)
-  const submit = async (version: number): Promise<void> => {
+  const submit = async (version: number | null): Promise<void> => {
     if (collarWrong) return setAsked(true)
-    // Read from the form itself: what was drawn last may lag behind what was typed last.
-    const { entry } = readStampFields(form.getValues(), thisMonth, system)
+    const { entry } = readStampFields(form.latest(), thisMonth)
     // An unreadable field shows its own sentence; nothing is saved meanwhile.
     if (entry === null) return
-    draft.forget()
-    const saved = await save({ id: stored?.id ?? null, rigId, version: stored && version, ...entry })
-    if (!saved) return draft.keep()
-    say({ done: `Stamps of ${form.getValues('name')} saved` })
+    const saved = await form.save({ id: stored?.id ?? null, rigId, version, ...entry }, version)
+    if (!saved) return
+    say({ done: `Stamps of ${entry.name} saved` })
     router.push(`/cylinders/${saved.value.id}`)
   }
   const theirs = saving.conflict
@@ -89,7 +75,7 @@ export function StampForm({
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(draft.baseVersion())
+        void submit(form.baseVersion)
       }}
     >
       <div className="collar-and-size">
@@ -145,7 +131,7 @@ export function StampForm({
           </li>
         </ul>
       )}
-      <SaveBar label="Save the stamps" saving={saving} dirty={form.formState.isDirty} />
+      <SaveBar label="Save the stamps" saving={saving} dirty={form.dirty} />
       {theirs && (
         <ConflictNote
           rows={[
@@ -153,17 +139,17 @@ export function StampForm({
             {
               label: 'Tare',
               theirs: formatQuantity({ value: theirs.tareKg, role: massRoleOf(theirs.kind) }, system),
-              mine: values.tare,
+              mine: values.tare.text,
             },
             {
               label: 'Water capacity',
               theirs: formatQuantity({ value: theirs.waterCapacityKg, role: massRoleOf(theirs.kind) }, system),
-              mine: values.water,
+              mine: values.water.text,
             },
             { label: 'Comes along', theirs: theirs.aboard ? 'yes' : 'no', mine: values.aboard ? 'yes' : 'no' },
           ]}
           takeTheirs={() => {
-            draft.forget()
+            form.forget()
             router.push(`/cylinders/${theirs.id}`)
           }}
           keepMine={() => void submit(theirs.version)}

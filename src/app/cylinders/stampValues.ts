@@ -2,14 +2,14 @@ import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
 import type { FullMark } from '@/core/cylinders/contents/liquidLevel'
 import { parseMarks, formatMarks } from '@/core/cylinders/stamps/marks'
 import { waterCapacityForVolumeKg, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
-import { formatForField } from '@/core/units/formatQuantity'
 import { stampWarnings, type StampWarning } from '@/core/cylinders/stamps/stampWarnings'
 import type { StampReading } from '@/core/cylinders/stamps/stampReading'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { readMonthField } from '@/ui/fields/readMonthField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, typedOf, type TypedQuantity } from '@/ui/fields/typedQuantity'
+import type { StampsEntry } from '@/services/cylinders/saveStamps'
 
 /** A stored cylinder as the form begins from it. */
 export interface StoredStamps {
@@ -38,9 +38,9 @@ export interface StampValues {
   name: string
   kind: CylinderKind
   collar: string
-  tare: string
-  water: string
-  label: string
+  tare: TypedQuantity
+  water: TypedQuantity
+  label: TypedQuantity
   month: string
   marks: string
   specification: string
@@ -49,7 +49,7 @@ export interface StampValues {
   endOfLife: string
   ruleSetId: string
   ruleReason: string
-  relief: string
+  relief: TypedQuantity
   fullMark: FullMark
   aboard: boolean
   confirmed: boolean
@@ -67,18 +67,14 @@ export function waterRoleOf(kind: CylinderKind): DisplayRole {
   return kindFacts[kind].isFixed ? 'liquidVolume' : massRoleOf(kind)
 }
 
-function field(value: number | null, role: DisplayRole, system: UnitSystem): string {
-  return value === null ? '' : formatForField({ value, role }, system)
-}
-
 /** Reading of the water capacity field. */
 function waterKgOf(typed: number, kind: CylinderKind): number {
   return kindFacts[kind].isFixed ? waterCapacityForVolumeKg(typed) : typed
 }
 
-export function waterField(waterCapacityKg: number, kind: CylinderKind, system: UnitSystem): string {
+export function waterField(waterCapacityKg: number, kind: CylinderKind, system: UnitSystem): TypedQuantity {
   const value = kindFacts[kind].isFixed ? waterCapacityVolumeM3(waterCapacityKg) : waterCapacityKg
-  return field(value, waterRoleOf(kind), system)
+  return typedOf(value, waterRoleOf(kind), system)
 }
 
 /** Fields of a stored cylinder, or of a new one. */
@@ -88,9 +84,9 @@ export function stampValues(from: StoredStamps | null, system: UnitSystem): Stam
     name: from?.name ?? '',
     kind,
     collar: from?.stampsText ?? '',
-    tare: from && !kindFacts[kind].isFixed ? field(from.tareKg, massRoleOf(kind), system) : '',
-    water: from ? waterField(from.waterCapacityKg, kind, system) : '',
-    label: from ? field(from.labelNetKg, massRoleOf(kind), system) : '',
+    tare: from && !kindFacts[kind].isFixed ? typedOf(from.tareKg, massRoleOf(kind), system) : nothingTyped,
+    water: from ? waterField(from.waterCapacityKg, kind, system) : nothingTyped,
+    label: from ? typedOf(from.labelNetKg, massRoleOf(kind), system) : nothingTyped,
     month: from?.manufacturedMonth ?? '',
     marks: '',
     specification: from?.specification ?? '',
@@ -99,7 +95,7 @@ export function stampValues(from: StoredStamps | null, system: UnitSystem): Stam
     endOfLife: from?.endOfLifeMonth ?? '',
     ruleSetId: from?.ruleSetId ?? '',
     ruleReason: from?.ruleReason ?? '',
-    relief: field(from?.reliefGaugePa ?? null, 'cylinderPressure', system),
+    relief: typedOf(from?.reliefGaugePa ?? null, 'cylinderPressure', system),
     fullMark: from?.fullMark ?? 'usable',
     aboard: from?.aboard ?? true,
     confirmed: false,
@@ -108,14 +104,14 @@ export function stampValues(from: StoredStamps | null, system: UnitSystem): Stam
 
 /** The same weights in the units of another kind: 47.6 lb must not become 47.6 gal. */
 export function turnedTo(kind: CylinderKind, values: StampValues, system: UnitSystem): Partial<StampValues> {
-  const tare = readQuantity(values.tare, massRoleOf(values.kind), system).value
-  const label = readQuantity(values.label, massRoleOf(values.kind), system).value
-  const water = readQuantity(values.water, waterRoleOf(values.kind), system).value
+  const tare = readQuantity(values.tare, massRoleOf(values.kind)).value
+  const label = readQuantity(values.label, massRoleOf(values.kind)).value
+  const water = readQuantity(values.water, waterRoleOf(values.kind)).value
   const waterKg = water === null ? null : waterKgOf(water, values.kind)
   return {
     kind,
-    ...(tare !== null && { tare: field(tare, massRoleOf(kind), system) }),
-    ...(label !== null && { label: field(label, massRoleOf(kind), system) }),
+    ...(tare !== null && { tare: typedOf(tare, massRoleOf(kind), system) }),
+    ...(label !== null && { label: typedOf(label, massRoleOf(kind), system) }),
     ...(waterKg !== null && { water: waterField(waterKg, kind, system) }),
   }
 }
@@ -126,9 +122,9 @@ export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, sys
   const role = massRoleOf(kind)
   return {
     kind,
-    ...(reading.tareKg !== null && { tare: field(reading.tareKg, role, system) }),
+    ...(reading.tareKg !== null && { tare: typedOf(reading.tareKg, role, system) }),
     ...(reading.waterCapacityKg !== null && { water: waterField(reading.waterCapacityKg, kind, system) }),
-    ...(reading.labelNetKg !== null && { label: field(reading.labelNetKg, role, system) }),
+    ...(reading.labelNetKg !== null && { label: typedOf(reading.labelNetKg, role, system) }),
     ...(reading.manufacturedMonth !== null && { month: reading.manufacturedMonth }),
     ...(reading.marks.length > 0 && { marks: formatMarks(reading.marks) }),
     ...(reading.specification !== null && { specification: reading.specification }),
@@ -139,7 +135,7 @@ export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, sys
 
 export interface StampsRead {
   /** Input of the action without identifiers; null while a field is unreadable. */
-  entry: object | null
+  entry: Omit<StampsEntry, 'id' | 'rigId' | 'version'> | null
   issues: Readonly<Partial<Record<'month' | 'marks' | 'labelYears' | 'endOfLife', string>>>
   doubts: readonly StampWarning[]
 }
@@ -154,13 +150,13 @@ function marksOf(text: string, thisMonth: string): { marks: ReturnType<typeof pa
 }
 
 /** Reads the fields, with a sentence for each unreadable one and warnings for doubtful ones. */
-export function readStampFields(values: StampValues, thisMonth: string, system: UnitSystem): StampsRead {
+export function readStampFields(values: StampValues, thisMonth: string): StampsRead {
   const { kind } = values
   const { small } = kindFacts[kind]
-  const tare = readQuantity(values.tare, massRoleOf(kind), system)
-  const water = readQuantity(values.water, waterRoleOf(kind), system)
-  const label = readQuantity(values.label, massRoleOf(kind), system)
-  const relief = readQuantity(values.relief, 'cylinderPressure', system)
+  const tare = readQuantity(values.tare, massRoleOf(kind))
+  const water = readQuantity(values.water, waterRoleOf(kind))
+  const label = readQuantity(values.label, massRoleOf(kind))
+  const relief = readQuantity(values.relief, 'cylinderPressure')
   const month = readMonthField(values.month, thisMonth)
   const endOfLife = readMonthField(values.endOfLife, FAR)
   const { marks, issue: marksIssue } = marksOf(values.marks, thisMonth)

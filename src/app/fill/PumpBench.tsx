@@ -13,12 +13,10 @@ import { pumpSlip, type PumpFill } from '@/core/fill/pumpSlip'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { isEmpty, readQuantity } from '@/ui/fields/typedQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import { useUnits } from '@/ui/state/UnitsProvider'
-import { useSessionState } from '@/ui/state/useSessionState'
 import { useFill } from './useFill'
 
 /** How attendants know that it is full. */
@@ -52,21 +50,16 @@ export function PumpBench({
   findings: readonly Finding[]
   children: ReactNode
 }) {
-  const { system } = useUnits()
   const [way, setWay] = useState<(typeof pumpWays)[number]['id']>('bleeder')
-  const [temperature, setTemperature] = useSessionState(`fill pump ${gear.id} temperature`, '')
-  const [metered, setMetered] = useSessionState(`fill pump ${gear.id} metered`, '')
-  const [paid, setPaid] = useSessionState(`fill pump ${gear.id} paid`, '')
-  const [gross, setGross] = useSessionState(`fill pump ${gear.id} gross`, '')
-  const [source, setSource] = useState<'typed' | 'scale'>('typed')
-  const { saveFill, whenField, saving, issueAt, resetSaving } = useFill(gear.name)
+  const { values, set, saveFill, whenField, saving, issueAt } = useFill(`pump ${gear.id}`, gear.name)
+  const { temperature, metered, paid, gross, source } = values
   const held = gearContents(gear)
   const stopped = hasStop(findings)
   const read = {
-    temperature: readQuantity(temperature, 'temperature', system),
-    metered: readQuantity(metered, 'liquidVolume', system),
-    paid: readQuantity(paid, 'money', system),
-    gross: readQuantity(gross, 'cylinderMass', system),
+    temperature: readQuantity(temperature, 'temperature'),
+    metered: readQuantity(metered, 'liquidVolume'),
+    paid: readQuantity(paid, 'money'),
+    gross: readQuantity(gross, 'cylinderMass'),
   }
   let pump: PumpFill | null = null
   let issue: string | null = null
@@ -88,13 +81,7 @@ export function PumpBench({
         const after =
           read.gross.value === null ? null : { way: 'weighed', grossKg: read.gross.value, hangingKg: 0, source }
         const fill = { mode: 'pump', after, meteredM3: read.metered.value, shownBefore: null, paid: read.paid.value }
-        if (
-          await saveFill({ cylinderId: gear.id, ...fill, note: pumpWays.find(({ id }) => id === way)?.name ?? null })
-        ) {
-          setMetered('')
-          setPaid('')
-          setGross('')
-        }
+        await saveFill({ cylinderId: gear.id, ...fill, note: pumpWays.find(({ id }) => id === way)?.name ?? null })
       }}
     >
       {findings.length > 0 && (
@@ -131,10 +118,10 @@ export function PumpBench({
                 label="Temperature of the liquid"
                 optional
                 role="temperature"
-                text={temperature}
+                typed={temperature}
                 issue={issue}
                 hint="about that of the pump’s tank: cold liquid stops lower"
-                onText={setTemperature}
+                onTyped={(typed) => set({ temperature: typed })}
               />
             </div>
             {!stopped && (
@@ -145,34 +132,30 @@ export function PumpBench({
                     label="The pump metered"
                     optional
                     role="liquidVolume"
-                    text={metered}
+                    typed={metered}
                     issue={issueAt('meteredM3')}
-                    onText={setMetered}
+                    onTyped={(typed) => set({ metered: typed })}
                   />
                   <QuantityField
                     label="Paid"
                     optional
                     role="money"
-                    text={paid}
+                    typed={paid}
                     issue={issueAt('paid')}
-                    onText={setPaid}
+                    onTyped={(typed) => set({ paid: typed })}
                   />
                   <QuantityField
                     label="On the scale afterwards"
                     optional
                     role="cylinderMass"
-                    text={gross}
+                    typed={gross}
                     issue={issueAt('grossKg') ?? issueAt('after.grossKg')}
                     hint="the only sure way"
-                    onText={(text, from) => {
-                      resetSaving()
-                      setGross(text)
-                      setSource(from)
-                    }}
+                    onTyped={(typed, from) => set({ gross: typed, source: from })}
                   />
                 </div>
                 <WhenField {...whenField} />
-                <SaveBar label="Save the fill" saving={saving} dirty={metered + paid + gross !== ''} />
+                <SaveBar label="Save the fill" saving={saving} dirty={![metered, paid, gross].every(isEmpty)} />
               </>
             )}
           </div>

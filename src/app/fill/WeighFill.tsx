@@ -9,7 +9,6 @@ import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contents, type Contents } from '@/core/cylinders/contents/contents'
 import type { Finding } from '@/core/findings/Finding'
 import { hasStop } from '@/core/findings/verdict'
-import { formatForField } from '@/core/units/formatQuantity'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { InputError } from '@/core/base/InputError'
 import type { FillMode } from '@/core/fill/fillModes'
@@ -19,13 +18,12 @@ import { Amount } from '@/ui/figures/Amount'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { isEmpty, readQuantity, typedOf } from '@/ui/fields/typedQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useSessionState } from '@/ui/state/useSessionState'
 import { LiveScale } from './LiveScale'
 import { useFill } from './useFill'
 
@@ -55,17 +53,14 @@ export function WeighFill({
   const { system } = useUnits()
   const { gas, small } = kindFacts[gear.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
-  const [gross, setGross] = useSessionState(`fill ${mode} ${gear.id} gross`, '')
-  const [source, setSource] = useState<'typed' | 'scale'>('typed')
-  const [hanging, setHanging] = useSessionState(`fill ${mode} ${gear.id} hanging`, '')
-  const [temperature, setTemperature] = useSessionState(`fill ${mode} ${gear.id} temperature`, '')
   const [live, setLive] = useState(false)
-  const { saveFill, whenField, saving, issueAt, resetSaving } = useFill(gear.name)
+  const { values, set, saveFill, whenField, saving, issueAt } = useFill(`${mode} ${gear.id}`, gear.name)
+  const { gross, source, hanging, temperature } = values
   const stopped = hasStop(findings)
 
-  const grossRead = readQuantity(gross, role, system)
-  const hangingRead = readQuantity(hanging, role, system)
-  const temperatureRead = readQuantity(temperature, 'temperature', system)
+  const grossRead = readQuantity(gross, role)
+  const hangingRead = readQuantity(hanging, role)
+  const temperatureRead = readQuantity(temperature, 'temperature')
   const hangingKg = hangingRead.value ?? 0
   const worked = ((): Worked => {
     try {
@@ -103,7 +98,7 @@ export function WeighFill({
           paid: null,
           note: null,
         }
-        if (await saveFill(fill)) setGross('')
+        await saveFill(fill)
       }}
     >
       {findings.length > 0 && (
@@ -131,32 +126,28 @@ export function WeighFill({
               <QuantityField
                 label="On the scale"
                 role={role}
-                text={gross}
+                typed={gross}
                 issue={wrongAt('grossKg') ?? issueAt('after.grossKg') ?? issueAt('grossKg')}
                 hint="now, and once more when it is full"
-                onText={(text, from) => {
-                  resetSaving()
-                  setGross(text)
-                  setSource(from)
-                }}
+                onTyped={(typed, from) => set({ gross: typed, source: from })}
               />
               <QuantityField
                 label="Also hanging on the scale"
                 optional
                 role={role}
-                text={hanging}
+                typed={hanging}
                 issue={wrongAt('hangingKg') ?? issueAt('after.hangingKg')}
                 hint="hose, adapter, plug"
-                onText={setHanging}
+                onTyped={(typed) => set({ hanging: typed })}
               />
               <QuantityField
                 label="Temperature of the liquid"
                 optional
                 role="temperature"
-                text={temperature}
+                typed={temperature}
                 issue={wrongAt('liquidTemperatureK')}
                 hint="for the level only; the weight does not need it"
-                onText={setTemperature}
+                onTyped={(typed) => set({ temperature: typed })}
               />
               <Form.Check
                 type="switch"
@@ -171,10 +162,7 @@ export function WeighFill({
                 stopKg={worked.stop.stopKg}
                 limitKg={worked.stop.targetKg}
                 role={role}
-                take={(grossKg) => {
-                  setGross(formatForField({ value: grossKg, role }, system))
-                  setSource('scale')
-                }}
+                take={(grossKg) => set({ gross: typedOf(grossKg, role, system), source: 'scale' })}
               />
             )}
             {worked.held?.overfilled && grossRead.value !== null && <Overfilled />}
@@ -186,7 +174,7 @@ export function WeighFill({
             ) : (
               <>
                 <WhenField {...whenField} />
-                <SaveBar label="Save the fill" saving={saving} dirty={gross !== ''} />
+                <SaveBar label="Save the fill" saving={saving} dirty={!isEmpty(gross)} />
               </>
             )}
           </div>

@@ -10,7 +10,7 @@ import { RoomBench } from './RoomBench'
 
 /** A new room: from the shape that is most like yours. */
 export function NewRoom({ data }: { data: HeatPageData }) {
-  const [chosen, begin, leave] = useSessionState<string | null>('new room begun', null, true)
+  const [chosen, begin, leave] = useSessionState<string | null>('new room begun', null)
   const start = readyRooms.find(({ shape }) => shape === chosen)
   if (start) {
     return (

@@ -13,7 +13,7 @@ const EMPTY: Line = { parts: [], joints: [], types: [] }
 
 /** A new line: from a similar one, or part by part. */
 export function NewLine({ data }: { data: HookupPageData }) {
-  const [chosen, begin, leave] = useSessionState<string | null>('new line begun', null, true)
+  const [chosen, begin, leave] = useSessionState<string | null>('new line begun', null)
   const start = readyMadeLines.find(({ id }) => id === chosen)
   if (chosen !== null) {
     return (

@@ -2,9 +2,8 @@
 
 import { useState, type ReactNode } from 'react'
 import type { DisplayRole } from '@/core/base/quantity'
-import { formatForField } from '@/core/units/formatQuantity'
 import { QuantityField } from './QuantityField'
-import { readQuantity } from './readQuantity'
+import { readQuantity, typedOf, type TypedQuantity } from './typedQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 /** A number that may be left empty; null while it is. */
@@ -24,22 +23,22 @@ export function MaybeMeasure({
   hint?: ReactNode
 }) {
   const { system } = useUnits()
-  const [typed, setTyped] = useState<{ text: string; value: number | null } | null>(null)
-  const text = typed?.value === value ? typed.text : value === null ? '' : formatForField({ value, role }, system)
+  const [typed, setTyped] = useState<{ as: TypedQuantity; value: number | null } | null>(null)
+  const shown = typed?.value === value ? typed.as : typedOf(value, role, system)
   return (
     <QuantityField
       compact
       optional
       label={label}
       role={role}
-      text={text}
+      typed={shown}
       issue={issue}
       {...(hint !== undefined && { hint })}
-      onText={(next) => {
-        const { value: number, issue: wrong } = readQuantity(next, role, system)
+      onTyped={(next) => {
+        const { value: number, issue: wrong } = readQuantity(next, role)
         // Unreadable text keeps the last valid number.
         const taken = wrong === null ? number : value
-        setTyped({ text: next, value: taken })
+        setTyped({ as: next, value: taken })
         set(taken)
       }}
     />

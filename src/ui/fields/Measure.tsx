@@ -2,9 +2,8 @@
 
 import { useState, type ReactNode } from 'react'
 import type { DisplayRole } from '@/core/base/quantity'
-import { formatForField } from '@/core/units/formatQuantity'
 import { QuantityField } from './QuantityField'
-import { readQuantity } from './readQuantity'
+import { readQuantity, typedOf, type TypedQuantity } from './typedQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 /** A number that always has a value: what is typed counts as soon as it can be read, and what moves it shows in the field. */
@@ -27,9 +26,9 @@ export function Measure({
 }) {
   const { system } = useUnits()
   // The typed text stays while it means the current value.
-  const [typed, setTyped] = useState<{ text: string; value: number } | null>(null)
-  const text = typed?.value === value ? typed.text : formatForField({ value, role }, system)
-  const read = readQuantity(text, role, system).value
+  const [typed, setTyped] = useState<{ as: TypedQuantity; value: number } | null>(null)
+  const shown = typed?.value === value ? typed.as : typedOf(value, role, system)
+  const read = readQuantity(shown, role).value
   const isRefused = read !== null && (mayBeZero ? read < 0 : read <= 0)
   const refusal = mayBeZero ? 'It cannot be less than nothing.' : 'It is more than nothing.'
   return (
@@ -37,13 +36,13 @@ export function Measure({
       compact
       label={label}
       role={role}
-      text={text}
+      typed={shown}
       issue={isRefused ? refusal : issue}
       {...(hint !== undefined && { hint })}
-      onText={(next) => {
-        const number = readQuantity(next, role, system).value
+      onTyped={(next) => {
+        const number = readQuantity(next, role).value
         const isTaken = number !== null && (mayBeZero ? number >= 0 : number > 0)
-        setTyped({ text: next, value: isTaken ? number : value })
+        setTyped({ as: next, value: isTaken ? number : value })
         if (isTaken) set(number)
       }}
     />

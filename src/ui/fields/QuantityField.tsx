@@ -1,14 +1,14 @@
 'use client'
 
-import { useEffect, useId, useRef, useState, type ReactNode } from 'react'
+import { useEffect, useId, useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import InputGroup from 'react-bootstrap/InputGroup'
 import type { DisplayRole } from '@/core/base/quantity'
 import { displayRoles, type PlainUnit } from '@/core/units/displayRoles'
-import { formatForField, formatQuantity } from '@/core/units/formatQuantity'
+import { formatQuantity } from '@/core/units/formatQuantity'
 import { unitOf } from '@/core/units/unitTable'
 import { useCapture } from '@/ui/instruments/CaptureProvider'
-import { readQuantity } from './readQuantity'
+import { isEmpty, readQuantity, shownText, typedOf, type TypedQuantity } from './typedQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
 /** How long a half-typed quantity is left in peace before it is complained of. */
@@ -21,8 +21,8 @@ function plainSymbol({ prefix = '', suffix }: PlainUnit): string {
 export interface QuantityFieldProps {
   label: ReactNode
   role: DisplayRole
-  text: string
-  onText: (text: string, source: 'typed' | 'scale') => void
+  typed: TypedQuantity
+  onTyped: (typed: TypedQuantity, source: 'typed' | 'scale') => void
   hint?: ReactNode
   /** A sentence from core or from the server about this field. */
   issue?: string | null
@@ -36,8 +36,8 @@ export interface QuantityFieldProps {
 export function QuantityField({
   label,
   role,
-  text,
-  onText,
+  typed,
+  onTyped,
   hint,
   issue,
   compact,
@@ -51,16 +51,8 @@ export function QuantityField({
   const shown = displayRoles[role]
   const symbol =
     shown.dimension === null ? plainSymbol(shown[system]) : unitOf(shown.dimension, shown[system].unit).symbol
-  const reading = readQuantity(text, role, system)
-
-  // When the units are switched the number in the field turns with them, or 31.4 lb would become 31.4 kg.
-  const lastSystem = useRef(system)
-  useEffect(() => {
-    if (lastSystem.current === system) return
-    const { value } = readQuantity(text, role, lastSystem.current)
-    lastSystem.current = system
-    if (value !== null) onText(formatForField({ value, role }, system), 'typed')
-  }, [system, text, role, onText])
+  const reading = readQuantity(typed, role)
+  const text = shownText(typed, role, system)
 
   useEffect(() => {
     if (!patient) return
@@ -85,13 +77,13 @@ export function QuantityField({
           aria-describedby={`${id}-issue ${id}-hint`}
           onChange={(event) => {
             setPatient(true)
-            onText(event.target.value, 'typed')
+            onTyped({ text: event.target.value, system }, 'typed')
           }}
           onBlur={() => setPatient(false)}
           onFocus={() =>
             focusField({
               role,
-              take: (value) => onText(formatForField({ value, role }, system), 'scale'),
+              take: (value) => onTyped(typedOf(value, role, system), 'scale'),
             })
           }
         />
@@ -102,7 +94,7 @@ export function QuantityField({
       </div>
       <div id={`${id}-hint`} className="hint">
         {spelled && reading.value !== null ? `= ${formatQuantity({ value: reading.value, role }, system)}` : hint}
-        {optional && text === '' && (hint ? '; may stay empty' : 'may stay empty')}
+        {optional && isEmpty(typed) && (hint ? '; may stay empty' : 'may stay empty')}
       </div>
     </div>
   )

@@ -22,7 +22,7 @@ export function HoldTimer({
   words: { start: string; due: string; stop: string }
   done: (elapsedS: number) => void
 }) {
-  const [startedAt, setStartedAt] = useSessionState<number | null>(`hold timer ${slot}`, null, true)
+  const [startedAt, setStartedAt] = useSessionState<number | null>(`hold timer ${slot}`, null)
   const [nowMs, setNowMs] = useState<number | null>(null)
   useEffect(() => {
     if (startedAt === null) return

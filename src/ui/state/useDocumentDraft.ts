@@ -60,7 +60,7 @@ export function useDocumentDraft<Value>({
 }): Drawing<Value> {
   const say = useNotice()
   const router = useRouter()
-  const [draft, setDraft, forget] = useSessionState<Draft<Value> | null>(slot, null, true)
+  const [draft, setDraft, forget] = useSessionState<Draft<Value> | null>(slot, null)
   const [past, setPast] = useState<readonly Value[]>([])
   const [future, setFuture] = useState<readonly Value[]>([])
   const lastField = useRef<string | undefined>(undefined)

@@ -1,38 +1,27 @@
 'use client'
 
-import { useMemo, useState, useSyncExternalStore, useCallback, useLayoutEffect, useRef } from 'react'
-import type { UnitSystem } from '@/core/units/displayRoles'
-import { useUnits } from './UnitsProvider'
+import { useMemo, useReducer, useState, useSyncExternalStore, useCallback, useLayoutEffect, useRef } from 'react'
 
 const never = (): (() => void) => () => undefined
 
-/** The stored value, if it was typed in the present unit system: a number without unit depends on it. */
-function readKept<Value>(raw: string | null, system: UnitSystem, anyUnits: boolean): Value | undefined {
+/** The stored value; undefined when nothing is stored, or not in our format. */
+function readKept<Value>(raw: string | null): Value | undefined {
   try {
-    const kept = JSON.parse(raw ?? 'null') as { system: UnitSystem; value: Value } | null
-    return anyUnits || kept?.system === system ? kept?.value : undefined
+    return (JSON.parse(raw ?? 'null') as { value: Value } | null)?.value
   } catch {
-    // Not in our format: ignored.
     return undefined
   }
 }
 
 /**
- * State of a small form that lives through a reload, in this tab.
+ * State that lives through a reload, in this tab.
  *
  * @param slot - names the form, the field and what it is about
  * @param initial - before anything is typed
- * @param anyUnits - the value is in SI and valid in both unit systems
  * @returns the value, a setter, and a function that discards the stored value
  */
-export function useSessionState<Value>(
-  slot: string,
-  initial: Value,
-  anyUnits = false,
-): [Value, (next: Value) => void, () => void] {
-  const { system } = useUnits()
-  const [cameUpIn] = useState(system)
-  const key = `gold-kettle-kept ${slot}`
+export function useSessionState<Value>(slot: string, initial: Value): [Value, (next: Value) => void, () => void] {
+  const key = `gold-kettle-typed ${slot}`
   // With its slot: a form that turns to another subject must not show what was typed for the first.
   const [own, setOwn] = useState<{ key: string; value: Value } | null>(null)
   const raw = useSyncExternalStore(
@@ -40,14 +29,17 @@ export function useSessionState<Value>(
     () => sessionStorage.getItem(key),
     () => null,
   )
-  const kept = useMemo(() => readKept<Value>(raw, cameUpIn, anyUnits), [raw, cameUpIn, anyUnits])
+  const kept = useMemo(() => readKept<Value>(raw), [raw])
   const set = (next: Value): void => {
     setOwn({ key, value: next })
-    sessionStorage.setItem(key, JSON.stringify({ system, value: next }))
+    sessionStorage.setItem(key, JSON.stringify({ value: next }))
   }
+  // What was restored is no state of this component: without this it would stay in view.
+  const [, drawAgain] = useReducer((times: number) => times + 1, 0)
   const forget = (): void => {
     setOwn(null)
     sessionStorage.removeItem(key)
+    drawAgain()
   }
   return [own?.key === key ? own.value : (kept ?? initial), set, forget]
 }

@@ -1,3 +1,4 @@
+import { typed } from '@tests/typed'
 import fc from 'fast-check'
 import { InputError } from '@/core/base/InputError'
 import { gasDensityKgM3 } from '@/core/fluids/onePhase'
@@ -171,29 +172,36 @@ describe('its calculation', () => {
 })
 
 describe('a hold test as typed', () => {
-  const conditions = { system: 'us', atmospherePa: 101325, gas: 'propane' } as const
-  const typed = { ...emptyHold, startA: '4', startB: '4', endA: '3.5', endB: '3.5', minutes: '3' }
+  const conditions = { atmospherePa: 101325, gas: 'propane' } as const
+  const held = { ...emptyHold, ...typed({ startA: '4', startB: '4', endA: '3.5', endB: '3.5', minutes: '3' }) }
   test('from the middle, on a ruler, by a gauge', () => {
-    expect((readHold(typed, 'low', 0.0008, conditions).input?.startGaugePa ?? 0) / inWC(1)).toBeCloseTo(8, 9)
-    const ruler = { ...typed, way: 'ruler', startA: '14', startB: '6', endA: '13.5', endB: '6.5' } as const
+    expect((readHold(held, 'low', 0.0008, conditions).input?.startGaugePa ?? 0) / inWC(1)).toBeCloseTo(8, 9)
+    const ruler = { ...held, way: 'ruler', ...typed({ startA: '14', startB: '6', endA: '13.5', endB: '6.5' }) } as const
     expect((readHold(ruler, 'low', 0.0008, conditions).input?.endGaugePa ?? 0) / inWC(1)).toBeCloseTo(7, 9)
-    expect(readHold({ ...typed, way: 'gauge', startA: '8', endA: '8' }, 'low', 0.0008, conditions).rate?.passed).toBe(
-      true,
-    )
     expect(
-      readHold({ ...typed, startA: '80', endA: '80', minutes: '15' }, 'cylinder', 5e-5, conditions).rate?.passed,
+      readHold({ ...held, way: 'gauge', ...typed({ startA: '8', endA: '8' }) }, 'low', 0.0008, conditions).rate?.passed,
+    ).toBe(true)
+    expect(
+      readHold({ ...held, ...typed({ startA: '80', endA: '80', minutes: '15' }) }, 'cylinder', 5e-5, conditions).rate
+        ?.passed,
     ).toBe(true)
   })
   test('swapped columns are reported at their field; missing ones give no result', () => {
-    const turned = readHold({ ...typed, way: 'ruler', startA: '6', startB: '14' }, 'low', 0.0008, conditions)
+    const turned = readHold(
+      { ...held, way: 'ruler', ...typed({ startA: '6', startB: '14' }) },
+      'low',
+      0.0008,
+      conditions,
+    )
     expect(turned.issueAt('startA')).toMatch(/wrong way round/)
     expect(turned.rate).toBeNull()
-    expect(readHold({ ...typed, minutes: '' }, 'low', 0.0008, conditions).rate).toBeNull()
-    expect(readHold({ ...typed, space: '0' }, 'low', 0.0008, conditions).issueAt('space')).toMatch(
+    expect(readHold({ ...held, ...typed({ minutes: '' }) }, 'low', 0.0008, conditions).rate).toBeNull()
+    expect(readHold({ ...held, ...typed({ space: '0' }) }, 'low', 0.0008, conditions).issueAt('space')).toMatch(
       /larger than nothing/,
     )
     expect(
-      readHold({ ...typed, startT: '60', endT: '62', endA: '4', endB: '4' }, 'low', 0.0008, conditions).rate?.outcome,
+      readHold({ ...held, ...typed({ startT: '60', endT: '62', endA: '4', endB: '4' }) }, 'low', 0.0008, conditions)
+        .rate?.outcome,
     ).toBe('warmed')
   })
 })

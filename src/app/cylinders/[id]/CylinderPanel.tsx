@@ -8,14 +8,17 @@ import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import type { Fluid } from '@/core/fluids/fluidData'
 import { formatMonth } from '@/core/time/months'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { Amount } from '@/ui/figures/Amount'
-import { useUnits } from '@/ui/state/UnitsProvider'
 
 /** Levels for the drawing, at the temperature typed or at 60 °F. */
-function useLevels(gas: Fluid, held: Contents | null, waterCapacityKg: number, temperatureText: string): DrawingLevels {
-  const { system } = useUnits()
-  const { value } = readQuantity(temperatureText, 'temperature', system)
+function levelsOf(
+  gas: Fluid,
+  held: Contents | null,
+  waterCapacityKg: number,
+  temperature: TypedQuantity,
+): DrawingLevels {
+  const { value } = readQuantity(temperature, 'temperature')
   return drawingLevels(gas, held, waterCapacityKg, value)
 }
 
@@ -23,18 +26,18 @@ function useLevels(gas: Fluid, held: Contents | null, waterCapacityKg: number, t
 export function CylinderPanel({
   gear,
   held,
-  temperatureText,
+  temperature,
   nowIso,
 }: {
   gear: CylinderGear
   held: Contents | null
-  temperatureText: string
+  temperature: TypedQuantity
   nowIso: string
 }) {
   const { small, gas } = kindFacts[gear.kind]
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const { manufacturedMonth, specification } = gear.fitness
-  const { level, limitLevel } = useLevels(gas, held, gear.waterCapacityKg, temperatureText)
+  const { level, limitLevel } = levelsOf(gas, held, gear.waterCapacityKg, temperature)
   return (
     <figure className="drawing mb-0">
       <CylinderDrawing

@@ -6,9 +6,8 @@ import { InputError } from '@/core/base/InputError'
 import { Amount, BigAmount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { Term } from '@/ui/figures/Term'
-import { useUnits } from '@/ui/state/UnitsProvider'
 
 const phaseLabels = {
   'two-phase': 'liquid with vapour above it',
@@ -39,20 +38,18 @@ export function Pressures({
   held,
   waterCapacityKg,
   altitudeM,
-  text,
-  onText,
+  temperature,
+  setTemperature,
 }: {
   gas: Fluid
   small: boolean
   held: Contents | null
   waterCapacityKg: number
   altitudeM: number
-  text: string
-  onText: (text: string) => void
+  temperature: TypedQuantity
+  setTemperature: (temperature: TypedQuantity) => void
 }) {
-  const { system } = useUnits()
-  const typed = readQuantity(text, 'temperature', system)
-  const temperatureK = typed.value ?? SIXTY_F_K
+  const temperatureK = readQuantity(temperature, 'temperature').value ?? SIXTY_F_K
 
   let issue: string | null = null
   let now: StateFigures | null = null
@@ -74,10 +71,10 @@ export function Pressures({
         label="Temperature of the liquid"
         optional
         role="temperature"
-        text={text}
+        typed={temperature}
         issue={issue}
         hint="about the air’s, in the shade; 60 °F (16 °C) if not told"
-        onText={onText}
+        onTyped={setTemperature}
       />
       {held?.netKg === 0 && <p className="hint mt-2 mb-0">Empty by weight: no liquid, no pressure to speak of.</p>}
       <div className="three">

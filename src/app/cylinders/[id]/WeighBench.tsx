@@ -1,6 +1,6 @@
 'use client'
 
-import { useForm, useWatch } from 'react-hook-form'
+import { useState } from 'react'
 import { voidEventAction } from '@/actions/log'
 import { recordWeighingAction } from '@/actions/cylinders'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
@@ -16,27 +16,32 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { FindingList } from '@/ui/figures/FindingList'
 import { DateTime } from '@/ui/figures/DateTime'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { isEmpty, nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import { useDraft } from '@/ui/state/useDraft'
-import { useSave } from '@/ui/state/useSave'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { CylinderPanel } from './CylinderPanel'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { Pressures } from './Pressures'
 
 interface WeighForm {
-  gross: string
-  hanging: string
-  temperature: string
+  gross: TypedQuantity
+  hanging: TypedQuantity
+  temperature: TypedQuantity
   source: 'typed' | 'scale'
   /** As the field of the browser gives it; empty for just now. */
   when: string
 }
 
-const blank: WeighForm = { gross: '', hanging: '', temperature: '', source: 'typed', when: '' }
+const blank: WeighForm = {
+  gross: nothingTyped,
+  hanging: nothingTyped,
+  temperature: nothingTyped,
+  source: 'typed',
+  when: '',
+}
 
 /** The shown weighing: the one being typed, else the last valid one. */
 function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: number | null) {
@@ -62,13 +67,12 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
   const say = useNotice()
   const { small, gas } = kindFacts[gear.kind]
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
-  const form = useForm<WeighForm>({ defaultValues: blank })
-  const draft = useDraft(`weigh ${gear.id}`, 0, form)
-  const { gross, hanging, temperature, when } = useWatch({ control: form.control, defaultValue: blank })
-  const { save, saving, issueAt, resetSaving } = useSave(recordWeighingAction)
+  const form = useSavedForm({ slot: `weigh ${gear.id}`, initial: blank, send: recordWeighingAction })
+  const { values, set, saving, issueAt } = form
+  const [isMissing, setMissing] = useState(false)
 
-  const grossRead = readQuantity(gross ?? '', massRole, system)
-  const hangingRead = readQuantity(hanging ?? '', massRole, system)
+  const grossRead = readQuantity(values.gross, massRole)
+  const hangingRead = readQuantity(values.hanging, massRole)
   const shown = grossRead.issue || hangingRead.issue ? null : weighingShown(gear, grossRead.value, hangingRead.value)
   const typing = grossRead.value !== null
   const level = typing ? null : latestLevel(gear)
@@ -86,82 +90,76 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
   const weighedSlip = held && shown ? contentsSlip(contentsInput(gear, shown), small) : null
   const slip = held && level ? readSlip(gear, level) : weighedSlip
 
-  const submit = form.handleSubmit(async (sent) => {
-    // Read from the form itself: what was drawn last may lag behind what was typed last.
-    const grossSent = readQuantity(sent.gross, massRole, system)
-    const hangingSent = readQuantity(sent.hanging, massRole, system)
-    if (grossSent.value === null || hangingSent.issue) {
-      // An unreadable field already has its own sentence.
-      if (grossSent.value === null && !grossSent.issue)
-        form.setError('gross', { message: 'Enter what the scale shows.' })
-      return
-    }
-    draft.forget()
-    const saved = await save({
+  const submit = async (): Promise<void> => {
+    const sent = form.latest()
+    const gross = readQuantity(sent.gross, massRole)
+    const hanging = readQuantity(sent.hanging, massRole)
+    // An unreadable field already has its own sentence.
+    setMissing(gross.value === null && gross.issue === null)
+    if (gross.value === null || hanging.issue) return
+    const saved = await form.save({
       cylinderId: gear.id,
-      grossKg: grossSent.value,
-      hangingKg: hangingSent.value ?? 0,
+      grossKg: gross.value,
+      hangingKg: hanging.value ?? 0,
       source: sent.source,
       happenedAt: instantOf(sent.when),
     })
-    if (!saved) return draft.keep()
-    form.reset({ ...blank, temperature: form.getValues('temperature') })
+    if (!saved) return
+    if (!isEmpty(sent.temperature)) set({ ...blank, temperature: sent.temperature })
     say({
       done: `Weighing of ${gear.name} saved`,
       undo: async () =>
         (await voidEventAction({ of: 'weighing', id: saved.value.id, reason: 'Undone right after it was saved' })).ok,
     })
-  })
+  }
 
   const judged =
     typing && held && shown ? { ...gear, lastLevel: null, lastWeighing: { ...shown, weighedAt: nowIso } } : gear
   const findings = cylinderFindings(judged, nowIso)
 
   return (
-    <form className="bench-and-slip" onSubmit={submit} noValidate>
+    <form
+      className="bench-and-slip"
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault()
+        void submit()
+      }}
+    >
       {findings.length > 0 && (
         <section className="across" aria-label="Findings">
           <FindingList findings={findings} />
         </section>
       )}
       <div className="weigh-bench">
-        <CylinderPanel gear={gear} held={held} temperatureText={temperature ?? ''} nowIso={nowIso} />
+        <CylinderPanel gear={gear} held={held} temperature={values.temperature} nowIso={nowIso} />
         <div className="at-the-scale">
           <div className="fields">
             <QuantityField
               label="On the scale now"
               role={massRole}
-              text={gross ?? ''}
-              issue={refusedAt('grossKg') ?? issueAt('grossKg') ?? form.formState.errors.gross?.message}
+              typed={values.gross}
+              issue={refusedAt('grossKg') ?? issueAt('grossKg') ?? (isMissing ? 'Enter what the scale shows.' : null)}
               hint={small ? 'such as 1 lb 11.6 oz' : 'such as 31.4, or 31 lb 6 oz'}
-              onText={(text, source) => {
-                form.clearErrors('gross')
-                resetSaving()
-                form.setValue('gross', text, { shouldDirty: true })
-                form.setValue('source', source)
+              onTyped={(gross, source) => {
+                setMissing(false)
+                set({ gross, source })
               }}
             />
             <QuantityField
               label="Also hanging on the scale"
               optional
               role={massRole}
-              text={hanging ?? ''}
+              typed={values.hanging}
               issue={refusedAt('hangingKg') ?? issueAt('hangingKg')}
               hint="hose, adapter, plug"
-              onText={(text) => form.setValue('hanging', text, { shouldDirty: true })}
+              onTyped={(hanging) => set({ hanging })}
             />
           </div>
           {(refusedAt('tareKg') ?? refusedAt('waterCapacityKg')) && (
             <p className="issue">{refusedAt('tareKg') ?? refusedAt('waterCapacityKg')}</p>
           )}
-          <WhenField
-            text={when ?? ''}
-            issue={issueAt('happenedAt')}
-            onText={(text) => {
-              resetSaving()
-              form.setValue('when', text, { shouldDirty: true })
-            }}
-          />
+          <WhenField text={values.when} issue={issueAt('happenedAt')} onText={(when) => set({ when })} />
           <SaveBar label="Save the weighing" saving={saving} dirty={typing} />
         </div>
         <Pressures
@@ -170,8 +168,8 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
           held={held}
           waterCapacityKg={gear.waterCapacityKg}
           altitudeM={altitudeM}
-          text={temperature ?? ''}
-          onText={(text) => form.setValue('temperature', text, { shouldDirty: true })}
+          temperature={values.temperature}
+          setTemperature={(temperature) => set({ temperature })}
         />
       </div>
       <SlipPaper title={gear.name} sub={typing ? 'as typed, not saved yet' : unsavedLabel(gear)} slip={slip}>

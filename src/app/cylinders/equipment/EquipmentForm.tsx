@@ -12,8 +12,7 @@ import { FormActions } from '@/ui/fields/FormActions'
 import { MonthField } from '@/ui/fields/MonthField'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
-import { useSave } from '@/ui/state/useSave'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 /** A thing with the version of its row. */
 export type ListedEquipment = Equipment & { version: number }
@@ -35,21 +34,23 @@ export function EquipmentForm({
   thisMonth: string
   close: () => void
 }) {
-  // The version is part of the draft: text typed over an older version must not silently overwrite a newer one.
-  const [typed, setTyped, forget] = useSessionState(`equipment ${stored?.id ?? 'new'}`, {
+  const form = useSavedForm({
+    slot: `equipment ${stored?.id ?? 'new'}`,
     version: stored?.version ?? null,
-    kind: stored?.kind ?? FIRST_KIND,
-    name: stored?.name ?? '',
-    made: stored?.madeMonth ?? '',
-    until: stored?.replaceByMonth ?? '',
+    initial: {
+      kind: stored?.kind ?? FIRST_KIND,
+      name: stored?.name ?? '',
+      made: stored?.madeMonth ?? '',
+      until: stored?.replaceByMonth ?? '',
+    },
+    send: saveEquipmentAction,
   })
-  const { kind, name, made, until } = typed
-  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
-  const { save, saving, issueAt, resetSaving } = useSave(saveEquipmentAction)
+  const { values, set, saving, issueAt } = form
+  const { kind, name, made, until } = values
   const theirs = saving.conflict
 
   const leave = (): void => {
-    forget()
+    form.forget()
     close()
   }
   const submit = async (version: number | null): Promise<void> => {
@@ -57,17 +58,17 @@ export function EquipmentForm({
     const replaceByMonth = readMonthField(until, FAR)
     if (madeMonth.issue || replaceByMonth.issue) return
     const entry = { id: stored?.id ?? null, rigId, version, kind, name: name.trim() || equipmentFacts[kind].name }
-    if (await save({ ...entry, madeMonth: madeMonth.month, replaceByMonth: replaceByMonth.month })) leave()
+    if (await form.save({ ...entry, madeMonth: madeMonth.month, replaceByMonth: replaceByMonth.month }, version))
+      leave()
   }
   return (
     <form
       className="py-3 w-100"
       noValidate
       aria-label={stored ? `Change ${stored.name}` : 'A new thing'}
-      onChange={resetSaving}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(typed.version)
+        void submit(form.baseVersion)
       }}
     >
       <div className="fields narrow">

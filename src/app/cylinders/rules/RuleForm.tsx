@@ -1,13 +1,12 @@
 'use client'
 
-import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { saveRuleAction } from '@/actions/cylinders'
 import { OWN_RULE_ID, dateRuleSets, type OwnRule } from '@/core/rules/dateRules'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { useSave } from '@/ui/state/useSave'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 interface RuledRig {
   id: string
@@ -35,24 +34,32 @@ const usualYears: OwnRule = {
 /** Date rule of the rig; the filling station applies its own. */
 export function RuleForm({ rig }: { rig: RuledRig }) {
   const say = useNotice()
-  const { save, saving, issueAt, resetSaving } = useSave(saveRuleAction)
-  const [chosen, setChosen] = useState(rig.ruleSetId)
   const start = rig.ownRule ?? usualYears
-  const [years, setYears] = useState(() => Object.fromEntries(ownFields.map(([key]) => [key, String(start[key] / 12)])))
+  const form = useSavedForm({
+    slot: `date rule ${rig.id}`,
+    version: rig.version,
+    initial: {
+      chosen: rig.ruleSetId,
+      years: Object.fromEntries(ownFields.map(([key]) => [key, String(start[key] / 12)])),
+    },
+    send: saveRuleAction,
+  })
+  const { values, set, saving, issueAt } = form
+  const { chosen, years } = values
   const months = Object.fromEntries(ownFields.map(([key]) => [key, Math.round(Number(years[key] || NaN) * 12)]))
   const theirs = saving.conflict
 
-  const submit = async (version: number): Promise<void> => {
+  const submit = async (version: number | null): Promise<void> => {
     const ownRule = chosen === OWN_RULE_ID ? months : null
-    if (await save({ rigId: rig.id, version, ruleSetId: chosen, ownRule })) say({ done: 'Date rule saved' })
+    if (await form.save({ rigId: rig.id, version, ruleSetId: chosen, ownRule }, version))
+      say({ done: 'Date rule saved' })
   }
   return (
     <form
       noValidate
-      onChange={resetSaving}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(rig.version)
+        void submit(form.baseVersion)
       }}
     >
       <p className="hint">
@@ -63,7 +70,7 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
         <legend className="visually-hidden">Rule</legend>
         {dateRuleSets.map(({ id, name, words, source, standing }) => (
           <label key={id} className={chosen === id ? 'chosen' : ''}>
-            <input type="radio" name="rule" checked={chosen === id} onChange={() => setChosen(id)} />
+            <input type="radio" name="rule" checked={chosen === id} onChange={() => set({ chosen: id })} />
             <span>
               <strong>{name}</strong> {words}
               <small>
@@ -73,7 +80,12 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
           </label>
         ))}
         <label className={chosen === OWN_RULE_ID ? 'chosen' : ''}>
-          <input type="radio" name="rule" checked={chosen === OWN_RULE_ID} onChange={() => setChosen(OWN_RULE_ID)} />
+          <input
+            type="radio"
+            name="rule"
+            checked={chosen === OWN_RULE_ID}
+            onChange={() => set({ chosen: OWN_RULE_ID })}
+          />
           <span>
             <strong>Your own rule</strong> In years, as your filler or your country has it.
           </span>
@@ -88,7 +100,7 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
                 id={key}
                 inputMode="decimal"
                 value={years[key] ?? ''}
-                onChange={(event) => setYears({ ...years, [key]: event.target.value })}
+                onChange={(event) => set({ years: { ...years, [key]: event.target.value } })}
               />
               {issueAt(`ownRule.${key}`) && <p className="issue mb-0">Enter years, such as 5.</p>}
             </div>
@@ -96,11 +108,11 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
         </div>
       )}
       {issueAt('ruleSet') && <p className="issue">{issueAt('ruleSet')}</p>}
-      <SaveBar label="Go by this" saving={saving} dirty={chosen !== rig.ruleSetId} />
+      <SaveBar label="Go by this" saving={saving} dirty={form.dirty} />
       {theirs && (
         <ConflictNote
           rows={[{ label: 'Rule', theirs: theirs.ruleSetId, mine: chosen }]}
-          takeTheirs={() => setChosen(theirs.ruleSetId)}
+          takeTheirs={form.forget}
           keepMine={() => void submit(theirs.version)}
         />
       )}

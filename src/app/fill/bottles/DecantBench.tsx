@@ -7,8 +7,7 @@ import { InputError } from '@/core/base/InputError'
 import { decantOutlook, type DecantOutlook } from '@/core/fill/decanting/decantOutlook'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
-import { useUnits } from '@/ui/state/UnitsProvider'
+import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { DecantResult } from './DecantResult'
 
@@ -25,17 +24,16 @@ const MAX_IN_A_ROW = 12
 
 /** Where the hiss will stop: an estimate with its band, chilled and not, and what venting would do. */
 export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; supplies: readonly SupplyCylinder[] }) {
-  const { system } = useUnits()
   const [supplyId, setSupplyId] = useState(supplies[0]?.id ?? '')
-  const [supplyText, setSupplyText] = useSessionState('decant supplyText', '')
-  const [bottleText, setBottleText] = useSessionState('decant bottleText', '')
-  const [residualText, setResidualText] = useSessionState('decant residualText', '')
+  const [supplyText, setSupplyText] = useSessionState('decant supplyText', nothingTyped)
+  const [bottleText, setBottleText] = useSessionState('decant bottleText', nothingTyped)
+  const [residualText, setResidualText] = useSessionState('decant residualText', nothingTyped)
   const [count, setCount] = useState(1)
   const supply = supplies.find(({ id }) => id === supplyId)
   const read = {
-    supply: readQuantity(supplyText, 'temperature', system),
-    bottle: readQuantity(bottleText, 'temperature', system),
-    residual: readQuantity(residualText, 'bottleMass', system),
+    supply: readQuantity(supplyText, 'temperature'),
+    bottle: readQuantity(bottleText, 'temperature'),
+    residual: readQuantity(residualText, 'bottleMass'),
   }
   const supplyK = read.supply.value ?? SIXTY_F_K
   const readable = Object.values(read).every(({ issue }) => issue === null)
@@ -82,28 +80,28 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
               label="Supply’s temperature"
               optional
               role="temperature"
-              text={supplyText}
+              typed={supplyText}
               issue={wrongAt('supplyTemperatureK')}
               hint="about the air’s; 60 °F if not told"
-              onText={setSupplyText}
+              onTyped={setSupplyText}
             />
             <QuantityField
               label="Bottle’s temperature"
               optional
               role="temperature"
-              text={bottleText}
+              typed={bottleText}
               issue={wrongAt('bottleTemperatureK')}
               hint="chilled on ice and salt, about 20 °F; the supply’s if not told"
-              onText={setBottleText}
+              onTyped={setBottleText}
             />
             <QuantityField
               label="Still in the bottle"
               optional
               role="bottleMass"
-              text={residualText}
+              typed={residualText}
               issue={wrongAt('residualKg')}
               hint="weighed empty less its stamp"
-              onText={setResidualText}
+              onTyped={setResidualText}
             />
             <div>
               <Form.Label htmlFor="row-count">Bottles in a row</Form.Label>

@@ -3,15 +3,13 @@
 import { tareMismatch } from '@/core/fill/tareMismatch'
 import { PhraseText } from '@/ui/figures/Amount'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
-import { useUnits } from '@/ui/state/UnitsProvider'
+import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 
 /** The known-empty bottle against its stamp, before anything goes in. */
 export function WeighEmpty({ tareKg }: { tareKg: number }) {
-  const { system } = useUnits()
-  const [text, setText] = useSessionState('weighed empty', '')
-  const { value } = readQuantity(text, 'bottleMass', system)
+  const [text, setText] = useSessionState('weighed empty', nothingTyped)
+  const { value } = readQuantity(text, 'bottleMass')
   const doubt = value === null ? null : tareMismatch(value, tareKg, 'bottleMass')
   return (
     <div className="mt-3">
@@ -19,8 +17,8 @@ export function WeighEmpty({ tareKg }: { tareKg: number }) {
         label="Weighed empty"
         optional
         role="bottleMass"
-        text={text}
-        onText={setText}
+        typed={text}
+        onTyped={setText}
         hint="before filling, adapter off, against the stamp"
       />
       {doubt && (

@@ -7,8 +7,7 @@ import type { Figure } from '@/core/rules/figure'
 import { BigAmount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
-import { useUnits } from '@/ui/state/UnitsProvider'
+import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 import type { ListedOffer } from './listedOffer'
 
@@ -16,9 +15,8 @@ const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
 
 /** After how many fills a refillable bottle has paid for itself, at the prices above. */
 export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
-  const { system } = useUnits()
-  const [outlay, setOutlay] = useSessionState('break-even outlay', '')
-  const read = readQuantity(outlay, 'money', system)
+  const [outlay, setOutlay] = useSessionState('break-even outlay', nothingTyped)
+  const read = readQuantity(outlay, 'money')
   const bottle = offers.filter(({ way }) => way === 'bottles').toSorted((a, b) => a.price - b.price)[0]
   const bulk = fillCosts(
     offers.filter(({ way }) => way === 'by-volume' || way === 'by-weight'),
@@ -48,8 +46,8 @@ export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
         <QuantityField
           label="Bottle and adapter together"
           role="money"
-          text={outlay}
-          onText={setOutlay}
+          typed={outlay}
+          onTyped={setOutlay}
           hint="against the cheapest throw-away bottle and the cheapest bulk gas above"
           issue={read.value !== null && read.value < 0 ? 'An outlay cannot be less than nothing.' : null}
         />

@@ -3,16 +3,15 @@
 import Form from 'react-bootstrap/Form'
 import { archiveOfferAction, saveOfferAction } from '@/actions/fill'
 import { priceWays, type PriceWay } from '@/core/fill/cost/fillCosts'
-import { formatForField, formatQuantity } from '@/core/units/formatQuantity'
+import { formatQuantity } from '@/core/units/formatQuantity'
 import type { DisplayRole } from '@/core/base/quantity'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, typedOf } from '@/ui/fields/typedQuantity'
 import { FormActions } from '@/ui/fields/FormActions'
-import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useSessionState } from '@/ui/state/useSessionState'
 import type { ListedOffer } from './listedOffer'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contains: DisplayRole | null }>> = {
   'by-volume': { name: 'metered, by the gallon or litre', role: 'pricePerVolume', contains: null },
@@ -26,42 +25,41 @@ const FIRST_WAY: PriceWay = 'by-volume'
 /** Form for one price. */
 export function OfferForm({ rigId, stored, close }: { rigId: string; stored: ListedOffer | null; close: () => void }) {
   const { system } = useUnits()
-  const field = (value: number | null, as: DisplayRole): string =>
-    value === null ? '' : formatForField({ value, role: as }, system)
-  // The version is part of the draft: text typed over an older version must not silently overwrite a newer one.
-  const [typed, setTyped, forget] = useSessionState(`offer ${stored?.id ?? 'new'}`, {
+  const form = useSavedForm({
+    slot: `offer ${stored?.id ?? 'new'}`,
     version: stored?.version ?? null,
-    place: stored?.place ?? '',
-    way: stored?.way ?? FIRST_WAY,
-    price: stored ? field(stored.price, ways[stored.way].role) : '',
-    amount: stored ? field(stored.containsKg, ways[stored.way].contains ?? 'cylinderMass') : '',
+    initial: {
+      place: stored?.place ?? '',
+      way: stored?.way ?? FIRST_WAY,
+      price: stored ? typedOf(stored.price, ways[stored.way].role, system) : nothingTyped,
+      amount: stored ? typedOf(stored.containsKg, ways[stored.way].contains ?? 'cylinderMass', system) : nothingTyped,
+    },
+    send: saveOfferAction,
   })
-  const { place, way, price, amount } = typed
-  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+  const { values, set, saving, issueAt } = form
+  const { place, way, price, amount } = values
   const { role, contains } = ways[way]
-  const { save, saving, issueAt, resetSaving } = useSave(saveOfferAction)
   const theirs = saving.conflict
 
   const leave = (): void => {
-    forget()
+    form.forget()
     close()
   }
   const submit = async (version: number | null): Promise<void> => {
-    const priceRead = readQuantity(price, role, system)
-    const amountRead = contains === null ? null : readQuantity(amount, contains, system)
+    const priceRead = readQuantity(price, role)
+    const amountRead = contains === null ? null : readQuantity(amount, contains)
     if (priceRead.issue || amountRead?.issue) return
     const entry = { place, way, price: priceRead.value ?? 0, containsKg: amountRead?.value ?? null }
-    if (await save({ id: stored?.id ?? null, rigId, version, ...entry })) leave()
+    if (await form.save({ id: stored?.id ?? null, rigId, version, ...entry }, version)) leave()
   }
   return (
     <form
       className="py-3"
       noValidate
       aria-label={stored ? `Change ${stored.place}` : 'A new price'}
-      onChange={resetSaving}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(typed.version)
+        void submit(form.baseVersion)
       }}
     >
       <div className="fields narrow">
@@ -88,24 +86,25 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
         <QuantityField
           label="Price, tax in it"
           role={role}
-          text={price}
+          typed={price}
           issue={issueAt('price')}
-          onText={(text) => set({ price: text })}
+          onTyped={(typed) => set({ price: typed })}
         />
         {contains && (
           <QuantityField
             label="Gas it contains"
             role={contains}
-            text={amount}
+            typed={amount}
             issue={issueAt('containsKg')}
             hint={way === 'exchange' ? 'often only 15 lb in a 20 lb cylinder' : '16.4 oz, tall thin ones 14.1'}
-            onText={(text) => set({ amount: text })}
+            onTyped={(typed) => set({ amount: typed })}
           />
         )}
       </div>
       <FormActions
         label="Save the price"
         saving={saving}
+        dirty={form.dirty}
         leave={leave}
         stored={stored}
         archive={archiveOfferAction}
@@ -118,7 +117,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
             {
               label: 'Price',
               theirs: formatQuantity({ value: theirs.price, role: ways[theirs.way].role }, system),
-              mine: price,
+              mine: price.text,
             },
           ]}
           takeTheirs={leave}

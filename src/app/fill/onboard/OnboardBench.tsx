@@ -14,12 +14,10 @@ import type { Slip } from '@/core/rules/figure'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { isEmpty, readQuantity } from '@/ui/fields/typedQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import { useUnits } from '@/ui/state/UnitsProvider'
-import { useSessionState } from '@/ui/state/useSessionState'
 import { useFill } from '@/app/fill/useFill'
 
 interface Worked {
@@ -41,24 +39,21 @@ export function OnboardBench({
   fills: readonly MeteredFill[]
   findings: readonly Finding[]
 }) {
-  const { system } = useUnits()
-  const [water, setWater] = useSessionState(`fill onboard ${gear?.id ?? ''} water`, '')
-  const [shown, setShown] = useSessionState(`fill onboard ${gear?.id ?? ''} shown`, '')
   const [mark, setMark] = useState<FullMark>(fullMark ?? 'usable')
   const [learn, setLearn] = useState(fills.length >= 3)
-  const [price, setPrice] = useSessionState(`fill onboard ${gear?.id ?? ''} price`, '')
-  const [metered, setMetered] = useSessionState(`fill onboard ${gear?.id ?? ''} metered`, '')
-  const [paid, setPaid] = useSessionState(`fill onboard ${gear?.id ?? ''} paid`, '')
-  const [after, setAfter] = useSessionState(`fill onboard ${gear?.id ?? ''} after`, '')
-  const { saveFill, whenField, saving, issueAt } = useFill(gear?.name ?? 'the tank')
+  const { values, set, saveFill, whenField, saving, issueAt } = useFill(
+    `onboard ${gear?.id ?? ''}`,
+    gear?.name ?? 'the tank',
+  )
+  const { water, shown, price, metered, paid, after } = values
   const stopped = hasStop(findings)
   const read = {
-    water: readQuantity(water, 'liquidVolume', system),
-    shown: readQuantity(shown, 'share', system),
-    price: readQuantity(price, 'pricePerVolume', system),
-    metered: readQuantity(metered, 'liquidVolume', system),
-    paid: readQuantity(paid, 'money', system),
-    after: readQuantity(after, 'share', system),
+    water: readQuantity(water, 'liquidVolume'),
+    shown: readQuantity(shown, 'share'),
+    price: readQuantity(price, 'pricePerVolume'),
+    metered: readQuantity(metered, 'liquidVolume'),
+    paid: readQuantity(paid, 'money'),
+    after: readQuantity(after, 'share'),
   }
   const waterCapacityKg = gear?.waterCapacityKg ?? waterCapacityForVolumeKg(read.water.value ?? 0)
   const worked = ((): Worked => {
@@ -94,12 +89,7 @@ export function OnboardBench({
         if (!readable || !gear) return
         const reading = read.after.value === null ? null : { way: 'gauge', shown: read.after.value, fullMark: mark }
         const fill = { meteredM3: read.metered.value, shownBefore: read.shown.value, paid: read.paid.value, note: null }
-        if (await saveFill({ cylinderId: gear.id, mode: 'onboard', after: reading, ...fill })) {
-          setShown('')
-          setMetered('')
-          setPaid('')
-          setAfter('')
-        }
+        await saveFill({ cylinderId: gear.id, mode: 'onboard', after: reading, ...fill })
       }}
     >
       {findings.length > 0 && (
@@ -123,18 +113,18 @@ export function OnboardBench({
               <QuantityField
                 label="Water gallons on its plate"
                 role="liquidVolume"
-                text={water}
+                typed={water}
                 hint="no fixed tank is entered; a sum only"
-                onText={setWater}
+                onTyped={(typed) => set({ water: typed })}
               />
             )}
             <QuantityField
               label="The gauge shows"
               role="share"
-              text={shown}
+              typed={shown}
               issue={worked.issue}
               hint="such as 50, or 4/8"
-              onText={setShown}
+              onTyped={(typed) => set({ shown: typed })}
             />
             <div>
               <Form.Label htmlFor="onboard-mark">What its full mark means</Form.Label>
@@ -148,8 +138,8 @@ export function OnboardBench({
               label="Price"
               optional
               role="pricePerVolume"
-              text={price}
-              onText={setPrice}
+              typed={price}
+              onTyped={(typed) => set({ price: typed })}
               hint="as asked at the pump"
             />
             {fills.length > 0 && (
@@ -169,30 +159,30 @@ export function OnboardBench({
                   label="The pump metered"
                   optional
                   role="liquidVolume"
-                  text={metered}
+                  typed={metered}
                   issue={issueAt('meteredM3')}
                   hint="filled to its stop: the gauge is learned from it"
-                  onText={setMetered}
+                  onTyped={(typed) => set({ metered: typed })}
                 />
                 <QuantityField
                   label="Paid"
                   optional
                   role="money"
-                  text={paid}
+                  typed={paid}
                   issue={issueAt('paid')}
-                  onText={setPaid}
+                  onTyped={(typed) => set({ paid: typed })}
                 />
                 <QuantityField
                   label="The gauge shows then"
                   optional
                   role="share"
-                  text={after}
+                  typed={after}
                   issue={issueAt('shown')}
-                  onText={setAfter}
+                  onTyped={(typed) => set({ after: typed })}
                 />
               </div>
               <WhenField {...whenField} />
-              <SaveBar label="Save the fill" saving={saving} dirty={metered + paid + after !== ''} />
+              <SaveBar label="Save the fill" saving={saving} dirty={![metered, paid, after].every(isEmpty)} />
             </>
           )}
         </div>

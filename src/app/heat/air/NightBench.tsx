@@ -39,7 +39,7 @@ export function NightBench({ data, room }: { data: HeatPageData; room: Room }) {
     hoursS: 8 * 3600,
     windMS: 0,
   }))
-  const [night, setNight] = useSessionState<Night>(`night ${data.rigId}`, usual, true)
+  const [night, setNight] = useSessionState<Night>(`night ${data.rigId}`, usual)
   const heater = heaters.find(({ id }) => id === night.heaterId)?.heater ?? null
   const log = lastLog(data)
   const asked = useMemo(() => {

@@ -18,11 +18,13 @@ import { CompareTable, type ComparedRow } from './CompareTable'
 /** Heaters compared for this rig and these nights. */
 export function ChooseBench({ data, shelter }: { data: HeatPageData; shelter: RoomPlan }) {
   const { heaters, altitudeM, coldestK } = data
-  const [night, setNight] = useSessionState(
-    `choose ${data.rigId}`,
-    { outsideK: coldestK ?? MILD_K, insideK: COSY_K, keepS: NIGHT_S, altitudeM, gasPerKg: data.pricePerKg },
-    true,
-  )
+  const [night, setNight] = useSessionState(`choose ${data.rigId}`, {
+    outsideK: coldestK ?? MILD_K,
+    insideK: COSY_K,
+    keepS: NIGHT_S,
+    altitudeM,
+    gasPerKg: data.pricePerKg,
+  })
   const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
   const warmth = useMemo(() => roomWarmth(shelter.room, lastLog(data)), [shelter, data])
   const openM2 = ventilationCheck(shelter.room, 0).countedM2

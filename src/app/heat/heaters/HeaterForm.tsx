@@ -11,11 +11,10 @@ import type { StoredHeater } from '@/services/heat/heaters'
 import { Choice } from '@/ui/fields/Choice'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { PhotoField } from '@/ui/fields/PhotoField'
-import { useSessionState } from '@/ui/state/useSessionState'
 import { FormActions } from '@/ui/fields/FormActions'
-import { useSave } from '@/ui/state/useSave'
 import type { HeatPageData } from '@/app/heat/heatPageData'
 import { HeaterNumbers } from './HeaterNumbers'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 const asPanel: Heater = heaterTemplates['catalytic-panel'].heater
 
@@ -31,34 +30,30 @@ export function HeaterForm({
   pages: readonly string[]
   close: () => void
 }) {
-  const [typed, setTyped, forget] = useSessionState(
-    `heater ${stored?.id ?? 'new'}`,
-    {
-      version: stored?.version ?? null,
+  const form = useSavedForm({
+    slot: `heater ${stored?.id ?? 'new'}`,
+    version: stored?.version ?? null,
+    initial: {
       name: stored?.name ?? '',
       applianceId: stored?.applianceId ?? null,
       heater: stored?.heater ?? asPanel,
       price: stored?.price ?? null,
       lastsNights: stored?.lastsNights ?? null,
     },
-    true,
-  )
+    send: saveHeaterAction,
+  })
+  const { values: typed, set, saving, issueAt } = form
   const [photo, setPhoto] = useState<string | null>(null)
-  const { save, saving, issueAt, resetSaving } = useSave(saveHeaterAction)
   const { heater } = typed
-  const set = (change: Partial<typeof typed>): void => {
-    resetSaving()
-    setTyped({ ...typed, ...change })
-  }
   const leave = (): void => {
-    forget()
+    form.forget()
     close()
   }
   const theirVersion = saving.conflict?.version ?? null
   const submit = async (version: number | null): Promise<void> => {
     const name = typed.name.trim() || heaterTemplates[heater.kind].name
     const entry = { ...typed, id: stored?.id ?? null, rigId: data.rigId, version, name, photo }
-    if (await save(entry)) leave()
+    if (await form.save(entry, version)) leave()
   }
   return (
     <form
@@ -67,7 +62,7 @@ export function HeaterForm({
       aria-label={stored ? `Change ${stored.name}` : 'A new heater'}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(typed.version)
+        void submit(form.baseVersion)
       }}
     >
       <div className="fields narrow">

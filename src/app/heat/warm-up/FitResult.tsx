@@ -6,7 +6,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { axisTicks, displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { readQuantity } from '@/ui/fields/typedQuantity'
 import type { LogSetting, LogTexts, ReadLog } from './readLog'
 
 const INK = '#17302b'
@@ -30,8 +30,8 @@ export function FitResult({ read, setting, texts }: { read: ReadLog; setting: Lo
   const minutes = (seconds: number): number => displayedIn({ value: seconds, role: 'minutes' }, system)
   const line = first.fit.curve.map(({ timeS, temperatureK }) => ({ t: minutes(timeS), fit: degrees(temperatureK) }))
   const points = texts.rows.flatMap((row) => {
-    const timeS = readQuantity(row.minutes, 'minutes', system).value
-    const kelvin = readQuantity(row.temperature, 'temperature', system).value
+    const timeS = readQuantity(row.minutes, 'minutes').value
+    const kelvin = readQuantity(row.temperature, 'temperature').value
     return timeS === null || kelvin === null ? [] : [{ t: minutes(timeS), read: degrees(kelvin) }]
   })
   const temperatures = [...line.map(({ fit }) => fit), ...points.map((point) => point.read)]

@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button'
 import { Choice } from '@/ui/fields/Choice'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { emptyRow, type LogTexts, type RowSetting } from './readLog'
+import { isEmpty } from '@/ui/fields/typedQuantity'
 
 const rowSettings: readonly (readonly [RowSetting, string])[] = [
   ['high', 'on high'],
@@ -28,7 +29,7 @@ export function LogRows({
   const setRow = (i: number, some: Partial<LogTexts['rows'][number]>): void =>
     change({ ...texts, rows: rows.map((row, j) => (j === i ? { ...row, ...some } : row)) })
   // Empty rows are skipped: an issue of the third reading belongs to the third filled row.
-  const filled = rows.flatMap(({ minutes, temperature }, i) => (minutes !== '' && temperature !== '' ? [i] : []))
+  const filled = rows.flatMap(({ minutes, temperature }, i) => (!isEmpty(minutes) && !isEmpty(temperature) ? [i] : []))
   const at = (i: number, field: 'timeS' | 'temperatureK'): string | null =>
     issue?.path === `readings.${filled.indexOf(i)}.${field}` ? issue.message : null
   return (
@@ -38,9 +39,9 @@ export function LogRows({
           compact
           label="Outside, all along"
           role="temperature"
-          text={texts.outside}
+          typed={texts.outside}
           issue={issue?.path === 'outsideK' ? issue.message : null}
-          onText={(outside) => change({ ...texts, outside })}
+          onTyped={(outside) => change({ ...texts, outside })}
         />
       </div>
       <ol className={isChanged ? 'log-rows with-settings' : 'log-rows'}>
@@ -51,18 +52,18 @@ export function LogRows({
               quiet={i > 0}
               label={i === 0 ? 'Minutes since lit' : `Reading ${i + 1}: minutes since lit`}
               role="minutes"
-              text={minutes}
+              typed={minutes}
               issue={at(i, 'timeS')}
-              onText={(text) => setRow(i, { minutes: text })}
+              onTyped={(text) => setRow(i, { minutes: text })}
             />
             <QuantityField
               compact
               quiet={i > 0}
               label={i === 0 ? 'Inside' : `Reading ${i + 1}: inside`}
               role="temperature"
-              text={temperature}
+              typed={temperature}
               issue={at(i, 'temperatureK')}
-              onText={(text) => setRow(i, { temperature: text })}
+              onTyped={(text) => setRow(i, { temperature: text })}
             />
             {isChanged && (
               <Choice

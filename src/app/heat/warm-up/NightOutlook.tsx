@@ -57,17 +57,13 @@ export function NightOutlook({
   children: ReactNode
 }) {
   const { heaters, coldestK } = data
-  const [night, setNight] = useSessionState(
-    `outlook ${data.rigId}`,
-    {
-      outsideK: coldestK ?? MILD_K,
-      insideK: COSY_K,
-      keepS: NIGHT_S,
-      heaterId: heaters[0]?.id ?? '',
-      heatedShare: 0.5,
-    },
-    true,
-  )
+  const [night, setNight] = useSessionState(`outlook ${data.rigId}`, {
+    outsideK: coldestK ?? MILD_K,
+    insideK: COSY_K,
+    keepS: NIGHT_S,
+    heaterId: heaters[0]?.id ?? '',
+    heatedShare: 0.5,
+  })
   const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
   const heater = heaters.find(({ id }) => id === night.heaterId)
   const { aboardKg } = data

@@ -6,8 +6,6 @@ import { recordWarmUpAction } from '@/actions/heat'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import type { HeatPageData } from '@/app/heat/heatPageData'
 import { lastLog } from '@/app/heat/heatDefaults'
-import { useSave } from '@/ui/state/useSave'
-import { useUnits } from '@/ui/state/UnitsProvider'
 import type { Room } from '@/core/heat/room/room'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import { Choice } from '@/ui/fields/Choice'
@@ -18,6 +16,8 @@ import { FitResult } from './FitResult'
 import { LogRows } from './LogRows'
 import { NightOutlook } from './NightOutlook'
 import { emptyRow, readLog, type LogSetting, type LogTexts } from './readLog'
+import { nothingTyped } from '@/ui/fields/typedQuantity'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 const settingOptions: readonly (readonly [LogSetting, string])[] = [
   ['high', 'on high all along'],
@@ -26,30 +26,24 @@ const settingOptions: readonly (readonly [LogSetting, string])[] = [
   ['not-known', 'not written down'],
 ]
 
+const blankLog: LogTexts = { outside: nothingTyped, rows: [emptyRow, emptyRow, emptyRow, emptyRow] }
+
 /** A warm-up entered or captured, fitted as it is typed, and what follows for a night. */
 export function WarmUpBench({ data, room, roomId }: { data: HeatPageData; room: Room; roomId: string }) {
   const { heaters } = data
-  const { system } = useUnits()
   const say = useNotice()
-  const [texts, setTexts, forget] = useSessionState<LogTexts>(`warm-up ${roomId}`, {
-    outside: '',
-    rows: [emptyRow, emptyRow, emptyRow, emptyRow],
-  })
+  const form = useSavedForm({ slot: `warm-up ${roomId}`, initial: blankLog, send: recordWarmUpAction })
+  const { values: texts, set: change, saving } = form
   const [heaterId, setHeaterId] = useState(heaters[0]?.id ?? '')
-  const [setting, setSetting] = useSessionState<LogSetting>(`warm-up setting ${roomId}`, 'not-known', true)
-  const { save, saving, resetSaving } = useSave(recordWarmUpAction)
+  const [setting, setSetting] = useSessionState<LogSetting>(`warm-up setting ${roomId}`, 'not-known')
   const heater = heaters.find(({ id }) => id === heaterId) ?? null
   const read = useMemo(
     () =>
       heater
-        ? readLog(texts, setting, { high: heater.heater.highW, low: heater.heater.lowW }, system)
+        ? readLog(texts, setting, { high: heater.heater.highW, low: heater.heater.lowW })
         : { fits: [], issue: null },
-    [texts, setting, heater, system],
+    [texts, setting, heater],
   )
-  const change = (next: LogTexts): void => {
-    resetSaving()
-    setTexts(next)
-  }
   const log = lastLog(data)
   const warmth = useMemo(() => roomWarmth(room, read.fits[0]?.log ?? log), [room, read, log])
   return (
@@ -77,10 +71,9 @@ export function WarmUpBench({ data, room, roomId }: { data: HeatPageData; room: 
             event.preventDefault()
             const [first] = read.fits
             if (!first) return
-            const saved = await save({ roomId, settingKnown: setting !== 'not-known', log: first.log })
+            const saved = await form.save({ roomId, settingKnown: setting !== 'not-known', log: first.log })
             if (!saved) return
             const { id } = saved.value
-            forget()
             say({
               done: 'Warm-up saved',
               undo: async () =>

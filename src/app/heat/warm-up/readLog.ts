@@ -1,22 +1,21 @@
 import { InputError } from '@/core/base/InputError'
 import { warmUpFit, type WarmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
-import type { UnitSystem } from '@/core/units/displayRoles'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 
 /** What the heater is set to from a reading on. */
 export type RowSetting = 'high' | 'low' | 'off'
 
 export interface LogRow {
-  minutes: string
-  temperature: string
+  minutes: TypedQuantity
+  temperature: TypedQuantity
   setting: RowSetting
 }
 
-export const emptyRow: LogRow = { minutes: '', temperature: '', setting: 'high' }
+export const emptyRow: LogRow = { minutes: nothingTyped, temperature: nothingTyped, setting: 'high' }
 
 /** What is typed of a warm-up. */
 export interface LogTexts {
-  outside: string
+  outside: TypedQuantity
   rows: readonly LogRow[]
 }
 
@@ -40,12 +39,11 @@ export function readLog(
   texts: LogTexts,
   setting: LogSetting,
   inputsW: Readonly<Record<'high' | 'low', number>>,
-  system: UnitSystem,
 ): ReadLog {
-  const outsideK = readQuantity(texts.outside, 'temperature', system).value
+  const outsideK = readQuantity(texts.outside, 'temperature').value
   const rows = texts.rows.flatMap(({ minutes, temperature, setting: set }) => {
-    const timeS = readQuantity(minutes, 'minutes', system).value
-    const temperatureK = readQuantity(temperature, 'temperature', system).value
+    const timeS = readQuantity(minutes, 'minutes').value
+    const temperatureK = readQuantity(temperature, 'temperature').value
     return timeS === null || temperatureK === null
       ? []
       : [{ timeS, temperatureK, inputW: set === 'off' ? 0 : inputsW[set] }]

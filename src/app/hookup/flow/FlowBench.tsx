@@ -16,11 +16,10 @@ import { useCheck, useLine } from '@/app/hookup/useLine'
 import { Amount } from '@/ui/figures/Amount'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StateMark } from '@/ui/figures/StateMark'
 import { Term } from '@/ui/figures/Term'
-import { useUnits } from '@/ui/state/UnitsProvider'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { Remedies } from './Remedies'
 
@@ -40,12 +39,11 @@ function PressureAt({ check, id, when }: { check: LineCheck; id: string; when: '
 
 /** What burns together, what each appliance then gets, and what fixes a line that starves. */
 export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name: string; line: Line } }) {
-  const { system } = useUnits()
   const editor = useLine(data, begin)
-  const [off, setOff] = useSessionState<readonly string[]>(`flow off ${editor.id}`, [], true)
-  const [temperature, setTemperature] = useSessionState(`flow temperature ${editor.id}`, '')
+  const [off, setOff] = useSessionState<readonly string[]>(`flow off ${editor.id}`, [])
+  const [temperature, setTemperature] = useSessionState(`flow temperature ${editor.id}`, nothingTyped)
   const [asked, setAsked] = useState<string | null>(data.about)
-  const read = readQuantity(temperature, 'temperature', system)
+  const read = readQuantity(temperature, 'temperature')
   const tooWild = read.value !== null && (read.value < 200 || read.value > 330)
   const temperatureK = tooWild ? null : read.value
   const demandsW = useMemo(
@@ -176,7 +174,7 @@ export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name
             <QuantityField
               label="Cylinders are at"
               role="temperature"
-              text={temperature}
+              typed={temperature}
               issue={tooWild ? 'Propane is judged from −99 to 134 °F (−73 to 57 °C) here.' : null}
               hint={
                 <>
@@ -184,7 +182,7 @@ export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name
                   <Amount quantity={{ value: data.altitudeM, role: 'altitude' }} />
                 </>
               }
-              onText={setTemperature}
+              onTyped={setTemperature}
             />
           </div>
           <Remedies remedies={remedies} starving={check.appliances.filter(({ starves }) => starves)} />

@@ -12,8 +12,7 @@ import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
 import { newId } from '@/ui/state/newId'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
-import { useUnits } from '@/ui/state/UnitsProvider'
+import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 
 function FitFields({ label, fit, set }: { label: string; fit: Fit; set: (fit: Fit) => void }) {
@@ -45,7 +44,6 @@ function FitFields({ label, fit, set }: { label: string; fit: Fit; set: (fit: Fi
 
 /** A part the catalogue does not have: what it does, its two ends, what it is made for. */
 export function OwnPartForm({ add, close }: { add: (type: PartType) => void; close: () => void }) {
-  const { system } = useUnits()
   const [part, setPart] = useState<Omit<OwnPart, 'id'>>({
     name: '',
     role: 'adapter',
@@ -53,7 +51,12 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
     into: { connection: 'flare-3/8', sex: 'female' },
     out: { connection: 'flare-3/8', sex: 'male' },
   })
-  const [texts, setTexts] = useState({ length: '', bore: '', input: '', set: '' })
+  const [texts, setTexts] = useState({
+    length: nothingTyped,
+    bore: nothingTyped,
+    input: nothingTyped,
+    set: nothingTyped,
+  })
   const [issues, setIssues] = useState<InputError['issues']>([])
   const issueAt = (path: string): string | null => issues.find((issue) => issue.path === path)?.message ?? null
   const role: PartRole = part.role
@@ -68,14 +71,13 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
     <QuantityField
       label={label}
       role={shown}
-      text={texts[key]}
+      typed={texts[key]}
       issue={issueAt(path)}
-      onText={(text) => setTexts({ ...texts, [key]: text })}
+      onTyped={(text) => setTexts({ ...texts, [key]: text })}
     />
   )
   const submit = (): void => {
-    const number = (key: keyof typeof texts, shown: DisplayRole): number | null =>
-      readQuantity(texts[key], shown, system).value
+    const number = (key: keyof typeof texts, shown: DisplayRole): number | null => readQuantity(texts[key], shown).value
     try {
       add(
         ownPartType({

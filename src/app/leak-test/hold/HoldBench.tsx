@@ -11,7 +11,6 @@ import { holdOutcome } from '@/core/leak-test/hold/holdOutcome'
 import { HOLD_S } from '@/core/leak-test/hold/leakRate'
 import { holdSlip } from '@/core/leak-test/hold/holdSlip'
 import { holdSteps } from '@/core/leak-test/hold/holdSteps'
-import { formatForField } from '@/core/units/formatQuantity'
 import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { Amount } from '@/ui/figures/Amount'
 import { useTubeReading } from '@/ui/instruments/ManometerProvider'
@@ -22,13 +21,14 @@ import { StepRail } from '@/ui/shell/StepRail'
 import { Term } from '@/ui/figures/Term'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { useSave } from '@/ui/state/useSave'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { BranchSearch } from './BranchSearch'
 import { HoldFields } from './HoldFields'
 import { HoldVerdict } from './HoldVerdict'
-import { emptyHold, isByGauge, readHold, type HoldTexts } from './readHold'
+import { emptyHold, isByGauge, readHold } from './readHold'
 import { UTube } from './UTube'
+import { typedOf } from '@/ui/fields/typedQuantity'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 export interface HoldGear {
   rigId: string
@@ -68,20 +68,16 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
   const { system } = useUnits()
   const say = useNotice()
   const { lineId } = gear
-  const [side, setSide] = useSessionState<LineSide>(`hold side ${lineId}`, 'low', true)
-  const [texts, setTexts] = useSessionState<HoldTexts>(`hold ${lineId} ${side}`, emptyHold)
+  const [side, setSide] = useSessionState<LineSide>(`hold side ${lineId}`, 'low')
+  const form = useSavedForm({ slot: `hold ${lineId} ${side}`, initial: emptyHold, send: recordHoldAction })
+  const { values: texts, set: change, saving, issueAt } = form
   const [open, setOpen] = useState<readonly string[] | null>(null)
   const [follows, setFollows] = useState(false)
   const live = useTubeReading(follows)
-  const { save, saving, issueAt, resetSaving } = useSave(recordHoldAction)
   const read = useMemo(
-    () => readHold(texts, side, gear.volumeM3[side], { system, atmospherePa: gear.atmospherePa, gas: gear.gas }),
-    [texts, side, gear, system],
+    () => readHold(texts, side, gear.volumeM3[side], { atmospherePa: gear.atmospherePa, gas: gear.gas }),
+    [texts, side, gear],
   )
-  const change = (some: Partial<HoldTexts>): void => {
-    resetSaving()
-    setTexts({ ...texts, ...some })
-  }
   const tube = live ?? read.tube
   const gaugePa = live?.quantity.value ?? read.input?.endGaugePa ?? 0
   const volumeHint = (
@@ -97,10 +93,10 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
       onSubmit={async (event) => {
         event.preventDefault()
         if (!read.input) return
-        const saved = await save({ lineId, side, input: read.input, openBranches: open })
+        const saved = await form.save({ lineId, side, input: read.input, openBranches: open })
         if (!saved) return
         const { id } = saved.value
-        setTexts({ ...emptyHold, way: texts.way, volume: texts.volume, space: texts.space })
+        change({ ...emptyHold, way: texts.way, volume: texts.volume, space: texts.space })
         say({
           done: 'Hold test saved',
           undo: async () =>
@@ -136,7 +132,7 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
                 slot={`${lineId} ${side}`}
                 holdS={HOLD_S}
                 words={timerLabels}
-                done={(elapsedS) => change({ minutes: formatForField({ value: elapsedS, role: 'minutes' }, system) })}
+                done={(elapsedS) => change({ minutes: typedOf(elapsedS, 'minutes', system) })}
               />
             </HoldFields>
             {read.input && read.rate && <HoldVerdict outcome={holdOutcome(side, read.input, read.rate)} />}

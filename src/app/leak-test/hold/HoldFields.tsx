@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { LineSide } from '@/core/hookup/line/lineVolume'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { holdWays, isByGauge, pressureRole, type HoldTexts, type HoldWay } from './readHold'
+import { holdWays, isByGauge, pressureRole, type HoldField, type HoldTexts, type HoldWay } from './readHold'
 
 const wayLabels: Readonly<Record<HoldWay, string>> = {
   middle: 'a U-tube, zero in the middle',
@@ -41,15 +41,15 @@ export function HoldFields({
 }) {
   const byGauge = isByGauge(side, gas)
   const way: HoldWay = byGauge ? 'gauge' : texts.way
-  const field = (key: keyof HoldTexts, label: string, role: DisplayRole, hint?: ReactNode, optional = false) => (
+  const field = (key: HoldField, label: string, role: DisplayRole, hint?: ReactNode, optional = false) => (
     <QuantityField
       label={label}
       role={role}
-      text={texts[key]}
+      typed={texts[key]}
       issue={issueAt(key)}
       optional={optional}
       {...(hint !== undefined && { hint })}
-      onText={(text) => change({ [key]: text })}
+      onTyped={(text) => change({ [key]: text })}
     />
   )
   const pair = (when: 'start' | 'end', words: string) =>

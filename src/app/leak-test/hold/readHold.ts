@@ -3,8 +3,7 @@ import type { DisplayRole } from '@/core/base/quantity'
 import type { LineSide } from '@/core/hookup/line/lineVolume'
 import { leakRate, type LeakRate, type LeakRateInput } from '@/core/leak-test/hold/leakRate'
 import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
-import type { UnitSystem } from '@/core/units/displayRoles'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 
 /** Ways to read the pressure. */
 export const holdWays = ['middle', 'ruler', 'gauge'] as const
@@ -14,28 +13,31 @@ export type HoldWay = (typeof holdWays)[number]
 /** What is typed of a hold test; an `a` is the open column or the gauge, a `b` the column on the gas’s side. */
 export interface HoldTexts {
   way: HoldWay
-  startA: string
-  startB: string
-  endA: string
-  endB: string
-  minutes: string
-  startT: string
-  endT: string
-  volume: string
-  space: string
+  startA: TypedQuantity
+  startB: TypedQuantity
+  endA: TypedQuantity
+  endB: TypedQuantity
+  minutes: TypedQuantity
+  startT: TypedQuantity
+  endT: TypedQuantity
+  volume: TypedQuantity
+  space: TypedQuantity
 }
+
+/** A field of a quantity. */
+export type HoldField = Exclude<keyof HoldTexts, 'way'>
 
 export const emptyHold: HoldTexts = {
   way: 'middle',
-  startA: '',
-  startB: '',
-  endA: '',
-  endB: '',
-  minutes: '',
-  startT: '',
-  endT: '',
-  volume: '',
-  space: '',
+  startA: nothingTyped,
+  startB: nothingTyped,
+  endA: nothingTyped,
+  endB: nothingTyped,
+  minutes: nothingTyped,
+  startT: nothingTyped,
+  endT: nothingTyped,
+  volume: nothingTyped,
+  space: nothingTyped,
 }
 
 export interface HoldReading {
@@ -68,12 +70,11 @@ export function readHold(
   texts: HoldTexts,
   side: LineSide,
   lineVolumeM3: number,
-  conditions: { system: UnitSystem; atmospherePa: number; gas: 'propane' | 'co2' },
+  conditions: { atmospherePa: number; gas: 'propane' | 'co2' },
 ): HoldReading {
-  const { system, atmospherePa, gas } = conditions
+  const { atmospherePa, gas } = conditions
   const issues = new Map<string, string>()
-  const number = (key: keyof HoldTexts, role: DisplayRole): number | null =>
-    readQuantity(texts[key], role, system).value
+  const number = (key: HoldField, role: DisplayRole): number | null => readQuantity(texts[key], role).value
   const way: HoldWay = isByGauge(side, gas) ? 'gauge' : texts.way
   let tube: HoldReading['tube'] = null
 
@@ -113,7 +114,7 @@ export function readHold(
     gas,
     ...(space !== null && { spaceVolumeM3: space }),
   }
-  const fieldOf: Readonly<Record<string, keyof HoldTexts>> = {
+  const fieldOf: Readonly<Record<string, HoldField>> = {
     lineVolumeM3: 'volume',
     startGaugePa: 'startA',
     endGaugePa: 'endA',

@@ -5,9 +5,9 @@ import Form from 'react-bootstrap/Form'
 import { InputError } from '@/core/base/InputError'
 import { lossSlip, type LossReading } from '@/core/leak-test/loss/lossSlip'
 import type { Slip } from '@/core/rules/figure'
-import { formatForField, formatQuantity } from '@/core/units/formatQuantity'
+import { formatQuantity } from '@/core/units/formatQuantity'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { readQuantity, typedOf, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useSessionState } from '@/ui/state/useSessionState'
@@ -27,11 +27,11 @@ export interface LossVessel {
 export function LossBench({ vessels }: { vessels: readonly LossVessel[] }) {
   const { system } = useUnits()
   const read = vessels.filter(({ readings }) => readings.length >= 2)
-  const [vesselId, setVesselId] = useSessionState('loss vessel', '', true)
+  const [vesselId, setVesselId] = useSessionState('loss vessel', '')
   const vessel = read.find(({ id }) => id === vesselId) ?? read[0]
-  const [earlierAt, setEarlierAt] = useSessionState<string | null>(`loss earlier ${vessel?.id}`, null, true)
-  const [laterAt, setLaterAt] = useSessionState<string | null>(`loss later ${vessel?.id}`, null, true)
-  const [price, setPrice] = useSessionState<string | null>(`loss price ${vessel?.id}`, null)
+  const [earlierAt, setEarlierAt] = useSessionState<string | null>(`loss earlier ${vessel?.id}`, null)
+  const [laterAt, setLaterAt] = useSessionState<string | null>(`loss later ${vessel?.id}`, null)
+  const [price, setPrice] = useSessionState<TypedQuantity | null>(`loss price ${vessel?.id}`, null)
   if (!vessel) {
     return (
       <p className="lead">
@@ -45,10 +45,8 @@ export function LossBench({ vessels }: { vessels: readonly LossVessel[] }) {
   const role = vessel.small ? 'bottleMass' : 'cylinderMass'
   const later = vessel.readings.find(({ at }) => at === laterAt) ?? vessel.readings[0]
   const earlier = vessel.readings.find(({ at }) => at === earlierAt) ?? vessel.readings[1]
-  const priceText =
-    price ??
-    (vessel.pricePerKg === null ? '' : formatForField({ value: vessel.pricePerKg, role: 'pricePerMass' }, system))
-  const priceRead = readQuantity(priceText, 'pricePerMass', system)
+  const shownPrice = price ?? typedOf(vessel.pricePerKg, 'pricePerMass', system)
+  const priceRead = readQuantity(shownPrice, 'pricePerMass')
   let slip: Slip | null = null
   let issue: string | null = null
   try {
@@ -91,7 +89,14 @@ export function LossBench({ vessels }: { vessels: readonly LossVessel[] }) {
           </div>
           {choice('loss-earlier', 'Earlier reading', earlier, setEarlierAt)}
           {choice('loss-later', 'Later reading', later, setLaterAt)}
-          <QuantityField label="Price" optional role="pricePerMass" text={priceText} issue={null} onText={setPrice} />
+          <QuantityField
+            label="Price"
+            optional
+            role="pricePerMass"
+            typed={shownPrice}
+            issue={null}
+            onTyped={setPrice}
+          />
         </div>
         {issue && (
           <p className="issue" role="alert">

@@ -14,25 +14,28 @@ import { Measure } from '@/ui/fields/Measure'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StripChart } from '@/ui/figures/StripChart'
-import { useSessionState } from '@/ui/state/useSessionState'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { useSave } from '@/ui/state/useSave'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 const usual: Battery = batterySchema.parse({ capacityC: 360_000, usableShare: 0.5 })
 const DAY_S = 86_400
 
 /** The battery beside the gas: what it bears night by night, and when it is flat. */
 export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNullable<RunPageData['trip']> }) {
-  const [typed, setTyped, forget] = useSessionState<Battery | null>(`battery ${data.rigId}`, null, true)
-  const battery = typed ?? data.battery
+  const form = useSavedForm({
+    slot: `battery ${data.rigId}`,
+    version: data.rigVersion,
+    initial: { battery: data.battery },
+    send: saveBatteryAction,
+  })
+  const { saving, issueAt } = form
+  const { battery } = form.values
   // The same object while the battery is the same, or the trip would be run again with every drawing of the page.
   const supposed = useMemo(() => ({ ...data, rig: { ...data.rig, battery } }), [data, battery])
   const editor = useRunEditor(supposed, trip)
-  const { save, saving, issueAt, resetSaving } = useSave(saveBatteryAction)
   const say = useNotice()
   const put = (change: Partial<Battery>): void => {
-    resetSaving()
-    setTyped({ ...(battery ?? usual), ...change })
+    form.set({ battery: { ...(form.latest().battery ?? usual), ...change } })
   }
   const { outlook } = editor
   const shownBattery = battery ?? usual
@@ -47,10 +50,8 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
           aria-label="The battery"
           onSubmit={async (event) => {
             event.preventDefault()
-            const saved = await save({ rigId: data.rigId, version: data.rigVersion, battery: shownBattery })
-            if (!saved) return
-            forget()
-            say({ done: 'Battery saved' })
+            const entry = { rigId: data.rigId, version: form.baseVersion, battery: shownBattery }
+            if (await form.save(entry)) say({ done: 'Battery saved' })
           }}
         >
           <h2>The battery</h2>
@@ -108,7 +109,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               set={(shoreA) => put({ shoreA })}
             />
           </div>
-          <SaveBar label="Save the battery" saving={saving} dirty={typed !== null} />
+          <SaveBar label="Save the battery" saving={saving} dirty={form.dirty} />
           {saving.conflict && (
             <p className="issue">The rig was saved somewhere else meanwhile. Reload, and enter it again.</p>
           )}

@@ -13,11 +13,10 @@ import { tryCalculation } from '@/ui/state/tryCalculation'
 
 /** How cold it gets when much is drawn at once, and when it freezes. */
 export function FastDrawBench({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useSessionState(
-    'fast draw',
-    { drawnKg: 0.2, temperatureK: fromUnit(68, 'temperature', 'F') },
-    true,
-  )
+  const [typed, setTyped] = useSessionState('fast draw', {
+    drawnKg: 0.2,
+    temperatureK: fromUnit(68, 'temperature', 'F'),
+  })
   const { found, at } = tryCalculation(() =>
     fastDraw({
       volumeM3: waterCapacityVolumeM3(held.waterCapacityKg),

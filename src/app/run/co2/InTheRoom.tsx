@@ -16,11 +16,12 @@ const SCALE_KG = 0.01
 
 /** All at once, or a slow leak. */
 export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | null }) {
-  const [typed, setTyped] = useSessionState(
-    'co2 in the room',
-    { roomM3: roomM3 ?? VAN_M3, freshM3S: LEAKY_M3S, laterKg: held.gasKg, betweenS: 7 * DAY_S },
-    true,
-  )
+  const [typed, setTyped] = useSessionState('co2 in the room', {
+    roomM3: roomM3 ?? VAN_M3,
+    freshM3S: LEAKY_M3S,
+    laterKg: held.gasKg,
+    betweenS: 7 * DAY_S,
+  })
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const leak = tryCalculation(() => restingLoss(held.gasKg, typed.laterKg, typed.betweenS, null))
   const room = tryCalculation(() => co2InRoom(held.gasKg, leak.found?.kgPerDay ?? 0, typed.roomM3, typed.freshM3S))

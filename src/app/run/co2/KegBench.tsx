@@ -13,17 +13,13 @@ import { tryCalculation } from '@/ui/state/tryCalculation'
 
 /** Carbonate, then serve: what to set, and what is left. */
 export function KegBench({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useSessionState(
-    'keg',
-    {
-      drinkM3: 0.019,
-      temperatureK: fromUnit(38, 'temperature', 'F'),
-      volumes: 2.5,
-      startVolumes: 0,
-      glassM3: 0.00035,
-    },
-    true,
-  )
+  const [typed, setTyped] = useSessionState('keg', {
+    drinkM3: 0.019,
+    temperatureK: fromUnit(38, 'temperature', 'F'),
+    volumes: 2.5,
+    startVolumes: 0,
+    glassM3: 0.00035,
+  })
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const keg = { ...typed, gasKg: held.gasKg, altitudeM: held.altitudeM }
   const { found, at } = tryCalculation(() => ({ plan: kegPlan(keg), slip: kegSlip(keg) }))

@@ -12,18 +12,14 @@ import { tryCalculation } from '@/ui/state/tryCalculation'
 
 /** How many tires, and how long a tool runs. */
 export function TiresAndTools({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useSessionState(
-    'tyres',
-    {
-      volumeM3: 0.045,
-      fromGaugePa: fromUnit(28, 'gaugePressure', 'psi'),
-      toGaugePa: fromUnit(50, 'gaugePressure', 'psi'),
-      temperatureK: fromUnit(60, 'temperature', 'F'),
-      tool: 'nailer' as AirTool,
-      durationS: 60,
-    },
-    true,
-  )
+  const [typed, setTyped] = useSessionState('tyres', {
+    volumeM3: 0.045,
+    fromGaugePa: fromUnit(28, 'gaugePressure', 'psi'),
+    toGaugePa: fromUnit(50, 'gaugePressure', 'psi'),
+    temperatureK: fromUnit(60, 'temperature', 'F'),
+    tool: 'nailer' as AirTool,
+    durationS: 60,
+  })
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const tire = tryCalculation(() => tireGas({ ...typed, altitudeM: held.altitudeM }))
   const tool = tryCalculation(() => toolGasKg(typed.tool, typed.durationS, typed.temperatureK, held.altitudeM))

@@ -55,19 +55,15 @@ export function ColdBench({ data }: { data: RunPageData }) {
   const { system } = useUnits()
   const held = choices(data)
   const [first] = held
-  const [typed, setTyped] = useSessionState(
-    `cold ${data.rigId}`,
-    {
-      id: first?.id ?? '',
-      massKg: first?.massKg ?? 0,
-      airTemperatureK: data.trip?.plan.coldestK ?? fromUnit(20, 'temperature', 'F'),
-      windMS: 0,
-      site: 'locker' as CylinderSite,
-      minimumGaugePa: fromUnit(10, 'gaugePressure', 'psi'),
-      drawW: fromUnit(20_000, 'power', 'btuh'),
-    },
-    true,
-  )
+  const [typed, setTyped] = useSessionState(`cold ${data.rigId}`, {
+    id: first?.id ?? '',
+    massKg: first?.massKg ?? 0,
+    airTemperatureK: data.trip?.plan.coldestK ?? fromUnit(20, 'temperature', 'F'),
+    windMS: 0,
+    site: 'locker' as CylinderSite,
+    minimumGaugePa: fromUnit(10, 'gaugePressure', 'psi'),
+    drawW: fromUnit(20_000, 'power', 'btuh'),
+  })
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const chosen = held.find(({ id }) => id === typed.id) ?? first
   if (!chosen) return <p>No cylinder is entered yet.</p>

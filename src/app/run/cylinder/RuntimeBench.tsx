@@ -6,24 +6,23 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { runtimeSlip } from '@/core/appliances/runtimeSlip'
-import { formatForField } from '@/core/units/formatQuantity'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { Slip } from '@/core/rules/figure'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, typedOf, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import type { RunAppliance } from '@/app/run/runAppliance'
 
-function gasText(cylinder: CylinderGear, system: UnitSystem): string {
+function gasOf(cylinder: CylinderGear, system: UnitSystem): TypedQuantity {
   const role: DisplayRole = kindFacts[cylinder.kind].small ? 'bottleMass' : 'cylinderMass'
-  return formatForField({ value: gearContents(cylinder)?.netKg ?? 0, role }, system)
+  return typedOf(gearContents(cylinder)?.netKg ?? 0, role, system)
 }
 
-function inputText({ inputW }: RunAppliance, system: UnitSystem): string {
-  return formatForField({ value: inputW, role: 'power' }, system)
+function inputOf({ inputW }: RunAppliance, system: UnitSystem): TypedQuantity {
+  return typedOf(inputW, 'power', system)
 }
 
 /** Runtime at a constant draw. */
@@ -38,11 +37,11 @@ export function RuntimeBench({
   const propane = cylinders.filter(({ kind }) => kindFacts[kind].gas === 'propane')
   const first = propane.find((cylinder) => gearContents(cylinder) !== null)
   const [small, setSmall] = useState(first !== undefined && kindFacts[first.kind].small)
-  const [gas, setGas] = useState(first ? gasText(first, system) : '')
-  const [input, setInput] = useState(appliances[0] ? inputText(appliances[0], system) : '')
+  const [gas, setGas] = useState(first ? gasOf(first, system) : nothingTyped)
+  const [input, setInput] = useState(appliances[0] ? inputOf(appliances[0], system) : nothingTyped)
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
-  const gasRead = readQuantity(gas, massRole, system)
-  const inputRead = readQuantity(input, 'power', system)
+  const gasRead = readQuantity(gas, massRole)
+  const inputRead = readQuantity(input, 'power')
 
   let slip: Slip | null = null
   let refusal: InputError | null = null
@@ -59,11 +58,11 @@ export function RuntimeBench({
     const cylinder = propane.find((candidate) => candidate.id === id)
     if (!cylinder) return
     setSmall(kindFacts[cylinder.kind].small)
-    setGas(gasText(cylinder, system))
+    setGas(gasOf(cylinder, system))
   }
   const takeAppliance = (id: string): void => {
     const appliance = appliances.find((candidate) => candidate.id === id)
-    if (appliance) setInput(inputText(appliance, system))
+    if (appliance) setInput(inputOf(appliance, system))
   }
 
   return (
@@ -74,9 +73,9 @@ export function RuntimeBench({
             <QuantityField
               label="Gas"
               role={massRole}
-              text={gas}
+              typed={gas}
               issue={refusedAt('massKg')}
-              onText={setGas}
+              onTyped={setGas}
               hint="such as 13.6 lb or 16.4 oz"
             />
             <Form.Label htmlFor="from-cylinder" className="mt-2">
@@ -95,9 +94,9 @@ export function RuntimeBench({
             <QuantityField
               label="Burning"
               role="power"
-              text={input}
+              typed={input}
               issue={refusedAt('inputW')}
-              onText={setInput}
+              onTyped={setInput}
               hint="such as 9,000 BTU/h or 2.6 kW"
             />
             <Form.Label htmlFor="from-appliance" className="mt-2">

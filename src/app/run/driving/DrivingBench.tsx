@@ -37,15 +37,11 @@ function Rail({
 
 /** Warm-up of the fridge while driving. */
 function FridgeOff() {
-  const [typed, setTyped] = useSessionState(
-    'fridge off',
-    {
-      startK: fromUnit(36, 'temperature', 'F'),
-      aroundK: fromUnit(75, 'temperature', 'F'),
-      offS: 6 * 3600,
-    },
-    true,
-  )
+  const [typed, setTyped] = useSessionState('fridge off', {
+    startK: fromUnit(36, 'temperature', 'F'),
+    aroundK: fromUnit(75, 'temperature', 'F'),
+    offS: 6 * 3600,
+  })
   const { found, at } = tryCalculation(() => fridgeWarmUp(typed.startK, typed.aroundK, typed.offS))
   return (
     <section aria-label="Fridge while driving" className="mt-4">
@@ -114,7 +110,7 @@ function FridgeOff() {
 
 /** Gas while driving, off by default; steps for arriving, leaving and storing. */
 export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTicks }) {
-  const [place, setPlace] = useSessionState('driving place', 'elsewhere', true)
+  const [place, setPlace] = useSessionState('driving place', 'elsewhere')
   const [procedure, setProcedure] = useState<TravelProcedure>('arrive')
   const rule = drivingRules.find(({ id }) => id === place) ?? drivingRules.at(-1)
   return (

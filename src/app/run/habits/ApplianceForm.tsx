@@ -1,18 +1,16 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
-import { useForm, useWatch } from 'react-hook-form'
 import { archiveApplianceAction, saveApplianceAction } from '@/actions/run'
 import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
-import { formatForField, formatQuantity } from '@/core/units/formatQuantity'
+import { formatQuantity } from '@/core/units/formatQuantity'
 import { Choice } from '@/ui/fields/Choice'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { isEmpty, readQuantity, shownText, typedOf, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { Term } from '@/ui/figures/Term'
-import { useDraft } from '@/ui/state/useDraft'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 import { FormActions } from '@/ui/fields/FormActions'
-import { useSave } from '@/ui/state/useSave'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { supplyOptionLabels, type RunAppliance } from '@/app/run/runAppliance'
@@ -21,9 +19,9 @@ import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appl
 interface ApplianceValues {
   name: string
   kind: ApplianceKind
-  input: string
+  input: TypedQuantity
   supply: Supply
-  pilot: string
+  pilot: TypedQuantity
   /** Amperes from the battery while it burns. */
   current: string
   needsBattery: boolean
@@ -47,63 +45,70 @@ export function ApplianceForm({
   const initial: ApplianceValues = {
     name: stored?.name ?? '',
     kind: stored?.kind ?? 'other',
-    input: stored ? formatForField({ value: stored.inputW, role: 'power' }, system) : '',
+    input: typedOf(stored?.inputW ?? null, 'power', system),
     supply: stored?.supply ?? 'line',
-    pilot: stored && stored.pilotW > 0 ? formatForField({ value: stored.pilotW, role: 'power' }, system) : '',
+    pilot: typedOf(stored && stored.pilotW > 0 ? stored.pilotW : null, 'power', system),
     current: stored && stored.currentA > 0 ? String(stored.currentA) : '',
     needsBattery: stored?.needsBattery ?? false,
     cylinderId: stored?.cylinderId ?? '',
   }
-  const form = useForm<ApplianceValues>({ defaultValues: initial })
   const say = useNotice()
-  const draft = useDraft(`appliance ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
-  const values: ApplianceValues = { ...initial, ...useWatch({ control: form.control }) }
-  const { save, saving, issueAt, resetSaving } = useSave(saveApplianceAction)
+  const form = useSavedForm({
+    slot: `appliance ${stored?.id ?? 'new'}`,
+    version: stored?.version ?? null,
+    initial,
+    send: saveApplianceAction,
+  })
+  const { values, set, saving, issueAt } = form
   const theirs = saving.conflict
 
   const typedCurrent = Number(values.current.replace(',', '.'))
   const currentIssue = typedCurrent >= 0 && typedCurrent <= 200 ? null : 'Amperes as a number, such as 6.'
   const takeKind = (kind: ApplianceKind): void => {
-    resetSaving()
     const usual = applianceTraits[kind]
-    form.setValue('kind', kind, { shouldDirty: true })
     // What is usual fills only what is still empty or was usual before.
     const before = applianceTraits[values.kind]
-    const power = (value: number): string => (value > 0 ? formatForField({ value, role: 'power' }, system) : '')
-    if (values.name === '' || values.name === before.name) form.setValue('name', usual.name)
-    if (values.input === '' || values.input === power(before.inputW)) form.setValue('input', power(usual.inputW))
-    if (values.pilot === power(before.pilotW)) form.setValue('pilot', power(usual.pilotW))
-    if (values.current === '' || typedCurrent === before.currentA) {
-      form.setValue('current', usual.currentA > 0 ? String(usual.currentA) : '')
-    }
-    form.setValue('needsBattery', usual.needsBattery)
-    if (applianceTraits[kind].supply === 'bottles') form.setValue('supply', 'bottles')
+    const power = (value: number): TypedQuantity => typedOf(value > 0 ? value : null, 'power', system)
+    const isStill = (typed: TypedQuantity, value: number): boolean =>
+      shownText(typed, 'power', system) === power(value).text
+    set({
+      kind,
+      needsBattery: usual.needsBattery,
+      ...((values.name === '' || values.name === before.name) && { name: usual.name }),
+      ...((isEmpty(values.input) || isStill(values.input, before.inputW)) && { input: power(usual.inputW) }),
+      ...(isStill(values.pilot, before.pilotW) && { pilot: power(usual.pilotW) }),
+      ...((values.current === '' || typedCurrent === before.currentA) && {
+        current: usual.currentA > 0 ? String(usual.currentA) : '',
+      }),
+      ...(usual.supply === 'bottles' && { supply: 'bottles' }),
+    })
   }
   const leave = (): void => {
-    draft.forget()
+    form.forget()
     close()
   }
-  const submit = async (version: number): Promise<void> => {
-    // Read from the form itself: what was drawn last may lag behind what was typed last.
-    const sent = form.getValues()
-    const input = readQuantity(sent.input, 'power', system)
-    const pilot = readQuantity(sent.pilot, 'power', system)
+  const submit = async (version: number | null): Promise<void> => {
+    const sent = form.latest()
+    const input = readQuantity(sent.input, 'power')
+    const pilot = readQuantity(sent.pilot, 'power')
     if (input.issue || pilot.issue || currentIssue !== null) return
-    draft.forget()
-    const saved = await save({
-      id: stored?.id ?? null,
-      rigId,
-      version: stored && version,
-      name: sent.name,
-      inputW: input.value ?? 0,
-      supply: sent.supply,
-      kind: sent.kind,
-      pilotW: pilot.value ?? 0,
-      currentA: Number(sent.current.replace(',', '.')),
-      needsBattery: sent.needsBattery,
-      cylinderId: sent.cylinderId === '' ? null : sent.cylinderId,
-    })
-    if (!saved) return draft.keep()
+    const saved = await form.save(
+      {
+        id: stored?.id ?? null,
+        rigId,
+        version,
+        name: sent.name,
+        inputW: input.value ?? 0,
+        supply: sent.supply,
+        kind: sent.kind,
+        pilotW: pilot.value ?? 0,
+        currentA: Number(sent.current.replace(',', '.')),
+        needsBattery: sent.needsBattery,
+        cylinderId: sent.cylinderId === '' ? null : sent.cylinderId,
+      },
+      version,
+    )
+    if (!saved) return
     say({ done: `${sent.name} saved` })
     leave()
   }
@@ -114,7 +119,7 @@ export function ApplianceForm({
       aria-label={stored ? `Change ${stored.name}` : 'A new appliance'}
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(draft.baseVersion())
+        void submit(form.baseVersion)
       }}
     >
       <div className="fields">
@@ -131,7 +136,8 @@ export function ApplianceForm({
             id="appliance-name"
             maxLength={60}
             autoFocus
-            {...form.register('name')}
+            value={values.name}
+            onChange={(event) => set({ name: event.target.value })}
             placeholder="Panel heater"
           />
           {issueAt('name') && (
@@ -143,17 +149,18 @@ export function ApplianceForm({
         <QuantityField
           label={<Term id="input">Heat input</Term>}
           role="power"
-          text={values.input}
+          typed={values.input}
           issue={issueAt('inputW')}
           hint="from its plate: 9,000 BTU/h, 2.6 kW"
-          onText={(text) => {
-            resetSaving()
-            form.setValue('input', text, { shouldDirty: true })
-          }}
+          onTyped={(input) => set({ input })}
         />
         <div>
           <Form.Label htmlFor="appliance-supply">Where it gets its gas</Form.Label>
-          <Form.Select id="appliance-supply" {...form.register('supply')}>
+          <Form.Select
+            id="appliance-supply"
+            value={values.supply}
+            onChange={(event) => set({ supply: event.target.value as Supply })}
+          >
             {supplies.map((supply) => (
               <option key={supply} value={supply}>
                 {supplyOptionLabels[supply]}
@@ -165,18 +172,25 @@ export function ApplianceForm({
           label={<Term id="pilot">Standing pilot</Term>}
           role="power"
           optional
-          text={values.pilot}
+          typed={values.pilot}
           issue={issueAt('pilotW')}
           hint="left empty: none"
-          onText={(text) => {
-            resetSaving()
-            form.setValue('pilot', text, { shouldDirty: true })
-          }}
+          onTyped={(pilot) => set({ pilot })}
         />
         <div>
           <Form.Label htmlFor="appliance-current">12 V while it burns, in A</Form.Label>
-          <Form.Control id="appliance-current" inputMode="decimal" {...form.register('current')} />
-          <Form.Check id="appliance-needs" label="it does not burn without" {...form.register('needsBattery')} />
+          <Form.Control
+            id="appliance-current"
+            inputMode="decimal"
+            value={values.current}
+            onChange={(event) => set({ current: event.target.value })}
+          />
+          <Form.Check
+            id="appliance-needs"
+            label="it does not burn without"
+            checked={values.needsBattery}
+            onChange={(event) => set({ needsBattery: event.target.checked })}
+          />
           {(currentIssue ?? issueAt('currentA')) && <p className="issue">{currentIssue ?? issueAt('currentA')}</p>}
         </div>
         {values.supply === 'line' && (
@@ -185,7 +199,7 @@ export function ApplianceForm({
             label="A cylinder of its own"
             value={values.cylinderId}
             options={[['', 'no: with the rest of the line'], ...cylinders.map(({ id, name }) => [id, name] as const)]}
-            set={(id) => form.setValue('cylinderId', id, { shouldDirty: true })}
+            set={(cylinderId) => set({ cylinderId })}
           />
         )}
       </div>
@@ -193,7 +207,7 @@ export function ApplianceForm({
       <FormActions
         label="Save the appliance"
         saving={saving}
-        dirty={form.formState.isDirty}
+        dirty={form.dirty}
         leave={leave}
         stored={stored}
         archive={archiveApplianceAction}
@@ -205,7 +219,7 @@ export function ApplianceForm({
             {
               label: 'Heat input',
               theirs: formatQuantity({ value: theirs.inputW, role: 'power' }, system),
-              mine: values.input,
+              mine: values.input.text,
             },
           ]}
           takeTheirs={leave}

@@ -16,11 +16,7 @@ const MAX_ROWS = 14
 export function TypedNights({ editor, outlook }: { editor: RunEditor; outlook: RunOutlook }) {
   const { input, trip } = outlook
   const count = Math.min(MAX_ROWS, trip.nights)
-  const [rows, setRows] = useSessionState<readonly TypedNight[] | null>(
-    `typed nights ${trip.id} ${trip.nights}`,
-    null,
-    true,
-  )
+  const [rows, setRows] = useSessionState<readonly TypedNight[] | null>(`typed nights ${trip.id} ${trip.nights}`, null)
   const nights = rows ?? nightsOfForecast(input.forecast, count)
   let issue: InputError | null = null
   const forecastOf = (of: readonly TypedNight[]) => {

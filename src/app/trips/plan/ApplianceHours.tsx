@@ -5,6 +5,7 @@ import type { ApplianceUse } from '@/core/run/tripPlan'
 import { Amount } from '@/ui/figures/Amount'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { isByHabit, type KeptPlan, type TripFormAppliance } from './tripForm'
+import { nothingTyped, type TypedQuantity } from '@/ui/fields/typedQuantity'
 
 /** Hours of each appliance in a day and night, and what it burns over the trip. */
 export function ApplianceHours({
@@ -14,15 +15,15 @@ export function ApplianceHours({
   uses,
   kept,
   refusal,
-  onText,
+  onTyped,
 }: {
   appliances: readonly TripFormAppliance[]
   balances: readonly SupplyBalance[]
-  hours: Readonly<Record<string, string>>
+  hours: Readonly<Record<string, TypedQuantity>>
   uses: readonly ApplianceUse[]
   kept: KeptPlan
   refusal: InputError | null
-  onText: (id: string, text: string) => void
+  onTyped: (id: string, typed: TypedQuantity) => void
 }) {
   const refusedAt = (id: string): string | null => {
     const path = `uses.${uses.findIndex((use) => use.id === id)}.burnPerDayS`
@@ -56,9 +57,9 @@ export function ApplianceHours({
                 quiet
                 label={`Hours a day, ${name}`}
                 role="duration"
-                text={hours[id] ?? ''}
+                typed={hours[id] ?? nothingTyped}
                 issue={refusedAt(id)}
-                onText={(text) => onText(id, text)}
+                onTyped={(typed) => onTyped(id, typed)}
               />
             )}
             <span className="burnt">

@@ -3,7 +3,6 @@
 import { Link } from '@/ui/shell/Link'
 import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
-import { useForm, useWatch } from 'react-hook-form'
 import { saveTripAction } from '@/actions/trip'
 import { storedUses, type TripPlan } from '@/core/run/tripPlan'
 import { formatQuantity } from '@/core/units/formatQuantity'
@@ -14,21 +13,12 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { Term } from '@/ui/figures/Term'
-import { useDraft } from '@/ui/state/useDraft'
-import { useSave } from '@/ui/state/useSave'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { ApplianceHours } from './ApplianceHours'
 import { SupplyBars, SupplySlips } from './SupplyPapers'
-import {
-  judgeTyped,
-  nothingKept,
-  readTrip,
-  tripValues,
-  type StoredTrip,
-  type TripFormAppliance,
-  type TripValues,
-} from './tripForm'
+import { judgeTyped, nothingKept, readTrip, tripValues, type StoredTrip, type TripFormAppliance } from './tripForm'
 import { TripPlaceFields } from './TripPlaceFields'
 import { VerdictPlate } from '@/app/trips/verdict/VerdictPlate'
 
@@ -56,47 +46,40 @@ export function TripBench({
   const router = useRouter()
   const { system } = useUnits()
   const kept = plan ?? nothingKept
-  const initial = tripValues(stored, kept.uses, appliances, suggestedDay, system)
-  const form = useForm<TripValues>({ defaultValues: initial })
   const say = useNotice()
-  const draft = useDraft(`trip ${stored?.id ?? 'new'}`, stored?.version ?? 0, form)
-  const typed = useWatch({ control: form.control })
-  const values: TripValues = {
-    ...initial,
-    ...typed,
-    hours: { ...initial.hours, ...(typed.hours as TripValues['hours']) },
-  }
-  const { save, saving, issueAt, resetSaving } = useSave(saveTripAction)
+  const form = useSavedForm({
+    slot: `trip ${stored?.id ?? 'new'}`,
+    version: stored?.version ?? null,
+    initial: tripValues(stored, kept.uses, appliances, suggestedDay, system),
+    send: saveTripAction,
+  })
+  const { values, set, saving, issueAt } = form
 
-  const reading = readTrip(values, stored?.id ?? 'new', appliances, system, kept)
+  const reading = readTrip(values, stored?.id ?? 'new', appliances, kept)
   const { judgment, refusal } = judgeTyped(reading, rig, nowIso)
   const used = judgment?.balances.filter(({ neededKg }) => neededKg > 0) ?? []
 
-  const set = (name: keyof Omit<TripValues, 'hours'> | `hours.${string}`, text: string): void => {
-    resetSaving()
-    form.setValue(name, text, { shouldDirty: true })
-  }
-  const submit = async (version: number): Promise<void> => {
-    // Read from the form itself: what was drawn last may lag behind what was typed last.
-    const sent = form.getValues()
-    const { plan: typedPlan, readable } = readTrip(sent, stored?.id ?? 'new', appliances, system, kept)
+  const submit = async (version: number | null): Promise<void> => {
+    const sent = form.latest()
+    const { plan: typedPlan, readable } = readTrip(sent, stored?.id ?? 'new', appliances, kept)
     if (!readable) return
-    draft.forget()
-    const saved = await save({
-      id: stored?.id ?? null,
-      rigId,
-      version: stored && version,
-      name: sent.name,
-      startDay: sent.startDay,
-      nights: typedPlan.nights,
-      altitudeM: typedPlan.altitudeM,
-      coldestK: typedPlan.coldestK,
-      reserveShare: typedPlan.reserveShare,
-      uses: storedUses(typedPlan.uses),
-    })
-    if (!saved) return draft.keep()
+    const saved = await form.save(
+      {
+        id: stored?.id ?? null,
+        rigId,
+        version,
+        name: sent.name,
+        startDay: sent.startDay,
+        nights: typedPlan.nights,
+        altitudeM: typedPlan.altitudeM,
+        coldestK: typedPlan.coldestK,
+        reserveShare: typedPlan.reserveShare,
+        uses: storedUses(typedPlan.uses),
+      },
+      version,
+    )
+    if (!saved) return
     say({ done: `Trip to ${sent.name} saved` })
-    form.reset(sent)
     if (stored === null) router.push(`/trips/${saved.value.id}`)
   }
   const theirs = saving.conflict
@@ -106,7 +89,7 @@ export function TripBench({
       noValidate
       onSubmit={(event) => {
         event.preventDefault()
-        void submit(draft.baseVersion())
+        void submit(form.baseVersion)
       }}
     >
       {stored === null && (
@@ -129,7 +112,7 @@ export function TripBench({
                     id="trip-reserve"
                     inputMode="decimal"
                     value={values.reserve}
-                    onChange={(event) => set('reserve', event.target.value)}
+                    onChange={(event) => set({ reserve: event.target.value })}
                   />
                   {reading.issues.reserve && <p className="issue">{reading.issues.reserve}</p>}
                 </div>
@@ -142,10 +125,10 @@ export function TripBench({
               refusal={refusal}
               uses={reading.plan.uses}
               kept={kept}
-              onText={(id, text) => set(`hours.${id}`, text)}
+              onTyped={(id, typed) => set({ hours: { ...form.latest().hours, [id]: typed } })}
             />
           </div>
-          <SaveBar label="Save the trip" saving={saving} dirty={form.formState.isDirty}>
+          <SaveBar label="Save the trip" saving={saving} dirty={form.dirty}>
             <Link href="/trips">All trips</Link>
           </SaveBar>
           {theirs && (
@@ -161,7 +144,7 @@ export function TripBench({
                 },
               ]}
               takeTheirs={() => {
-                draft.forget()
+                form.forget()
                 window.location.reload()
               }}
               keepMine={() => void submit(theirs.version)}

@@ -46,7 +46,7 @@ export function TripPlaceFields({
   children,
 }: {
   values: PlaceValues
-  set: (name: keyof PlaceValues, text: string) => void
+  set: (change: Partial<PlaceValues>) => void
   /** What the server refused, by the field's name in the records. */
   issueAt: (path: 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK') => string | null
   /** Default. */
@@ -63,7 +63,7 @@ export function TripPlaceFields({
         maxLength={60}
         value={values.name}
         issue={issueAt('name')}
-        onText={(text) => set('name', text)}
+        onText={(text) => set({ name: text })}
         {...(usualName !== undefined && { placeholder: usualName })}
       />
       <TextField
@@ -72,7 +72,7 @@ export function TripPlaceFields({
         type="date"
         value={values.startDay}
         issue={issueAt('startDay')}
-        onText={(text) => set('startDay', text)}
+        onText={(text) => set({ startDay: text })}
       />
       <TextField
         id="trip-nights"
@@ -80,26 +80,26 @@ export function TripPlaceFields({
         inputMode="numeric"
         value={values.nights}
         issue={readNights(values.nights).issue ?? issueAt('nights')}
-        onText={(text) => set('nights', text)}
+        onText={(text) => set({ nights: text })}
       />
       {children}
       <QuantityField
         compact
         label="Altitude"
         role="altitude"
-        text={values.altitude}
+        typed={values.altitude}
         issue={issueAt('altitudeM')}
-        onText={(text) => set('altitude', text)}
+        onTyped={(altitude) => set({ altitude })}
       />
       <QuantityField
         compact
         optional
         label="Coldest night"
         role="temperature"
-        text={values.coldest}
+        typed={values.coldest}
         issue={issueAt('coldestK')}
         hint={coldHint}
-        onText={(text) => set('coldest', text)}
+        onTyped={(coldest) => set({ coldest })}
       />
     </>
   )

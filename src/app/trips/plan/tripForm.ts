@@ -1,12 +1,10 @@
 import { InputError } from '@/core/base/InputError'
-import type { DisplayRole } from '@/core/base/quantity'
 import { judgeTrip, type TripJudgment } from '@/core/trip/readiness/judgeTrip'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
-import { formatForField } from '@/core/units/formatQuantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { roundTo } from '@/core/units/roundTo'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, typedOf, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { readNights } from '@/app/shared/nights'
 
 /** A stored trip as the form begins from it. */
@@ -34,22 +32,18 @@ export function isByHabit({ uses }: KeptPlan, id: string): boolean {
   return habit !== undefined && habit !== null && habit.way !== 'hours'
 }
 
-/** Field texts as typed, with hours by appliance. */
+/** Fields as typed, with hours by appliance. */
 export interface TripValues {
   name: string
   startDay: string
   nights: string
-  altitude: string
-  coldest: string
+  altitude: TypedQuantity
+  coldest: TypedQuantity
   reserve: string
-  hours: Record<string, string>
+  hours: Record<string, TypedQuantity>
 }
 
 const USUAL_RESERVE = 0.2
-
-function field(value: number | null, role: DisplayRole, system: UnitSystem): string {
-  return value === null ? '' : formatForField({ value, role }, system)
-}
 
 /** Fields of a stored trip, or of a new one. */
 export function tripValues(
@@ -59,16 +53,16 @@ export function tripValues(
   suggestedDay: string,
   system: UnitSystem,
 ): TripValues {
-  const hoursOf = (id: string): string => {
+  const hoursOf = (id: string): TypedQuantity => {
     const use = uses.find((candidate) => candidate.id === id)
-    return use ? field(use.burnPerDayS, 'duration', system) : ''
+    return use ? typedOf(use.burnPerDayS, 'duration', system) : nothingTyped
   }
   return {
     name: stored?.name ?? '',
     startDay: stored?.startDay ?? suggestedDay,
     nights: String(stored?.nights ?? 3),
-    altitude: field(stored?.altitudeM ?? 0, 'altitude', system),
-    coldest: field(stored?.coldestK ?? null, 'temperature', system),
+    altitude: typedOf(stored?.altitudeM ?? 0, 'altitude', system),
+    coldest: typedOf(stored?.coldestK ?? null, 'temperature', system),
     reserve: String(roundTo((stored?.reserveShare ?? USUAL_RESERVE) * 100, 1)),
     hours: Object.fromEntries(appliances.map(({ id }) => [id, hoursOf(id)])),
   }
@@ -94,17 +88,16 @@ export function readTrip(
   values: TripValues,
   id: string,
   appliances: readonly TripFormAppliance[],
-  system: UnitSystem,
   kept: KeptPlan = nothingKept,
 ): TripReading {
   const { nights, issue: nightsIssue } = readNights(values.nights)
   const reserve = Number(values.reserve.replace('%', '').replace(',', '.').trim())
   const reserveWrong = values.reserve.trim() === '' || !(reserve >= 0 && reserve <= 100)
-  const altitude = readQuantity(values.altitude, 'altitude', system)
-  const coldest = readQuantity(values.coldest, 'temperature', system)
+  const altitude = readQuantity(values.altitude, 'altitude')
+  const coldest = readQuantity(values.coldest, 'temperature')
   const hours = appliances.map((appliance) => ({
     appliance,
-    reading: readQuantity(values.hours[appliance.id] ?? '', 'duration', system),
+    reading: readQuantity(values.hours[appliance.id] ?? nothingTyped, 'duration'),
   }))
   const quantitiesWrong = [altitude, coldest, ...hours.map(({ reading }) => reading)].some(({ issue }) => issue)
   return {

@@ -1,6 +1,6 @@
 'use client'
 
-import { useId, useState } from 'react'
+import { useId } from 'react'
 import { voidEventAction } from '@/actions/log'
 import { recordSwapAction } from '@/actions/trip'
 import type { Supply } from '@/core/cylinders/cylinderKind'
@@ -10,7 +10,7 @@ import { Choice } from '@/ui/fields/Choice'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { useSave } from '@/ui/state/useSave'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 /** A cylinder that may run out, with its last known contents. */
 export interface SwapCylinder {
@@ -31,27 +31,34 @@ type Shut = (typeof shutLabels)[number][0]
 
 const NONE = 'none'
 
+interface SwapValues {
+  /** Null for the first one. */
+  cylinderId: string | null
+  otherId: string | null
+  found: SwapFind
+  shut: Shut
+  at: string
+}
+
+const blankSwap: SwapValues = { cylinderId: null, otherId: null, found: 'empty', shut: 'not-known', at: '' }
+
 /** Form for a swap of cylinders, which also shows what was burned until then. */
 export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] }) {
   const id = useId()
-  const [cylinderId, setCylinderId] = useState(cylinders[0]?.id ?? '')
+  const form = useSavedForm({
+    slot: `swap ${cylinders.map((one) => one.id).join(' ')}`,
+    initial: blankSwap,
+    send: recordSwapAction,
+  })
+  const { values, set, saving, issueAt } = form
+  const { found, shut, at } = values
+  const cylinderId = values.cylinderId ?? cylinders[0]?.id ?? ''
   const gone = cylinders.find((one) => one.id === cylinderId)
   const others = cylinders.filter((one) => one.id !== cylinderId && one.supply === gone?.supply)
-  const [chosenId, setOtherId] = useState<string | null>(null)
-  const otherId = [NONE, ...others.map((one) => one.id)].find((one) => one === chosenId) ?? others[0]?.id ?? NONE
-  const [found, setFound] = useState<SwapFind>('empty')
-  const [shut, setShut] = useState<Shut>('not-known')
-  const [at, setAt] = useState('')
-  const { save, saving, issueAt, resetSaving } = useSave(recordSwapAction)
+  const otherId = [NONE, ...others.map((one) => one.id)].find((one) => one === values.otherId) ?? others[0]?.id ?? NONE
   const say = useNotice()
   if (!gone) return <p className="hint">No cylinder is aboard that an appliance burns from.</p>
   const other = others.find((one) => one.id === otherId)
-  const touched =
-    <Value,>(set: (value: Value) => void) =>
-    (value: Value) => {
-      resetSaving()
-      set(value)
-    }
   return (
     <form
       noValidate
@@ -59,7 +66,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
       className="mt-4 mb-3"
       onSubmit={async (event) => {
         event.preventDefault()
-        const saved = await save({
+        const saved = await form.save({
           cylinderId,
           otherId: other?.id ?? null,
           found,
@@ -69,7 +76,6 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         })
         if (!saved) return
         const { id: swapId } = saved.value
-        setAt('')
         say({
           done: `Swap of ${gone.name} saved`,
           undo: async () =>
@@ -89,7 +95,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
             label="Gave out"
             value={cylinderId}
             options={cylinders.map((one) => [one.id, one.name] as const)}
-            set={touched(setCylinderId)}
+            set={(one) => set({ cylinderId: one })}
           />
           <p className="hint">
             {gone.netKg === null ? (
@@ -107,7 +113,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
           label="Lifted, it was"
           value={found}
           options={swapFinds.map((one) => [one, swapFindLabels[one]] as const)}
-          set={touched(setFound)}
+          set={(one) => set({ found: one })}
         />
         <div>
           <Choice
@@ -115,7 +121,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
             label="Opened instead"
             value={otherId}
             options={[...others.map((one) => [one.id, one.name] as const), [NONE, 'none'] as const]}
-            set={touched(setOtherId)}
+            set={(one) => set({ otherId: one })}
           />
           {issueAt('otherId') && <p className="issue">{issueAt('otherId')}</p>}
         </div>
@@ -125,10 +131,10 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
             label="Its valve until then"
             value={shut}
             options={shutLabels}
-            set={touched(setShut)}
+            set={(one) => set({ shut: one })}
           />
         )}
-        <WhenField text={at} issue={issueAt('swappedAt')} onText={touched(setAt)} />
+        <WhenField text={at} issue={issueAt('swappedAt')} onText={(one) => set({ at: one })} />
       </div>
       <SaveBar label="Save the swap" saving={saving} dirty={false} />
     </form>

@@ -10,8 +10,7 @@ import { PhotoField } from '@/ui/fields/PhotoField'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { useSave } from '@/ui/state/useSave'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 const letters: readonly { value: string; letter: MarkLetter; words: string }[] = [
   { value: 'E', letter: 'E', words: 'E: external visual' },
@@ -19,14 +18,21 @@ const letters: readonly { value: string; letter: MarkLetter; words: string }[] =
   { value: '', letter: null, words: 'no letter: volumetric' },
 ]
 
+interface MarkValues {
+  month: string
+  letter: string
+  requalifier: string
+  form: 'stamp' | 'sticker'
+}
+
+const blankMark: MarkValues = { month: '', letter: 'E', requalifier: '', form: 'stamp' }
+
 /** Form for a new requalification mark: the only way to clear an overdue date. */
 export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; name: string; thisMonth: string }) {
   const say = useNotice()
-  const { save, saving, issueAt, resetSaving } = useSave(addMarkAction)
-  const [month, setMonth] = useSessionState(`mark ${cylinderId} month`, '')
-  const [letter, setLetter] = useState('E')
-  const [requalifier, setRequalifier] = useSessionState(`mark ${cylinderId} requalifier`, '')
-  const [form, setForm] = useState<'stamp' | 'sticker'>('stamp')
+  const form = useSavedForm({ slot: `mark ${cylinderId}`, initial: blankMark, send: addMarkAction })
+  const { values, set, saving, issueAt } = form
+  const { month, letter, requalifier } = values
   const [photo, setPhoto] = useState<string | null>(null)
   const [asked, setAsked] = useState(false)
   const read = readMonthField(month, thisMonth)
@@ -42,17 +48,15 @@ export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; 
         setAsked(true)
         if (read.month === null) return
         const chosen = letters.find(({ value }) => value === letter)
-        const saved = await save({
+        const saved = await form.save({
           cylinderId,
           month: read.month,
           letter: chosen?.letter ?? null,
           requalifier: requalifier.trim() || null,
-          form,
+          form: values.form,
           photo,
         })
         if (!saved) return
-        setMonth('')
-        setRequalifier('')
         setPhoto(null)
         setAsked(false)
         say({
@@ -68,17 +72,14 @@ export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; 
         <MonthField
           label="Month and year"
           text={month}
-          onText={(text) => {
-            resetSaving()
-            setMonth(text)
-          }}
+          onText={(text) => set({ month: text })}
           latest={thisMonth}
           issue={missing ?? read.issue ?? issueAt('month')}
           hint="of the mark, such as 05-25"
         />
         <div>
           <Form.Label htmlFor="mark-letter">Letter</Form.Label>
-          <Form.Select id="mark-letter" value={letter} onChange={(event) => setLetter(event.target.value)}>
+          <Form.Select id="mark-letter" value={letter} onChange={(event) => set({ letter: event.target.value })}>
             {letters.map(({ value, words }) => (
               <option key={words} value={value}>
                 {words}
@@ -93,13 +94,17 @@ export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; 
             value={requalifier}
             maxLength={12}
             placeholder="A123"
-            onChange={(event) => setRequalifier(event.target.value)}
+            onChange={(event) => set({ requalifier: event.target.value })}
           />
           <p className="hint mb-0">may stay empty</p>
         </div>
         <div>
           <Form.Label htmlFor="mark-form">Where it stands</Form.Label>
-          <Form.Select id="mark-form" value={form} onChange={(event) => setForm(event.target.value as typeof form)}>
+          <Form.Select
+            id="mark-form"
+            value={values.form}
+            onChange={(event) => set({ form: event.target.value as MarkValues['form'] })}
+          >
             <option value="stamp">stamped into the collar</option>
             <option value="sticker">on a sticker</option>
           </Form.Select>

@@ -11,8 +11,7 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { Amount, BigAmount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
-import { useUnits } from '@/ui/state/UnitsProvider'
+import { isEmpty, nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { HeatChart } from './HeatChart'
 import { HeatTable } from './HeatTable'
@@ -50,12 +49,11 @@ export function HeatBench({
   plateReliefPa: number | null
   altitudeM: number
 }) {
-  const { system } = useUnits()
   const { gas, small } = kindFacts[gear.kind]
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const held = gearContents(gear)
-  const [text, setText] = useSessionState(`heat ${gear.id}`, '')
-  const typed = readQuantity(text, role, system)
+  const [text, setText] = useSessionState(`heat ${gear.id}`, nothingTyped)
+  const typed = readQuantity(text, role)
   const netKg = typed.value ?? held?.netKg ?? gearLimitKg(gear)
   const whose = typed.value !== null ? 'as typed' : held ? 'as last measured' : 'as if full, since nobody measured it'
   const { figures, issue } =
@@ -68,9 +66,9 @@ export function HeatBench({
         <QuantityField
           label="With this much in it"
           role={role}
-          text={text}
-          onText={setText}
-          issue={text === '' ? null : issue}
+          typed={text}
+          onTyped={setText}
+          issue={isEmpty(text) ? null : issue}
           hint={
             <>
               <Amount quantity={{ value: netKg, role }} />, {whose}
@@ -127,7 +125,7 @@ export function HeatBench({
           </p>
         </>
       )}
-      {!figures && text === '' && <p className="issue">{issue}</p>}
+      {!figures && isEmpty(text) && <p className="issue">{issue}</p>}
     </div>
   )
 }

@@ -2,7 +2,6 @@
 
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import Form from 'react-bootstrap/Form'
-import { useState } from 'react'
 import { voidEventAction } from '@/actions/log'
 import { recordLevelAction } from '@/actions/cylinders'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
@@ -12,16 +11,14 @@ import { calibrateGauge, type MeteredFill } from '@/core/cylinders/contents/cali
 import { Amount } from '@/ui/figures/Amount'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { useSave } from '@/ui/state/useSave'
-import { useUnits } from '@/ui/state/UnitsProvider'
-import { useSessionState } from '@/ui/state/useSessionState'
 import { PressureGaugeCard } from './PressureGaugeCard'
 import { readLevel, type LevelTexts } from './readLevel'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 const fullMarkLabels: readonly [FullMark, string][] = [
   ['usable', 'its full is the legal full, 80 % of the inside'],
@@ -42,33 +39,29 @@ export function LevelBench({
   altitudeM: number
 }) {
   const { isFixed } = kindFacts[gear.kind]
-  const { system } = useUnits()
   const say = useNotice()
-  const [when, setWhen] = useState('')
-  const { save, saving, issueAt, resetSaving } = useSave(recordLevelAction)
-  const [texts, setTexts] = useSessionState<LevelTexts>(`level ${gear.id}`, {
+  const initial: LevelTexts & { when: string } = {
     way: isFixed ? 'gauge' : 'height',
-    shown: '',
+    shown: nothingTyped,
     fullMark: fullMark ?? 'usable',
-    height: '',
-    diameter: '',
-    length: '',
+    height: nothingTyped,
+    diameter: nothingTyped,
+    length: nothingTyped,
     stands: isFixed ? 'lying' : 'upright',
-    temperature: '',
-  })
-  const set = (change: Partial<LevelTexts>): void => {
-    resetSaving()
-    setTexts({ ...texts, ...change })
+    temperature: nothingTyped,
+    when: '',
   }
-  const read = readLevel(gear, texts, system)
-  const shown = readQuantity(texts.shown, 'share', system).value
+  const form = useSavedForm({ slot: `level ${gear.id}`, initial, send: recordLevelAction })
+  const { values: texts, set, saving, issueAt } = form
+  const read = readLevel(gear, texts)
+  const shown = readQuantity(texts.shown, 'share').value
   const learned =
     fills.length > 0 && texts.way === 'gauge' && shown !== null && shown >= 0 && shown <= 1
       ? calibrateGauge(fills, fixedTankLimitM3(gear.waterCapacityKg), shown)
       : null
   const quantity = (name: 'shown' | 'height' | 'diameter' | 'length' | 'temperature') => ({
-    text: texts[name],
-    onText: (text: string) => set({ [name]: text }),
+    typed: texts[name],
+    onTyped: (typed: TypedQuantity) => set({ [name]: typed }),
   })
   const level = read.liquidFraction ?? gear.lastLevel?.liquidFraction ?? null
 
@@ -79,10 +72,9 @@ export function LevelBench({
       onSubmit={async (event) => {
         event.preventDefault()
         if (read.toSave === null) return
-        const saved = await save({ ...read.toSave, happenedAt: instantOf(when) })
+        const saved = await form.save({ ...read.toSave, happenedAt: instantOf(texts.when) })
         if (!saved) return
-        setWhen('')
-        setTexts({ ...texts, shown: '', height: '' })
+        set({ ...texts, shown: nothingTyped, height: nothingTyped, when: '' })
         say({
           done: `Reading of ${gear.name} saved`,
           undo: async () =>
@@ -206,19 +198,12 @@ export function LevelBench({
               .
             </p>
           )}
-          <WhenField
-            text={when}
-            issue={issueAt('happenedAt')}
-            onText={(text) => {
-              resetSaving()
-              setWhen(text)
-            }}
-          />
+          <WhenField text={texts.when} issue={issueAt('happenedAt')} onText={(when) => set({ when })} />
           <SaveBar label="Save the reading" saving={saving} dirty={read.toSave !== null} />
         </div>
         <PressureGaugeCard
           altitudeM={altitudeM}
-          temperatureK={readQuantity(texts.temperature, 'temperature', system).value ?? SIXTY_F_K}
+          temperatureK={readQuantity(texts.temperature, 'temperature').value ?? SIXTY_F_K}
         />
       </div>
       <SlipPaper title={gear.name} sub={read.slip ? 'as typed, not saved yet' : 'by level'} slip={read.slip}>

@@ -6,8 +6,7 @@ import type { Figure } from '@/core/rules/figure'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
-import { readQuantity } from '@/ui/fields/readQuantity'
-import { useUnits } from '@/ui/state/UnitsProvider'
+import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 
 const tellLabels: Readonly<Record<GaugeInterpretation['tells'], string>> = {
@@ -19,9 +18,8 @@ const tellLabels: Readonly<Record<GaugeInterpretation['tells'], string>> = {
 
 /** What an in-line pressure gauge shows and what it does not. */
 export function PressureGaugeCard({ altitudeM, temperatureK }: { altitudeM: number; temperatureK: number }) {
-  const { system } = useUnits()
-  const [text, setText] = useSessionState('gauge tells', '')
-  const { value } = readQuantity(text, 'cylinderPressure', system)
+  const [text, setText] = useSessionState('gauge tells', nothingTyped)
+  const { value } = readQuantity(text, 'cylinderPressure')
   let telling: GaugeInterpretation | null = null
   let issue: string | null = null
   if (value !== null) {
@@ -46,8 +44,8 @@ export function PressureGaugeCard({ altitudeM, temperatureK }: { altitudeM: numb
         label="An in-line pressure gauge shows"
         optional
         role="cylinderPressure"
-        text={text}
-        onText={setText}
+        typed={text}
+        onTyped={setText}
         issue={issue}
         hint="it tells the temperature, never how much is left"
       />

@@ -5,19 +5,18 @@ import { heightLevel } from '@/core/cylinders/contents/heightLevel'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { InputError } from '@/core/base/InputError'
 import type { Slip } from '@/core/rules/figure'
-import type { UnitSystem } from '@/core/units/displayRoles'
-import { readQuantity } from '@/ui/fields/readQuantity'
+import { readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 
-/** Field texts as typed. */
+/** Fields as typed. */
 export interface LevelTexts {
   way: 'gauge' | 'height'
-  shown: string
+  shown: TypedQuantity
   fullMark: FullMark
-  height: string
-  diameter: string
-  length: string
+  height: TypedQuantity
+  diameter: TypedQuantity
+  length: TypedQuantity
   stands: 'upright' | 'lying'
-  temperature: string
+  temperature: TypedQuantity
 }
 
 export interface LevelRead {
@@ -29,8 +28,8 @@ export interface LevelRead {
 }
 
 /** Reads the fields and works the sum out as far as they are filled in. */
-export function readLevel(gear: CylinderGear, texts: LevelTexts, system: UnitSystem): LevelRead {
-  const number = (text: string, role: 'share' | 'length' | 'temperature') => readQuantity(text, role, system)
+export function readLevel(gear: CylinderGear, texts: LevelTexts): LevelRead {
+  const number = (typed: TypedQuantity, role: 'share' | 'length' | 'temperature') => readQuantity(typed, role)
   const temperature = number(texts.temperature, 'temperature')
   const temperatureK = temperature.value ?? SIXTY_F_K
   const nothing: LevelRead = { liquidFraction: null, slip: null, toSave: null, issueAt: () => null }

@@ -5,8 +5,7 @@ import { clearCylinderAction } from '@/actions/cylinders'
 import { DateTime } from '@/ui/figures/DateTime'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark } from '@/ui/figures/StateMark'
-import { useSave } from '@/ui/state/useSave'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 /** Why it is out of service, and who may clear it. */
 export function ClearForm({
@@ -20,9 +19,11 @@ export function ClearForm({
   found: readonly string[]
   retiredAt: string
 }) {
-  const { save, saving, issueAt } = useSave(clearCylinderAction)
-  const [clearedBy, setClearedBy] = useSessionState(`clear ${cylinderId} clearedBy`, '')
-  const [note, setNote] = useSessionState(`clear ${cylinderId} note`, '')
+  const { values, set, dirty, save, saving, issueAt } = useSavedForm({
+    slot: `clear ${cylinderId}`,
+    initial: { clearedBy: '', note: '' },
+    send: clearCylinderAction,
+  })
   return (
     <form
       className="verdict stop clear-form"
@@ -30,7 +31,7 @@ export function ClearForm({
       aria-label="Out of service"
       onSubmit={(event) => {
         event.preventDefault()
-        void save({ cylinderId, clearedBy, note })
+        void save({ cylinderId, ...values })
       }}
     >
       <StateMark state="stop" size={48} />
@@ -45,9 +46,9 @@ export function ClearForm({
             <Form.Label htmlFor="cleared-by">Who cleared it</Form.Label>
             <Form.Control
               id="cleared-by"
-              value={clearedBy}
+              value={values.clearedBy}
               maxLength={80}
-              onChange={(event) => setClearedBy(event.target.value)}
+              onChange={(event) => set({ clearedBy: event.target.value })}
             />
             {issueAt('clearedBy') && <p className="issue mb-0">{issueAt('clearedBy')}</p>}
           </div>
@@ -55,14 +56,14 @@ export function ClearForm({
             <Form.Label htmlFor="clear-note">What was said or done</Form.Label>
             <Form.Control
               id="clear-note"
-              value={note}
+              value={values.note}
               maxLength={200}
-              onChange={(event) => setNote(event.target.value)}
+              onChange={(event) => set({ note: event.target.value })}
             />
             {issueAt('note') && <p className="issue mb-0">{issueAt('note')}</p>}
           </div>
         </div>
-        <SaveBar label="Back into service" saving={saving} dirty={false} />
+        <SaveBar label="Back into service" saving={saving} dirty={dirty} />
       </div>
     </form>
   )

@@ -9,13 +9,14 @@ import type { InspectionAnswer, InspectionAnswers, InspectionItem } from '@/core
 import { DateTime } from '@/ui/figures/DateTime'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
-import { useSave } from '@/ui/state/useSave'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useSavedForm } from '@/ui/state/useSavedForm'
 
 const answerLabels: readonly [InspectionAnswer, string][] = [
   ['sound', 'Sound'],
   ['bad', 'Not so'],
 ]
+
+const nothingLookedAt: { answers: InspectionAnswers; note: string } = { answers: {}, note: '' }
 
 /** Inspection form, usable with one thumb; a disqualifying item shows its consequence at once. */
 export function InspectionForm({
@@ -30,10 +31,10 @@ export function InspectionForm({
   last: Inspection | null
 }) {
   const say = useNotice()
-  const [answers, setAnswers] = useSessionState<InspectionAnswers>(`look ${cylinderId} answers`, {})
-  const [note, setNote] = useSessionState(`look ${cylinderId} note`, '')
+  const form = useSavedForm({ slot: `look ${cylinderId}`, initial: nothingLookedAt, send: saveInspectionAction })
+  const { values, set, saving, issueAt } = form
+  const { answers, note } = values
   const [open, setOpen] = useState<string | null>(null)
-  const { save, saving, issueAt, resetSaving } = useSave(saveInspectionAction)
   const looked = items.filter(({ id }) => answers[id] !== undefined).length
   const disqualifying = items.filter(({ id, retires }) => retires && answers[id] === 'bad')
 
@@ -43,10 +44,8 @@ export function InspectionForm({
       aria-label="Look-over"
       onSubmit={async (event) => {
         event.preventDefault()
-        const saved = await save({ cylinderId, answers, note: note.trim() || null })
+        const saved = await form.save({ cylinderId, answers, note: note.trim() || null })
         if (!saved) return
-        setAnswers({})
-        setNote('')
         say({
           done: `Look-over of ${name} saved`,
           undo: async () =>
@@ -87,10 +86,7 @@ export function InspectionForm({
                       type="radio"
                       name={id}
                       checked={answers[id] === answer}
-                      onChange={() => {
-                        resetSaving()
-                        setAnswers({ ...answers, [id]: answer })
-                      }}
+                      onChange={() => set({ answers: { ...form.latest().answers, [id]: answer } })}
                     />
                     <span>{word}</span>
                   </label>
@@ -107,7 +103,12 @@ export function InspectionForm({
         </p>
       )}
       <Form.Label htmlFor="look-note">Anything else seen</Form.Label>
-      <Form.Control id="look-note" value={note} maxLength={300} onChange={(event) => setNote(event.target.value)} />
+      <Form.Control
+        id="look-note"
+        value={note}
+        maxLength={300}
+        onChange={(event) => set({ note: event.target.value })}
+      />
       {issueAt('answers') && (
         <p className="issue" role="alert">
           {issueAt('answers')}

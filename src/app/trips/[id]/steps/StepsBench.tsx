@@ -37,7 +37,7 @@ export function StepsBench({
   rails: readonly ProcedureRail[]
   cylinders: readonly SwapCylinder[]
 }) {
-  const [chosen, setChosen] = useSessionState<TripProcedure>('trip procedure', 'before', true)
+  const [chosen, setChosen] = useSessionState<TripProcedure>('trip procedure', 'before')
   const rail = rails.find(({ procedure }) => procedure === chosen) ?? rails[0]
   return (
     <>
