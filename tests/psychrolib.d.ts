@@ -3,6 +3,7 @@ declare module 'psychrolib' {
   const psychrolib: {
     SI: number
     SetUnitSystem(system: number): void
+    GetStandardAtmPressure(altitudeM: number): number
     GetSatVapPres(celsius: number): number
     GetTDewPointFromRelHum(celsius: number, relativeHumidity: number): number
     GetRelHumFromTDewPoint(celsius: number, dewCelsius: number): number

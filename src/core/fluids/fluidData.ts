@@ -65,7 +65,7 @@ function term(n: number, d: number, t: number, c: number): HelmholtzTerm {
  * - CO2, saturation: Span, Wagner, J. Phys. Chem. Ref. Data 25 (1996) 1509 [from memory]
  * - CO2, Helmholtz: Span, Wagner, Int. J. Thermophys. 24 (2003) 111, polar form [from memory]
  *
- * The two sets come from different papers; tests/published compares them.
+ * The two sets come from different papers; tests/remembered compares them.
  */
 export const propertyData: Readonly<Record<Fluid, FluidData>> = {
   propane: {

@@ -10,7 +10,7 @@ export const co2Basis = {
     provenance: 'from memory',
     caution: 'For a keg and a regulator made for it: never above the keg’s own rating.',
     computedBy: 'co2/carbonation#carbonationGaugePa',
-    checkedBy: 'published/co2Uses',
+    checkedBy: 'remembered/co2Uses',
   },
   'carbonation-gas': {
     title: 'Gas the drink takes up',
@@ -43,7 +43,7 @@ export const co2Basis = {
     provenance: 'published',
     caution: 'Through a regulator and a gauge, never straight from the cylinder.',
     computedBy: 'co2/tireGas#tireGas',
-    checkedBy: 'published/co2Uses',
+    checkedBy: 'remembered/co2Uses',
   },
   'tyre-gas-ideal': {
     title: 'The same by the ideal gas',
@@ -51,7 +51,7 @@ export const co2Basis = {
     source: 'Ideal gas law',
     provenance: 'published',
     computedBy: 'co2/tireGas#tireGas',
-    checkedBy: 'published/co2Uses',
+    checkedBy: 'remembered/co2Uses',
   },
   'tool-gas': {
     title: 'Gas for a tool',
@@ -69,7 +69,7 @@ export const co2Basis = {
     provenance: 'from memory',
     caution: 'Upright always: liquid in a regulator freezes it open.',
     computedBy: 'co2/fastDraw#fastDraw',
-    checkedBy: 'published/co2Uses',
+    checkedBy: 'remembered/co2Uses',
   },
   'co2-room': {
     title: 'CO2 in a closed room',

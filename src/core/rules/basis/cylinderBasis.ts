@@ -36,7 +36,7 @@ export const cylinderBasis = {
     source: 'Stamp on the cylinder',
     provenance: 'your entry',
     computedBy: 'cylinders/contents/waterCapacity#waterCapacityVolumeM3',
-    checkedBy: 'published/fluids',
+    checkedBy: 'remembered/fluids',
   },
   'net-by-weight': {
     title: 'Gas aboard, by weight',
@@ -53,7 +53,7 @@ export const cylinderBasis = {
     provenance: 'from memory',
     caution: 'The stamp on the cylinder and the filler’s own rules come first.',
     computedBy: 'cylinders/limits/fillLimitByWeight#propaneFillLimitKg',
-    checkedBy: 'published/fillLimits',
+    checkedBy: 'remembered/fillLimits',
   },
   'fill-limit-co2': {
     title: 'Most CO2 it may hold',
@@ -62,7 +62,7 @@ export const cylinderBasis = {
     provenance: 'from memory',
     caution: 'By weight only: the pressure is the same for a little liquid and for a lot.',
     computedBy: 'cylinders/limits/fillLimitByWeight#co2FillLimitKg',
-    checkedBy: 'published/fillLimits',
+    checkedBy: 'remembered/fillLimits',
   },
   'fill-limit-label': {
     title: 'Net weight on the bottle’s label',
@@ -110,7 +110,7 @@ export const cylinderBasis = {
     source: equationOfState,
     provenance: 'from memory',
     computedBy: 'fluids/cylinderState#cylinderState',
-    checkedBy: 'published/fluids',
+    checkedBy: 'remembered/fluids',
   },
   'pressure-at-temperature': {
     title: 'Pressure in the closed cylinder',
@@ -120,7 +120,7 @@ export const cylinderBasis = {
     provenance: 'from memory',
     caution: 'The pressure follows the temperature. It does not tell how much is left.',
     computedBy: 'fluids/cylinderState#cylinderState',
-    checkedBy: 'published/fluids',
+    checkedBy: 'remembered/fluids',
   },
   'liquid-full-temperature': {
     title: 'Liquid-full at',
@@ -130,7 +130,7 @@ export const cylinderBasis = {
     provenance: 'from memory',
     caution: 'Never warm a cylinder on purpose. Shade it, and do not leave it in a parked car.',
     computedBy: 'fluids/cylinderState#liquidFullTemperatureK',
-    checkedBy: 'published/fluids',
+    checkedBy: 'remembered/fluids',
   },
   'due-month': {
     title: 'Good through',

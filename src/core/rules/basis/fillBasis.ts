@@ -18,7 +18,7 @@ export const fillBasis = {
     source: 'Outage gauges are set to 80 %; the weight limit by 49 CFR 173.304a(d)(1)',
     provenance: 'from memory',
     computedBy: 'cylinders/limits/fillLimit#fillLimit',
-    checkedBy: 'published/filling',
+    checkedBy: 'remembered/filling',
   },
   'room-volume': {
     title: 'Volume it takes',
@@ -78,7 +78,7 @@ export const fillBasis = {
     provenance: 'from memory',
     caution: 'An estimate, never a bound: a cold bottle left on goes on filling. Only the scale decides.',
     computedBy: 'fill/decanting/decant#decant',
-    checkedBy: 'published/filling',
+    checkedBy: 'remembered/filling',
   },
   'decant-band': {
     title: 'How far the estimate may be off',

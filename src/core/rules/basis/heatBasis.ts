@@ -61,7 +61,7 @@ export const heatBasis = {
     source: 'Your manual, or common practice',
     provenance: 'common practice',
     computedBy: 'heat/ventilation/ventilationNeed#ventilationNeed',
-    checkedBy: 'published/heatAndAir',
+    checkedBy: 'remembered/heatAndAir',
   },
   'area-codes': {
     title: 'What codes for buildings ask',
@@ -70,7 +70,7 @@ export const heatBasis = {
     source: 'NFPA 54, for comparison',
     provenance: 'from memory',
     computedBy: 'heat/ventilation/ventilationNeed#ventilationNeed',
-    checkedBy: 'published/heatAndAir',
+    checkedBy: 'remembered/heatAndAir',
   },
   'air-model': {
     title: 'Air of the room',
@@ -89,7 +89,7 @@ export const heatBasis = {
     source: 'OSHA (5,000 ppm; 19.5 %), NIOSH (30,000; 40,000), common practice (1,000)',
     provenance: 'from memory',
     computedBy: 'heat/air/roomAir#airThresholds',
-    checkedBy: 'published/heatAndAir',
+    checkedBy: 'remembered/heatAndAir',
   },
   'room-loss': {
     title: 'What the room loses',
@@ -99,7 +99,7 @@ export const heatBasis = {
     provenance: 'common practice',
     caution: 'Wind, wet and open windows add to it.',
     computedBy: 'heat/warmth/warmUpFit#warmUpFit',
-    checkedBy: 'published/heatAndAir',
+    checkedBy: 'remembered/heatAndAir',
   },
   'keep-warm': {
     title: 'Input that keeps it warm',
@@ -147,7 +147,7 @@ export const heatBasis = {
     source: 'ISO 2533:1975',
     provenance: 'published',
     computedBy: 'fluids/atmosphere#standardAtmospherePa',
-    checkedBy: 'published/fluids',
+    checkedBy: 'remembered/fluids',
   },
   derating: {
     title: 'Input at altitude',

@@ -29,7 +29,7 @@ export const hookupBasis = {
     source: 'Common practice; NFPA 58 and 1192 for what they cover',
     provenance: 'common practice',
     computedBy: 'hookup/line/lineZones#lineZones',
-    checkedBy: 'published/lineExamples',
+    checkedBy: 'remembered/lineExamples',
   },
   'line-order': {
     title: 'Order of the line',
@@ -63,7 +63,7 @@ export const hookupBasis = {
     provenance: 'published',
     caution: 'A cylinder drawn on hard is colder than the air, and its pressure lower.',
     computedBy: 'fluids/saturation#saturation',
-    checkedBy: 'published/saturationTables',
+    checkedBy: 'remembered/saturationTables',
   },
   'sizing-equation': {
     title: 'Pressure lost on the way',
@@ -72,7 +72,7 @@ export const hookupBasis = {
     source: 'NFPA 54, sizing equations',
     provenance: 'from memory',
     computedBy: 'hookup/flow/pressureDrop#pressureDrop',
-    checkedBy: 'published/sizing',
+    checkedBy: 'remembered/sizing',
   },
   'regulator-curve': {
     title: 'After the regulator',
@@ -106,7 +106,7 @@ export const hookupBasis = {
     source: 'Hydrostatics; water at 4 °C',
     provenance: 'published',
     computedBy: 'leak-test/hold/uTube#uTubeGaugePa',
-    checkedBy: 'published/sizing',
+    checkedBy: 'remembered/sizing',
   },
   'line-volume': {
     title: 'Inside of the line',
@@ -114,7 +114,7 @@ export const hookupBasis = {
     source: 'Your line; the share of the fittings is a guess',
     provenance: 'common practice',
     computedBy: 'hookup/line/lineVolume#lineVolumeM3',
-    checkedBy: 'published/lineExamples',
+    checkedBy: 'remembered/lineExamples',
   },
   'leak-rate': {
     title: 'Leak rate',
@@ -124,7 +124,7 @@ export const hookupBasis = {
     provenance: 'published',
     caution: 'It leaks slower as the pressure falls: at full pressure it is more.',
     computedBy: 'leak-test/hold/leakRate#leakRate',
-    checkedBy: 'published/lineExamples',
+    checkedBy: 'remembered/lineExamples',
   },
   'flammable-at': {
     title: 'Gas that makes the space flammable',

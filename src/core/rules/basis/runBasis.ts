@@ -17,7 +17,7 @@ export const runBasis = {
     source: 'Gas processors’ tables',
     provenance: 'from memory',
     computedBy: 'fluids/fluidData#heatingValueJPerKg',
-    checkedBy: 'published/fluids',
+    checkedBy: 'remembered/fluids',
   },
   'hours-per-day': {
     title: 'Hours a day',
@@ -34,7 +34,7 @@ export const runBasis = {
     provenance: 'from memory',
     caution: 'A cold or nearly empty cylinder can stop giving gas before it is empty.',
     computedBy: 'appliances/runtime#runtimeS',
-    checkedBy: 'published/vaporization',
+    checkedBy: 'remembered/vaporization',
   },
   'gas-burnt': {
     title: 'Gas for one appliance',
@@ -178,7 +178,7 @@ export const runBasis = {
     provenance: 'from memory',
     caution: 'For more than some minutes. A short burst may be larger, a long one is not.',
     computedBy: 'vaporization/vaporization#vaporization',
-    checkedBy: 'published/vaporization',
+    checkedBy: 'remembered/vaporization',
   },
   'dlk-rule': {
     title: 'Suppliers’ rule for lying tanks',
@@ -187,7 +187,7 @@ export const runBasis = {
     provenance: 'from memory',
     caution: 'The rule ends at −20 °F; a tank drawn to no pressure goes on to about −45 °F. Near there the two part.',
     computedBy: 'vaporization/vaporizationSlip#dlkRuleW',
-    checkedBy: 'published/vaporization',
+    checkedBy: 'remembered/vaporization',
   },
   'wetted-wall': {
     title: 'Wetted wall',
@@ -205,7 +205,7 @@ export const runBasis = {
     provenance: 'common practice',
     caution: 'What stays in it then is not lost: it comes again as the cylinder warms up by itself.',
     computedBy: 'vaporization/coldDraw#coldDraw',
-    checkedBy: 'published/vaporization',
+    checkedBy: 'remembered/vaporization',
   },
   spread: {
     title: 'Spread of the runs',

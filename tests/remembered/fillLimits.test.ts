@@ -1,6 +1,10 @@
-import { POUND_KG } from '@tests/tradeUnits'
+import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
+import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { co2FillLimitKg, propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { liquidFullTemperatureK } from '@/core/fluids/cylinderState'
+import { saturation } from '@/core/fluids/saturation'
 import { fillingDensityRows } from '@/core/rules/fillingDensity'
+import { SIXTY_F_K } from '@/core/units/convert'
 
 /** 49 CFR 173.304a(d)(1) and (a)(2) [from memory]. */
 test.each([
@@ -45,40 +49,25 @@ test('outside the table, and without a water capacity, it is refused', () => {
   expect(() => co2FillLimitKg(-1)).toThrow(/WC/)
 })
 
-/** The whole table of 49 CFR 173.304a(d)(1), gravity from and to, percent [from memory]. */
-test.each([
-  [0.271, 0.289, 26],
-  [0.29, 0.306, 27],
-  [0.307, 0.322, 28],
-  [0.323, 0.338, 29],
-  [0.339, 0.354, 30],
-  [0.355, 0.371, 31],
-  [0.372, 0.398, 32],
-  [0.399, 0.425, 33],
-  [0.426, 0.44, 34],
-  [0.441, 0.452, 35],
-  [0.453, 0.462, 36],
-  [0.463, 0.472, 37],
-  [0.473, 0.48, 38],
-  [0.481, 0.488, 39],
-  [0.489, 0.495, 40],
-  [0.496, 0.503, 41],
-  [0.504, 0.51, 42],
-  [0.511, 0.519, 43],
-  [0.52, 0.527, 44],
-  [0.528, 0.536, 45],
-  [0.537, 0.544, 46],
-  [0.545, 0.552, 47],
-  [0.553, 0.56, 48],
-  [0.561, 0.568, 49],
-  [0.569, 0.576, 50],
-  [0.577, 0.584, 51],
-  [0.585, 0.592, 52],
-  [0.593, 0.6, 53],
-  [0.601, 0.608, 54],
-  [0.609, 0.617, 55],
-  [0.618, 0.626, 56],
-  [0.627, 0.634, 57],
-])('gravity %d to %d: %d %%', (from, to, percent) => {
-  for (const gravity of [from, (from + to) / 2, to]) expect(propaneFillLimitKg(100, gravity)).toBeCloseTo(percent, 9)
+/**
+ * From a second side, the fluid data: the percentages are set so that a cylinder filled to its limit still has room for
+ * vapor in the heat, and the gravity of propane at 60 °F is in the row of 42 %.
+ */
+test('propane’s own gravity is in the row of 42 %, and so filled it is liquid-full only far above 130 °F', () => {
+  const gravity = saturation('propane', SIXTY_F_K).liquidDensityKgM3 / 999.016
+  const limitKg = propaneFillLimitKg(1, gravity)
+  expect(limitKg).toBeCloseTo(0.42, 9)
+  const fullK = liquidFullTemperatureK('propane', limitKg, waterCapacityVolumeM3(1))
+  expect(fullK).toBeGreaterThan(fahrenheit(140))
+  // Two rows higher it would be full in a parked car.
+  const tooFullK = liquidFullTemperatureK('propane', 0.45, waterCapacityVolumeM3(1))
+  expect(tooFullK).toBeLessThan(fahrenheit(130))
+})
+
+test('over the whole table a limit leaves about the same room: 12 to 22 % more than the liquid takes at 60 °F', () => {
+  for (const [from, to, percent] of fillingDensityRows) {
+    const taken = percent / 100 / ((from + to) / 2)
+    expect(taken).toBeGreaterThan(0.78)
+    expect(taken).toBeLessThan(0.95)
+  }
 })

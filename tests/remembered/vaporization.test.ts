@@ -47,20 +47,32 @@ describe('a 100 lb cylinder against the suppliers’ table', () => {
 })
 
 describe('horizontal tanks by diameter × length × K', () => {
-  // Suppliers' handbooks [from memory]: K 100 at 60 %, 90 at 50, 80 at 40, 70 at 30, 60 at 20, 45 at 10.
-  test.each([
-    [0.6, 100],
-    [0.5, 90],
-    [0.4, 80],
-    [0.3, 70],
-    [0.2, 60],
-    [0.1, 45],
-  ])('at %d of its inside K is %d, and at 20 °F twice as much', (share, k) => {
-    const at = (airF: number) => dlkRuleW(10 * INCH_M, 40 * INCH_M, share, fahrenheit(airF)) / BTU_PER_HOUR_W
-    expect(at(0)).toBeCloseTo(400 * k, 3)
-    expect(at(20)).toBeCloseTo(800 * k, 3)
+  // Suppliers' handbooks [from memory]: BTU/h at 0 °F is diameter × length (in) × K, K being 60 at a fifth full; times
+  // (t + 20) ÷ 20, so twice as much at 20 °F and nothing at −20 °F.
+  test('10 by 40 in, a fifth full: 24,000 BTU/h at 0 °F, by the air', () => {
+    const at = (airF: number) => dlkRuleW(10 * INCH_M, 40 * INCH_M, 0.2, fahrenheit(airF)) / BTU_PER_HOUR_W
+    expect(at(0)).toBeCloseTo(24_000, 3)
+    expect(at(20)).toBeCloseTo(48_000, 3)
     expect(at(-20)).toBeCloseTo(0, 6)
     expect(at(-30)).toBe(0)
+  })
+
+  // From a second side: K follows the wetted wall of a lying tank, so it grows with the arc under the liquid.
+  test('K goes with the wetted arc from a tenth to three fifths, within 15 %', () => {
+    const arc = (share: number): number => {
+      let [low, high] = [0, 2 * Math.PI]
+      for (let i = 0; i < 50; i += 1) {
+        const angle = (low + high) / 2
+        if ((angle - Math.sin(angle)) / (2 * Math.PI) < share) low = angle
+        else high = angle
+      }
+      return low
+    }
+    const at = (share: number) => dlkRuleW(1, 1, share, fahrenheit(0))
+    for (const share of [0.1, 0.2, 0.3, 0.4, 0.5]) {
+      const ratio = at(share) / at(0.6) / (arc(share) / arc(0.6))
+      expect(Math.abs(ratio - 1)).toBeLessThan(0.15)
+    }
   })
 
   test('between two rows it lies between them', () => {
