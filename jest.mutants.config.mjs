@@ -1,7 +1,7 @@
 import config from './jest.config.mjs'
 
 /** The tests that can tell a mutant of the judgments, without those that start other programs. */
-export default {
+const mutants = {
   ...config,
   globalSetup: undefined,
   maxWorkers: 1,
@@ -9,3 +9,5 @@ export default {
     .map((module) => `<rootDir>/tests/core/${module}/**/*.test.ts`)
     .concat('<rootDir>/tests/remembered/f*.test.ts'),
 }
+
+export default mutants

@@ -1,4 +1,5 @@
 import { MarkedItem } from '@/ui/figures/MarkedItem'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 interface Step {
   done: boolean
@@ -31,11 +32,11 @@ export function FirstSteps({
       what: 'Enter what burns',
       why: 'Heater, cooktop, fridge: the heat input is on each one’s plate.',
       href: '/run/habits',
-      label: 'Add an appliance',
+      label: sharedLabels.addAnAppliance,
     },
     {
       done: false,
-      what: 'Plan the trip',
+      what: sharedLabels.planTheTrip,
       why: 'Where, when, how high and how cold: then everything is judged for it.',
       href: '/trips/new',
       label: 'Plan a trip',

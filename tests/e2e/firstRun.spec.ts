@@ -1,5 +1,8 @@
 import { expect } from '@playwright/test'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -30,12 +33,12 @@ test('from nothing to a first verdict on a phone in at most 25 inputs; errors ar
   // Less than its tare: reported, and the page stays.
   await type('On the scale now', '37.5 stone of gas')
   await click('Go on')
-  await expect(page.getByText('The trip', { exact: true })).toBeVisible()
-  await expect(page.getByLabel('On the scale now')).toBeVisible()
+  await expect(page.getByText(sharedLabels.theTrip, { exact: true })).toBeVisible()
+  await expect(page.getByLabel(sharedLabels.onTheScaleNow)).toBeVisible()
   await type('On the scale now', '37.5')
   await type('Month it was made, on its collar', '03-20')
   await page.reload()
-  await expect(page.getByLabel('On the scale now')).toHaveValue('37.5')
+  await expect(page.getByLabel(sharedLabels.onTheScaleNow)).toHaveValue('37.5')
   await click('Go on')
   inputs += 2
   await page.getByLabel(/^Catalytic panel/).check()
@@ -50,7 +53,7 @@ test('from nothing to a first verdict on a phone in at most 25 inputs; errors ar
   await expect(page.locator('.verdict')).toContainText('Stop')
   await expect(page.locator('.verdict')).toContainText('The gas is enough')
   expect(inputs).toBeLessThanOrEqual(25)
-  const findings = page.getByRole('region', { name: 'Findings' })
+  const findings = page.getByRole('region', { name: sharedLabels.findings })
   await expect(findings).toContainText('Where Catalytic panel stands is not drawn.')
   await expect(findings).toContainText('The line from cylinder to appliance is not drawn.')
   await expect(page.getByRole('link', { name: /The lake|Heron/ }).first()).toBeVisible()
@@ -60,16 +63,16 @@ test('from nothing to a first verdict on a phone in at most 25 inputs; errors ar
 
 test('another rig, with everything skipped: no error, and nothing is called ready', async ({ page }) => {
   await page.goto(`${kettle.url}/begin`)
-  for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: 'Go on' }).click()
-  await page.getByLabel('Nights').fill('none')
-  await page.getByRole('button', { name: 'See the verdict' }).click()
-  await expect(page.getByText('Enter a whole number of nights, 1 to 366.')).toBeVisible()
-  await page.getByLabel('Nights').fill('2')
-  await page.getByLabel('Altitude').fill('20000 m')
-  await page.getByRole('button', { name: 'See the verdict' }).click()
+  for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: sharedLabels.goOn }).click()
+  await page.getByLabel(sharedLabels.nights).fill('none')
+  await page.getByRole('button', { name: sharedLabels.seeTheVerdict }).click()
+  await expect(page.getByText(sharedLabels.enterAWholeNumberOfNights)).toBeVisible()
+  await page.getByLabel(sharedLabels.nights).fill('2')
+  await page.getByLabel(sharedLabels.altitude).fill('20000 m')
+  await page.getByRole('button', { name: sharedLabels.seeTheVerdict }).click()
   await expect(page.getByText(/The altitude must lie between/).first()).toBeVisible()
-  await page.getByLabel('Altitude').fill('')
-  await page.getByRole('button', { name: 'See the verdict' }).click()
+  await page.getByLabel(sharedLabels.altitude).fill('')
+  await page.getByRole('button', { name: sharedLabels.seeTheVerdict }).click()
   await expect(page.locator('.verdict')).toContainText('Fix first')
   await expect(page.locator('.rig-name')).toHaveText('My rig')
 })
@@ -85,30 +88,30 @@ test('the heater of a new rig, on a phone and in metric: asked for, entered, pla
     .filter({ hasText: 'What heats the rig is not entered.' })
     .getByRole('link', { name: 'Enter them' })
     .click()
-  await page.getByLabel('Nothing heats this rig').click()
-  await expect(page.getByLabel('Nothing heats this rig')).toBeChecked()
-  await page.getByLabel('Nothing heats this rig').click()
-  await expect(page.getByLabel('Nothing heats this rig')).not.toBeChecked()
+  await page.getByLabel(heatLabels.nothingHeatsThisRig).click()
+  await expect(page.getByLabel(heatLabels.nothingHeatsThisRig)).toBeChecked()
+  await page.getByLabel(heatLabels.nothingHeatsThisRig).click()
+  await expect(page.getByLabel(heatLabels.nothingHeatsThisRig)).not.toBeChecked()
 
-  await page.getByLabel('Kind', { exact: true }).selectOption('portable-radiant')
+  await page.getByLabel(sharedLabels.kind, { exact: true }).selectOption('portable-radiant')
   await page.getByLabel('Front').fill('60 cm')
-  await page.getByRole('button', { name: 'Save the heater' }).click()
-  await expect(page.getByText('common practice: its manual’s are wanted')).toBeVisible()
+  await page.getByRole('button', { name: heatLabels.saveTheHeater }).click()
+  await expect(page.getByText(heatLabels.commonPracticeItsManualsAreWanted)).toBeVisible()
 
-  await page.getByRole('link', { name: 'Openings and air' }).click()
-  await page.getByRole('link', { name: 'Draw the room' }).click()
+  await page.getByRole('link', { name: heatLabels.openingsAndAir }).click()
+  await page.getByRole('link', { name: sharedLabels.drawTheRoom }).click()
   await page.getByRole('button', { name: /^Truck cap/ }).click()
-  await page.getByRole('button', { name: 'Put it on the plan' }).click()
-  const findings = page.getByRole('region', { name: 'Findings' })
+  await page.getByRole('button', { name: heatLabels.putItOnThePlan }).click()
+  const findings = page.getByRole('region', { name: sharedLabels.findings })
   await expect(findings).toContainText('lacks')
-  const places = page.getByRole('region', { name: 'Where it could stand' })
-  await places.getByRole('button', { name: 'Look for places' }).click()
+  const places = page.getByRole('region', { name: heatLabels.whereItCouldStand })
+  await places.getByRole('button', { name: heatLabels.lookForPlaces }).click()
   // So small a room has no place beside its bed: the page says what would have to move, and how far.
   await expect(places.getByRole('status')).toContainText('Nowhere in this room.')
   await expect(places.getByRole('status')).toContainText(/Bed, by \d+\scm/)
-  await places.getByRole('button', { name: 'Show it there' }).click()
+  await places.getByRole('button', { name: heatLabels.showItThere }).click()
   await expect(findings).toContainText(/Bed lacks \d+\scm/)
-  await page.getByRole('button', { name: 'Save the room' }).click()
+  await page.getByRole('button', { name: heatLabels.saveTheRoom }).click()
   await expect(page).toHaveURL(/room=(?!new)/)
   await page.goto(kettle.url)
   await expect(page.getByText('No CO alarm that works', { exact: false })).toBeVisible()
@@ -119,13 +122,12 @@ test('the heater of a new rig, on a phone and in metric: asked for, entered, pla
 
 test('runtime: 16.4 oz at 9,000 BTU/h', async ({ page }) => {
   await page.goto(`${kettle.url}/run/cylinder`)
-  await page.getByLabel('Gas', { exact: true }).fill('16.4 oz')
-  await page.getByLabel('Burning').fill('9,000')
+  await page.getByLabel(sharedLabels.gas, { exact: true }).fill('16.4 oz')
+  await page.getByLabel(sharedLabels.burning).fill('9,000')
   const hours = Number(
-    (await page.getByRole('region', { name: 'How long it lasts' }).locator('.slip-result .number').innerText()).replace(
-      /[^\d.]/g,
-      '',
-    ),
+    (
+      await page.getByRole('region', { name: runLabels.howLongItLasts }).locator('.slip-result .number').innerText()
+    ).replace(/[^\d.]/g, ''),
   )
   expect(hours).toBeGreaterThanOrEqual(2.4)
   expect(hours).toBeLessThanOrEqual(2.5)

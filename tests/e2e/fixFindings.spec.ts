@@ -1,5 +1,12 @@
 import { expect, type Page } from '@playwright/test'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 let kettle: Kettle
 test.describe.configure({ mode: 'serial' })
@@ -9,10 +16,10 @@ test.beforeAll(async () => {
 test.afterAll(() => kettle.stop())
 
 const verdict = (page: Page) => page.locator('.verdict')
-const findings = (page: Page) => page.getByRole('region', { name: 'Findings' })
+const findings = (page: Page) => page.getByRole('region', { name: sharedLabels.findings })
 const row = (page: Page, words: string) => findings(page).getByRole('listitem').filter({ hasText: words })
 const station = (page: Page, name: RegExp) =>
-  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
+  page.getByRole('navigation', { name: sharedLabels.stations }).getByRole('link', { name })
 
 /** Follows a finding from the verdict to where it is fixed. */
 async function lead(page: Page, words: string, button: string): Promise<void> {
@@ -29,26 +36,26 @@ async function mended(page: Page, words: string): Promise<void> {
 
 /** Inspects everything as sound. */
 async function lookOver(page: Page): Promise<void> {
-  await expect(page.getByRole('button', { name: 'Save the look-over' })).toBeVisible()
-  for (const sound of await page.getByLabel('Sound', { exact: true }).all()) await sound.check()
-  await page.getByRole('button', { name: 'Save the look-over' }).click()
+  await expect(page.getByRole('button', { name: cylindersLabels.saveTheLookOver })).toBeVisible()
+  for (const sound of await page.getByLabel(cylindersLabels.sound, { exact: true }).all()) await sound.check()
+  await page.getByRole('button', { name: cylindersLabels.saveTheLookOver }).click()
   await expect(page.getByText(/^Look-over of .* saved$/)).toBeVisible()
 }
 
 /** Soaps every place of a line without bubbles, and closes the test. */
 async function soapAll(page: Page, line: string, burned: string): Promise<void> {
   await page.goto(`${kettle.url}/leak-test?line=${line}`)
-  await page.getByRole('button', { name: 'Begin at the cylinder' }).click()
-  const place = page.getByRole('region', { name: 'The place to soap' })
+  await page.getByRole('button', { name: leakTestLabels.beginAtTheCylinder }).click()
+  const place = page.getByRole('region', { name: leakTestLabels.thePlaceToSoap })
   await expect(place).toBeVisible()
-  const places = await page.getByRole('list', { name: 'Places' }).getByRole('listitem').count()
+  const places = await page.getByRole('list', { name: leakTestLabels.places }).getByRole('listitem').count()
   for (let i = 0; i < places; i += 1) {
     await expect(page.locator('.soap-progress')).toContainText(`${i} of ${places} places soaped`)
     await place.getByRole('button', { name: /^None/ }).click()
   }
   await page.getByLabel(/^It (burned|took gas)$/).selectOption(burned)
-  await page.getByRole('button', { name: 'Close the test' }).click()
-  await expect(page.getByRole('region', { name: 'Begin a leak test' })).toContainText('Closed')
+  await page.getByRole('button', { name: leakTestLabels.closeTheTest }).click()
+  await expect(page.getByRole('region', { name: leakTestLabels.beginALeakTest })).toContainText('Closed')
 }
 
 test('a stop cannot be accepted; a fix-first can, with a visible reason that can be withdrawn', async ({ page }) => {
@@ -60,10 +67,10 @@ test('a stop cannot be accepted; a fix-first can, with a visible reason that can
   await expect(stop.getByRole('button')).toHaveCount(0)
 
   const battery = row(page, 'The battery is flat on night 1')
-  await battery.getByRole('button', { name: 'Leave it as it is, with a reason' }).click()
+  await battery.getByRole('button', { name: tripsLabels.leaveItAsItIsWith }).click()
   await battery.getByRole('button', { name: 'Accept it' }).click()
   await expect(battery.getByText('Say why, in a few words.')).toBeVisible()
-  await battery.getByLabel('Why may it stay so?').fill('The alarms have cells of their own')
+  await battery.getByLabel(tripsLabels.whyMayItStaySo).fill('The alarms have cells of their own')
   await battery.getByRole('button', { name: 'Accept it' }).click()
   await expect(battery).toContainText('“The alarms have cells of their own”')
   await expect(verdict(page)).toContainText('20 things to see to')
@@ -78,28 +85,28 @@ test('every station’s fault is linked from the verdict: the cylinders, fixed o
   test.setTimeout(240_000)
   const quiet = watchConsole(page)
   await lead(page, 'Bottle 2 is overfilled', 'See the weighing')
-  await page.getByLabel('On the scale now').fill('30.5 oz')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('30.5 oz')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
   await expect(page.getByText('Weighing of Bottle 2 saved')).toBeVisible()
   await mended(page, 'Bottle 2 is overfilled')
   await expect(row(page, 'Bottle 2 is wanted full')).toHaveCount(0)
 
   await lead(page, 'Throw-away bottle was refilled', 'Leave it at home')
-  await page.getByLabel('Comes along on the trip').uncheck()
-  await page.getByRole('button', { name: 'Save the stamps' }).click()
+  await page.getByLabel(cylindersLabels.comesAlongOnTheTrip).uncheck()
+  await page.getByRole('button', { name: cylindersLabels.saveTheStamps }).click()
   await expect(page.getByText('Stamps of Throw-away bottle saved')).toBeVisible()
   await mended(page, 'Throw-away bottle was refilled')
 
   await lead(page, 'Right cylinder is to be mended', 'Look it over')
   await lookOver(page)
   await lead(page, 'Right cylinder could be filled through May 2026', 'Enter its new mark')
-  await page.getByLabel('Month and year').fill('10-26')
-  await page.getByRole('button', { name: 'Save the mark' }).click()
+  await page.getByLabel(cylindersLabels.monthAndYear).fill('10-26')
+  await page.getByRole('button', { name: cylindersLabels.saveTheMark }).click()
   await expect(page.getByText('good through October 2031', { exact: false }).first()).toBeVisible()
 
   await lead(page, 'Nobody knows what is in Bottle 3', 'Weigh it')
-  await page.getByLabel('On the scale now').fill('30.5 oz')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('30.5 oz')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
   await expect(page.getByText('Weighing of Bottle 3 saved')).toBeVisible()
   await lead(page, 'Bottle 3 has not been looked over', 'Look it over')
   await lookOver(page)
@@ -107,8 +114,8 @@ test('every station’s fault is linked from the verdict: the cylinders, fixed o
   await lead(page, 'Left pigtail is past its time', 'To its dates')
   await page.getByRole('button', { name: 'Change Left pigtail' }).click()
   const form = page.getByRole('form', { name: 'Change Left pigtail' })
-  await form.getByLabel('Month it was made').fill('03-26')
-  await form.getByRole('button', { name: 'Save' }).click()
+  await form.getByLabel(cylindersLabels.monthItWasMade).fill('03-26')
+  await form.getByRole('button', { name: cylindersLabels.save }).click()
   await expect(findings(page)).not.toContainText('Left pigtail is past its time')
   await page.getByRole('button', { name: 'CO alarm is sound' }).click()
   await expect(findings(page)).not.toContainText('CO alarm is to be looked over')
@@ -122,29 +129,33 @@ test('the line: fixed, soaped, and both its stations read ready', async ({ page 
   const quiet = watchConsole(page)
   await lead(page, 'was taped, and it seals on its face', 'To the joint')
   await expect(page).toHaveURL(/hookup\/joints/)
-  await page.locator('.joint-row.asked').getByLabel('How it was made').selectOption('as-it-should')
-  await page.getByRole('button', { name: 'Save the joints' }).click()
+  await page.locator('.joint-row.asked').getByLabel(hookupLabels.howItWasMade).selectOption('as-it-should')
+  await page.getByRole('button', { name: hookupLabels.saveTheJoints }).click()
   await expect(page.getByText('House line saved')).toBeVisible()
 
   await lead(page, 'Is Panel tube clipped', 'To the line')
   await page.getByRole('region', { name: 'About Panel tube' }).getByLabel('Clipped, sleeved').selectOption('yes')
   // The branch without a shut-off: a valve goes in between the tee and the tube.
   await page
-    .getByRole('list', { name: 'Parts of the line' })
+    .getByRole('list', { name: hookupLabels.partsOfTheLine })
     .getByRole('button', { name: /^Tee, 3\/8 flare/ })
     .first()
     .click()
   const tee = page.getByRole('region', { name: 'About Tee, 3/8 flare' })
-  await tee.getByRole('paragraph').filter({ hasText: 'Panel tube' }).getByRole('button', { name: 'Part them' }).click()
-  await page.getByLabel('Find a part').fill('swivel 3/8')
+  await tee
+    .getByRole('paragraph')
+    .filter({ hasText: 'Panel tube' })
+    .getByRole('button', { name: hookupLabels.partThem })
+    .click()
+  await page.getByLabel(hookupLabels.findAPart).fill('swivel 3/8')
   await page.getByRole('button', { name: 'Add: Shut-off valve with 3/8 swivel nut, for a tee' }).click()
   const valve = page.getByRole('region', { name: /^About Shut-off valve/ })
   await valve.getByRole('combobox', { name: /: open/ }).selectOption({ label: 'Panel tube (fits)' })
-  await page.getByRole('button', { name: 'Save the line' }).click()
+  await page.getByRole('button', { name: hookupLabels.saveTheLine }).click()
   await expect(page.getByText('House line saved')).toBeVisible()
-  await page.getByRole('link', { name: 'Joints', exact: true }).click()
+  await page.getByRole('link', { name: hookupLabels.joints, exact: true }).click()
   await page.getByRole('button', { name: /^I looked at the 2 not known/ }).click()
-  await page.getByRole('button', { name: 'Save the joints' }).click()
+  await page.getByRole('button', { name: hookupLabels.saveTheJoints }).click()
   await expect(station(page, /Hook-up/)).toContainText('ready')
   await expect(station(page, /Leak test/)).toContainText('fix first')
 
@@ -164,26 +175,26 @@ test('heat, air and the nights until all is ready; then a new fault appears as n
   await page.getByLabel('Small radiant burns').selectOption('not on this trip')
   await page.getByLabel('Panel heater: hours a day, at full').fill('4')
   await page.getByRole('group', { name: 'Fridge runs on' }).getByLabel('night 1').selectOption('gas')
-  await page.getByRole('button', { name: 'Save to the trip' }).click()
+  await page.getByRole('button', { name: runLabels.saveToTheTrip }).click()
   await expect(page.getByText('Larkspur Saddle saved')).toBeVisible()
   await lead(page, 'The battery is flat on night', 'To the battery')
-  await page.getByLabel('From the sun, Ah a day').fill('40')
-  await page.getByRole('button', { name: 'Save the battery' }).click()
-  await expect(page.getByText('Battery saved')).toBeVisible()
+  await page.getByLabel(runLabels.fromTheSunAhADay).fill('40')
+  await page.getByRole('button', { name: runLabels.saveTheBattery }).click()
+  await expect(page.getByText(runLabels.batterySaved)).toBeVisible()
 
   await lead(page, 'Bed curtain lacks', 'To the plan')
-  await page.getByRole('button', { name: 'Look for places' }).click()
+  await page.getByRole('button', { name: heatLabels.lookForPlaces }).click()
   await page.getByRole('button', { name: 'Take place 1', exact: true }).click()
   await expect(findings(page)).not.toContainText('Bed curtain lacks')
-  await page.getByLabel('Heater', { exact: true }).selectOption({ label: 'Small radiant' })
-  await page.getByLabel('It is meant to burn').selectOption('not-used')
-  await page.getByRole('button', { name: 'Save the room' }).click()
-  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.getByLabel(heatLabels.heater, { exact: true }).selectOption({ label: 'Small radiant' })
+  await page.getByLabel(heatLabels.itIsMeantToBurn).selectOption('not-used')
+  await page.getByRole('button', { name: heatLabels.saveTheRoom }).click()
+  await expect(page.getByText(sharedLabels.saved)).toBeVisible()
 
   await lead(page, 'must stand open in Saloon', 'To the openings')
-  await page.getByRole('button', { name: 'Write that in' }).click()
-  await page.getByRole('button', { name: 'Save the openings' }).click()
-  await expect(page.getByText('Saved.')).toBeVisible()
+  await page.getByRole('button', { name: heatLabels.writeThatIn }).click()
+  await page.getByRole('button', { name: heatLabels.saveTheOpenings }).click()
+  await expect(page.getByText(sharedLabels.saved)).toBeVisible()
 
   await page.goto(kettle.url)
   await expect(verdict(page)).toBeVisible()
@@ -191,28 +202,30 @@ test('heat, air and the nights until all is ready; then a new fault appears as n
   await expect(verdict(page)).toContainText('Ready')
   await expect(verdict(page)).toContainText('it is no permission')
   await expect(station(page, /^Trip/)).toContainText('ready')
-  await page.getByRole('button', { name: 'Keep verdict' }).click()
+  await page.getByRole('button', { name: tripsLabels.keepVerdict }).click()
   await expect(page.getByText('This verdict and everything it is based on are kept')).toBeVisible()
-  await expect(page.getByText('Nothing.', { exact: true })).toBeVisible()
+  await expect(page.getByText(tripsLabels.nothing, { exact: true })).toBeVisible()
 
   // A wrong weighing: what is new since it was ready is listed separately.
   await page.goto(`${kettle.url}/cylinders/bottle-2`)
-  await page.getByLabel('On the scale now').fill('33 oz')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('33 oz')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
   await expect(page.getByText('Weighing of Bottle 2 saved')).toBeVisible()
   await page.goto(kettle.url)
   await expect(verdict(page)).toContainText('Stop')
-  await expect(page.getByRole('region', { name: 'Since it was last ready' })).toContainText('Bottle 2 is overfilled')
+  await expect(page.getByRole('region', { name: tripsLabels.sinceItWasLastReady })).toContainText(
+    'Bottle 2 is overfilled',
+  )
 
   // The ready verdict is stored with its inputs, and judging them again gives the same.
-  await page.getByRole('link', { name: 'Verdicts kept' }).first().click()
+  await page.getByRole('link', { name: tripsLabels.verdictsKept }).first().click()
   await page
     .getByRole('listitem')
     .filter({ has: page.getByText('ready', { exact: true }) })
-    .getByRole('link', { name: 'What it rested on' })
+    .getByRole('link', { name: tripsLabels.whatItRestedOn })
     .first()
     .click()
   await expect(verdict(page)).toContainText('the same')
-  await expect(page.getByRole('region', { name: 'What it rested on' })).toContainText('Left cylinder: 13.6')
+  await expect(page.getByRole('region', { name: tripsLabels.whatItRestedOn })).toContainText('Left cylinder: 13.6')
   quiet()
 })

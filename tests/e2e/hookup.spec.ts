@@ -1,6 +1,9 @@
 import { expect, type Page } from '@playwright/test'
 import fs from 'node:fs'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -8,15 +11,15 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => kettle.stop())
 
-const findings = (page: Page) => page.getByRole('region', { name: 'Findings' })
+const findings = (page: Page) => page.getByRole('region', { name: sharedLabels.findings })
 const drawing = (page: Page) => page.locator('.line-diagram')
 const box = (page: Page, name: string) => drawing(page).locator('.part-box', { hasText: name })
-const list = (page: Page) => page.getByRole('list', { name: 'Parts of the line' })
+const list = (page: Page) => page.getByRole('list', { name: hookupLabels.partsOfTheLine })
 
 async function emptyBench(page: Page): Promise<void> {
   await page.goto(`${kettle.url}/hookup?line=new`)
   await page.getByRole('button', { name: /An empty bench/ }).click()
-  await expect(page.getByLabel('Find a part')).toBeVisible()
+  await expect(page.getByLabel(hookupLabels.findAPart)).toBeVisible()
 }
 
 test('a two-cylinder line built by mouse: clicked, dragged, connected by its handles, saved', async ({ page }) => {
@@ -52,24 +55,24 @@ test('a two-cylinder line built by mouse: clicked, dragged, connected by its han
     .getByRole('button', { name: /Automatic changeover/ })
     .click()
   await group('Tees and branches')
-  await page.getByLabel('Find a part').fill('3/8 pipe thread to 3/8 flare')
+  await page.getByLabel(hookupLabels.findAPart).fill('3/8 pipe thread to 3/8 flare')
   await add('3/8 pipe thread to 3/8 flare').click()
-  await page.getByLabel('Find a part').fill('copper 3/8 flare nuts')
+  await page.getByLabel(hookupLabels.findAPart).fill('copper 3/8 flare nuts')
   await add('Copper tube with 3/8 flare nuts, 6 ft').click()
-  await page.getByLabel('Find a part').fill('cooktop')
+  await page.getByLabel(hookupLabels.findAPart).fill('cooktop')
   await add('Cooktop').click()
   await expect(list(page).getByRole('button')).toHaveCount(8)
   await expect(findings(page)).not.toContainText('ends in the open')
   await expect(box(page, 'Cooktop')).toContainText(/10\.\d\sinWC/)
 
-  await page.getByLabel('Name of the line').fill('')
-  await page.getByRole('button', { name: 'Save the line' }).click()
-  await expect(page.getByText('Give it a name.')).toBeVisible()
-  await page.getByLabel('Name of the line').fill('By mouse')
-  await page.getByRole('button', { name: 'Save the line' }).click()
+  await page.getByLabel(hookupLabels.nameOfTheLine).fill('')
+  await page.getByRole('button', { name: hookupLabels.saveTheLine }).click()
+  await expect(page.getByText(heatLabels.giveItAName)).toBeVisible()
+  await page.getByLabel(hookupLabels.nameOfTheLine).fill('By mouse')
+  await page.getByRole('button', { name: hookupLabels.saveTheLine }).click()
   await expect(page.getByText('By mouse saved')).toBeVisible()
   await expect(page).toHaveURL(/line=(?!new)/)
-  await expect(page.getByRole('region', { name: 'History' })).toContainText('drawn with 8 parts')
+  await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText('drawn with 8 parts')
   quiet()
 })
 
@@ -110,7 +113,7 @@ test('the same by keyboard only', async ({ page }) => {
   }
   await tabTo(/An empty bench/)
   await page.keyboard.press('Enter')
-  await expect(page.getByLabel('Find a part')).toBeVisible()
+  await expect(page.getByLabel(hookupLabels.findAPart)).toBeVisible()
   await toSearch('Tab')
   await add('cylinder hand-wheel', /Put on the bench: Cylinder, hand-wheel/)
   await add('pigtail hand-wheel inverted', /Add: Pigtail, hand-wheel to 1\/4 inverted/)
@@ -139,29 +142,29 @@ test('a taped flare and a lookalike are found, drawn, and linked; fixed they are
   await expect(page).toHaveURL(/hookup\/joints/)
   const row = page.locator('.joint-row.asked')
   await expect(row).toContainText('no tape ever')
-  await row.getByLabel('How it was made').selectOption({ label: 'as it should be' })
-  await page.getByRole('button', { name: 'Save the joints' }).click()
+  await row.getByLabel(hookupLabels.howItWasMade).selectOption({ label: 'as it should be' })
+  await page.getByRole('button', { name: hookupLabels.saveTheJoints }).click()
   await expect(page.getByText('House line saved')).toBeVisible()
   await expect(findings(page)).not.toContainText('taped')
 
-  await page.getByRole('link', { name: 'The line', exact: true }).click()
+  await page.getByRole('link', { name: hookupLabels.theLine, exact: true }).click()
   await list(page)
     .getByRole('button', { name: /^Panel tube/ })
     .click()
-  await page.getByRole('button', { name: 'Part them' }).click()
-  await page.getByLabel('Find a part').fill('coupler 3/8')
+  await page.getByRole('button', { name: hookupLabels.partThem }).click()
+  await page.getByLabel(hookupLabels.findAPart).fill('coupler 3/8')
   await page.getByRole('button', { name: 'Add: Coupler, 3/8 pipe thread' }).click()
   await expect(findings(page)).toContainText('a lookalike that never seals')
   await expect(box(page, 'Coupler').locator('.joint-spot')).toBeVisible()
-  await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
+  await page.getByRole('button', { name: sharedLabels.undo, exact: true }).first().click()
   await expect(findings(page)).not.toContainText('lookalike')
-  await page.getByRole('button', { name: 'Redo' }).click()
+  await page.getByRole('button', { name: sharedLabels.redo }).click()
   await expect(findings(page)).toContainText('lookalike')
 
   // Unsaved edits survive a reload.
   await page.reload()
   await expect(findings(page)).toContainText('lookalike')
-  await page.getByRole('button', { name: 'Leave it as it was saved' }).click()
+  await page.getByRole('button', { name: sharedLabels.leaveItAsItWasSaved }).click()
   await expect(findings(page)).not.toContainText('lookalike')
 })
 
@@ -173,24 +176,24 @@ test('facts about a part are entered in the inspector; wrong input is reported a
   const about = page.getByRole('region', { name: 'About Panel tube' })
   await about.getByLabel('Clipped, sleeved').selectOption('no')
   await expect(findings(page)).toContainText('Panel tube is soft and lies in the road’s reach.')
-  await about.getByLabel('Length').fill('0')
-  await expect(about.getByText('It is more than nothing.')).toBeVisible()
-  await about.getByLabel('Length').fill('some')
-  await about.getByLabel('What you call it').focus()
+  await about.getByLabel(hookupLabels.length).fill('0')
+  await expect(about.getByText(sharedLabels.itIsMoreThanNothing)).toBeVisible()
+  await about.getByLabel(hookupLabels.length).fill('some')
+  await about.getByLabel(sharedLabels.whatYouCallIt).focus()
   await expect(about.getByRole('alert').filter({ hasText: /./ })).toBeVisible()
-  await about.getByLabel('Where it sits').selectOption('inside')
+  await about.getByLabel(hookupLabels.whereItSits).selectOption('inside')
   await expect(findings(page)).not.toContainText('road’s reach')
-  await page.getByRole('button', { name: 'A part of your own' }).click()
-  const own = page.getByRole('group', { name: 'A part of your own' })
-  await own.getByRole('button', { name: 'Add it' }).click()
-  await expect(own.getByText('Give it a name.')).toBeVisible()
-  await own.getByLabel('What it is called').fill('Grandfather’s hose')
-  await own.getByLabel('What it does').selectOption('hose')
-  await own.getByRole('button', { name: 'Add it' }).click()
+  await page.getByRole('button', { name: hookupLabels.aPartOfYourOwn }).click()
+  const own = page.getByRole('group', { name: hookupLabels.aPartOfYourOwn })
+  await own.getByRole('button', { name: hookupLabels.addIt }).click()
+  await expect(own.getByText(heatLabels.giveItAName)).toBeVisible()
+  await own.getByLabel(hookupLabels.whatItIsCalled).fill('Grandfather’s hose')
+  await own.getByLabel(hookupLabels.whatItDoes).selectOption('hose')
+  await own.getByRole('button', { name: hookupLabels.addIt }).click()
   await expect(own.getByText('Enter its length', { exact: false })).toBeVisible()
-  await own.getByLabel('Length').fill('6 ft')
-  await own.getByLabel('Inside diameter').fill('3/8 in')
-  await own.getByRole('button', { name: 'Add it' }).click()
+  await own.getByLabel(hookupLabels.length).fill('6 ft')
+  await own.getByLabel(sharedLabels.insideDiameter).fill('3/8 in')
+  await own.getByRole('button', { name: hookupLabels.addIt }).click()
   await expect(box(page, 'Grandfather’s hose')).toBeVisible()
 })
 
@@ -201,13 +204,13 @@ test('export and import; a file of another kind is refused with its place, and n
   const parts = await list(page).getByRole('button').count()
   const [saved] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Data (JSON)' }).click(),
+    page.getByRole('button', { name: hookupLabels.dataJson }).click(),
   ])
   const file = info.outputPath('line.json')
   await saved.saveAs(file)
   const [svg] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Drawing (SVG)' }).click(),
+    page.getByRole('button', { name: hookupLabels.drawingSvg }).click(),
   ])
   const drawn = info.outputPath('line.svg')
   await svg.saveAs(drawn)
@@ -215,16 +218,16 @@ test('export and import; a file of another kind is refused with its place, and n
 
   const bad = info.outputPath('bad.json')
   fs.writeFileSync(bad, fs.readFileSync(file, 'utf8').replace('"typeId": "panel"', '"typeId": "teapot"'))
-  await page.getByLabel('Take in a file').setInputFiles(bad)
+  await page.getByLabel(hookupLabels.takeInAFile).setInputFiles(bad)
   await expect(page.getByText('There is no part of the kind “teapot”.', { exact: false })).toBeVisible()
-  await expect(page.getByText('Nothing was changed.')).toBeVisible()
+  await expect(page.getByText(sharedLabels.nothingWasChanged)).toBeVisible()
   await expect(list(page).getByRole('button')).toHaveCount(parts)
 
   await page.goto(`${kettle.url}/hookup?line=new`)
   await page.getByRole('button', { name: /CO2 for a keg/ }).click()
-  await page.getByLabel('Take in a file').setInputFiles(file)
+  await page.getByLabel(hookupLabels.takeInAFile).setInputFiles(file)
   await expect(list(page).getByRole('button')).toHaveCount(parts)
-  await expect(page.getByLabel('Name of the line')).toHaveValue('House line')
+  await expect(page.getByLabel(hookupLabels.nameOfTheLine)).toHaveValue('House line')
 })
 
 test('two tabs: the later save is warned, and loses nothing', async ({ page, context }) => {
@@ -235,34 +238,34 @@ test('two tabs: the later save is warned, and loses nothing', async ({ page, con
     [page, 'Soda, mine'],
     [other, 'Soda, theirs'],
   ] as const) {
-    await tab.getByLabel('Name of the line').fill(name)
-    await tab.getByRole('button', { name: 'Save the line' }).click()
+    await tab.getByLabel(hookupLabels.nameOfTheLine).fill(name)
+    await tab.getByRole('button', { name: hookupLabels.saveTheLine }).click()
   }
-  await expect(other.getByText('This was changed somewhere else in the meantime.').first()).toBeVisible()
-  await expect(other.getByLabel('Name of the line')).toHaveValue('Soda, theirs')
-  await other.getByRole('button', { name: 'Save mine over theirs' }).click()
+  await expect(other.getByText(sharedLabels.thisWasChangedSomewhereElseIn).first()).toBeVisible()
+  await expect(other.getByLabel(hookupLabels.nameOfTheLine)).toHaveValue('Soda, theirs')
+  await other.getByRole('button', { name: sharedLabels.saveMineOverTheirs }).click()
   await expect(other.getByText('Soda, theirs saved')).toBeVisible()
 
   // The first tab, now outdated, discards its edits and shows the saved version.
-  await page.getByLabel('Name of the line').fill('Soda, once more')
-  await page.getByRole('button', { name: 'Save the line' }).click()
-  await expect(page.getByText('This was changed somewhere else in the meantime.').first()).toBeVisible()
-  await page.getByRole('button', { name: 'Leave it as it was saved' }).click()
-  await expect(page.getByLabel('Name of the line')).toHaveValue('Soda, theirs')
+  await page.getByLabel(hookupLabels.nameOfTheLine).fill('Soda, once more')
+  await page.getByRole('button', { name: hookupLabels.saveTheLine }).click()
+  await expect(page.getByText(sharedLabels.thisWasChangedSomewhereElseIn).first()).toBeVisible()
+  await page.getByRole('button', { name: sharedLabels.leaveItAsItWasSaved }).click()
+  await expect(page.getByLabel(hookupLabels.nameOfTheLine)).toHaveValue('Soda, theirs')
 })
 
 test('what burns together, what each gets, and what fixes a starving line', async ({ page }) => {
   await page.goto(`${kettle.url}/hookup/flow?line=house`)
-  const table = page.getByRole('region', { name: 'What burns' })
+  const table = page.getByRole('region', { name: sharedLabels.whatBurns })
   await expect(table.getByRole('row', { name: /Cooktop/ })).toContainText('has enough')
   await page.goto(`${kettle.url}/hookup?line=house`)
   await list(page)
     .getByRole('button', { name: /^Main line/ })
     .click()
-  await page.getByRole('region', { name: 'About Main line' }).getByLabel('Length').fill('300 ft')
-  await page.getByRole('link', { name: 'Flow and pressure' }).click()
+  await page.getByRole('region', { name: 'About Main line' }).getByLabel(hookupLabels.length).fill('300 ft')
+  await page.getByRole('link', { name: hookupLabels.flowAndPressure }).click()
   await expect(table.getByRole('row', { name: /Cooktop/ })).toContainText('starves')
-  const mends = page.getByRole('region', { name: 'What mends it' })
+  const mends = page.getByRole('region', { name: hookupLabels.whatMendsIt })
   await expect(mends).toContainText('starve together')
   await expect(mends).toContainText(/Main line of 0\.\d+\sin inside: then all have enough/)
   await table.getByLabel('Cooktop').uncheck()
@@ -273,8 +276,8 @@ test('what burns together, what each gets, and what fixes a starving line', asyn
     .getByRole('button')
     .click()
   await expect(page.getByRole('region', { name: 'Fridge', exact: true })).toContainText('Main line')
-  await page.getByLabel('Cylinders are at').fill('-60')
+  await page.getByLabel(hookupLabels.cylindersAreAt).fill('-60')
   await expect(table.getByRole('row', { name: /Fridge/ })).toContainText('starves')
-  await page.getByLabel('Cylinders are at').fill('400')
+  await page.getByLabel(hookupLabels.cylindersAreAt).fill('400')
   await expect(page.getByText('Propane is judged from', { exact: false })).toBeVisible()
 })

@@ -1,5 +1,8 @@
 import { expect, type Page } from '@playwright/test'
 import { type Kettle, startKettle, test } from './kettle'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -8,9 +11,9 @@ test.beforeAll(async () => {
 test.afterAll(() => kettle.stop())
 
 const station = (page: Page, name: RegExp) =>
-  page.getByRole('navigation', { name: 'Stations' }).getByRole('link', { name })
-const list = (page: Page) => page.getByRole('list', { name: 'Parts of the line' })
-const place = (page: Page) => page.getByRole('region', { name: 'The place to soap' })
+  page.getByRole('navigation', { name: sharedLabels.stations }).getByRole('link', { name })
+const list = (page: Page) => page.getByRole('list', { name: hookupLabels.partsOfTheLine })
+const place = (page: Page) => page.getByRole('region', { name: leakTestLabels.thePlaceToSoap })
 
 test('on a phone: started from a ready-made line, a part inserted and described by the list alone', async ({
   page,
@@ -24,28 +27,28 @@ test('on a phone: started from a ready-made line, a part inserted and described 
     .click()
   await page
     .getByRole('region', { name: /^About In-line fuel filter/ })
-    .getByRole('button', { name: 'Take it out' })
+    .getByRole('button', { name: sharedLabels.takeItOut })
     .click()
-  const findings = page.getByRole('region', { name: 'Findings' })
+  const findings = page.getByRole('region', { name: sharedLabels.findings })
   await expect(findings).toContainText('stands on a hose without a fuel filter')
-  await page.getByRole('button', { name: 'Undo', exact: true }).first().click()
+  await page.getByRole('button', { name: sharedLabels.undo, exact: true }).first().click()
   await expect(findings).not.toContainText('fuel filter')
   await list(page)
     .getByRole('button', { name: /^Portable radiant heater/ })
     .click()
   const heater = page.getByRole('region', { name: /^About Portable radiant/ })
-  await heater.getByLabel('Where it sits').selectOption('inside')
+  await heater.getByLabel(hookupLabels.whereItSits).selectOption('inside')
   await expect(findings).toContainText('brings cylinder pressure into the living space')
-  await heater.getByLabel('Which of the rig’s').selectOption('Small radiant')
+  await heater.getByLabel(hookupLabels.whichOfTheRigs).selectOption('Small radiant')
   await expect(page.getByRole('region', { name: 'About Small radiant' })).toBeVisible()
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-  await page.getByRole('button', { name: 'Begin with another' }).click()
+  await page.getByRole('button', { name: sharedLabels.beginWithAnother }).click()
   await expect(page.getByRole('button', { name: /CO2 for tyres/ })).toBeVisible()
 })
 
 test('the sheet by keyboard; u undoes the last entry', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test?line=soda-line`)
-  await page.getByRole('button', { name: 'Begin at the cylinder' }).press('Enter')
+  await page.getByRole('button', { name: leakTestLabels.beginAtTheCylinder }).press('Enter')
   const progress = page.locator('.soap-progress')
   await expect(progress).toContainText('0 of')
   await place(page).getByRole('button', { name: /^None/ }).press('Enter')
@@ -53,30 +56,30 @@ test('the sheet by keyboard; u undoes the last entry', async ({ page }) => {
   await place(page)
     .getByRole('button', { name: /^Audible hiss/ })
     .press('Enter')
-  await expect(page.getByRole('region', { name: 'Leaks' })).toContainText('Audible hiss')
+  await expect(page.getByRole('region', { name: leakTestLabels.leaks })).toContainText('Audible hiss')
   await expect(station(page, /Leak test/)).toContainText('stop')
   await page.keyboard.press('u')
-  await expect(page.getByText('Taken back', { exact: false })).toBeVisible()
+  await expect(page.getByText(sharedLabels.takenBack, { exact: false })).toBeVisible()
   await expect(progress).toContainText('1 of')
-  await expect(page.getByRole('region', { name: 'Leaks' })).toBeHidden()
+  await expect(page.getByRole('region', { name: leakTestLabels.leaks })).toBeHidden()
 })
 
 test('the three minutes continue through a reload, and stopping fills the field', async ({ page }) => {
   await page.goto(`${kettle.url}/leak-test/hold?line=house`)
-  const timer = page.getByRole('group', { name: 'Timer' })
+  const timer = page.getByRole('group', { name: sharedLabels.timer })
   await expect(timer).toContainText('3:00')
-  await timer.getByRole('button', { name: 'Start the three minutes' }).click()
+  await timer.getByRole('button', { name: leakTestLabels.startTheThreeMinutes }).click()
   await expect(timer).toContainText('2:5')
   await page.reload()
   await expect(timer).toContainText(/2:[45]/)
-  await timer.getByRole('button', { name: 'Stop it here' }).click()
+  await timer.getByRole('button', { name: leakTestLabels.stopItHere }).click()
   await expect(timer).toContainText('3:00')
-  await expect(page.getByLabel('Time between')).toHaveValue(/^0/)
+  await expect(page.getByLabel(leakTestLabels.timeBetween)).toHaveValue(/^0/)
   // The other side is read from its gauge, in psi.
-  await page.getByLabel('Side that is held').selectOption('cylinder')
+  await page.getByLabel(leakTestLabels.sideThatIsHeld).selectOption('cylinder')
   await page.getByLabel('Start: gauge').fill('80')
   await page.getByLabel('End: gauge').fill('70')
-  await page.getByLabel('Time between').fill('15')
+  await page.getByLabel(leakTestLabels.timeBetween).fill('15')
   await expect(page.locator('.verdict')).toContainText('Fell')
   await expect(page.getByRole('region', { name: 'House line' })).toContainText(/80\spsi/)
   await page.getByRole('button', { name: /^Step 1/ }).click()

@@ -1,6 +1,9 @@
 import { expect, type Page } from '@playwright/test'
 import fs from 'node:fs'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -8,7 +11,7 @@ test.beforeAll(async () => {
 })
 test.afterAll(() => kettle.stop())
 
-const log = (page: Page) => page.getByRole('region', { name: 'Logbook' })
+const log = (page: Page) => page.getByRole('region', { name: sharedLabels.logbook })
 const inData = (page: Page, name: string) => page.getByRole('region', { name, exact: true })
 
 /** The file that a link downloads. */
@@ -23,24 +26,24 @@ test('the log is searched, filtered, paged, and a mistake voided with a reason',
   const quiet = watchConsole(page)
   await page.goto(`${kettle.url}/log`)
   await expect(page.getByText(/^\d+ lines, page 1 of 2$/)).toBeVisible()
-  await page.getByRole('link', { name: 'Older' }).click()
+  await page.getByRole('link', { name: sharedLabels.older }).click()
   await expect(page.getByText(/page 2 of 2/)).toBeVisible()
-  await page.getByLabel('Search').fill('on their scale')
-  await page.getByRole('button', { name: 'Find' }).last().click()
+  await page.getByLabel(sharedLabels.search).fill('on their scale')
+  await page.getByRole('button', { name: sharedLabels.find }).last().click()
   await expect(page.getByText('1 line', { exact: true })).toBeVisible()
   await expect(log(page)).toContainText('$9.40 paid, Quarry Road, on their scale')
-  await page.getByLabel('Search').fill('')
-  await page.getByLabel('Of', { exact: true }).selectOption('Line and leaks')
-  await page.getByRole('button', { name: 'Find' }).last().click()
+  await page.getByLabel(sharedLabels.search).fill('')
+  await page.getByLabel(sharedLabels.of, { exact: true }).selectOption('Line and leaks')
+  await page.getByRole('button', { name: sharedLabels.find }).last().click()
   await expect(log(page)).toContainText('Soap test closed')
   await expect(log(page)).not.toContainText('Weighed')
 
   await page.goto(`${kettle.url}/log?kind=gas&search=right`)
   const row = log(page).getByRole('row', { name: /Right cylinder/ })
-  await row.getByRole('button', { name: 'Void' }).click()
+  await row.getByRole('button', { name: sharedLabels.void }).click()
   await row.getByRole('button', { name: 'Void it' }).click()
   await expect(row.getByText('Say why, in a few words.')).toBeVisible()
-  await row.getByLabel('Why is it wrong?').fill('the regulator was on it')
+  await row.getByLabel(sharedLabels.whyIsItWrong).fill('the regulator was on it')
   await row.getByRole('button', { name: 'Void it' }).click()
   await expect(row).toContainText('voided: the regulator was on it')
   await page.goto(kettle.url)
@@ -57,7 +60,7 @@ test('export and import of everything; a damaged file is refused with its line, 
   expect(first.name).toBe('gold-kettle.json')
   const put = async (name: string, buffer: Buffer): Promise<void> => {
     await page
-      .getByLabel('File (JSON, packed by gzip or not)')
+      .getByLabel(sharedLabels.fileJsonPackedByGzipOr)
       .setInputFiles({ name, mimeType: 'application/json', buffer })
   }
   await put('mine.json', first.bytes)
@@ -82,8 +85,8 @@ test('export and import of everything; a damaged file is refused with its line, 
     .replace(/"hashes": \{[^}]*\},\n/, '')
   await put('theirs.json', Buffer.from(theirs))
   await expect(inData(page, 'Import')).toContainText('Front cylinder: name')
-  await page.getByLabel('The file’s takes its place').check()
-  await page.getByRole('button', { name: 'Take it in' }).click()
+  await page.getByLabel(sharedLabels.theFilesTakesItsPlace).check()
+  await page.getByRole('button', { name: sharedLabels.takeItIn }).click()
   await expect(page.getByText('theirs.json taken in')).toBeVisible()
   await page.goto(`${kettle.url}/cylinders`)
   await expect(page.getByRole('link', { name: /Front cylinder/ })).toBeVisible()
@@ -98,22 +101,24 @@ test('a backup made, records changed, the backup restored; a file that is no bac
   const backup = await kept(page, 'Make a backup')
   expect(backup.name).toMatch(/^gold-kettle-\d{4}-.*\.db$/)
   await page.goto(`${kettle.url}/cylinders/left`)
-  await page.getByLabel('On the scale now').fill('29.9')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
-  await expect(page.getByRole('region', { name: 'History' })).toContainText('29.9 lb')
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('29.9')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
+  await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText('29.9 lb')
 
   await page.goto(`${kettle.url}/log/data`)
   const put = async (buffer: Buffer): Promise<void> => {
-    await page.getByLabel('Backup (.db)').setInputFiles({ name: 'b.db', mimeType: 'application/octet-stream', buffer })
+    await page
+      .getByLabel(sharedLabels.backupDb)
+      .setInputFiles({ name: 'b.db', mimeType: 'application/octet-stream', buffer })
   }
   await put(backup.bytes.subarray(0, 20_000))
   await expect(inData(page, 'Restore').getByRole('alert')).toContainText('damaged')
   await put(backup.bytes)
   await expect(inData(page, 'Restore')).toContainText('The backup is whole: Marigold')
-  await page.getByRole('button', { name: 'Put it in place of everything' }).click()
+  await page.getByRole('button', { name: sharedLabels.putItInPlaceOfEverything }).click()
   await expect(page.getByText('b.db restored', { exact: false })).toBeVisible()
   await page.goto(`${kettle.url}/cylinders/left`)
-  await expect(page.getByRole('region', { name: 'History' })).not.toContainText('29.9 lb')
+  await expect(page.getByRole('region', { name: sharedLabels.history })).not.toContainText('29.9 lb')
 
   // From another origin, or without an action, it is refused.
   for (const path of ['import', 'restore']) {
@@ -134,15 +139,15 @@ test('several rigs: copied, selected, renamed, archived; a trip of the other lin
   const second = page
     .getByRole('listitem')
     .filter({ has: page.getByRole('button', { name: 'Take Marigold 2 to hand' }) })
-  await second.getByLabel('Rig', { exact: true }).fill('')
-  await second.getByRole('button', { name: 'Rename' }).click()
-  await expect(second.getByText('Give it a name.')).toBeVisible()
-  await second.getByLabel('Rig', { exact: true }).fill('Heron')
-  await second.getByRole('button', { name: 'Rename' }).click()
+  await second.getByLabel(sharedLabels.rig, { exact: true }).fill('')
+  await second.getByRole('button', { name: sharedLabels.rename }).click()
+  await expect(second.getByText(heatLabels.giveItAName)).toBeVisible()
+  await second.getByLabel(sharedLabels.rig, { exact: true }).fill('Heron')
+  await second.getByRole('button', { name: sharedLabels.rename }).click()
   await page.getByRole('button', { name: 'Take Heron to hand' }).click()
   await expect(page.locator('.rig-name')).toHaveText('Heron')
   await page.goto(kettle.url)
-  await expect(page.getByText('Plan the trip')).toBeVisible()
+  await expect(page.getByText(sharedLabels.planTheTrip)).toBeVisible()
   await page.goto(`${kettle.url}/trips/larkspur`)
   await expect(page).toHaveURL(/\/log\/rigs\?wanted=marigold/)
   await expect(page.getByText('That page is about Marigold', { exact: false })).toBeVisible()

@@ -1,5 +1,6 @@
 import { expect } from '@playwright/test'
 import { gravelyWrong, type Kettle, startKettle, test } from './kettle'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -9,10 +10,10 @@ test.afterAll(() => kettle.stop())
 
 test('open drawers and dialogs pass axe too', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
-  await page.getByText('Emergency', { exact: true }).click()
+  await page.getByText(sharedLabels.emergency, { exact: true }).click()
   expect(await gravelyWrong(page)).toEqual([])
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Instruments' }).click()
+  await page.getByRole('button', { name: sharedLabels.instruments }).click()
   await expect(page.getByRole('dialog')).toHaveCSS('visibility', 'visible')
   await page.waitForFunction(() => !document.querySelector('.offcanvas.showing'))
   expect(await gravelyWrong(page)).toEqual([])
@@ -24,8 +25,8 @@ test('open drawers and dialogs pass axe too', async ({ page }) => {
 test('emergency: two taps from anywhere, without the server and without scripts', async ({ page, browser }) => {
   await page.goto(`${kettle.url}/run`)
   await page.context().setOffline(true)
-  await page.getByText('Emergency', { exact: true }).click()
-  await page.getByText('Carbon monoxide alarm').click()
+  await page.getByText(sharedLabels.emergency, { exact: true }).click()
+  await page.getByText(sharedLabels.carbonMonoxideAlarm).click()
   await expect(page.getByText('Everybody out into fresh air at once.', { exact: false })).toBeVisible()
   await page.keyboard.press('Escape')
   await expect(page.getByText('Everybody out into fresh air at once.', { exact: false })).toBeHidden()
@@ -33,8 +34,8 @@ test('emergency: two taps from anywhere, without the server and without scripts'
   const bare = await browser.newContext({ javaScriptEnabled: false })
   const plain = await bare.newPage()
   await plain.goto(`${kettle.url}/heat`)
-  await plain.getByText('Emergency', { exact: true }).click()
-  await plain.getByText('Smell of gas, or the gas alarm').click()
+  await plain.getByText(sharedLabels.emergency, { exact: true }).click()
+  await plain.getByText(sharedLabels.smellOfGasOrTheGas).click()
   await expect(plain.getByText('No switch, no flame, no phone inside', { exact: false })).toBeVisible()
   await bare.close()
 })
@@ -43,21 +44,21 @@ test('emergency stays two taps away far down a page and over an open dialog', as
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(kettle.url)
   await page.getByRole('link', { name: 'Weigh it again' }).last().scrollIntoViewIfNeeded()
-  await page.getByText('Emergency', { exact: true }).click()
-  await page.getByText('Smell of gas, or the gas alarm').click()
+  await page.getByText(sharedLabels.emergency, { exact: true }).click()
+  await page.getByText(sharedLabels.smellOfGasOrTheGas).click()
   await expect(page.getByText('No switch, no flame, no phone inside', { exact: false })).toBeInViewport()
   await page.keyboard.press('Escape')
-  await page.getByRole('button', { name: 'Help' }).click()
+  await page.getByRole('button', { name: sharedLabels.help }).click()
   await expect(page.getByRole('dialog')).toBeVisible()
-  await page.getByText('Emergency', { exact: true }).click()
-  await page.getByText('Relief valve venting').click()
+  await page.getByText(sharedLabels.emergency, { exact: true }).click()
+  await page.getByText(sharedLabels.reliefValveVenting).click()
   await expect(page.getByText('Everybody away, upwind', { exact: false })).toBeVisible()
 })
 
 test('a missing station says so, on the line and on its page', async ({ page }) => {
   await page.goto(`${kettle.url}/practice`)
   await expect(page.getByRole('heading', { level: 1 })).toContainText('not built yet')
-  const line = page.getByRole('navigation', { name: 'Stations' })
+  const line = page.getByRole('navigation', { name: sharedLabels.stations })
   await expect(line.getByRole('link', { name: /Practice/ })).toContainText('not built yet')
   await expect(line.getByRole('link', { name: /Cylinders/ })).toContainText('stop')
   await expect(line.getByRole('link')).toHaveCount(9)
@@ -71,7 +72,7 @@ test('digits open the stations, ? lists the keys, and typing in a field does not
   await expect(page.getByRole('dialog')).toContainText('Capture the scale')
   await page.keyboard.press('Escape')
   await page.goto(`${kettle.url}/run/cylinder`)
-  await page.getByLabel('Gas', { exact: true }).fill('')
-  await page.getByLabel('Gas', { exact: true }).pressSequentially('2')
+  await page.getByLabel(sharedLabels.gas, { exact: true }).fill('')
+  await page.getByLabel(sharedLabels.gas, { exact: true }).pressSequentially('2')
   await expect(page).toHaveURL(/\/run\/cylinder$/)
 })

@@ -2,6 +2,10 @@ import { expect, type Page } from '@playwright/test'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { openDatabase } from '../../src/records/openDatabase'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
+import { fillLabels } from '@/ui/terms/fillLabels'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -10,7 +14,7 @@ test.beforeAll(async () => {
 test.afterAll(() => kettle.stop())
 
 const tab = (page: Page, name: string) =>
-  page.getByRole('navigation', { name: 'Views of the trip' }).getByRole('link', { name, exact: true })
+  page.getByRole('navigation', { name: tripsLabels.viewsOfTheTrip }).getByRole('link', { name, exact: true })
 
 test('the day’s list on a phone: by place, with money and time, ticked and still ticked after a reload', async ({
   page,
@@ -18,9 +22,9 @@ test('the day’s list on a phone: by place, with money and time, ticked and sti
   const quiet = watchConsole(page)
   await page.setViewportSize({ width: 390, height: 844 })
   await page.goto(kettle.url)
-  await page.getByRole('link', { name: 'All of it as the day’s list, by place' }).click()
+  await page.getByRole('link', { name: tripsLabels.allOfItAsTheDays }).click()
   await expect(page.locator('.big-figure')).toContainText('23')
-  const pump = page.getByRole('region', { name: 'At the pump' })
+  const pump = page.getByRole('region', { name: fillLabels.atThePump })
   await expect(pump).toContainText(/Fill Bottle 1: [\d.]+\soz more, stop at [\d.]+\soz\./)
   await expect(pump).toContainText('$')
   await pump.getByRole('checkbox').first().click()
@@ -37,26 +41,26 @@ test('the day’s list on a phone: by place, with money and time, ticked and sti
 
 test('step by step for this rig; a blocking step waits; each is in the log', async ({ page }) => {
   await page.goto(`${kettle.url}/trips/larkspur/steps`)
-  const rail = page.getByRole('region', { name: 'Before leaving' })
+  const rail = page.getByRole('region', { name: sharedLabels.beforeLeaving })
   await expect(rail).toContainText('Look over Left cylinder and Right cylinder')
   await expect(rail.getByRole('button', { name: /^Step 2:/ })).toBeDisabled()
   await rail.getByRole('button', { name: /^Step 1:/ }).press('Enter')
   await expect(rail.getByRole('button', { name: /^Step 2:/ })).toBeEnabled()
-  await page.getByLabel('Which').selectOption('Swap at night')
+  await page.getByLabel(tripsLabels.which).selectOption('Swap at night')
   await expect(page.getByRole('region', { name: 'Swap at night' })).toContainText('Lever to the reserve')
   await page.goto(`${kettle.url}/log?kind=steps`)
-  await expect(page.getByRole('region', { name: 'Logbook' })).toContainText('trip before')
+  await expect(page.getByRole('region', { name: sharedLabels.logbook })).toContainText('trip before')
 })
 
 test('the trip card: one page on paper, black on white, with a code; the leak sheet too', async ({ page, request }) => {
   await page.goto(`${kettle.url}/trips/larkspur/card`)
-  const card = page.getByRole('article', { name: 'Trip card' })
+  const card = page.getByRole('article', { name: tripsLabels.tripCard })
   await expect(card).toContainText('Left cylinder: 13.6')
   await expect(card).toContainText('never permission')
   await expect(card.getByRole('img', { name: /^Printed code/ })).toBeVisible()
   await page.emulateMedia({ media: 'print' })
-  await expect(page.getByRole('navigation', { name: 'Stations' })).toBeHidden()
-  await expect(page.getByRole('navigation', { name: 'Views of the trip' })).toBeHidden()
+  await expect(page.getByRole('navigation', { name: sharedLabels.stations })).toBeHidden()
+  await expect(page.getByRole('navigation', { name: tripsLabels.viewsOfTheTrip })).toBeHidden()
   const colors = await card.evaluate((element) => {
     const shown = [element, ...element.querySelectorAll('h2, h3, li, p')].map((one) => getComputedStyle(one))
     return [...new Set(shown.map(({ color }) => color)), getComputedStyle(element).backgroundColor]
@@ -82,7 +86,7 @@ test('dates: exported to the calendar, and those due before the trip’s end on 
   request,
 }) => {
   await page.goto(kettle.url)
-  const due = page.getByRole('region', { name: 'Due before the trip’s end' })
+  const due = page.getByRole('region', { name: tripsLabels.dueBeforeTheTripsEnd })
   await expect(due).toContainText('October 2024 Left pigtail: replace')
   await due.getByRole('link', { name: 'All dates' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: 'March 2030: Left cylinder' })).toBeVisible()
@@ -97,14 +101,14 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
   const quiet = watchConsole(page)
   const day = (ago: number): string => new Date(Date.now() - ago * 86_400_000).toISOString().slice(0, 10)
   await page.goto(`${kettle.url}/trips/larkspur`)
-  await page.getByLabel('The same trip, leaving on').fill('2026-02-45')
-  await page.getByLabel('The same trip, leaving on').fill(day(3))
-  await page.getByRole('button', { name: 'Copy this trip' }).click()
+  await page.getByLabel(tripsLabels.theSameTripLeavingOn).fill('2026-02-45')
+  await page.getByLabel(tripsLabels.theSameTripLeavingOn).fill(day(3))
+  await page.getByRole('button', { name: tripsLabels.copyThisTrip }).click()
   await expect(page.getByText('Larkspur Saddle copied')).toBeVisible()
   await expect(page).toHaveURL(/\/trips\/(?!larkspur$)/)
-  await page.getByLabel('Where to').fill('Otter Bay')
+  await page.getByLabel(tripsLabels.whereTo).fill('Otter Bay')
   await page.getByLabel('Hours a day, Small radiant').fill('')
-  await page.getByRole('button', { name: 'Save the trip' }).click()
+  await page.getByRole('button', { name: tripsLabels.saveTheTrip }).click()
   await expect(page.getByText('Trip to Otter Bay saved')).toBeVisible()
 
   // Under way without a weigh-in: the whole trip is counted, and the page says so.
@@ -123,29 +127,29 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
   ).toBeVisible()
 
   // Only cold: its contents are unknown, and the other was shut.
-  const swap = page.getByRole('form', { name: 'A swap' })
-  const saveSwap = async (): Promise<void> => swap.getByRole('button', { name: 'Save the swap' }).click()
+  const swap = page.getByRole('form', { name: tripsLabels.aSwap })
+  const saveSwap = async (): Promise<void> => swap.getByRole('button', { name: tripsLabels.saveTheSwap }).click()
   await tab(page, 'On the way').click()
-  await swap.getByLabel('When (optional)').fill('2120-01-02T03:10')
+  await swap.getByLabel(sharedLabels.whenOptional).fill('2120-01-02T03:10')
   await saveSwap()
   await expect(swap).toContainText('That is still to come.')
-  await swap.getByLabel('When (optional)').fill('')
-  await swap.getByLabel('Gave out').selectOption('Left cylinder')
-  await swap.getByLabel('Opened instead').selectOption('Right cylinder')
-  await swap.getByLabel('Its valve until then').selectOption('shut')
+  await swap.getByLabel(sharedLabels.whenOptional).fill('')
+  await swap.getByLabel(sharedLabels.gaveOut).selectOption('Left cylinder')
+  await swap.getByLabel(tripsLabels.openedInstead).selectOption('Right cylinder')
+  await swap.getByLabel(tripsLabels.itsValveUntilThen).selectOption('shut')
   await saveSwap()
   await expect(page.getByText('Swap of Left cylinder saved')).toBeVisible()
   const line = page.getByRole('region', { name: 'The rig’s line', exact: true }).first()
   // 15 kg on the scale less the stamped tare, all of it burned.
   await expect(line).toContainText(/Burnt \d\d\.\d\slb where the habits as entered/)
-  await page.getByRole('button', { name: 'Undo', exact: true }).click()
+  await page.getByRole('button', { name: sharedLabels.undo, exact: true }).click()
   await expect(line).toContainText('Nothing was weighed on this trip yet.')
-  await swap.getByLabel('Lifted, it was').selectOption('still heavy: only cold')
+  await swap.getByLabel(tripsLabels.liftedItWas).selectOption('still heavy: only cold')
   await saveSwap()
   await expect(line).toContainText('Left cylinder was not weighed with the others')
-  await swap.getByLabel('Gave out').selectOption('Bottle 1')
-  await expect(swap.getByLabel('Opened instead').locator('option')).not.toContainText(['Right cylinder'])
-  await swap.getByLabel('Lifted, it was').selectOption('light: it is empty')
+  await swap.getByLabel(sharedLabels.gaveOut).selectOption('Bottle 1')
+  await expect(swap.getByLabel(tripsLabels.openedInstead).locator('option')).not.toContainText(['Right cylinder'])
+  await swap.getByLabel(tripsLabels.liftedItWas).selectOption('light: it is empty')
   await saveSwap()
   await expect(page.getByText('Swap of Bottle 1 saved')).toBeVisible()
   await page.goto(`${kettle.url}/cylinders/bottle-1`)
@@ -162,17 +166,17 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
   await expect(line).toContainText(/Burnt 5\.7\slb where the habits as entered would have burnt/)
   await expect(line).toContainText('The plan goes by the habits as entered.')
   const before = await line.innerText()
-  await line.getByRole('button', { name: 'Plan the nights left by this' }).click()
+  await line.getByRole('button', { name: tripsLabels.planTheNightsLeftByThis }).click()
   await expect(line).toContainText(/The plan counts \d+\s?% of the habits as entered/)
   expect(await line.innerText()).not.toBe(before)
-  await line.getByRole('button', { name: 'Take this back' }).click()
+  await line.getByRole('button', { name: tripsLabels.takeThisBack }).click()
   await expect(line).toContainText('The plan goes by the habits as entered.')
-  await line.getByRole('button', { name: 'Leave the plan as entered' }).click()
+  await line.getByRole('button', { name: tripsLabels.leaveThePlanAsEntered }).click()
   await expect(line).toContainText('Refused')
 
   await page.goto(`${kettle.url}/run`)
   await expect(page.getByText('Under way. Here the whole trip is reckoned', { exact: false })).toBeVisible()
-  await page.getByRole('link', { name: 'What is left of it' }).click()
+  await page.getByRole('link', { name: runLabels.whatIsLeftOfIt }).click()
   await expect(page.getByText('Reckoned from the weigh-ins on', { exact: false })).toBeVisible()
 
   await page.goto(`${kettle.url}/log/gas`)

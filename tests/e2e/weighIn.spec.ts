@@ -1,5 +1,7 @@
 import { expect } from '@playwright/test'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -16,14 +18,14 @@ for (const [name, viewport] of [
     await page.setViewportSize(viewport)
     await page.goto(`${kettle.url}/cylinders`)
     await page.getByRole('link', { name: /Bottle 3/ }).click()
-    await page.getByLabel('On the scale now').fill('1 lb 11.6 oz')
+    await page.getByLabel(sharedLabels.onTheScaleNow).fill('1 lb 11.6 oz')
     const slip = page.getByRole('region', { name: 'Bottle 3' })
     await expect(slip).toContainText('13.0 oz')
     await expect(slip).toContainText('79 %')
-    await expect(page.getByText('as typed, not saved yet')).toBeVisible()
-    await page.getByRole('button', { name: 'Save the weighing' }).click()
+    await expect(page.getByText(cylindersLabels.asTypedNotSavedYet)).toBeVisible()
+    await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
     await expect(page.getByText('Weighing of Bottle 3 saved')).toBeVisible()
-    await expect(page.getByRole('region', { name: 'History' })).toContainText(
+    await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText(
       '27.6 oz on the scale, typed: 13.0 oz aboard',
     )
 
@@ -54,7 +56,7 @@ for (const viewport of [
     await page.locator('body').press('2')
     await expect(page).toHaveURL(/\/cylinders$/)
     await page.keyboard.press('/')
-    await page.getByRole('textbox', { name: 'Find' }).waitFor()
+    await page.getByRole('textbox', { name: sharedLabels.find }).waitFor()
     await page.keyboard.type('left')
     await page.keyboard.press('Enter')
     await expect(page.getByRole('heading', { level: 1 })).toContainText('Left cylinder')
@@ -78,40 +80,42 @@ for (const viewport of [
     await expect(page.getByText('Taken back: Weighing of Left cylinder saved')).toBeVisible()
     await expect(page.getByRole('region', { name: 'The rig’s line' })).toContainText('13.6 lb')
     await page.goBack()
-    await expect(page.getByRole('region', { name: 'History' })).toContainText('Undone right after it was saved')
+    await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText(
+      'Undone right after it was saved',
+    )
   })
 }
 
 test('a reading is captured from the scale into the field', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/right`)
-  await page.getByRole('button', { name: 'Instruments' }).click()
-  await page.getByRole('button', { name: 'Capture' }).click()
+  await page.getByRole('button', { name: sharedLabels.instruments }).click()
+  await page.getByRole('button', { name: sharedLabels.capture }).click()
   await expect(page.getByText('Choose the field')).toBeVisible()
 
-  await page.getByLabel('Temperature of the liquid').focus()
-  await page.getByRole('button', { name: 'Capture' }).click()
+  await page.getByLabel(sharedLabels.temperatureOfTheLiquid).focus()
+  await page.getByRole('button', { name: sharedLabels.capture }).click()
   await expect(page.getByText(/does not measure a temperature/)).toBeVisible()
 
-  await page.getByLabel('What stands on it').selectOption({ label: 'Right cylinder' })
+  await page.getByLabel(sharedLabels.whatStandsOnIt).selectOption({ label: 'Right cylinder' })
   await expect(page.getByTestId('scale-reading')).toContainText('steady', { timeout: 15_000 })
-  await page.getByLabel('On the scale now').focus()
+  await page.getByLabel(sharedLabels.onTheScaleNow).focus()
   await page.keyboard.press('Alt+c')
   await expect(page.getByText('Captured into the field.')).toBeVisible()
-  expect(Number(await page.getByLabel('On the scale now').inputValue())).toBeCloseTo(35.9, 0)
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
-  await expect(page.getByRole('region', { name: 'History' })).toContainText('captured')
+  expect(Number(await page.getByLabel(sharedLabels.onTheScaleNow).inputValue())).toBeCloseTo(35.9, 0)
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
+  await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText('captured')
 })
 
 test('switching units converts every figure and half-typed input', async ({ page }) => {
   await page.goto(`${kettle.url}/cylinders/left`)
-  await page.getByLabel('On the scale now').fill('31.4')
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('31.4')
   await page.getByRole('button', { name: /^Units/ }).click()
-  await expect(page.getByLabel('On the scale now')).toHaveValue('14.243')
+  await expect(page.getByLabel(sharedLabels.onTheScaleNow)).toHaveValue('14.243')
   await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('6.17 kg')
   await page.reload()
-  await expect(page.getByLabel('On the scale now')).toHaveValue('14.243')
+  await expect(page.getByLabel(sharedLabels.onTheScaleNow)).toHaveValue('14.243')
   await page.getByRole('button', { name: /^Units/ }).click()
-  await expect(page.getByLabel('On the scale now')).toHaveValue('31.4')
+  await expect(page.getByLabel(sharedLabels.onTheScaleNow)).toHaveValue('31.4')
   await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('13.6 lb')
 })
 
@@ -128,11 +132,11 @@ test('a mistaken weighing is voided with a reason and stays visible', async ({ p
   await page.goto(`${kettle.url}/cylinders/soda`)
   await page
     .getByRole('row', { name: /Weighed/ })
-    .getByRole('button', { name: 'Void', exact: true })
+    .getByRole('button', { name: sharedLabels.void, exact: true })
     .click()
   await page.getByRole('button', { name: 'Void it' }).click()
   await expect(page.getByText('Say why, in a few words.')).toBeVisible()
-  await page.getByLabel('Why is it wrong?').fill('the adapter was on it')
+  await page.getByLabel(sharedLabels.whyIsItWrong).fill('the adapter was on it')
   await page.getByRole('button', { name: 'Void it' }).click()
   await expect(page.getByText('voided: the adapter was on it')).toBeVisible()
   await expect(page.getByText('Nobody knows what is in Soda cylinder.')).toBeVisible()

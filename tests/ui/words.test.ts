@@ -5,7 +5,7 @@ import { emergencies } from '@/ui/shell/emergencies'
 import { readQuantity } from '@/ui/fields/typedQuantity'
 import { stateLabels } from '@/ui/figures/StateMark'
 import { stationFacts } from '@/ui/shell/stationFacts'
-import { terms } from '@/ui/figures/terms'
+import { terms } from '@/ui/terms/terms'
 
 test('every station has a page at its route', () => {
   for (const station of stations) {

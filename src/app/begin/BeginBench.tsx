@@ -10,6 +10,7 @@ import { BeginHeat } from './BeginHeat'
 import { BeginName } from './BeginName'
 import { BeginTrip } from './BeginTrip'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Step a refusal belongs to, by the field it names. */
 function stepOf(path: string): BeginStep {
@@ -90,7 +91,7 @@ export function BeginBench({
       </div>
       <div className="save-line">
         <Button type="submit" disabled={saving.state === 'saving'}>
-          {next ? 'Go on' : 'See the verdict'}
+          {next ? sharedLabels.goOn : sharedLabels.seeTheVerdict}
         </Button>
         {before && (
           <Button variant="quiet" onClick={() => set({ step: before })}>

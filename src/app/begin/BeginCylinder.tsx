@@ -5,6 +5,7 @@ import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { MonthField } from '@/ui/fields/MonthField'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import type { BeginPart } from './beginForm'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Those most rigs have; the others are entered by their stamps later. */
 const offered = ['removable-20', 'removable-30', 'removable-10', 'removable-100', 'bottle-1', 'co2-5']
@@ -56,7 +57,7 @@ export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
         <div className="fields narrow">
           <QuantityField
             optional
-            label="On the scale now"
+            label={sharedLabels.onTheScaleNow}
             role="cylinderMass"
             typed={values.gross}
             issue={issueAt('cylinder.grossKg')}

@@ -4,6 +4,7 @@ import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/e
 import type { HeaterKind } from '@/core/heat/heaters/heater'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** What a page of the beginning is given. */
 export interface BeginPart {
@@ -20,9 +21,9 @@ export type BeginStep = (typeof beginSteps)[number]
 export const beginStepLabels: Readonly<Record<BeginStep, string>> = {
   rig: 'The rig',
   cylinder: 'A cylinder',
-  heat: 'What burns',
+  heat: sharedLabels.whatBurns,
   found: 'What you found',
-  trip: 'The trip',
+  trip: sharedLabels.theTrip,
 }
 
 /** Whether a thing is there: “not known” is an answer. */

@@ -1,5 +1,6 @@
 import { kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
 import { PageTabs } from '@/ui/shell/PageTabs'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 /** Pages of the station. */
 export function StationTabs() {
@@ -23,12 +24,12 @@ export function CylinderTabs({ id, kind }: { id: string; kind: CylinderKind }) {
     <PageTabs
       label="Pages of this cylinder"
       tabs={[
-        { href: base, label: isFixed ? 'Contents' : 'Weigh' },
+        { href: base, label: isFixed ? 'Contents' : cylindersLabels.weigh },
         ...(hasLevel && !isFixed ? [{ href: `${base}/level`, label: 'Gauge and level' }] : []),
         { href: `${base}/dates`, label: 'Dates' },
-        { href: `${base}/look-over`, label: 'Look-over' },
+        { href: `${base}/look-over`, label: cylindersLabels.lookOver },
         { href: `${base}/heat`, label: 'Hot car, cold night' },
-        { href: `${base}/stamps`, label: 'Stamps' },
+        { href: `${base}/stamps`, label: cylindersLabels.stamps },
       ]}
     />
   )

@@ -1,6 +1,7 @@
 import type { PumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { PhraseText } from '@/ui/figures/Amount'
 import { StateMark, type MarkState } from '@/ui/figures/StateMark'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const answers = {
   yes: { word: 'Yes, as far as known', mark: 'ready' },
@@ -12,8 +13,8 @@ const answers = {
 export function PumpPlate({ answer, name }: { answer: PumpAnswer; name: string }) {
   const { word, mark } = answers[answer.answer]
   return (
-    <section className={`pump-plate ${mark}`} aria-label="Will the pump take it?">
-      <h2>Will the pump take it?</h2>
+    <section className={`pump-plate ${mark}`} aria-label={cylindersLabels.willThePumpTakeIt}>
+      <h2>{cylindersLabels.willThePumpTakeIt}</h2>
       <p className="hint mb-2">{name}</p>
       <p className="large">
         <StateMark state={mark} size={34} /> {word}

@@ -7,6 +7,7 @@ import { parseSizeName } from '@/core/cylinders/parseSizeName'
 import type { TypicalSize } from '@/core/cylinders/typicalSizes'
 import { Amount } from '@/ui/figures/Amount'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const POUND_KG = 0.45359237
 
@@ -21,7 +22,7 @@ export function SizePicker({ take }: { take: (size: TypicalSize) => void }) {
   const meant = parseSizeName(words)
   return (
     <div className="size-picker">
-      <Form.Label htmlFor="size">What people call it</Form.Label>
+      <Form.Label htmlFor="size">{cylindersLabels.whatPeopleCallIt}</Form.Label>
       <Form.Control
         id="size"
         value={words}
@@ -52,7 +53,7 @@ export function SizePicker({ take }: { take: (size: TypicalSize) => void }) {
                   {tellTale && '; '}WC <Amount quantity={{ value: size.waterCapacityKg, role: 'cylinderMass' }} />
                 </p>
                 <Button size="sm" variant="quiet" onClick={() => take(size)}>
-                  This one
+                  {cylindersLabels.thisOne}
                 </Button>
               </div>
             </li>

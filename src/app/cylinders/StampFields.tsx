@@ -10,6 +10,8 @@ import { useUnits } from '@/ui/state/UnitsProvider'
 import { FAR, massRoleOf, turnedTo, waterRoleOf, type StampFieldsProps, type StampValues } from './stampValues'
 import { RareFields } from './RareFields'
 import type { TypedQuantity } from '@/ui/fields/typedQuantity'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Fields of a collar; the kind decides which are shown. */
 export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFieldsProps) {
@@ -26,7 +28,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
   return (
     <div className="fields narrow">
       <div>
-        <Form.Label htmlFor="name">What you call it</Form.Label>
+        <Form.Label htmlFor="name">{sharedLabels.whatYouCallIt}</Form.Label>
         <Form.Control
           id="name"
           maxLength={60}
@@ -37,7 +39,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
         {issueAt('name') && <p className="issue">{issueAt('name')}</p>}
       </div>
       <div>
-        <Form.Label htmlFor="kind">Kind</Form.Label>
+        <Form.Label htmlFor="kind">{sharedLabels.kind}</Form.Label>
         <Form.Select
           id="kind"
           value={kind}
@@ -87,7 +89,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
         />
       )}
       <MonthField
-        label="Month it was made"
+        label={cylindersLabels.monthItWasMade}
         text={values.month}
         onText={(month) => set({ month })}
         latest={thisMonth}
@@ -96,7 +98,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
       />
       {dateClass !== 'fixed' && dateClass !== 'non-refillable' && (
         <div>
-          <Form.Label htmlFor="marks">Marks to enter with it</Form.Label>
+          <Form.Label htmlFor="marks">{cylindersLabels.marksToEnterWithIt}</Form.Label>
           <Form.Control
             id="marks"
             value={values.marks}
@@ -126,7 +128,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
       {kindFacts[kind].needsOverfillStop && (
         <div>
           <Form.Label htmlFor="overfill-stop">
-            <Term id="overfill-stop">Overfill stop</Term> in its valve
+            <Term id="overfill-stop">{cylindersLabels.overfillStop}</Term> in its valve
           </Form.Label>
           <Form.Select
             id="overfill-stop"
@@ -167,7 +169,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
       <div>
         <Form.Check
           id="aboard"
-          label="Comes along on the trip"
+          label={cylindersLabels.comesAlongOnTheTrip}
           checked={values.aboard}
           onChange={(event) => set({ aboard: event.target.checked })}
         />

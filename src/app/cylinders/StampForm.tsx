@@ -19,6 +19,7 @@ import { useNotice } from '@/ui/state/UndoProvider'
 import { SizePicker } from './SizePicker'
 import { StampFields } from './StampFields'
 import { fieldsOfCollar, massRoleOf, readStampFields, stampValues, waterField, type StoredStamps } from './stampValues'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const MAX_COLLAR = 400
 
@@ -80,7 +81,7 @@ export function StampForm({
     >
       <div className="collar-and-size">
         <div>
-          <Form.Label htmlFor="collar">The collar, as stamped</Form.Label>
+          <Form.Label htmlFor="collar">{cylindersLabels.theCollarAsStamped}</Form.Label>
           <Form.Control
             id="collar"
             as="textarea"
@@ -124,14 +125,14 @@ export function StampForm({
             <span />
             <Form.Check
               id="confirmed"
-              label="I looked again: it is stamped so"
+              label={cylindersLabels.iLookedAgainItIsStamped}
               checked={values.confirmed}
               onChange={(event) => set({ confirmed: event.target.checked })}
             />
           </li>
         </ul>
       )}
-      <SaveBar label="Save the stamps" saving={saving} dirty={form.dirty} />
+      <SaveBar label={cylindersLabels.saveTheStamps} saving={saving} dirty={form.dirty} />
       {theirs && (
         <ConflictNote
           rows={[

@@ -7,6 +7,7 @@ import { loadRigSnapshot } from '@/app/shared/pageData'
 import { FindingList } from '@/ui/figures/FindingList'
 import { CylinderCard } from './CylinderCard'
 import { StationTabs } from './CylinderTabs'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 export const metadata: Metadata = { title: 'Cylinders' }
 
@@ -32,7 +33,7 @@ export default function CylindersPage() {
       <Link className="btn btn-primary" href="/cylinders/new">
         Add a cylinder
       </Link>
-      <section className="mt-4" aria-label="Findings">
+      <section className="mt-4" aria-label={sharedLabels.findings}>
         <FindingList findings={findings} />
       </section>
     </>

@@ -4,6 +4,7 @@ import { usePathname, useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
 import { kindInSentence } from '@/core/cylinders/cylinderKind'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Cylinder picker. Cylinders of another kind can be chosen too: the page then says why they cannot be filled. */
 export function CylinderPicker({ gear, chosenId }: { gear: readonly CylinderGear[]; chosenId: string }) {
@@ -11,7 +12,7 @@ export function CylinderPicker({ gear, chosenId }: { gear: readonly CylinderGear
   const here = usePathname()
   return (
     <div className="cylinder-picker">
-      <Form.Label htmlFor="fill-cylinder">On the bench</Form.Label>
+      <Form.Label htmlFor="fill-cylinder">{sharedLabels.onTheBench}</Form.Label>
       <Form.Select
         id="fill-cylinder"
         value={chosenId}

@@ -7,6 +7,7 @@ import { scaleStepKg } from '@/instruments/simulatedScale'
 import { Amount, BigAmount } from '@/ui/figures/Amount'
 import { useScaleReading } from '@/ui/instruments/ScaleProvider'
 import { useAlarm } from '@/ui/instruments/useAlarm'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 const stageLabels: Readonly<Record<ScaleStage['stage'], string>> = {
   idle: 'nothing on the scale that is heavy enough',
@@ -37,7 +38,7 @@ export function LiveScale({
   const idle = stage === 'idle'
   useAlarm(stage === 'over')
   return (
-    <section className={`live-scale ${stage}`} aria-label="The scale, live">
+    <section className={`live-scale ${stage}`} aria-label={fillLabels.theScaleLive}>
       <div className="live-figures">
         <p className="large mb-0" data-testid="live-scale">
           <BigAmount quantity={{ value: grossKg, role }} />
@@ -58,7 +59,7 @@ export function LiveScale({
         <path d={`M${BAR * SCALE_MARKS.stop} 0V40`} className="stop-mark" />
       </svg>
       <Button variant="quiet" size="sm" disabled={!reading?.steady || idle} onClick={() => take(grossKg)}>
-        {reading?.steady || idle ? 'Take this weight' : 'Wait until it rests'}
+        {reading?.steady || idle ? fillLabels.takeThisWeight : 'Wait until it rests'}
       </Button>
     </section>
   )

@@ -18,6 +18,8 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useFill } from './useFill'
+import { fillLabels } from '@/ui/terms/fillLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** How attendants know that it is full. */
 const pumpWays = [
@@ -85,7 +87,7 @@ export function PumpBench({
       }}
     >
       {findings.length > 0 && (
-        <section className="across" aria-label="Findings">
+        <section className="across" aria-label={sharedLabels.findings}>
           <FindingList findings={findings} />
         </section>
       )}
@@ -115,7 +117,7 @@ export function PumpBench({
                 <p className="hint mb-0">{pumpWays.find(({ id }) => id === way)?.words}</p>
               </div>
               <QuantityField
-                label="Temperature of the liquid"
+                label={sharedLabels.temperatureOfTheLiquid}
                 optional
                 role="temperature"
                 typed={temperature}
@@ -129,7 +131,7 @@ export function PumpBench({
                 <h2 className="mt-3">Afterwards</h2>
                 <div className="fields">
                   <QuantityField
-                    label="The pump metered"
+                    label={fillLabels.thePumpMetered}
                     optional
                     role="liquidVolume"
                     typed={metered}
@@ -137,7 +139,7 @@ export function PumpBench({
                     onTyped={(typed) => set({ metered: typed })}
                   />
                   <QuantityField
-                    label="Paid"
+                    label={fillLabels.paid}
                     optional
                     role="money"
                     typed={paid}
@@ -155,7 +157,11 @@ export function PumpBench({
                   />
                 </div>
                 <WhenField {...whenField} />
-                <SaveBar label="Save the fill" saving={saving} dirty={![metered, paid, gross].every(isEmpty)} />
+                <SaveBar
+                  label={fillLabels.saveTheFill}
+                  saving={saving}
+                  dirty={![metered, paid, gross].every(isEmpty)}
+                />
               </>
             )}
           </div>

@@ -26,6 +26,8 @@ import { StateMark } from '@/ui/figures/StateMark'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { LiveScale } from './LiveScale'
 import { useFill } from './useFill'
+import { fillLabels } from '@/ui/terms/fillLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 interface Worked {
   stop: StopWeight | null
@@ -102,7 +104,7 @@ export function WeighFill({
       }}
     >
       {findings.length > 0 && (
-        <section className="across" aria-label="Findings">
+        <section className="across" aria-label={sharedLabels.findings}>
           <FindingList findings={findings} />
         </section>
       )}
@@ -124,7 +126,7 @@ export function WeighFill({
           <div className="at-the-scale">
             <div className="fields">
               <QuantityField
-                label="On the scale"
+                label={fillLabels.onTheScale}
                 role={role}
                 typed={gross}
                 issue={wrongAt('grossKg') ?? issueAt('after.grossKg') ?? issueAt('grossKg')}
@@ -132,7 +134,7 @@ export function WeighFill({
                 onTyped={(typed, from) => set({ gross: typed, source: from })}
               />
               <QuantityField
-                label="Also hanging on the scale"
+                label={sharedLabels.alsoHangingOnTheScale}
                 optional
                 role={role}
                 typed={hanging}
@@ -141,7 +143,7 @@ export function WeighFill({
                 onTyped={(typed) => set({ hanging: typed })}
               />
               <QuantityField
-                label="Temperature of the liquid"
+                label={sharedLabels.temperatureOfTheLiquid}
                 optional
                 role="temperature"
                 typed={temperature}
@@ -152,7 +154,7 @@ export function WeighFill({
               <Form.Check
                 type="switch"
                 id="live"
-                label="Follow the scale live"
+                label={fillLabels.followTheScaleLive}
                 checked={live}
                 onChange={(event) => setLive(event.target.checked)}
               />
@@ -174,7 +176,7 @@ export function WeighFill({
             ) : (
               <>
                 <WhenField {...whenField} />
-                <SaveBar label="Save the fill" saving={saving} dirty={!isEmpty(gross)} />
+                <SaveBar label={fillLabels.saveTheFill} saving={saving} dirty={!isEmpty(gross)} />
               </>
             )}
           </div>

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { PageTabs } from '@/ui/shell/PageTabs'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 export default function FillLayout({ children }: { children: ReactNode }) {
   return (
@@ -11,10 +12,10 @@ export default function FillLayout({ children }: { children: ReactNode }) {
         label="Ways of filling"
         keep="cylinder"
         tabs={[
-          { href: '/fill', label: 'At the pump' },
-          { href: '/fill/by-weight', label: 'By weight' },
+          { href: '/fill', label: fillLabels.atThePump },
+          { href: '/fill/by-weight', label: fillLabels.byWeight },
           { href: '/fill/onboard', label: 'Onboard tank' },
-          { href: '/fill/bottles', label: 'Small bottles' },
+          { href: '/fill/bottles', label: fillLabels.smallBottles },
           { href: '/fill/co2', label: 'CO2' },
           { href: '/fill/cost', label: 'What it costs' },
           { href: '/fill/carrying', label: 'Carrying' },

@@ -10,6 +10,7 @@ import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
 import { useLabels } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Place and planned use of the heater; the plan moves it too. */
 export function HeaterPlace({
@@ -28,7 +29,7 @@ export function HeaterPlace({
     return (
       <div className="plate heater-place">
         <p className="mb-2">{name} stands nowhere in this room yet.</p>
-        <Button onClick={() => editor.setPlaced(id, {})}>Put it on the plan</Button>
+        <Button onClick={() => editor.setPlaced(id, {})}>{heatLabels.putItOnThePlan}</Button>
       </div>
     )
   }
@@ -38,7 +39,13 @@ export function HeaterPlace({
   return (
     <section className="heater-place" aria-label={`Where ${name} stands`}>
       <div className="fields narrow">
-        <Measure label="Middle from the back" role="length" value={pose.xM} mayBeZero set={(xM) => set({ xM }, 'x')} />
+        <Measure
+          label={heatLabels.middleFromTheBack}
+          role="length"
+          value={pose.xM}
+          mayBeZero
+          set={(xM) => set({ xM }, 'x')}
+        />
         <Measure label="from the left" role="length" value={pose.yM} mayBeZero set={(yM) => set({ yM }, 'y')} />
         {heater.heater.body.mount !== 'floor' && (
           <Measure
@@ -52,7 +59,7 @@ export function HeaterPlace({
       </div>
       <Choice
         id="heater-use"
-        label="It is meant to burn"
+        label={heatLabels.itIsMeantToBurn}
         value={use}
         options={heaterUses.map((one) => [one, useLabels[one]] as const)}
         set={(value) => editor.setPlaced(id, { use: value })}
@@ -64,7 +71,7 @@ export function HeaterPlace({
       )}
       <div className="save-line">
         <Button variant="quiet" size="sm" onClick={() => set({ turnDeg: (pose.turnDeg + 90) % 360 }, 'turn')}>
-          <RotateCw size={16} aria-hidden="true" /> A quarter turn
+          <RotateCw size={16} aria-hidden="true" /> {heatLabels.aQuarterTurn}
         </Button>
         <Button variant="bare" size="sm" onClick={() => editor.dropPlaced(id)}>
           Off the plan

@@ -9,6 +9,8 @@ import { useWorker } from '@/ui/state/useWorker'
 import { createHeatWorker } from '@/workers/threads'
 import type { HeatWorker } from '@/workers/heat.worker'
 import { WorkerBar } from '@/ui/shell/WorkerBar'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const GRID_M = 0.05
 const facing: Readonly<Record<number, string>> = { 0: 'the front', 90: 'the right', 180: 'the back', 270: 'the left' }
@@ -23,10 +25,10 @@ export function PlacementSearch({ heater, editor }: { heater: StoredHeater; edit
     )
   const found = work.value
   return (
-    <section className="placements" aria-label="Where it could stand">
-      <h2>Where it could stand</h2>
+    <section className="placements" aria-label={heatLabels.whereItCouldStand}>
+      <h2>{heatLabels.whereItCouldStand}</h2>
       <Button variant="quiet" onClick={search}>
-        Look for places
+        {heatLabels.lookForPlaces}
       </Button>
       {work.share !== null && <WorkerBar share={work.share} label="Looking" stop={stop} />}
       {work.refused && (
@@ -54,7 +56,8 @@ export function PlacementSearch({ heater, editor }: { heater: StoredHeater; edit
       {found?.poses.length === 0 && (
         <div role="status">
           <p className="mb-1">
-            <strong>Nowhere in this room.</strong> Of {found.tried} places tried none keeps its distances.
+            <strong>Nowhere in this room.</strong> {sharedLabels.of} {found.tried} places tried none keeps its
+            distances.
           </p>
           {found.nearest ? (
             <>
@@ -71,7 +74,7 @@ export function PlacementSearch({ heater, editor }: { heater: StoredHeater; edit
                 size="sm"
                 onClick={() => found.nearest && editor.setPlaced(heater.id, { pose: found.nearest.pose })}
               >
-                Show it there
+                {heatLabels.showItThere}
               </Button>
             </>
           ) : (

@@ -30,6 +30,8 @@ import { RoomFields } from './RoomFields'
 import { ThingInspector } from './ThingInspector'
 import { ThingList } from './ThingList'
 import { useClearances, useRoom } from './useRoom'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Takes a room out of the lists; its warm-ups stay. */
 function ArchiveRoomButton(props: { id: string; version: number; name: string }) {
@@ -97,10 +99,10 @@ export function RoomBench({
     <div className="room-bench">
       <div className="line-head">
         <BenchPicker of="room" things={data.rooms} chosenId={data.chosen?.id ?? null} addAt="/heat" />
-        <NameField id="room-name" label="Name of the room" drawing={editor} />
+        <NameField id="room-name" label={heatLabels.nameOfTheRoom} drawing={editor} />
         {data.heaters.length > 0 && (
           <div>
-            <Form.Label htmlFor="room-heater">Heater</Form.Label>
+            <Form.Label htmlFor="room-heater">{heatLabels.heater}</Form.Label>
             <Form.Select id="room-heater" value={heaterId ?? ''} onChange={(event) => setHeaterId(event.target.value)}>
               {data.heaters.map(({ id, name }) => (
                 <option key={id} value={id}>
@@ -119,7 +121,7 @@ export function RoomBench({
         <div>
           <Plan {...shown} chosen={chosen} choose={setChosen} moveTo={moveTo} setThing={editor.setThing} />
           <Elevation {...shown} chosen={chosen} />
-          <section aria-label="Findings">
+          <section aria-label={sharedLabels.findings}>
             <h2>What is to be said of it</h2>
             {findings.length === 0 ? (
               <p className="hint">
@@ -141,7 +143,7 @@ export function RoomBench({
               router.push(`/heat?room=${saved}`)
             }}
           >
-            <DrawingSave label="Save the room" drawing={editor} {...(leave && { leave })} />
+            <DrawingSave label={heatLabels.saveTheRoom} drawing={editor} {...(leave && { leave })} />
           </form>
         </div>
         <div className="slip-side">

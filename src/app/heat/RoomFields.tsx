@@ -8,6 +8,7 @@ import { Choice } from '@/ui/fields/Choice'
 import { findIssue } from '@/ui/state/useSave'
 import { Measure } from '@/ui/fields/Measure'
 import type { RoomEditor } from './useRoom'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Length, width and height of the room, and what it is made of. */
 export function RoomFields({ editor }: { editor: RoomEditor }) {
@@ -35,7 +36,7 @@ export function RoomFields({ editor }: { editor: RoomEditor }) {
       />
     )
   return (
-    <section aria-label="Measures of the room" className="mt-3">
+    <section aria-label={heatLabels.measuresOfTheRoom} className="mt-3">
       <h2>The room itself</h2>
       <div className="fields narrow">
         {size('lengthM', 'Length')}

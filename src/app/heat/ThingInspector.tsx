@@ -8,6 +8,8 @@ import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
 import { thingOptions } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const reachLabels: Partial<Record<Thing['kind'], string>> = {
   curtain: 'Blows to each side by',
@@ -47,7 +49,7 @@ export function ThingInspector({ thing, editor, gone }: { thing: Thing; editor: 
             maxLength={60}
             onChange={(event) => set({ name: event.target.value }, 'name')}
           />
-          {thing.name.trim() === '' && <p className="issue mb-0">Give it a name.</p>}
+          {thing.name.trim() === '' && <p className="issue mb-0">{heatLabels.giveItAName}</p>}
         </div>
         <Choice
           id="thing-what"
@@ -64,7 +66,7 @@ export function ThingInspector({ thing, editor, gone }: { thing: Thing; editor: 
         {size('highM', 'Upper edge above floor')}
         {kind !== 'door-swing' && size('reachM', reachLabels[kind] ?? 'Can move by', 'judged where it can reach')}
         <Measure
-          label="Turned"
+          label={heatLabels.turned}
           role="count"
           value={turnDeg}
           mayBeZero
@@ -94,7 +96,7 @@ export function ThingInspector({ thing, editor, gone }: { thing: Thing; editor: 
       />
       <div className="save-line">
         <Button variant="quiet" size="sm" onClick={() => set({ turnDeg: (turnDeg + 90) % 360 }, 'quarter')}>
-          <RotateCw size={16} aria-hidden="true" /> A quarter turn
+          <RotateCw size={16} aria-hidden="true" /> {heatLabels.aQuarterTurn}
         </Button>
         <Button
           variant="bare"
@@ -104,7 +106,7 @@ export function ThingInspector({ thing, editor, gone }: { thing: Thing; editor: 
             gone()
           }}
         >
-          Take it out
+          {sharedLabels.takeItOut}
         </Button>
       </div>
     </section>

@@ -9,6 +9,7 @@ import { Choice } from '@/ui/fields/Choice'
 import { newId } from '@/ui/state/newId'
 import { thingOptions } from './heatDefaults'
 import type { RoomEditor } from './useRoom'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Objects of the room with their margins, and a list to add one. */
 export function ThingList({
@@ -54,7 +55,7 @@ export function ThingList({
         })}
       </ul>
       <div className="add-thing">
-        <Choice id="thing-kind" label="One more" value={kind} options={thingOptions} set={setKind} />
+        <Choice id="thing-kind" label={heatLabels.oneMore} value={kind} options={thingOptions} set={setKind} />
         <Button
           variant="quiet"
           size="sm"
@@ -64,7 +65,7 @@ export function ThingList({
             choose(id)
           }}
         >
-          Put it in
+          {heatLabels.putItIn}
         </Button>
       </div>
     </>

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import { PageTabs } from '@/ui/shell/PageTabs'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 export default function HeatLayout({ children }: { children: ReactNode }) {
   return (
@@ -12,7 +13,7 @@ export default function HeatLayout({ children }: { children: ReactNode }) {
         keep="room"
         tabs={[
           { href: '/heat', label: 'Room and heater' },
-          { href: '/heat/air', label: 'Openings and air' },
+          { href: '/heat/air', label: heatLabels.openingsAndAir },
           { href: '/heat/warm-up', label: 'Warm-up log' },
           { href: '/heat/choose', label: 'Which heater' },
           { href: '/heat/lighting', label: 'Light and stop' },

@@ -23,6 +23,8 @@ import { LineFindings } from './LineFindings'
 import { LinePicker } from './LinePicker'
 import { marksOf } from './marksOf'
 import { useCheck, useLine } from './useLine'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Takes a line out of the lists; its tests and its history stay. */
 function ArchiveLineButton(props: { id: string; version: number; name: string }) {
@@ -78,7 +80,7 @@ export function LineBench({
     <div className="line-bench">
       <div className="line-head">
         <LinePicker lines={data.lines} chosenId={data.chosen?.id ?? null} mayAdd />
-        <NameField id="line-name" label="Name of the line" drawing={editor} />
+        <NameField id="line-name" label={hookupLabels.nameOfTheLine} drawing={editor} />
         <div className="line-tools">
           <DrawingTools drawing={editor} />
           <LineFiles editor={editor} check={check} />
@@ -97,7 +99,7 @@ export function LineBench({
           router.push(`/hookup?line=${saved}`)
         }}
       >
-        <DrawingSave label="Save the line" drawing={editor} {...(leave && { leave })} />
+        <DrawingSave label={hookupLabels.saveTheLine} drawing={editor} {...(leave && { leave })} />
       </form>
       <div className="line-two">
         <section aria-label="The line as a list">
@@ -117,7 +119,7 @@ export function LineBench({
           ) : (
             <p className="hint">Choose a part in the drawing or in the list: what is known of it stands here.</p>
           )}
-          <section aria-label="Findings" className="mt-3">
+          <section aria-label={sharedLabels.findings} className="mt-3">
             <h2>What is to be said of it</h2>
             <LineFindings findings={shown.findings} />
           </section>

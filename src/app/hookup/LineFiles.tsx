@@ -8,6 +8,8 @@ import { readLineFile, writeLineFile } from '@/core/hookup/line/lineFile'
 import { lineSvg } from '@/app/hookup/diagram/lineSvg'
 import { placesOf } from '@/app/hookup/diagram/usePlaces'
 import type { LineEditor } from './useLine'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Largest file that is read: a line of hundreds of parts is a tenth of it. */
 const MAX_BYTES = 1_000_000
@@ -53,7 +55,7 @@ export function LineFiles({ editor, check }: { editor: LineEditor; check: LineCh
           download(`${fileName(editor.name)}.svg`, 'image/svg+xml', lineSvg(editor.name, check, places))
         }}
       >
-        Drawing (SVG)
+        {hookupLabels.drawingSvg}
       </Button>
       <Button
         variant="quiet"
@@ -62,10 +64,10 @@ export function LineFiles({ editor, check }: { editor: LineEditor; check: LineCh
           download(`${fileName(editor.name)}.json`, 'application/json', writeLineFile(editor.name, editor.line))
         }
       >
-        Data (JSON)
+        {hookupLabels.dataJson}
       </Button>
       <label className="btn btn-quiet btn-sm" htmlFor={id}>
-        Take in a file
+        {hookupLabels.takeInAFile}
         <input
           id={id}
           type="file"
@@ -86,7 +88,7 @@ export function LineFiles({ editor, check }: { editor: LineEditor; check: LineCh
               {message}
             </li>
           ))}
-          <li>Nothing was changed.</li>
+          <li>{sharedLabels.nothingWasChanged}</li>
         </ul>
       )}
     </>

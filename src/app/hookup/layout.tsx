@@ -2,6 +2,7 @@ import '@xyflow/react/dist/style.css'
 
 import type { ReactNode } from 'react'
 import { PageTabs } from '@/ui/shell/PageTabs'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
 
 export default function HookupLayout({ children }: { children: ReactNode }) {
   return (
@@ -13,9 +14,9 @@ export default function HookupLayout({ children }: { children: ReactNode }) {
         label="Views of the line"
         keep="line"
         tabs={[
-          { href: '/hookup', label: 'The line' },
-          { href: '/hookup/joints', label: 'Joints' },
-          { href: '/hookup/flow', label: 'Flow and pressure' },
+          { href: '/hookup', label: hookupLabels.theLine },
+          { href: '/hookup/joints', label: hookupLabels.joints },
+          { href: '/hookup/flow', label: hookupLabels.flowAndPressure },
         ]}
       />
       {children}

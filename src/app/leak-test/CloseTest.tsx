@@ -7,6 +7,8 @@ import { closeLeakTestAction } from '@/actions/leakTest'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** What a line ends in. */
 export interface GasUsers {
@@ -32,7 +34,7 @@ export function CloseTest({ testId, users }: { testId: string; users: GasUsers }
         const { id } = closed.value
         say({
           done: 'Leak test closed',
-          undo: async () => (await voidEventAction({ of: 'closing', id, reason: 'Taken back' })).ok,
+          undo: async () => (await voidEventAction({ of: 'closing', id, reason: sharedLabels.takenBack })).ok,
         })
       }}
     >
@@ -42,7 +44,7 @@ export function CloseTest({ testId, users }: { testId: string; users: GasUsers }
           ? 'Open the valve slowly, light one appliance and let it burn. Which one was it?'
           : 'Open the valve slowly and let something take gas. What was it?'}
       </p>
-      <Form.Label htmlFor="burned">{burn ? 'It burned' : 'It took gas'}</Form.Label>
+      <Form.Label htmlFor="burned">{burn ? leakTestLabels.itBurned : 'It took gas'}</Form.Label>
       <Form.Select
         id="burned"
         value={burned}
@@ -63,7 +65,7 @@ export function CloseTest({ testId, users }: { testId: string; users: GasUsers }
             : 'Choose what took gas: only then the test is closed.'}
         </p>
       )}
-      <SaveBar label="Close the test" saving={saving} dirty={burned !== ''} />
+      <SaveBar label={leakTestLabels.closeTheTest} saving={saving} dirty={burned !== ''} />
     </form>
   )
 }

@@ -3,11 +3,12 @@
 import Button from 'react-bootstrap/Button'
 import { gradeLabels, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/figures/StateMark'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 /** What leaks still, most severe first. */
 export function OpenLeaks({ open, again }: { open: readonly LeakItemState[]; again: (itemId: string) => void }) {
   return (
-    <section aria-label="Leaks">
+    <section aria-label={leakTestLabels.leaks}>
       <h2>Leaks that keep the test open</h2>
       <ul className="findings mt-0 mb-3">
         {open.map(({ item, state, last }) => (
@@ -24,7 +25,7 @@ export function OpenLeaks({ open, again }: { open: readonly LeakItemState[]; aga
               </p>
             </div>
             <Button variant="quiet" size="sm" onClick={() => again(item.id)}>
-              {state === 'left' ? 'Mended: soap it' : 'What to do'}
+              {state === 'left' ? leakTestLabels.mendedSoapIt : 'What to do'}
             </Button>
           </li>
         ))}

@@ -6,6 +6,7 @@ import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
 import { gradeLabels, leakGrades, type LeakGrade, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { ActionSteps } from './ActionSteps'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 /** One place to soap, with five large buttons for the result. */
 export function PlaceCard({
@@ -29,7 +30,7 @@ export function PlaceCard({
     setBusy(false)
   }
   return (
-    <section className="place-card" aria-label="The place to soap">
+    <section className="place-card" aria-label={leakTestLabels.thePlaceToSoap}>
       <p className="place-number">
         {number}
         {item.inside && <span> · inside</span>} · {zoneFacts[item.zone].name}
@@ -42,7 +43,7 @@ export function PlaceCard({
           <ActionSteps action={action} />
           {!action.technicianOnly && <p className="mb-1">Repaired? Soap it again and say what it shows now.</p>}
           <Button variant="quiet" size="sm" disabled={busy} onClick={() => void say(last.grade, true)}>
-            Leave it for a technician
+            {leakTestLabels.leaveItForATechnician}
           </Button>
         </div>
       )}

@@ -2,6 +2,7 @@
 
 import { type LeakItemState, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/figures/StateMark'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as const
 
@@ -22,7 +23,7 @@ export function PlaceList({
   choose: (itemId: string) => void
 }) {
   return (
-    <ol className="place-list" aria-label="Places">
+    <ol className="place-list" aria-label={leakTestLabels.places}>
       {items.map((one, i) => (
         <li key={one.item.id}>
           <button

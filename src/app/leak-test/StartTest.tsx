@@ -6,6 +6,7 @@ import type { LeakTest } from '@/services/leak-test/soapTests'
 import { DateTime } from '@/ui/figures/DateTime'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useSave } from '@/ui/state/useSave'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 /** How the last test ended, and the beginning of the next. */
 export function StartTest({
@@ -20,11 +21,11 @@ export function StartTest({
   const { save, saving, issueAt } = useSave(startLeakTestAction)
   const holds = last?.closing && !changedSince
   return (
-    <section aria-label="Begin a leak test" className="start-test">
+    <section aria-label={leakTestLabels.beginALeakTest} className="start-test">
       <div className={`verdict ${holds ? 'ready' : ''}`}>
         <StateMark state={holds ? 'ready' : 'fix-first'} size={44} />
         <div>
-          <strong>{last === null ? 'Never tested' : holds ? 'Closed' : 'Changed since its last test'}</strong>
+          <strong>{last === null ? 'Never tested' : holds ? 'Closed' : leakTestLabels.changedSinceItsLastTest}</strong>
           <p>
             {last?.closing ? (
               <>
@@ -47,7 +48,7 @@ export function StartTest({
       </ol>
       <div className="save-line">
         <Button disabled={saving.state === 'saving'} onClick={() => void save({ lineId })}>
-          Begin at the cylinder
+          {leakTestLabels.beginAtTheCylinder}
         </Button>
         <span role="status" className="word-state">
           {issueAt('')}

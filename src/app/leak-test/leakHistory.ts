@@ -3,6 +3,7 @@ import type { HistoryEntry } from '@/app/shared/History'
 import { pressureRole } from './hold/readHold'
 import type { LeakPageData } from './leakPageData'
 import type { StoredHoldTest } from '@/services/leak-test/holdTests'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const outcomeLabels = {
   held: 'held',
@@ -31,7 +32,7 @@ export function describeHold({
     says: {
       text: '{side} side: {outcome}, {from} to {to} in {time}',
       parts: {
-        side: side === 'low' ? 'Low' : 'Cylinder',
+        side: side === 'low' ? 'Low' : sharedLabels.cylinder,
         outcome: outcomeLabels[outcome],
         from: { value: input.startGaugePa, role: pressureRole(side, input.gas ?? 'propane') },
         to: { value: input.endGaugePa, role: pressureRole(side, input.gas ?? 'propane') },

@@ -6,6 +6,7 @@ import { soapAction } from '@/actions/leakTest'
 import type { LeakGrade, LeakReading } from '@/core/leak-test/sheet/leakTestState'
 import { useRequestKeys } from '@/ui/state/useRequestKeys'
 import { useNotice } from '@/ui/state/UndoProvider'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** A soaping as it was logged. */
 export type LoggedReading = LeakReading & { id: string }
@@ -33,7 +34,7 @@ export function useSoap(testId: string, logged: readonly LoggedReading[]) {
     say({
       done: 'Logged',
       undo: async () => {
-        const taken = await voidEventAction({ of: 'soaping', id, reason: 'Taken back' }).catch(() => null)
+        const taken = await voidEventAction({ of: 'soaping', id, reason: sharedLabels.takenBack }).catch(() => null)
         if (taken?.ok) setReadings((before) => before.filter((reading) => reading.id !== id))
         return taken?.ok ?? false
       },

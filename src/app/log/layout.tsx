@@ -1,11 +1,12 @@
 import type { ReactNode } from 'react'
 import { PageTabs } from '@/ui/shell/PageTabs'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 export default function LogLayout({ children }: { children: ReactNode }) {
   return (
     <>
       <h1>
-        Logbook <span className="of">· what happened, and what is yours</span>
+        {sharedLabels.logbook} <span className="of">· what happened, and what is yours</span>
       </h1>
       <PageTabs
         label="Views of the logbook"

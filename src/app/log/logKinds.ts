@@ -1,4 +1,5 @@
 import type { LogName } from '@/services/log/logbook'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Key of a line: two kinds may share an identifier. */
 export function logKey({ of, id }: { of: LogName | null; id: string }): string {
@@ -32,7 +33,7 @@ export const logGroups = ['gas', 'condition', 'line', 'heat', 'steps', 'trip'] a
 export type LogGroup = (typeof logGroups)[number]
 
 export const groupFacts: Readonly<Record<LogGroup, { name: string; kinds: readonly LogName[] }>> = {
-  gas: { name: 'Gas', kinds: ['weighing', 'reading', 'fill', 'swap'] },
+  gas: { name: sharedLabels.gas, kinds: ['weighing', 'reading', 'fill', 'swap'] },
   condition: { name: 'Dates and condition', kinds: ['mark', 'look-over', 'look'] },
   line: { name: 'Line and leaks', kinds: ['line-change', 'leak-test', 'soaping', 'closing', 'hold-test'] },
   heat: { name: 'Heat', kinds: ['warm-up'] },

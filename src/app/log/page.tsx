@@ -7,8 +7,9 @@ import { groupFacts, logGroups } from './logKinds'
 import { LogTable } from './LogTable'
 import { filterOf, readLogSearch, type LogSearch } from './readLogSearch'
 import { logbookPage } from '@/services/log/logbook'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
-export const metadata: Metadata = { title: 'Logbook' }
+export const metadata: Metadata = { title: sharedLabels.logbook }
 
 const PAGE_SIZE = 50
 
@@ -34,13 +35,13 @@ export default async function LogPage({
       <form className="in-a-row log-search" role="search" action="/log">
         <div>
           <label className="form-label" htmlFor="log-search">
-            Search
+            {sharedLabels.search}
           </label>
           <input id="log-search" name="search" className="form-control" defaultValue={search.text} maxLength={100} />
         </div>
         <div>
           <label className="form-label" htmlFor="log-kind">
-            Of
+            {sharedLabels.of}
           </label>
           <select id="log-kind" name="kind" className="form-select" defaultValue={search.group}>
             <option value="">everything</option>
@@ -64,7 +65,7 @@ export default async function LogPage({
           <input id="log-to" name="to" type="date" className="form-control" defaultValue={search.to} />
         </div>
         <button type="submit" className="btn btn-primary">
-          Find
+          {sharedLabels.find}
         </button>
       </form>
       <p role="status">
@@ -81,7 +82,7 @@ export default async function LogPage({
         )}
         {search.page < pages && (
           <Link className="btn btn-quiet" href={address(search, search.page + 1)}>
-            Older
+            {sharedLabels.older}
           </Link>
         )}
       </nav>

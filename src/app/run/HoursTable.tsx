@@ -6,6 +6,8 @@ import type { NightRibbon } from '@/core/run/analysis/nightRibbons'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
 import { runCsv } from '@/core/run/analysis/runCsv'
 import { Amount } from '@/ui/figures/Amount'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Hands a text over as a file. */
 function hand(text: string, name: string): void {
@@ -25,21 +27,21 @@ export function HoursTable({ outlook, ribbons }: { outlook: RunOutlook; ribbons:
   const names = new Map(input.cylinders.map(({ id, name }) => [id, name || id]))
   return (
     <details className="hours-table" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>The hours as a table</summary>
+      <summary>{runLabels.theHoursAsATable}</summary>
       <Button
         variant="quiet"
         size="sm"
         onClick={() => hand(runCsv(run, input.startISO, names), `${trip.startDay}-run.csv`)}
       >
-        Take it along as CSV
+        {runLabels.takeItAlongAsCsv}
       </Button>
-      <div className="table-scroll" tabIndex={0} role="region" aria-label="Hours of the trip">
+      <div className="table-scroll" tabIndex={0} role="region" aria-label={runLabels.hoursOfTheTrip}>
         <table>
           <thead>
             <tr>
               <th scope="col">Hour</th>
               <th scope="col">State</th>
-              <th scope="col">Outside</th>
+              <th scope="col">{sharedLabels.outside}</th>
               <th scope="col">Inside</th>
               <th scope="col">Wanted</th>
               <th scope="col">Pressure</th>

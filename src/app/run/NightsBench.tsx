@@ -17,6 +17,7 @@ import type { RunPageData } from './runPageData'
 import { ChangeoverComparison } from './ChangeoverComparison'
 import { Spread } from './Spread'
 import { useRunEditor } from './useRunEditor'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** The trip hour by hour: weak hours, fixes, and uncertainty. */
 export function NightsBench({
@@ -78,7 +79,7 @@ export function NightsBench({
       )}
       {outlook && !sourceId && <p>Nothing burns on this trip yet: say under “What burns” what does.</p>}
       {findings.length > 0 && (
-        <section className="mt-4" aria-label="Findings">
+        <section className="mt-4" aria-label={sharedLabels.findings}>
           <h2>As it is saved</h2>
           <FindingList findings={findings} />
         </section>

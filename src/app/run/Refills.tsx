@@ -6,6 +6,7 @@ import { formatTripTime } from '@/core/time/tripClock'
 import { Choice } from '@/ui/fields/Choice'
 import type { RunPageData } from './runPageData'
 import type { RunEditor } from './useRunEditor'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const DAY_S = 86_400
 
@@ -42,7 +43,7 @@ export function Refills({ editor, data }: { editor: RunEditor; data: RunPageData
       <div className="fields narrow">
         <Choice
           id="refill-cylinder"
-          label="Cylinder"
+          label={sharedLabels.cylinder}
           value={cylinderId}
           options={may.map(({ id, name }) => [id, name] as const)}
           set={setCylinderId}

@@ -13,6 +13,7 @@ import { useStableValue } from '@/ui/state/useSessionState'
 import type { RunWorker } from '@/workers/run.worker'
 import { createRunWorker } from '@/workers/threads'
 import type { RunEditor } from './useRunEditor'
+import { runLabels } from '@/ui/terms/runLabels'
 
 /** Changes are let come to rest before remedies are tried. */
 const REST_MS = 350
@@ -35,8 +36,8 @@ export function Remedies({
     return () => clearTimeout(timer)
   }, [input, begin])
   return (
-    <section className="remedies" aria-label="What would mend it">
-      <h2>What would mend it</h2>
+    <section className="remedies" aria-label={runLabels.whatWouldMendIt}>
+      <h2>{runLabels.whatWouldMendIt}</h2>
       <p className="hint">Each is tried hour by hour; the first ones bring gas through every night.</p>
       {work.share !== null && <WorkerBar share={work.share} label="Trying" stop={stop} />}
       {work.refused && <p className="issue">{work.refused}</p>}

@@ -9,6 +9,7 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { StateMark } from '@/ui/figures/StateMark'
 import type { RunPageData } from './runPageData'
 import type { RunEditor } from './useRunEditor'
+import { runLabels } from '@/ui/terms/runLabels'
 
 /** Scenario assumptions, each removable. */
 function Supposed({ editor, data }: { editor: RunEditor; data: RunPageData }) {
@@ -58,12 +59,12 @@ export function RunHeader({ editor, data }: { editor: RunEditor; data: RunPageDa
       {data.trip?.isUnderWay && (
         <p className="answer">
           Under way. Here the whole trip is reckoned, as if what is aboard now had been there at its start.{' '}
-          <Link href={`/trips/${data.trip.plan.id}/ready`}>What is left of it</Link>
+          <Link href={`/trips/${data.trip.plan.id}/ready`}>{runLabels.whatIsLeftOfIt}</Link>
         </p>
       )}
       {head && (
         <>
-          <p className="air-sentence" role="status" aria-label="The trip in a sentence">
+          <p className="air-sentence" role="status" aria-label={runLabels.theTripInASentence}>
             <StateMark state={head.goes === null ? 'none' : head.goes === 'short' ? 'fix-first' : 'ready'} />
             <span>
               <PhraseText phrase={head.sentence} />
@@ -94,7 +95,7 @@ export function RunHeader({ editor, data }: { editor: RunEditor; data: RunPageDa
           void editor.save()
         }}
       >
-        <DrawingSave label="Save to the trip" drawing={editor} />
+        <DrawingSave label={runLabels.saveToTheTrip} drawing={editor} />
         <span className="line-tools">
           <DrawingTools drawing={editor} />
         </span>

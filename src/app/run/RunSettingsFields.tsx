@@ -8,6 +8,7 @@ import { ClockField } from './ClockField'
 import { Refills } from './Refills'
 import type { RunPageData } from './runPageData'
 import type { RunEditor } from './useRunEditor'
+import { runLabels } from '@/ui/terms/runLabels'
 
 /** Changeover, site of the cylinders, and waking hours. */
 export function RunSettingsFields({ editor, data }: { editor: RunEditor; data: RunPageData }) {
@@ -19,7 +20,7 @@ export function RunSettingsFields({ editor, data }: { editor: RunEditor; data: R
       <div className="fields narrow">
         <Choice
           id="changeover"
-          label="Changeover"
+          label={runLabels.changeover}
           value={settings.changeover ?? ''}
           options={[
             ['', line && settings.changeover === null ? `as drawn: ${changeoverLabels[line.changeover]}` : 'as drawn'],
@@ -29,7 +30,7 @@ export function RunSettingsFields({ editor, data }: { editor: RunEditor; data: R
         />
         <Choice
           id="cylinder-site"
-          label="Cylinders stand"
+          label={runLabels.cylindersStand}
           value={settings.site}
           options={cylinderSites
             .filter((site) => site !== 'on-heater')

@@ -10,6 +10,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import type { RunWorker } from '@/workers/run.worker'
 import { createRunWorker } from '@/workers/threads'
+import { runLabels } from '@/ui/terms/runLabels'
 
 const RUNS = 500
 const shares = [
@@ -88,8 +89,8 @@ export function Spread({ input }: { input: TripRunInput }) {
       return 'value' in answer ? { value: { spread: answer.value, of: input } } : answer
     })
   return (
-    <section className="slip spread" aria-label="How sure that is">
-      <h2>How sure that is</h2>
+    <section className="slip spread" aria-label={runLabels.howSureThatIs}>
+      <h2>{runLabels.howSureThatIs}</h2>
       <p className="sub">weather and habits are never quite as planned</p>
       {work.share !== null ? (
         <WorkerBar share={work.share} label="Running" stop={stop} />

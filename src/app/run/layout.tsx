@@ -1,5 +1,7 @@
 import type { ReactNode } from 'react'
 import { PageTabs } from '@/ui/shell/PageTabs'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 export default function RunLayout({ children }: { children: ReactNode }) {
   return (
@@ -8,13 +10,13 @@ export default function RunLayout({ children }: { children: ReactNode }) {
         Run <span className="of">· what burns when, and the hour the gas ends</span>
       </h1>
       <PageTabs
-        label="Views of running"
+        label={runLabels.viewsOfRunning}
         tabs={[
           { href: '/run', label: 'The nights' },
-          { href: '/run/habits', label: 'What burns' },
+          { href: '/run/habits', label: sharedLabels.whatBurns },
           { href: '/run/weather', label: 'Weather' },
           { href: '/run/battery', label: '12 V' },
-          { href: '/run/before', label: 'Before leaving' },
+          { href: '/run/before', label: sharedLabels.beforeLeaving },
           { href: '/run/cylinder', label: 'One cylinder' },
           { href: '/run/driving', label: 'Driving' },
           { href: '/run/co2', label: 'CO2' },

@@ -9,6 +9,7 @@ import { ReasonForm } from '@/ui/fields/ReasonForm'
 import { PhraseText } from '@/ui/figures/Amount'
 import { DateTime } from '@/ui/figures/DateTime'
 import { Link } from '@/ui/shell/Link'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** One line of a history. */
 export interface HistoryEntry {
@@ -40,7 +41,7 @@ export function HistoryTable({
         <thead>
           <tr>
             <th scope="col">When</th>
-            {hasSubjects && <th scope="col">Of</th>}
+            {hasSubjects && <th scope="col">{sharedLabels.of}</th>}
             <th scope="col">What</th>
             <th scope="col">What it came to</th>
             <th scope="col" />
@@ -62,13 +63,13 @@ export function HistoryTable({
                 {voidReason === null && at > now && 'dated ahead of now: not counted until then'}
                 {of !== null && voidReason === null && voiding !== id && (
                   <Button variant="bare" size="sm" onClick={() => setVoiding(id)}>
-                    Void
+                    {sharedLabels.void}
                   </Button>
                 )}
                 {of !== null && voiding === id && (
                   <ReasonForm
                     id={id}
-                    label="Why is it wrong?"
+                    label={sharedLabels.whyIsItWrong}
                     done="Void it"
                     send={(reason) => voidEventAction({ of, id, reason })}
                     close={() => setVoiding(null)}
@@ -91,8 +92,8 @@ export function History({ entries }: { entries: readonly HistoryEntry[] }) {
   if (entries.length === 0) return null
   return (
     <section className="history">
-      <h2>History</h2>
-      <HistoryTable entries={entries} label="History" />
+      <h2>{sharedLabels.history}</h2>
+      <HistoryTable entries={entries} label={sharedLabels.history} />
       {entries.length >= A_PAGE && (
         <p className="hint">
           The latest {A_PAGE}. <Link href="/log">All of it in the logbook</Link>

@@ -1,4 +1,5 @@
 import { Link } from '@/ui/shell/Link'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Shown when there is no cylinder. */
 export function NoCylinderYet() {
@@ -16,7 +17,7 @@ export function NoRoomYet() {
     <div className="plate">
       <p className="mb-2">No room is drawn yet: its walls and openings are what is judged here.</p>
       <Link className="btn btn-primary" href="/heat?room=new">
-        Draw the room
+        {sharedLabels.drawTheRoom}
       </Link>
     </div>
   )

@@ -2,6 +2,7 @@ import type { HistoryEntry } from './History'
 import { swapFindLabels } from '@/core/trip/usage/swap'
 import type { StoredSwap } from '@/services/cylinders/cylinderEvents'
 import { nameOfCylinder } from '@/services/cylinders/requireCylinder'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** A swap as a line of the history of the cylinder that gave out. */
 export function describeSwap(swap: StoredSwap): HistoryEntry {
@@ -12,7 +13,7 @@ export function describeSwap(swap: StoredSwap): HistoryEntry {
     of: 'swap',
     id: swap.id,
     at: swap.swappedAt,
-    what: 'Gave out',
+    what: sharedLabels.gaveOut,
     says: {
       text: `{found}${opened}${shut}`,
       parts: { found: swapFindLabels[swap.found], ...(other && { other }) },

@@ -1,3 +1,5 @@
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+
 /** A number of nights, as text. */
 export function formatNights(nights: number): string {
   return `${nights} ${nights === 1 ? 'night' : 'nights'}`
@@ -7,5 +9,5 @@ export function formatNights(nights: number): string {
 export function readNights(text: string): { nights: number; issue: string | null } {
   const nights = Number(text.trim())
   const isRight = Number.isInteger(nights) && nights >= 1 && nights <= 366
-  return { nights, issue: isRight ? null : 'Enter a whole number of nights, 1 to 366.' }
+  return { nights, issue: isRight ? null : sharedLabels.enterAWholeNumberOfNights }
 }

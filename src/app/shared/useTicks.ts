@@ -5,6 +5,7 @@ import { voidEventAction } from '@/actions/log'
 import { tickAction } from '@/actions/fill'
 import { useRequestKeys } from '@/ui/state/useRequestKeys'
 import { useNotice } from '@/ui/state/UndoProvider'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** A step as it was logged. */
 export interface LoggedTick {
@@ -42,7 +43,9 @@ export function useTicks(run: RunOf, logged: readonly LoggedTick[]) {
   const untick = async (stepId: string): Promise<void> => {
     const standing = ticks.find((other) => other.stepId === stepId)
     if (!standing) return
-    const answer = await voidEventAction({ of: 'tick', id: standing.id, reason: 'Taken back' }).catch(() => null)
+    const answer = await voidEventAction({ of: 'tick', id: standing.id, reason: sharedLabels.takenBack }).catch(
+      () => null,
+    )
     if (!answer?.ok) return failed()
     setTicks((before) => before.filter((other) => other.stepId !== stepId))
   }

@@ -8,6 +8,7 @@ import { archiveTripAction, copyTripAction } from '@/actions/trip'
 import { ArchiveButton } from '@/ui/shell/ArchiveButton'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** Copies a trip to another day, or puts it away. */
 export function TripActions({
@@ -37,7 +38,7 @@ export function TripActions({
         }}
       >
         <div>
-          <Form.Label htmlFor="copy-day">The same trip, leaving on</Form.Label>
+          <Form.Label htmlFor="copy-day">{tripsLabels.theSameTripLeavingOn}</Form.Label>
           <Form.Control
             id="copy-day"
             type="date"
@@ -51,7 +52,7 @@ export function TripActions({
           )}
         </div>
         <Button type="submit" variant="quiet">
-          Copy this trip
+          {tripsLabels.copyThisTrip}
         </Button>
       </form>
       <ArchiveButton id={id} version={version} name={name} what="trip" home="/trips" archive={archiveTripAction} />

@@ -1,6 +1,7 @@
 import { format, parseISO } from 'date-fns'
 import { formatNights } from '@/app/shared/nights'
 import { PageTabs } from '@/ui/shell/PageTabs'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** Name of the trip and the pages about it. */
 export function TripHeader({
@@ -19,15 +20,15 @@ export function TripHeader({
         </span>
       </h1>
       <PageTabs
-        label="Views of the trip"
+        label={tripsLabels.viewsOfTheTrip}
         tabs={[
           { href: isNext ? '/' : `/trips/${id}/ready`, label: 'Ready?' },
           { href: `/trips/${id}/list`, label: 'The day’s list' },
           { href: `/trips/${id}`, label: 'Plan' },
           { href: `/trips/${id}/steps`, label: 'Step by step' },
-          { href: `/trips/${id}/card`, label: 'Trip card' },
+          { href: `/trips/${id}/card`, label: tripsLabels.tripCard },
           { href: `/trips/${id}/way`, label: 'On the way' },
-          { href: `/trips/${id}/kept`, label: 'Verdicts kept' },
+          { href: `/trips/${id}/kept`, label: tripsLabels.verdictsKept },
           { href: '/trips', label: 'All trips' },
         ]}
       />

@@ -1,5 +1,6 @@
 import type { StampMeaning, StampPart } from '@/core/cylinders/stamps/stampReading'
 import { PhraseText } from '@/ui/figures/Amount'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const meaningLabels: Readonly<Record<StampMeaning, string>> = {
   tare: 'TW',
@@ -22,7 +23,7 @@ const meaningLabels: Readonly<Record<StampMeaning, string>> = {
  */
 export function CollarDrawing({ parts }: { parts: readonly StampPart[] }) {
   return (
-    <div className="collar" role="group" aria-label="The collar as read">
+    <div className="collar" role="group" aria-label={sharedLabels.theCollarAsRead}>
       <svg viewBox="0 0 600 34" preserveAspectRatio="none" aria-hidden="true">
         <path d="M4 34V22Q4 6 30 6H570Q596 6 596 22V34" fill="none" stroke="#17302b" strokeWidth="5" />
       </svg>

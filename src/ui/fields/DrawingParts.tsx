@@ -6,6 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { SaveBar } from './SaveBar'
 import type { Drawing } from '@/ui/state/useDocumentDraft'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Back and forth, by button and by key. */
 export function DrawingTools<Value>({ drawing }: { drawing: Drawing<Value> }) {
@@ -14,10 +15,10 @@ export function DrawingTools<Value>({ drawing }: { drawing: Drawing<Value> }) {
   return (
     <>
       <Button variant="quiet" size="sm" disabled={!drawing.undo} onClick={() => drawing.undo?.()}>
-        <Undo2 size={16} aria-hidden="true" /> Undo
+        <Undo2 size={16} aria-hidden="true" /> {sharedLabels.undo}
       </Button>
       <Button variant="quiet" size="sm" disabled={!drawing.redo} onClick={() => drawing.redo?.()}>
-        <Redo2 size={16} aria-hidden="true" /> Redo
+        <Redo2 size={16} aria-hidden="true" /> {sharedLabels.redo}
       </Button>
     </>
   )
@@ -77,17 +78,17 @@ export function DrawingSave<Value>({
               leave()
             }}
           >
-            Begin with another
+            {sharedLabels.beginWithAnother}
           </Button>
         )}
         {theirVersion !== null && (
           <Button variant="quiet" onClick={() => void drawing.save(theirVersion)}>
-            Save mine over theirs
+            {sharedLabels.saveMineOverTheirs}
           </Button>
         )}
         {drawing.dirty && drawing.id !== null && (
           <Button variant="quiet" onClick={drawing.drop}>
-            Leave it as it was saved
+            {sharedLabels.leaveItAsItWasSaved}
           </Button>
         )}
       </SaveBar>

@@ -4,6 +4,7 @@ import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import { SaveBar } from './SaveBar'
 import { useSave, type Answer, type Saving } from '@/ui/state/useSave'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Buttons of a form: save, cancel, archive. */
 export function FormActions({
@@ -32,7 +33,7 @@ export function FormActions({
       <SaveBar label={label} saving={saving} dirty={dirty}>
         {children}
         <Button variant="quiet" onClick={leave}>
-          Leave it
+          {sharedLabels.leaveIt}
         </Button>
         {stored && (
           <Button

@@ -5,6 +5,7 @@ import type { DisplayRole } from '@/core/base/quantity'
 import { QuantityField } from './QuantityField'
 import { readQuantity, typedOf, type TypedQuantity } from './typedQuantity'
 import { useUnits } from '@/ui/state/UnitsProvider'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** A number that always has a value: what is typed counts as soon as it can be read, and what moves it shows in the field. */
 export function Measure({
@@ -30,7 +31,7 @@ export function Measure({
   const shown = typed?.value === value ? typed.as : typedOf(value, role, system)
   const read = readQuantity(shown, role).value
   const isRefused = read !== null && (mayBeZero ? read < 0 : read <= 0)
-  const refusal = mayBeZero ? 'It cannot be less than nothing.' : 'It is more than nothing.'
+  const refusal = mayBeZero ? sharedLabels.itCannotBeLessThanNothing : sharedLabels.itIsMoreThanNothing
   return (
     <QuantityField
       compact

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { useSave, type Answer } from '@/ui/state/useSave'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Asks for a reason that is stored in the history. */
 export function ReasonForm({
@@ -43,7 +44,7 @@ export function ReasonForm({
           {done}
         </Button>
         <Button variant="quiet" size="sm" onClick={close}>
-          Leave it
+          {sharedLabels.leaveIt}
         </Button>
       </div>
     </form>

@@ -1,12 +1,13 @@
 import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { Saving } from '@/ui/state/useSave'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const stateLabels: Readonly<Record<Saving['state'], string>> = {
   idle: '',
   saving: 'Saving …',
-  saved: 'Saved.',
-  refused: 'Not saved.',
+  saved: sharedLabels.saved,
+  refused: sharedLabels.notSaved,
 }
 
 /** Save button with the state of saving. */
@@ -31,7 +32,7 @@ export function SaveBar({
         {children}
         <span role="status" className="word-state">
           {dirty && saving.state !== 'refused' && saving.state !== 'saving'
-            ? 'Not saved yet.'
+            ? sharedLabels.notSavedYet
             : stateLabels[saving.state]}
         </span>
       </div>

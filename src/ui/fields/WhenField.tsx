@@ -1,5 +1,6 @@
 import { useId } from 'react'
 import Form from 'react-bootstrap/Form'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** The instant that a WhenField shows, in the time zone of the browser; null for just now. */
 export function instantOf(text: string): string | null {
@@ -20,7 +21,7 @@ export function WhenField({
   const id = useId()
   return (
     <div className="when-field">
-      <Form.Label htmlFor={id}>When (optional)</Form.Label>
+      <Form.Label htmlFor={id}>{sharedLabels.whenOptional}</Form.Label>
       <Form.Control
         id={id}
         size="sm"

@@ -3,7 +3,7 @@
 import { useId, type ReactNode } from 'react'
 import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
-import { terms, type TermId } from './terms'
+import { terms, type TermId } from '@/ui/terms/terms'
 
 /** A technical term, explained on hover, focus or tap. */
 export function Term({ id: term, children }: { id: TermId; children: ReactNode }) {

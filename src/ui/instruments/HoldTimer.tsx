@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button'
 import { formatCountdown } from '@/core/leak-test/hold/holdSteps'
 import { useAlarm } from './useAlarm'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** How long the end is sounded. */
 const SOUND_MS = 2500
@@ -33,7 +34,7 @@ export function HoldTimer({
   const isDue = startedAt !== null && elapsedS >= holdS
   useAlarm(isDue && elapsedS < holdS + SOUND_MS / 1000)
   return (
-    <div className="hold-timer" role="group" aria-label="Timer">
+    <div className="hold-timer" role="group" aria-label={sharedLabels.timer}>
       <strong role="timer">{formatCountdown(startedAt === null ? holdS : holdS - elapsedS)}</strong>
       {startedAt === null ? (
         <Button variant="quiet" size="sm" onClick={() => setStartedAt(Date.now())}>

@@ -13,6 +13,7 @@ import { ManometerPanel } from './ManometerPanel'
 import { ThermometerPanel } from './ThermometerPanel'
 import { useScale, useScaleReading } from './ScaleProvider'
 import { useUnits } from '@/ui/state/UnitsProvider'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Load on the simulated scale. */
 export interface Load {
@@ -50,7 +51,7 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
       </div>
       <div className="fields">
         <div>
-          <Form.Label htmlFor="scale-load">What stands on it</Form.Label>
+          <Form.Label htmlFor="scale-load">{sharedLabels.whatStandsOnIt}</Form.Label>
           <Form.Select id="scale-load" value="" onChange={(event) => put(Number(event.target.value))}>
             <option value="" disabled>
               Put something on …
@@ -64,7 +65,7 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
           </Form.Select>
         </div>
         <div>
-          <Form.Label htmlFor="scale-slider">or any load</Form.Label>
+          <Form.Label htmlFor="scale-slider">{sharedLabels.orAnyLoad}</Form.Label>
           <Form.Range
             id="scale-slider"
             min={0}
@@ -78,7 +79,7 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
       <div>
         <div className="save-line mt-0">
           <Button onClick={take} aria-keyshortcuts="c">
-            Capture
+            {sharedLabels.capture}
           </Button>
           <Button variant="quiet" onClick={scale.zero}>
             Zero
@@ -89,10 +90,10 @@ function ScalePanel({ loads }: { loads: readonly Load[] }) {
             Let gas in
           </Button>
           <Button variant="quiet" size="sm" onClick={() => scale.run(SLOW_KG_S)}>
-            Slowly
+            {sharedLabels.slowly}
           </Button>
           <Button variant="quiet" size="sm" onClick={() => scale.run(0)}>
-            Shut
+            {sharedLabels.shut}
           </Button>
         </div>
         <p className="mt-2 mb-0" role="status">
@@ -118,7 +119,7 @@ export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
   return (
     <>
       <button type="button" onClick={() => setOpen(!open)} aria-expanded={open}>
-        <Gauge size={18} aria-hidden="true" /> <span className="tool-word">Instruments</span>
+        <Gauge size={18} aria-hidden="true" /> <span className="tool-word">{sharedLabels.instruments}</span>
       </button>
       <Offcanvas
         className="tray"
@@ -134,7 +135,7 @@ export function InstrumentsTray({ loads }: { loads: readonly Load[] }) {
       >
         <Offcanvas.Header closeButton>
           <Offcanvas.Title as="h2" id="tray-title">
-            Instruments
+            {sharedLabels.instruments}
           </Offcanvas.Title>
         </Offcanvas.Header>
         <Offcanvas.Body>

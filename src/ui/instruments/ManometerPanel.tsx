@@ -7,6 +7,7 @@ import { simulatedHoles, type SimulatedHole } from '@/instruments/simulatedManom
 import { Amount } from '@/ui/figures/Amount'
 import { useCapture, useCaptureKeys } from './CaptureProvider'
 import { useManometer, useTubeReading } from './ManometerProvider'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const holeLabels: Readonly<Record<SimulatedHole, string>> = {
   none: 'tight',
@@ -64,7 +65,7 @@ export function ManometerPanel() {
               setValve(valve === 'open' ? 'shut' : 'open')
             }}
           >
-            {valve === 'open' ? 'Shut the valve' : 'Open the valve'}
+            {valve === 'open' ? 'Shut the valve' : sharedLabels.openTheValve}
           </Button>
           <Button
             variant="quiet"
@@ -81,7 +82,7 @@ export function ManometerPanel() {
       </div>
       <div className="save-line mt-0">
         <Button disabled={!reading} onClick={takeOpen} aria-keyshortcuts="c">
-          Capture the open column
+          {sharedLabels.captureTheOpenColumn}
         </Button>
         <Button
           variant="quiet"

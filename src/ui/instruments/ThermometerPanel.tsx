@@ -7,6 +7,7 @@ import { simulatedThermometer, type SimulatedSetting } from '@/instruments/simul
 import { Amount } from '@/ui/figures/Amount'
 import { useCapture, useCaptureKeys } from './CaptureProvider'
 import { Choice } from '@/ui/fields/Choice'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const READINGS_MS = 200
 
@@ -45,7 +46,7 @@ export function ThermometerPanel() {
       </p>
       <Choice
         id="thermometer-setting"
-        label="The heater there"
+        label={sharedLabels.theHeaterThere}
         value={setting}
         options={[
           ['off', 'off'],
@@ -73,7 +74,7 @@ export function ThermometerPanel() {
       <div>
         <div className="save-line mt-0">
           <Button onClick={take} aria-keyshortcuts="c">
-            Capture
+            {sharedLabels.capture}
           </Button>
           <Button variant="quiet" onClick={takeTime}>
             Capture the time

@@ -3,6 +3,7 @@
 import { Link } from './Link'
 import { usePathname, useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Picker for a line or room of the rig. */
 export function BenchPicker({
@@ -23,7 +24,7 @@ export function BenchPicker({
   return (
     <div className="line-picker">
       <div>
-        <Form.Label htmlFor={`${of}-picker`}>On the bench</Form.Label>
+        <Form.Label htmlFor={`${of}-picker`}>{sharedLabels.onTheBench}</Form.Label>
         <Form.Select
           id={`${of}-picker`}
           value={chosenId ?? ''}

@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** One field with two versions. */
 export interface ConflictRow {
@@ -21,8 +22,7 @@ export function ConflictNote({
   return (
     <div className="conflict" role="alert">
       <p>
-        <strong>This was changed somewhere else in the meantime.</strong> Nothing was overwritten. Which one shall
-        stand?
+        <strong>{sharedLabels.thisWasChangedSomewhereElseIn}</strong> Nothing was overwritten. Which one shall stand?
       </p>
       <table className="mb-3">
         <thead>
@@ -48,9 +48,9 @@ export function ConflictNote({
       </table>
       <div className="save-line">
         <Button variant="quiet" onClick={takeTheirs}>
-          Take the other one
+          {sharedLabels.takeTheOtherOne}
         </Button>
-        <Button onClick={keepMine}>Save mine over it</Button>
+        <Button onClick={keepMine}>{sharedLabels.saveMineOverIt}</Button>
       </div>
     </div>
   )

@@ -3,6 +3,7 @@
 import { TriangleAlert } from 'lucide-react'
 import { useEffect, useRef } from 'react'
 import { emergencies } from './emergencies'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /**
  * Emergency sheets, two taps from anywhere. The content is in the page already: it opens without the
@@ -30,7 +31,7 @@ export function Emergency() {
   return (
     <details className="emergency" ref={sheet}>
       <summary>
-        <TriangleAlert size={18} aria-hidden="true" /> Emergency
+        <TriangleAlert size={18} aria-hidden="true" /> {sharedLabels.emergency}
       </summary>
       <div className="emergency-sheet">
         <p className="mb-2">

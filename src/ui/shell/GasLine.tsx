@@ -6,6 +6,7 @@ import { useEffect, useRef } from 'react'
 import { stations, type Station } from '@/core/findings/Finding'
 import { MarkShape, stateLabels, type MarkState } from '@/ui/figures/StateMark'
 import { stationFacts } from './stationFacts'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** State of one station in the gas line. */
 export interface StationState {
@@ -43,7 +44,7 @@ export function GasLine({ states }: { states: Readonly<Record<Station, StationSt
   }, [here])
 
   return (
-    <nav className="gas-line" aria-label="Stations" ref={nav}>
+    <nav className="gas-line" aria-label={sharedLabels.stations} ref={nav}>
       <ol>
         <li className="gas-pipe" aria-hidden="true" />
         {stations.map((station, i) => {

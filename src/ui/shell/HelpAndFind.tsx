@@ -8,7 +8,8 @@ import Modal from 'react-bootstrap/Modal'
 import { useHotkeys } from 'react-hotkeys-hook'
 import { stations } from '@/core/findings/Finding'
 import { stationFacts } from './stationFacts'
-import { terms } from '@/ui/figures/terms'
+import { terms } from '@/ui/terms/terms'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** A thing that can be found by its name. */
 export interface SearchPlace {
@@ -53,7 +54,7 @@ function Finder({ places, close }: { places: readonly SearchPlace[]; close: () =
     <>
       <Form.Control
         autoFocus
-        aria-label="Find"
+        aria-label={sharedLabels.find}
         value={sought}
         placeholder="Name of a station, a cylinder, an appliance"
         onChange={(event) => {
@@ -144,15 +145,15 @@ export function HelpAndFind({ places }: { places: readonly SearchPlace[] }) {
   return (
     <>
       <button type="button" onClick={() => setOpen('find')} aria-keyshortcuts="/">
-        <Search size={18} aria-hidden="true" /> <span className="tool-word">Find</span>
+        <Search size={18} aria-hidden="true" /> <span className="tool-word">{sharedLabels.find}</span>
       </button>
       <button type="button" onClick={() => setOpen('help')} aria-keyshortcuts="?">
-        <CircleHelp size={18} aria-hidden="true" /> <span className="tool-word">Help</span>
+        <CircleHelp size={18} aria-hidden="true" /> <span className="tool-word">{sharedLabels.help}</span>
       </button>
       <Modal show={open !== null} onHide={close} scrollable aria-labelledby="help-title">
         <Modal.Header closeButton>
           <Modal.Title as="h2" id="help-title">
-            {open === 'find' ? 'Find' : 'Help'}
+            {open === 'find' ? sharedLabels.find : sharedLabels.help}
           </Modal.Title>
         </Modal.Header>
         <Modal.Body>{open === 'find' ? <Finder places={places} close={close} /> : <HelpSheet />}</Modal.Body>

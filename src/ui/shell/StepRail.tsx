@@ -5,6 +5,7 @@ import { useState } from 'react'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { HoldTimer } from '@/ui/instruments/HoldTimer'
 import { DateTime } from '@/ui/figures/DateTime'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 export interface RailTick {
   stepId: string
@@ -76,7 +77,7 @@ export function StepRail({
           key={current.id}
           slot={`${label} ${current.id}`}
           holdS={current.holdS}
-          words={{ start: `Start: ${current.title}`, due: 'Done, go on', stop: 'Go on without waiting' }}
+          words={{ start: `Start: ${current.title}`, due: 'Done, go on', stop: sharedLabels.goOnWithoutWaiting }}
           done={() => tick(current.id)}
         />
       )}

@@ -2,6 +2,7 @@
 
 import Button from 'react-bootstrap/Button'
 import ProgressBar from 'react-bootstrap/ProgressBar'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** How far a piece of work has come, and the button that stops it. */
 export function WorkerBar({ share, label, stop }: { share: number; label: string; stop: () => void }) {
@@ -15,7 +16,7 @@ export function WorkerBar({ share, label, stop }: { share: number; label: string
         {label} … {percent} %
       </span>
       <Button variant="quiet" size="sm" onClick={stop}>
-        Stop
+        {sharedLabels.stop}
       </Button>
     </div>
   )

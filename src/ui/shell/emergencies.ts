@@ -1,3 +1,5 @@
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+
 /** What to do now, in the order of doing. */
 export interface EmergencySheet {
   id: string
@@ -12,7 +14,7 @@ export interface EmergencySheet {
 export const emergencies: readonly EmergencySheet[] = [
   {
     id: 'gas',
-    title: 'Smell of gas, or the gas alarm',
+    title: sharedLabels.smellOfGasOrTheGas,
     when: 'rotten eggs, hissing, alarm near the floor',
     short: 'everybody out, no switch, no flame; cylinder valve from outside; away upwind; call.',
     steps: [
@@ -25,7 +27,7 @@ export const emergencies: readonly EmergencySheet[] = [
   },
   {
     id: 'co',
-    title: 'Carbon monoxide alarm',
+    title: sharedLabels.carbonMonoxideAlarm,
     when: 'alarm at bed height; headache, dizziness, sickness, sleepy people',
     short: 'everybody out into air; count heads; call; heater off only from outside or later.',
     steps: [
@@ -51,7 +53,7 @@ export const emergencies: readonly EmergencySheet[] = [
   },
   {
     id: 'relief',
-    title: 'Relief valve venting',
+    title: sharedLabels.reliefValveVenting,
     when: 'a loud hiss or plume from the cylinder’s valve',
     short: 'no ignition; away upwind; cool with water only from far; call.',
     steps: [

@@ -1,4 +1,5 @@
 import type { Station } from '@/core/findings/Finding'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 export interface StationFacts {
   name: string
@@ -16,6 +17,6 @@ export const stationFacts: Readonly<Record<Station, StationFacts>> = {
   'leak-test': { name: 'Leak test', route: '/leak-test', built: true },
   heat: { name: 'Heat & air', route: '/heat', built: true },
   run: { name: 'Run', route: '/run', built: true },
-  log: { name: 'Logbook', route: '/log', built: true },
+  log: { name: sharedLabels.logbook, route: '/log', built: true },
   practice: { name: 'Practice', route: '/practice', built: false },
 }

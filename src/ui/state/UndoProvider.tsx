@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button'
 import ToastBody from 'react-bootstrap/ToastBody'
 import ToastContainer from 'react-bootstrap/ToastContainer'
 import { useHotkeys } from 'react-hotkeys-hook'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 interface Notice {
   /** What was done, as `Weighing saved`. */
@@ -46,11 +47,11 @@ export function UndoProvider({ children }: { children: ReactNode }) {
               <span>{notice.done}</span>
               {notice.undo && (
                 <Button variant="light" size="sm" onClick={() => void takeBack()} aria-keyshortcuts="u">
-                  Undo
+                  {sharedLabels.undo}
                 </Button>
               )}
               <Button variant="light" size="sm" onClick={() => setNotice(null)}>
-                Close
+                {sharedLabels.close}
               </Button>
             </ToastBody>
           </div>

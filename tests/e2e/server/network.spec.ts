@@ -4,6 +4,8 @@ import os from 'node:os'
 import path from 'node:path'
 import { builtActions, builtRoutes } from './builtRoutes'
 import { gravelyWrong, type Kettle, sendRaw, startKettle, test } from '@tests/e2e/kettle'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const PASSCODE = 'kettle on the stove'
 
@@ -97,8 +99,8 @@ test('signed in from another machine: pages and saving work, the whole records s
   expect(cookie).toMatchObject({ httpOnly: true, sameSite: 'Strict' })
 
   await page.goto(`http://${address}:${kettle.port}/cylinders/left`)
-  await page.getByLabel('On the scale now').fill('29.9')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('29.9')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
   await expect(page.getByText('Weighing of Left cylinder saved')).toBeVisible()
 
   for (const place of ['/api/v1/backup', '/api/v1/export', '/api/v1/export/csv/weighings.csv', '/recovery']) {
@@ -114,7 +116,7 @@ test('signed in from another machine: pages and saving work, the whole records s
   }
 
   await page.goto(`http://${address}:${kettle.port}/log/data`)
-  await page.getByRole('button', { name: 'Sign out everywhere' }).click()
+  await page.getByRole('button', { name: sharedLabels.signOutEverywhere }).click()
   await expect(page).toHaveURL(/\/sign-in$/)
   await page.context().addCookies([{ ...cookie!, url: undefined }])
   await page.goto(`http://${address}:${kettle.port}/`)

@@ -3,6 +3,7 @@ import { expect } from '@playwright/test'
 import fs from 'node:fs'
 import path from 'node:path'
 import { gravelyWrong, type Kettle, startKettle, test } from '@tests/e2e/kettle'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeEach(async () => {
@@ -42,7 +43,7 @@ for (const width of [1280, 390]) {
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width)
     expect((await page.request.get(`${kettle.url}/api/v1/export`)).status()).toBe(503)
 
-    const choose = page.getByLabel('Backup (.db)')
+    const choose = page.getByLabel(sharedLabels.backupDb)
     await choose.setInputFiles({ name: 'x.db', mimeType: 'application/octet-stream', buffer: damaged })
     await page.getByRole('button', { name: 'Restore file' }).click()
     await expect(page.getByRole('alert')).toContainText('no backup')
@@ -86,21 +87,21 @@ test('a damaged page: what can be read is shown first, then taken', async ({ pag
   await page.getByRole('button', { name: 'Go on with the readable rows' }).click()
   await expect(page.getByRole('link', { name: 'Marigold' })).toBeVisible()
   await page.goto(`${kettle.url}/cylinders/left`)
-  await expect(page.getByRole('region', { name: 'History' })).toBeVisible()
+  await expect(page.getByRole('region', { name: sharedLabels.history })).toBeVisible()
   expect(damagedCopies()).toHaveLength(1)
 })
 
 test('damage that a page meets while the server runs leads to the same page', async ({ page }) => {
   await page.goto(`${kettle.url}/log/data`)
-  await page.getByRole('button', { name: 'Check file' }).click()
-  await expect(page.getByText('The file is sound.')).toBeVisible()
+  await page.getByRole('button', { name: sharedLabels.checkFile }).click()
+  await expect(page.getByText(sharedLabels.theFileIsSound)).toBeVisible()
   const client = new Sqlite(kettle.file, { readonly: true })
   const root = Number(client.prepare(`SELECT rootpage FROM sqlite_master WHERE name = 'weighings'`).pluck().get())
   client.close()
   const opened = fs.openSync(kettle.file, 'r+')
   fs.writeSync(opened, Buffer.alloc(4096, 0xab), 0, 4096, (root - 1) * 4096)
   fs.closeSync(opened)
-  await page.getByRole('button', { name: 'Check file' }).click()
+  await page.getByRole('button', { name: sharedLabels.checkFile }).click()
   await expect(page.getByText('The file is not sound')).toBeVisible()
   await page.goto(`${kettle.url}/cylinders`)
   await expect(page.getByRole('heading', { name: 'Your records cannot be read' })).toBeVisible()

@@ -6,6 +6,8 @@ import http from 'node:http'
 import net from 'node:net'
 import path from 'node:path'
 import { type Kettle, sendRaw, startKettle, test } from '@tests/e2e/kettle'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 let kettle: Kettle
 test.beforeAll(async () => {
@@ -213,8 +215,8 @@ test('stopped while it works: what runs is finished, the rest is told to come ag
 }) => {
   const own = await startKettle('demo')
   await page.goto(`${own.url}/cylinders/left`)
-  await page.getByLabel('On the scale now').fill('29.9')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('29.9')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
   await expect(page.getByText('Weighing of Left cylinder saved')).toBeVisible()
   // A connection that stays open, and a half-open one.
   const agent = new http.Agent({ keepAlive: true, maxSockets: 1 })
@@ -244,7 +246,7 @@ test('stopped while it works: what runs is finished, the rest is told to come ag
   const copy = await startKettle('empty', {}, (file) => fs.copyFileSync(own.file, file))
   expect(fs.existsSync(`${own.file}-wal`)).toBe(false)
   await page.goto(`${copy.url}/cylinders/left`)
-  await expect(page.getByRole('region', { name: 'History' })).toContainText('29.9 lb')
+  await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText('29.9 lb')
   await copy.stop()
   await own.stop()
 })
@@ -257,16 +259,16 @@ test('on a full disk what was typed stays in its field, is not called saved, and
   // As on a full disk: no file may grow.
   const limit = (bytes: string) => spawnSync('prlimit', ['--pid', String(own.pid()), `--fsize=${bytes}`])
   expect(limit('1:unlimited').status).toBe(0)
-  await page.getByLabel('On the scale now').fill('29.9')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
+  await page.getByLabel(sharedLabels.onTheScaleNow).fill('29.9')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
   await expect(page.getByRole('alert').filter({ hasText: 'Not saved' })).toBeVisible()
-  await expect(page.getByLabel('On the scale now')).toHaveValue('29.9')
-  await expect(page.getByRole('region', { name: 'History' })).not.toContainText('29.9 lb')
+  await expect(page.getByLabel(sharedLabels.onTheScaleNow)).toHaveValue('29.9')
+  await expect(page.getByRole('region', { name: sharedLabels.history })).not.toContainText('29.9 lb')
   await page.reload()
-  await expect(page.getByLabel('On the scale now')).toHaveValue('29.9')
+  await expect(page.getByLabel(sharedLabels.onTheScaleNow)).toHaveValue('29.9')
   limit('unlimited:unlimited')
-  await page.getByRole('button', { name: 'Save the weighing' }).click()
-  await expect(page.getByRole('region', { name: 'History' })).toContainText('29.9 lb')
+  await page.getByRole('button', { name: cylindersLabels.saveTheWeighing }).click()
+  await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText('29.9 lb')
   await own.stop()
 })
 

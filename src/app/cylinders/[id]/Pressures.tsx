@@ -8,6 +8,7 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { Term } from '@/ui/figures/Term'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const phaseLabels = {
   'two-phase': 'liquid with vapour above it',
@@ -68,7 +69,7 @@ export function Pressures({
   return (
     <section className="pressures" aria-label="Pressure">
       <QuantityField
-        label="Temperature of the liquid"
+        label={sharedLabels.temperatureOfTheLiquid}
         optional
         role="temperature"
         typed={temperature}

@@ -25,6 +25,8 @@ import { useUnits } from '@/ui/state/UnitsProvider'
 import { CylinderPanel } from './CylinderPanel'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { Pressures } from './Pressures'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 interface WeighForm {
   gross: TypedQuantity
@@ -127,7 +129,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
       }}
     >
       {findings.length > 0 && (
-        <section className="across" aria-label="Findings">
+        <section className="across" aria-label={sharedLabels.findings}>
           <FindingList findings={findings} />
         </section>
       )}
@@ -136,10 +138,14 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
         <div className="at-the-scale">
           <div className="fields">
             <QuantityField
-              label="On the scale now"
+              label={sharedLabels.onTheScaleNow}
               role={massRole}
               typed={values.gross}
-              issue={refusedAt('grossKg') ?? issueAt('grossKg') ?? (isMissing ? 'Enter what the scale shows.' : null)}
+              issue={
+                refusedAt('grossKg') ??
+                issueAt('grossKg') ??
+                (isMissing ? cylindersLabels.enterWhatTheScaleShows : null)
+              }
               hint={small ? 'such as 1 lb 11.6 oz' : 'such as 31.4, or 31 lb 6 oz'}
               onTyped={(gross, source) => {
                 setMissing(false)
@@ -147,7 +153,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
               }}
             />
             <QuantityField
-              label="Also hanging on the scale"
+              label={sharedLabels.alsoHangingOnTheScale}
               optional
               role={massRole}
               typed={values.hanging}
@@ -160,7 +166,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
             <p className="issue">{refusedAt('tareKg') ?? refusedAt('waterCapacityKg')}</p>
           )}
           <WhenField text={values.when} issue={issueAt('happenedAt')} onText={(when) => set({ when })} />
-          <SaveBar label="Save the weighing" saving={saving} dirty={typing} />
+          <SaveBar label={cylindersLabels.saveTheWeighing} saving={saving} dirty={typing} />
         </div>
         <Pressures
           gas={gas}
@@ -172,7 +178,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
           setTemperature={(temperature) => set({ temperature })}
         />
       </div>
-      <SlipPaper title={gear.name} sub={typing ? 'as typed, not saved yet' : unsavedLabel(gear)} slip={slip}>
+      <SlipPaper title={gear.name} sub={typing ? cylindersLabels.asTypedNotSavedYet : unsavedLabel(gear)} slip={slip}>
         {!slip && <p className="mb-0">Stand it on the scale and type what the scale shows: the sum appears here.</p>}
         {slip && level && (
           <p className="hint mb-0">

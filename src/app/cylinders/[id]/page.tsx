@@ -7,8 +7,9 @@ import { loadRigSnapshot } from '@/app/shared/pageData'
 import { historyOf } from './historyOf'
 import { LevelBench } from './level/LevelBench'
 import { WeighBench } from './WeighBench'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
-export const metadata: Metadata = { title: 'Cylinder' }
+export const metadata: Metadata = { title: sharedLabels.cylinder }
 
 export default async function CylinderPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear, row } = requireCylinder((await params).id)

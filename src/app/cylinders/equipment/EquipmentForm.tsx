@@ -13,6 +13,8 @@ import { MonthField } from '@/ui/fields/MonthField'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** A thing with the version of its row. */
 export type ListedEquipment = Equipment & { version: number }
@@ -87,7 +89,7 @@ export function EquipmentForm({
           </Form.Select>
         </div>
         <div>
-          <Form.Label htmlFor="equipment-name">What you call it</Form.Label>
+          <Form.Label htmlFor="equipment-name">{sharedLabels.whatYouCallIt}</Form.Label>
           <Form.Control
             id="equipment-name"
             maxLength={60}
@@ -98,7 +100,7 @@ export function EquipmentForm({
           {issueAt('name') && <p className="issue mb-0">{issueAt('name')}</p>}
         </div>
         <MonthField
-          label="Month it was made"
+          label={cylindersLabels.monthItWasMade}
           text={made}
           onText={(text) => set({ made: text })}
           latest={thisMonth}
@@ -106,7 +108,7 @@ export function EquipmentForm({
           hint="printed or stamped on it; may stay empty"
         />
         <MonthField
-          label="To be replaced by"
+          label={cylindersLabels.toBeReplacedBy}
           text={until}
           onText={(text) => set({ until: text })}
           latest={FAR}
@@ -114,7 +116,13 @@ export function EquipmentForm({
           hint="where its own label says; may stay empty"
         />
       </div>
-      <FormActions label="Save" saving={saving} leave={leave} stored={stored} archive={archiveEquipmentAction} />
+      <FormActions
+        label={cylindersLabels.save}
+        saving={saving}
+        leave={leave}
+        stored={stored}
+        archive={archiveEquipmentAction}
+      />
       {theirs && (
         <ConflictNote
           rows={[

@@ -10,6 +10,8 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { useRequestKeys } from '@/ui/state/useRequestKeys'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { EquipmentForm, type ListedEquipment } from './EquipmentForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 function EndDateText({ thing, thisMonth }: { thing: Equipment; thisMonth: string }) {
   const end = equipmentEndMonth(thing)
@@ -74,7 +76,7 @@ export function EquipmentList({
                 aria-label={`${thing.name} is sound`}
                 onClick={() => void look(thing, true)}
               >
-                Sound
+                {cylindersLabels.sound}
               </Button>
               <Button
                 variant="quiet"
@@ -82,7 +84,7 @@ export function EquipmentList({
                 aria-label={`${thing.name} is not sound`}
                 onClick={() => void look(thing, false)}
               >
-                Not so
+                {cylindersLabels.notSo}
               </Button>
               <Button
                 variant="bare"
@@ -90,7 +92,7 @@ export function EquipmentList({
                 aria-label={`Change ${thing.name}`}
                 onClick={() => setOpen(open === thing.id ? null : thing.id)}
               >
-                Change
+                {sharedLabels.change}
               </Button>
             </div>
             {open === thing.id && (

@@ -6,6 +6,7 @@ import { StationTabs } from '@/app/cylinders/CylinderTabs'
 import { loadRigSnapshot } from '@/app/shared/pageData'
 import { FindingList } from '@/ui/figures/FindingList'
 import { EquipmentList } from './EquipmentList'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 export const metadata: Metadata = { title: 'Hoses, regulators, alarms' }
 
@@ -21,7 +22,7 @@ export default function EquipmentPage() {
       </h1>
       <StationTabs />
       <EquipmentList rigId={rig.id} equipment={equipment} thisMonth={today.slice(0, 7)} />
-      <section className="mt-4" aria-label="Findings">
+      <section className="mt-4" aria-label={sharedLabels.findings}>
         <FindingList findings={equipmentFindings(equipment, nowIso, untilDay)} />
       </section>
     </>

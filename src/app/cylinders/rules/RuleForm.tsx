@@ -7,6 +7,7 @@ import { ConflictNote } from '@/ui/shell/ConflictNote'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 interface RuledRig {
   id: string
@@ -52,7 +53,7 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
   const submit = async (version: number | null): Promise<void> => {
     const ownRule = chosen === OWN_RULE_ID ? months : null
     if (await form.save({ rigId: rig.id, version, ruleSetId: chosen, ownRule }, version))
-      say({ done: 'Date rule saved' })
+      say({ done: cylindersLabels.dateRuleSaved })
   }
   return (
     <form
@@ -102,13 +103,13 @@ export function RuleForm({ rig }: { rig: RuledRig }) {
                 value={years[key] ?? ''}
                 onChange={(event) => set({ years: { ...years, [key]: event.target.value } })}
               />
-              {issueAt(`ownRule.${key}`) && <p className="issue mb-0">Enter years, such as 5.</p>}
+              {issueAt(`ownRule.${key}`) && <p className="issue mb-0">{cylindersLabels.enterYearsSuchAs5}</p>}
             </div>
           ))}
         </div>
       )}
       {issueAt('ruleSet') && <p className="issue">{issueAt('ruleSet')}</p>}
-      <SaveBar label="Go by this" saving={saving} dirty={form.dirty} />
+      <SaveBar label={cylindersLabels.goByThis} saving={saving} dirty={form.dirty} />
       {theirs && (
         <ConflictNote
           rows={[{ label: 'Rule', theirs: theirs.ruleSetId, mine: chosen }]}

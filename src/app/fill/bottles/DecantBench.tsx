@@ -10,6 +10,7 @@ import { QuantityField } from '@/ui/fields/QuantityField'
 import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { DecantResult } from './DecantResult'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 /** A cylinder that could be turned upside down. */
 export interface SupplyCylinder {
@@ -59,8 +60,8 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
   const wrongAt = (path: string): string | null => refusal?.issues.find((issue) => issue.path === path)?.message ?? null
 
   return (
-    <section className="decant-bench" aria-label="Where the hiss will stop">
-      <h2>Where the hiss will stop</h2>
+    <section className="decant-bench" aria-label={fillLabels.whereTheHissWillStop}>
+      <h2>{fillLabels.whereTheHissWillStop}</h2>
       {supplies.length === 0 ? (
         <p>No cylinder that was weighed can serve as the supply. Weigh one under Cylinders.</p>
       ) : (
@@ -77,7 +78,7 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
               </Form.Select>
             </div>
             <QuantityField
-              label="Supply’s temperature"
+              label={fillLabels.supplysTemperature}
               optional
               role="temperature"
               typed={supplyText}
@@ -86,7 +87,7 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
               onTyped={setSupplyText}
             />
             <QuantityField
-              label="Bottle’s temperature"
+              label={fillLabels.bottlesTemperature}
               optional
               role="temperature"
               typed={bottleText}
@@ -104,7 +105,7 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
               onTyped={setResidualText}
             />
             <div>
-              <Form.Label htmlFor="row-count">Bottles in a row</Form.Label>
+              <Form.Label htmlFor="row-count">{fillLabels.bottlesInARow}</Form.Label>
               <Form.Select id="row-count" value={count} onChange={(event) => setCount(Number(event.target.value))}>
                 {Array.from({ length: MAX_IN_A_ROW }, (_, i) => (
                   <option key={i} value={i + 1}>

@@ -2,6 +2,7 @@ import type { DecantOutlook } from '@/core/fill/decanting/decantOutlook'
 import { Amount, BigAmount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { StateMark } from '@/ui/figures/StateMark'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 const share = (value: number) => <Amount quantity={{ value, role: 'share' }} />
 
@@ -53,7 +54,7 @@ export function DecantResult({ outlook }: { outlook: DecantOutlook }) {
         An estimate of where the hiss stops, never a bound. Shut it when the hiss ends, and let the scale decide.
       </p>
       {row.length > 1 && (
-        <div className="table-scroll" tabIndex={0} role="region" aria-label="Bottles in a row">
+        <div className="table-scroll" tabIndex={0} role="region" aria-label={fillLabels.bottlesInARow}>
           <table>
             <thead>
               <tr>

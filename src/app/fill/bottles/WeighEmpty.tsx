@@ -5,6 +5,7 @@ import { PhraseText } from '@/ui/figures/Amount'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 /** The known-empty bottle against its stamp, before anything goes in. */
 export function WeighEmpty({ tareKg }: { tareKg: number }) {
@@ -14,7 +15,7 @@ export function WeighEmpty({ tareKg }: { tareKg: number }) {
   return (
     <div className="mt-3">
       <QuantityField
-        label="Weighed empty"
+        label={fillLabels.weighedEmpty}
         optional
         role="bottleMass"
         typed={text}

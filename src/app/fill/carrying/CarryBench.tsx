@@ -12,6 +12,8 @@ import { StateMark } from '@/ui/figures/StateMark'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { StepRail } from '@/ui/shell/StepRail'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { fillLabels } from '@/ui/terms/fillLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const carrierLabels: Readonly<Record<Carrier, string>> = {
   'closed-car': 'inside a closed car',
@@ -76,7 +78,7 @@ export function CarryBench({
           ))}
         </fieldset>
         <div>
-          <Form.Label htmlFor="carrier">Where they ride</Form.Label>
+          <Form.Label htmlFor="carrier">{fillLabels.whereTheyRide}</Form.Label>
           <Form.Select id="carrier" value={carrier} onChange={(event) => setCarrier(event.target.value as Carrier)}>
             {carriers.map((one) => (
               <option key={one} value={one}>
@@ -95,9 +97,9 @@ export function CarryBench({
           </div>
         </div>
       </div>
-      <StepRail label="Before leaving" steps={steps} ticks={ticks} tick={tick} untick={untick} />
+      <StepRail label={sharedLabels.beforeLeaving} steps={steps} ticks={ticks} tick={tick} untick={untick} />
       {carried.length > 0 && (
-        <section className="mt-3" aria-label="Findings">
+        <section className="mt-3" aria-label={sharedLabels.findings}>
           <FindingList findings={findings} />
         </section>
       )}

@@ -5,6 +5,7 @@ import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { WeighFill } from '@/app/fill/WeighFill'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 /** CO2 by weight, with a note why never by pressure. */
 export function Co2Bench({ gear, today }: { gear: CylinderGear; today: string }) {
@@ -12,7 +13,7 @@ export function Co2Bench({ gear, today }: { gear: CylinderGear; today: string })
   return (
     <>
       <div className="cylinder-picker">
-        <Form.Label htmlFor="co2-by">How the filler measures</Form.Label>
+        <Form.Label htmlFor="co2-by">{fillLabels.howTheFillerMeasures}</Form.Label>
         <Form.Select id="co2-by" value={by} onChange={(event) => setBy(event.target.value as typeof by)}>
           <option value="weight">on a scale</option>
           <option value="pressure">by the pressure gauge</option>

@@ -10,6 +10,7 @@ import { QuantityField } from '@/ui/fields/QuantityField'
 import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 import type { ListedOffer } from './listedOffer'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 const BOTTLE_KG = fromUnit(16.4, 'mass', 'oz')
 
@@ -33,18 +34,18 @@ export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
           quantity: { value: result.fills, role: 'count' },
           inputs: [
             { label: 'Bottle and adapter', quantity: { value: read.value ?? 0, role: 'money' } },
-            { label: 'Throw-away bottle', quantity: { value: bottle.price, role: 'money' } },
+            { label: fillLabels.throwAwayBottle, quantity: { value: bottle.price, role: 'money' } },
             { label: 'Bulk gas', quantity: { value: bulk.perKg, role: 'pricePerMass' } },
             { label: 'Saved each time', quantity: { value: result.savedPerFill, role: 'money' } },
           ],
         }
       : null
   return (
-    <section className="break-even mt-4" aria-label="When a refillable bottle pays">
-      <h2>When a refillable bottle pays</h2>
+    <section className="break-even mt-4" aria-label={fillLabels.whenARefillableBottlePays}>
+      <h2>{fillLabels.whenARefillableBottlePays}</h2>
       <div className="fields narrow">
         <QuantityField
-          label="Bottle and adapter together"
+          label={fillLabels.bottleAndAdapterTogether}
           role="money"
           typed={outlay}
           onTyped={setOutlay}

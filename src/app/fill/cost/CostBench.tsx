@@ -9,6 +9,7 @@ import { CostTable } from './CostTable'
 import type { ListedOffer } from './listedOffer'
 import { OfferForm } from './OfferForm'
 import { PriceBoard } from './PriceBoard'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 /** A usual panel heater, where the rig has no appliance yet. */
 const USUAL_HEATER_W = fromUnit(3000, 'power', 'btuh')
@@ -35,7 +36,7 @@ export function CostBench({
     <>
       <div className="fields narrow">
         <div>
-          <Form.Label htmlFor="cost-cylinder">Which cylinder goes</Form.Label>
+          <Form.Label htmlFor="cost-cylinder">{fillLabels.whichCylinderGoes}</Form.Label>
           <Form.Select id="cost-cylinder" value={cylinderId} onChange={(event) => setCylinderId(event.target.value)}>
             <option value="">an empty one</option>
             {held.map(({ id, name }) => (
@@ -61,7 +62,7 @@ export function CostBench({
       <CostTable offers={offers} residualKg={residualKg} heaterW={heaterW} change={setOpen} />
       {open === null ? (
         <Button className="mt-3" onClick={() => setOpen('new')}>
-          Add a price
+          {fillLabels.addAPrice}
         </Button>
       ) : (
         <OfferForm key={open} rigId={rigId} stored={changed} close={() => setOpen(null)} />

@@ -6,6 +6,8 @@ import { fillCosts } from '@/core/fill/cost/fillCosts'
 import type { Figure } from '@/core/rules/figure'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { wayLabels, type ListedOffer } from './listedOffer'
+import { fillLabels } from '@/ui/terms/fillLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 function Cell({ figure, none = '–' }: { figure: Figure | null; none?: string }) {
   return <td className="number">{figure ? <FigureButton figure={figure} /> : none}</td>
@@ -26,7 +28,7 @@ export function CostTable({
   if (offers.length === 0) return <p className="mt-3">No prices yet. Add one, or take them from the board below.</p>
   const costs = fillCosts(offers, { residualKg, heaterW })
   return (
-    <div className="history table-scroll mt-3" tabIndex={0} role="region" aria-label="Prices compared">
+    <div className="history table-scroll mt-3" tabIndex={0} role="region" aria-label={fillLabels.pricesCompared}>
       <table>
         <thead>
           <tr>
@@ -63,7 +65,7 @@ export function CostTable({
                 <Cell figure={handedOver} />
                 <td>
                   <Button variant="bare" size="sm" aria-label={`Change ${place}`} onClick={() => change(id)}>
-                    Change
+                    {sharedLabels.change}
                   </Button>
                 </td>
               </tr>

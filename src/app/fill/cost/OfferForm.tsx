@@ -12,6 +12,8 @@ import { FormActions } from '@/ui/fields/FormActions'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import type { ListedOffer } from './listedOffer'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { fillLabels } from '@/ui/terms/fillLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contains: DisplayRole | null }>> = {
   'by-volume': { name: 'metered, by the gallon or litre', role: 'pricePerVolume', contains: null },
@@ -102,7 +104,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
         )}
       </div>
       <FormActions
-        label="Save the price"
+        label={fillLabels.saveThePrice}
         saving={saving}
         dirty={form.dirty}
         leave={leave}
@@ -115,7 +117,7 @@ export function OfferForm({ rigId, stored, close }: { rigId: string; stored: Lis
           rows={[
             { label: 'Where', theirs: theirs.place, mine: place },
             {
-              label: 'Price',
+              label: sharedLabels.price,
               theirs: formatQuantity({ value: theirs.price, role: ways[theirs.way].role }, system),
               mine: price.text,
             },

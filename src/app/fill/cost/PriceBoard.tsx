@@ -9,6 +9,7 @@ import { simulatedPriceBoard, type BoardPrice } from '@/instruments/simulatedPri
 import { Amount } from '@/ui/figures/Amount'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { wayLabels } from './listedOffer'
+import { fillLabels } from '@/ui/terms/fillLabels'
 
 const roleOf: Readonly<Record<PriceWay, DisplayRole>> = {
   'by-volume': 'pricePerVolume',
@@ -34,7 +35,7 @@ export function PriceBoard({ rigId }: { rigId: string }) {
       <p className="hint">Simulated, with invented places: it stands in for a service that could be connected.</p>
       {board === null ? (
         <Button variant="quiet" onClick={() => setBoard(simulatedPriceBoard(Math.random))}>
-          Read the board
+          {fillLabels.readTheBoard}
         </Button>
       ) : (
         <ul>

@@ -19,6 +19,8 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useFill } from '@/app/fill/useFill'
+import { fillLabels } from '@/ui/terms/fillLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 interface Worked {
   slip: Slip | null
@@ -93,7 +95,7 @@ export function OnboardBench({
       }}
     >
       {findings.length > 0 && (
-        <section className="across" aria-label="Findings">
+        <section className="across" aria-label={sharedLabels.findings}>
           <FindingList findings={findings} />
         </section>
       )}
@@ -103,7 +105,7 @@ export function OnboardBench({
             kind={gear?.kind ?? 'onboard'}
             level={worked.level}
             limitLevel={stopped ? null : FIXED_TANK_FULL}
-            title={`${gear?.name ?? 'A fixed tank'} with its level`}
+            title={`${gear?.name ?? fillLabels.aFixedTank} with its level`}
           />
           <figcaption>red mark: 80 % of its inside</figcaption>
         </figure>
@@ -111,7 +113,7 @@ export function OnboardBench({
           <div className="fields">
             {!gear && (
               <QuantityField
-                label="Water gallons on its plate"
+                label={fillLabels.waterGallonsOnItsPlate}
                 role="liquidVolume"
                 typed={water}
                 hint="no fixed tank is entered; a sum only"
@@ -119,7 +121,7 @@ export function OnboardBench({
               />
             )}
             <QuantityField
-              label="The gauge shows"
+              label={sharedLabels.theGaugeShows}
               role="share"
               typed={shown}
               issue={worked.issue}
@@ -127,7 +129,7 @@ export function OnboardBench({
               onTyped={(typed) => set({ shown: typed })}
             />
             <div>
-              <Form.Label htmlFor="onboard-mark">What its full mark means</Form.Label>
+              <Form.Label htmlFor="onboard-mark">{sharedLabels.whatItsFullMarkMeans}</Form.Label>
               <Form.Select id="onboard-mark" value={mark} onChange={(event) => setMark(event.target.value as FullMark)}>
                 <option value="usable">the legal full, 80 % of the inside</option>
                 <option value="eighths">eighths of that</option>
@@ -135,7 +137,7 @@ export function OnboardBench({
               </Form.Select>
             </div>
             <QuantityField
-              label="Price"
+              label={sharedLabels.price}
               optional
               role="pricePerVolume"
               typed={price}
@@ -156,7 +158,7 @@ export function OnboardBench({
               <h2 className="mt-3">Afterwards</h2>
               <div className="fields">
                 <QuantityField
-                  label="The pump metered"
+                  label={fillLabels.thePumpMetered}
                   optional
                   role="liquidVolume"
                   typed={metered}
@@ -165,7 +167,7 @@ export function OnboardBench({
                   onTyped={(typed) => set({ metered: typed })}
                 />
                 <QuantityField
-                  label="Paid"
+                  label={fillLabels.paid}
                   optional
                   role="money"
                   typed={paid}
@@ -173,7 +175,7 @@ export function OnboardBench({
                   onTyped={(typed) => set({ paid: typed })}
                 />
                 <QuantityField
-                  label="The gauge shows then"
+                  label={fillLabels.theGaugeShowsThen}
                   optional
                   role="share"
                   typed={after}
@@ -182,13 +184,13 @@ export function OnboardBench({
                 />
               </div>
               <WhenField {...whenField} />
-              <SaveBar label="Save the fill" saving={saving} dirty={![metered, paid, after].every(isEmpty)} />
+              <SaveBar label={fillLabels.saveTheFill} saving={saving} dirty={![metered, paid, after].every(isEmpty)} />
             </>
           )}
         </div>
       </div>
       <SlipPaper
-        title={gear?.name ?? 'A fixed tank'}
+        title={gear?.name ?? fillLabels.aFixedTank}
         sub="from the gauge to gallons"
         slip={stopped ? null : worked.slip}
       >

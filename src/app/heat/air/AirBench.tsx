@@ -14,6 +14,7 @@ import { useRoom } from '@/app/heat/useRoom'
 import { OpeningAdvice } from './OpeningAdvice'
 import { NightBench } from './NightBench'
 import { OpeningList } from './OpeningList'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Open area compared with the heaters' need, and the air of a night. */
 export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: string; shelter: RoomPlan } }) {
@@ -43,7 +44,7 @@ export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: s
           >
             <OpeningList editor={editor} check={check} />
             <OpeningAdvice editor={editor} neededM2={check.neededM2} />
-            <DrawingSave label="Save the openings" drawing={editor} />
+            <DrawingSave label={heatLabels.saveTheOpenings} drawing={editor} />
           </form>
           {findings.length > 0 && <FindingList findings={findings} />}
         </div>

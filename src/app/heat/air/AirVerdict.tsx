@@ -6,6 +6,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { StateMark } from '@/ui/figures/StateMark'
 import type { Night } from './nightInput'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 const isGrave = ({ of, at }: AirThreshold): boolean => of === 'oxygen' || (of === 'co2' && at >= 5000)
 
@@ -59,7 +60,7 @@ export function AirVerdict({ air, night, isUnvented }: { air: RoomAir; night: Ni
           A heater without a chimney is not left on while people sleep, whatever the sum says.
         </p>
       )}
-      <ul className="air-marks" aria-label="Marks for the air">
+      <ul className="air-marks" aria-label={heatLabels.marksForTheAir}>
         {air.firstCrossings.map(({ mark, atS }) => (
           <li key={mark.id} className={atS === null ? '' : isGrave(mark) ? 'stop' : 'fix-first'}>
             <span>

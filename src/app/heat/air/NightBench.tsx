@@ -18,6 +18,7 @@ import { AirCharts } from './AirCharts'
 import { AirVerdict } from './AirVerdict'
 import { NightFields } from './NightFields'
 import { nightInput, type Night } from './nightInput'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Typing is let come to rest before a night is worked out. */
 const REST_MS = 350
@@ -63,8 +64,8 @@ export function NightBench({ data, room }: { data: HeatPageData; room: Room }) {
   }, [asked, begin])
   const refused = asked.refused ?? work.refused
   return (
-    <section aria-label="The air of a night" className="night">
-      <h2>The air of a night</h2>
+    <section aria-label={heatLabels.theAirOfANight} className="night">
+      <h2>{heatLabels.theAirOfANight}</h2>
       <p className="hint">
         One zone, well mixed, with these openings, by{' '}
         {asked.from === 'log' ? 'the warm-up log of this room' : 'the room’s shape: no warm-up is logged yet'}. The

@@ -5,6 +5,8 @@ import { Choice } from '@/ui/fields/Choice'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'
 import type { HeaterMode, Night } from './nightInput'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const modeOptions: readonly (readonly [HeaterMode, string])[] = [
   ['off', 'off'],
@@ -29,12 +31,18 @@ export function NightFields({
     <div className="fields narrow">
       <Choice
         id="night-heater"
-        label="Heater"
+        label={heatLabels.heater}
         value={night.heaterId ?? ''}
         options={[['', 'none'], ...heaters.map(({ id, name }) => [id, name] as const)]}
         set={(id) => set({ heaterId: id === '' ? null : id })}
       />
-      <Choice id="night-mode" label="It burns" value={night.mode} options={modeOptions} set={(mode) => set({ mode })} />
+      <Choice
+        id="night-mode"
+        label={heatLabels.itBurns}
+        value={night.mode}
+        options={modeOptions}
+        set={(mode) => set({ mode })}
+      />
       {night.mode === 'thermostat' && (
         <Measure
           label="Thermostat at"
@@ -45,7 +53,7 @@ export function NightFields({
       )}
       {night.mode !== 'off' && (
         <MaybeMeasure
-          label="Turned off after"
+          label={heatLabels.turnedOffAfter}
           role="duration"
           value={night.untilS}
           hint="empty: it burns on"
@@ -66,7 +74,12 @@ export function NightFields({
         options={heads}
         set={(count) => set({ awake: Number(count) })}
       />
-      <Measure label="Outside" role="temperature" value={night.outsideK} set={(outsideK) => set({ outsideK })} />
+      <Measure
+        label={sharedLabels.outside}
+        role="temperature"
+        value={night.outsideK}
+        set={(outsideK) => set({ outsideK })}
+      />
       <Measure
         label="Humidity outside"
         role="share"

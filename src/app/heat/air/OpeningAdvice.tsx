@@ -4,6 +4,7 @@ import Button from 'react-bootstrap/Button'
 import { planOpenings } from '@/core/heat/ventilation/planOpenings'
 import { Amount } from '@/ui/figures/Amount'
 import type { RoomEditor } from '@/app/heat/useRoom'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Which windows to open and how far. */
 export function OpeningAdvice({ editor, neededM2 }: { editor: RoomEditor; neededM2: number }) {
@@ -38,7 +39,7 @@ export function OpeningAdvice({ editor, neededM2 }: { editor: RoomEditor; needed
             })
           }
         >
-          Write that in
+          {heatLabels.writeThatIn}
         </Button>
       ) : (
         <p className="mb-0">Another opening, a smaller heater, or none in this room.</p>

@@ -8,6 +8,8 @@ import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
 import type { RoomEditor } from '@/app/heat/useRoom'
 import { kindOptions, sideOptions } from './openingOptions'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Place and size of one opening. */
 export function OpeningInspector({
@@ -58,7 +60,11 @@ export function OpeningInspector({
           options={sideOptions}
           set={(value) => set({ side: value }, 'side')}
         />
-        {size('alongM', side === 'front' || side === 'back' ? 'Middle from the left' : 'Middle from the back', true)}
+        {size(
+          'alongM',
+          side === 'front' || side === 'back' ? 'Middle from the left' : heatLabels.middleFromTheBack,
+          true,
+        )}
         {isVerticalSide(side) && size('bottomM', 'Lower edge above floor', true)}
         {size('widthM', 'Width')}
         {size('heightM', 'Opens at most by')}
@@ -78,7 +84,7 @@ export function OpeningInspector({
           gone()
         }}
       >
-        Take it out
+        {sharedLabels.takeItOut}
       </Button>
     </section>
   )

@@ -13,6 +13,7 @@ import { newId } from '@/ui/state/newId'
 import type { RoomEditor } from '@/app/heat/useRoom'
 import { OpeningInspector } from './OpeningInspector'
 import { conditionOptions, kindOptions, sideOptions } from './openingOptions'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 const newOpening = (kind: OpeningKind, middleM: number) =>
   openingSchema.parse({
@@ -76,7 +77,7 @@ export function OpeningList({ editor, check }: { editor: RoomEditor; check: Vent
         </p>
       )}
       <div className="add-thing">
-        <Choice id="opening-kind" label="One more" value={kind} options={kindOptions} set={setKind} />
+        <Choice id="opening-kind" label={heatLabels.oneMore} value={kind} options={kindOptions} set={setKind} />
         <Button
           variant="quiet"
           size="sm"
@@ -86,7 +87,7 @@ export function OpeningList({ editor, check }: { editor: RoomEditor; check: Vent
             setChosen(added.id)
           }}
         >
-          Put it in
+          {heatLabels.putItIn}
         </Button>
       </div>
       {opening && <OpeningInspector key={opening.id} opening={opening} editor={editor} gone={() => setChosen(null)} />}

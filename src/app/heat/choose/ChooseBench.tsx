@@ -14,6 +14,8 @@ import { Measure } from '@/ui/fields/Measure'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { candidates } from './candidates'
 import { CompareTable, type ComparedRow } from './CompareTable'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Heaters compared for this rig and these nights. */
 export function ChooseBench({ data, shelter }: { data: HeatPageData; shelter: RoomPlan }) {
@@ -58,14 +60,14 @@ export function ChooseBench({ data, shelter }: { data: HeatPageData; shelter: Ro
       </p>
       <div className="fields narrow">
         <Measure
-          label="Outside"
+          label={sharedLabels.outside}
           role="temperature"
           value={night.outsideK}
           issue={at('outsideK')}
           set={(outsideK) => set({ outsideK })}
         />
         <Measure
-          label="Wished for inside"
+          label={heatLabels.wishedForInside}
           role="temperature"
           value={night.insideK}
           issue={at('insideK')}
@@ -80,7 +82,7 @@ export function ChooseBench({ data, shelter }: { data: HeatPageData; shelter: Ro
           set={(keepS) => set({ keepS })}
         />
         <Measure
-          label="Altitude"
+          label={sharedLabels.altitude}
           role="altitude"
           value={night.altitudeM}
           mayBeZero

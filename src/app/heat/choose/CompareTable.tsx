@@ -7,6 +7,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import type { Candidate } from './candidates'
 import { FitsHere } from './FitsHere'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 export interface ComparedRow {
   candidate: Candidate
@@ -41,7 +42,7 @@ export function CompareTable({
     </tr>
   )
   return (
-    <div className="table-scroll" tabIndex={0} role="region" aria-label="Heaters compared">
+    <div className="table-scroll" tabIndex={0} role="region" aria-label={heatLabels.heatersCompared}>
       <table className="compare">
         <thead>
           <tr>

@@ -15,6 +15,8 @@ import { FormActions } from '@/ui/fields/FormActions'
 import type { HeatPageData } from '@/app/heat/heatPageData'
 import { HeaterNumbers } from './HeaterNumbers'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const asPanel: Heater = heaterTemplates['catalytic-panel'].heater
 
@@ -67,7 +69,7 @@ export function HeaterForm({
     >
       <div className="fields narrow">
         <div>
-          <Form.Label htmlFor="heater-name">What you call it</Form.Label>
+          <Form.Label htmlFor="heater-name">{sharedLabels.whatYouCallIt}</Form.Label>
           <Form.Control
             id="heater-name"
             size="sm"
@@ -80,7 +82,7 @@ export function HeaterForm({
         </div>
         <Choice
           id="heater-kind"
-          label="Kind"
+          label={sharedLabels.kind}
           value={heater.kind}
           options={heaterKinds.map((kind) => [kind, `${heaterTemplates[kind].name}: ${heaterTemplates[kind].words}`])}
           // Another kind begins from what is common for it.
@@ -111,7 +113,7 @@ export function HeaterForm({
           set={(lastsNights) => set({ lastsNights })}
         />
       </div>
-      <PhotoField label="Photo of the manual’s page" photo={photo} onPhoto={setPhoto} issue={issueAt('photo')} />
+      <PhotoField label={heatLabels.photoOfTheManualsPage} photo={photo} onPhoto={setPhoto} issue={issueAt('photo')} />
       {pages.length > 0 && (
         <ul className="manual-pages" aria-label="Pages kept">
           {pages.map((id, i) => (
@@ -123,10 +125,16 @@ export function HeaterForm({
           ))}
         </ul>
       )}
-      <FormActions label="Save the heater" saving={saving} leave={leave} stored={stored} archive={archiveHeaterAction}>
+      <FormActions
+        label={heatLabels.saveTheHeater}
+        saving={saving}
+        leave={leave}
+        stored={stored}
+        archive={archiveHeaterAction}
+      >
         {theirVersion !== null && (
           <Button variant="quiet" onClick={() => void submit(theirVersion)}>
-            Save mine over theirs
+            {sharedLabels.saveMineOverTheirs}
           </Button>
         )}
       </FormActions>

@@ -6,6 +6,7 @@ import type { Clearances, Heater, HeaterBody } from '@/core/heat/heaters/heater'
 import { Choice } from '@/ui/fields/Choice'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** The numbers of the heater's plate and manual. */
 export function HeaterNumbers({
@@ -52,7 +53,7 @@ export function HeaterNumbers({
         </div>
         <Form.Check
           id="from-manual"
-          label="These distances are from its manual"
+          label={heatLabels.theseDistancesAreFromItsManual}
           checked={heater.clearancesFrom === 'manual'}
           onChange={() => set({ clearancesFrom: heater.clearancesFrom === 'manual' ? 'common' : 'manual' })}
         />

@@ -11,6 +11,8 @@ import { Term } from '@/ui/figures/Term'
 import { useSave } from '@/ui/state/useSave'
 import type { HeatPageData } from '@/app/heat/heatPageData'
 import { HeaterForm } from './HeaterForm'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** The rig's heaters with their values and sources. */
 export function HeaterShelf({
@@ -40,7 +42,7 @@ export function HeaterShelf({
               <>
                 <HeaterCard stored={stored} pages={pages[stored.id] ?? []} />
                 <Button variant="quiet" onClick={() => setOpen(stored.id)}>
-                  Change
+                  {sharedLabels.change}
                 </Button>
               </>
             )}
@@ -61,7 +63,7 @@ export function HeaterShelf({
         <Form.Check
           id="heatless"
           className="mt-3"
-          label="Nothing heats this rig"
+          label={heatLabels.nothingHeatsThisRig}
           checked={heatless}
           onChange={() => void save({ rigId, version: rigVersion, heatless: !heatless })}
         />
@@ -109,7 +111,7 @@ function HeaterCard({ stored: { name, heater }, pages }: { stored: StoredHeater;
         ))}
       </dl>
       <p className={isManual ? 'from-manual' : 'from-common'}>
-        {isManual ? 'from its manual' : 'common practice: its manual’s are wanted'}
+        {isManual ? 'from its manual' : heatLabels.commonPracticeItsManualsAreWanted}
         {pages.length > 0 && `, ${pages.length} ${pages.length === 1 ? 'page' : 'pages'} kept`}
       </p>
     </div>

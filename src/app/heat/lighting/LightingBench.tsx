@@ -17,6 +17,7 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { StepRail } from '@/ui/shell/StepRail'
 import { Alarms } from './Alarms'
 import { AltitudePlate } from './AltitudePlate'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Ticks of each heater's procedures that are going on. */
 export type HeaterTicks = Readonly<Record<string, Readonly<Partial<Record<HeaterProcedure, readonly LoggedTick[]>>>>>
@@ -54,7 +55,7 @@ export function LightingBench({ data, ticks }: { data: HeatPageData; ticks: Heat
           <div className="line-head">
             <Choice
               id="lit-heater"
-              label="Heater"
+              label={heatLabels.heater}
               value={heaterId}
               options={heaters.map(({ id, name }) => [id, name] as const)}
               set={setHeaterId}

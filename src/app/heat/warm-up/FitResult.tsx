@@ -8,6 +8,7 @@ import { axisTicks, displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { readQuantity } from '@/ui/fields/typedQuantity'
 import type { LogSetting, LogTexts, ReadLog } from './readLog'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 const INK = '#17302b'
 const BRASS = '#7a4e08'
@@ -38,7 +39,7 @@ export function FitResult({ read, setting, texts }: { read: ReadLog; setting: Lo
   const [low, high] = [Math.min(...temperatures), Math.max(...temperatures)]
   const end = Math.max(...line.map(({ t }) => t))
   return (
-    <section aria-label="What the log says" className="fit-result">
+    <section aria-label={heatLabels.whatTheLogSays} className="fit-result">
       <h2>What it says</h2>
       <ul className="air-figures">
         {read.fits.map(({ setting: one, fit }) => (

@@ -5,6 +5,7 @@ import { Choice } from '@/ui/fields/Choice'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { emptyRow, type LogTexts, type RowSetting } from './readLog'
 import { isEmpty } from '@/ui/fields/typedQuantity'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 const rowSettings: readonly (readonly [RowSetting, string])[] = [
   ['high', 'on high'],
@@ -37,7 +38,7 @@ export function LogRows({
       <div className="fields narrow">
         <QuantityField
           compact
-          label="Outside, all along"
+          label={heatLabels.outsideAllAlong}
           role="temperature"
           typed={texts.outside}
           issue={issue?.path === 'outsideK' ? issue.message : null}
@@ -93,7 +94,7 @@ export function LogRows({
           change({ ...texts, rows: [...rows, { ...emptyRow, setting: rows.at(-1)?.setting ?? emptyRow.setting }] })
         }
       >
-        One more reading
+        {heatLabels.oneMoreReading}
       </Button>
       {issue?.path === 'readings' && (
         <p className="issue" role="alert">

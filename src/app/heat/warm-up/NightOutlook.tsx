@@ -15,6 +15,8 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { heatLabels } from '@/ui/terms/heatLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const savingLabels = {
   curtain: 'With the curtain closed',
@@ -87,14 +89,14 @@ export function NightOutlook({
           </p>
           <div className="fields narrow">
             <Measure
-              label="Outside"
+              label={sharedLabels.outside}
               role="temperature"
               value={outsideK}
               issue={at('outsideK')}
               set={(value) => set({ outsideK: value })}
             />
             <Measure
-              label="Wished for inside"
+              label={heatLabels.wishedForInside}
               role="temperature"
               value={insideK}
               issue={at('insideK')}

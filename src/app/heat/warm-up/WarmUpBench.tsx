@@ -18,6 +18,7 @@ import { NightOutlook } from './NightOutlook'
 import { emptyRow, readLog, type LogSetting, type LogTexts } from './readLog'
 import { nothingTyped } from '@/ui/fields/typedQuantity'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { heatLabels } from '@/ui/terms/heatLabels'
 
 const settingOptions: readonly (readonly [LogSetting, string])[] = [
   ['high', 'on high all along'],
@@ -54,12 +55,18 @@ export function WarmUpBench({ data, room, roomId }: { data: HeatPageData; room: 
           <>
             <Choice
               id="log-heater"
-              label="Heater that warmed it"
+              label={heatLabels.heaterThatWarmedIt}
               value={heaterId}
               options={heaters.map(({ id, name }) => [id, name] as const)}
               set={setHeaterId}
             />
-            <Choice id="log-setting" label="Its setting" value={setting} options={settingOptions} set={setSetting} />
+            <Choice
+              id="log-setting"
+              label={heatLabels.itsSetting}
+              value={setting}
+              options={settingOptions}
+              set={setSetting}
+            />
           </>
         )}
       </div>
@@ -75,7 +82,7 @@ export function WarmUpBench({ data, room, roomId }: { data: HeatPageData; room: 
             if (!saved) return
             const { id } = saved.value
             say({
-              done: 'Warm-up saved',
+              done: heatLabels.warmUpSaved,
               undo: async () =>
                 (await voidEventAction({ of: 'warm-up', id, reason: 'Undone right after it was saved' })).ok,
             })
@@ -86,7 +93,7 @@ export function WarmUpBench({ data, room, roomId }: { data: HeatPageData; room: 
           ) : (
             <LogRows texts={texts} change={change} issue={read.issue} isChanged={setting === 'changed'} />
           )}
-          <SaveBar label="Save the warm-up" saving={saving} dirty={read.fits.length > 0} />
+          <SaveBar label={heatLabels.saveTheWarmUp} saving={saving} dirty={read.fits.length > 0} />
         </form>
         <FitResult read={read} setting={setting} texts={texts} />
       </NightOutlook>

@@ -22,6 +22,8 @@ import { StateMark } from '@/ui/figures/StateMark'
 import { Term } from '@/ui/figures/Term'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { Remedies } from './Remedies'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 function stateOf({ live, burning, starves }: ApplianceFlow): {
   mark: 'stop' | 'fix-first' | 'ready' | 'none'
@@ -87,7 +89,7 @@ export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name
       {editor.dirty && <p className="hint">The line as you are drawing it, not saved yet.</p>}
       <div className="bench-and-slip">
         <div>
-          <section aria-label="What burns">
+          <section aria-label={sharedLabels.whatBurns}>
             <h2>What burns together</h2>
             <div className="table-scroll history flow-table mt-0">
               <table>
@@ -101,7 +103,7 @@ export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name
                       <Term id="lock-up">Locked up</Term>
                     </th>
                     <th scope="col" className="number">
-                      Burning
+                      {sharedLabels.burning}
                     </th>
                     <th scope="col">So it</th>
                   </tr>
@@ -172,7 +174,7 @@ export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name
           </section>
           <div className="fields narrow mt-3">
             <QuantityField
-              label="Cylinders are at"
+              label={hookupLabels.cylindersAreAt}
               role="temperature"
               typed={temperature}
               issue={tooWild ? 'Propane is judged from −99 to 134 °F (−73 to 57 °C) here.' : null}
@@ -187,7 +189,7 @@ export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name
           </div>
           <Remedies remedies={remedies} starving={check.appliances.filter(({ starves }) => starves)} />
           {findings.length > 0 && (
-            <section aria-label="Findings" className="mt-3">
+            <section aria-label={sharedLabels.findings} className="mt-3">
               <FindingList findings={findings} />
             </section>
           )}

@@ -1,6 +1,7 @@
 import type { ApplianceFlow } from '@/core/hookup/flow/applianceFlow'
 import type { StarvationRemedy } from '@/core/hookup/flow/starvationRemedies'
 import { Amount } from '@/ui/figures/Amount'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
 
 /** Changes that fix a line with too little pressure, each computed. */
 export function Remedies({
@@ -13,8 +14,8 @@ export function Remedies({
   if (starving.length === 0) return null
   const names = starving.map(({ part }) => part.name).join(', ')
   return (
-    <section aria-label="What mends it" className="mt-3">
-      <h2>What mends it</h2>
+    <section aria-label={hookupLabels.whatMendsIt} className="mt-3">
+      <h2>{hookupLabels.whatMendsIt}</h2>
       <p>{starving.length === 1 ? `${names} starves as it is.` : `${names} starve together.`}</p>
       {remedies.length === 0 ? (
         <p>No single bore or regulator mends it. Fewer burning at once, or a warmer, fuller cylinder.</p>

@@ -3,8 +3,9 @@ import { hookupPageData, type LineSearch } from '@/app/hookup/hookupPageData'
 import { LinePicker } from '@/app/hookup/LinePicker'
 import { NoLineYet } from '@/app/shared/NothingYet'
 import { FlowBench } from './FlowBench'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
 
-export const metadata: Metadata = { title: 'Flow and pressure' }
+export const metadata: Metadata = { title: hookupLabels.flowAndPressure }
 
 export default async function FlowPage({ searchParams }: { searchParams: LineSearch }) {
   const data = await hookupPageData(searchParams)

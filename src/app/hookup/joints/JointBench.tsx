@@ -11,6 +11,8 @@ import { FindingList } from '@/ui/figures/FindingList'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark, stateLabels, type MarkState } from '@/ui/figures/StateMark'
 import { jointStateLabels } from './jointStateLabels'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const verdictLabels = {
   mates: null,
@@ -68,7 +70,7 @@ function Row({
           ))}
       </div>
       <div className="joint-made">
-        <Form.Label htmlFor={fieldId}>How it was made</Form.Label>
+        <Form.Label htmlFor={fieldId}>{hookupLabels.howItWasMade}</Form.Label>
         <Form.Select
           id={fieldId}
           size="sm"
@@ -127,7 +129,7 @@ export function JointBench({ data, begin }: { data: HookupPageData; begin: { nam
           ))}
         </ol>
         {rows.length === 0 && <p>No two parts of this line are joined yet.</p>}
-        <SaveBar label="Save the joints" saving={editor.saving} dirty={editor.dirty}>
+        <SaveBar label={hookupLabels.saveTheJoints} saving={editor.saving} dirty={editor.dirty}>
           {unknown.length > 0 && (
             <Button
               variant="quiet"
@@ -140,7 +142,7 @@ export function JointBench({ data, begin }: { data: HookupPageData; begin: { nam
           )}
           {editor.undo && (
             <Button variant="quiet" onClick={() => editor.undo?.()}>
-              Undo
+              {sharedLabels.undo}
             </Button>
           )}
         </SaveBar>
@@ -156,7 +158,7 @@ export function JointBench({ data, begin }: { data: HookupPageData; begin: { nam
           </ul>
           <p className="hint mb-0">Soap every joint you made before anything is lit.</p>
         </section>
-        <section aria-label="Findings" className="mt-3">
+        <section aria-label={sharedLabels.findings} className="mt-3">
           <FindingList findings={findings} />
         </section>
       </aside>

@@ -3,8 +3,9 @@ import { hookupPageData, type LineSearch } from '@/app/hookup/hookupPageData'
 import { LinePicker } from '@/app/hookup/LinePicker'
 import { NoLineYet } from '@/app/shared/NothingYet'
 import { JointBench } from './JointBench'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
 
-export const metadata: Metadata = { title: 'Joints' }
+export const metadata: Metadata = { title: hookupLabels.joints }
 
 export default async function JointsPage({ searchParams }: { searchParams: LineSearch }) {
   const data = await hookupPageData(searchParams)

@@ -8,6 +8,7 @@ import { freePorts, type GraphPart, type LineGraph } from '@/core/hookup/line/li
 import type { Port } from '@/core/hookup/catalogue/partType'
 import { portCompatibility } from '@/core/hookup/catalogue/portCompatibility'
 import { newId } from '@/ui/state/newId'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
 
 const verdictLabels = { mates: 'fits', lookalike: 'looks alike, never seals', 'does-not-fit': 'does not fit' } as const
 
@@ -58,7 +59,7 @@ export function JoinFields({
             <p key={port.id} className="mb-0">
               {describePort(port)} → <strong>{joined.to.name}</strong>{' '}
               <Button size="sm" variant="quiet" onClick={() => edit({ do: 'unjoin', id: joined.joint.id })}>
-                Part them
+                {hookupLabels.partThem}
               </Button>
             </p>
           )

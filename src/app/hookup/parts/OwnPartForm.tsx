@@ -14,6 +14,8 @@ import { newId } from '@/ui/state/newId'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { roleTraits } from '@/core/hookup/catalogue/partRoles'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 function FitFields({ label, fit, set }: { label: string; fit: Fit; set: (fit: Fit) => void }) {
   return (
@@ -95,10 +97,10 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
     }
   }
   return (
-    <div className="own-part" role="group" aria-label="A part of your own">
+    <div className="own-part" role="group" aria-label={hookupLabels.aPartOfYourOwn}>
       <div className="fields">
         <div>
-          <Form.Label htmlFor="own-name">What it is called</Form.Label>
+          <Form.Label htmlFor="own-name">{hookupLabels.whatItIsCalled}</Form.Label>
           <Form.Control
             id="own-name"
             value={part.name}
@@ -112,7 +114,7 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
           )}
         </div>
         <div>
-          <Form.Label htmlFor="own-role">What it does</Form.Label>
+          <Form.Label htmlFor="own-role">{hookupLabels.whatItDoes}</Form.Label>
           <Form.Select
             id="own-role"
             value={part.role}
@@ -143,17 +145,17 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
         </div>
         {has.into && <FitFields label="Gas comes in by" fit={part.into} set={(into) => setPart({ ...part, into })} />}
         {has.out && <FitFields label="and goes out by" fit={part.out} set={(out) => setPart({ ...part, out })} />}
-        {has.run && field('length', 'Length', 'run', 'lengthM')}
-        {has.run && field('bore', 'Inside diameter', 'bore', 'boreM')}
-        {has.input && field('input', 'Heat input', 'power', 'inputW')}
+        {has.run && field('length', hookupLabels.length, 'run', 'lengthM')}
+        {has.run && field('bore', sharedLabels.insideDiameter, 'bore', 'boreM')}
+        {has.input && field('input', sharedLabels.heatInput, 'power', 'inputW')}
         {has.set && field('set', 'It holds behind it', 'linePressure', 'setGaugePa')}
       </div>
       <div className="save-line">
         <Button size="sm" onClick={submit}>
-          Add it
+          {hookupLabels.addIt}
         </Button>
         <Button size="sm" variant="quiet" onClick={close}>
-          Leave it
+          {sharedLabels.leaveIt}
         </Button>
       </div>
     </div>

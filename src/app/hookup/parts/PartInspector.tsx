@@ -11,6 +11,8 @@ import { JoinFields } from './JoinFields'
 import { Choice } from '@/ui/fields/Choice'
 import { Measure } from '@/ui/fields/Measure'
 import { Linked, MadeDateField } from './partFields'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const placeLabels: Readonly<Record<PartPlace, string>> = {
   outside: 'outside, in the open',
@@ -50,7 +52,7 @@ export function PartInspector({
       {name !== type.name && <p className="hint mb-2">{type.name}</p>}
       <div className="fields">
         <div>
-          <Form.Label htmlFor={field('name')}>What you call it</Form.Label>
+          <Form.Label htmlFor={field('name')}>{sharedLabels.whatYouCallIt}</Form.Label>
           <Form.Control
             id={field('name')}
             size="sm"
@@ -62,7 +64,7 @@ export function PartInspector({
         </div>
         <Choice
           id={field('place')}
-          label="Where it sits"
+          label={hookupLabels.whereItSits}
           value={part.place}
           options={partPlaces.map((place) => [place, placeLabels[place]] as const)}
           set={(place) => change({ place: place as PartPlace })}
@@ -70,7 +72,7 @@ export function PartInspector({
         {isSource ? (
           <Linked
             id={field('cylinder')}
-            label="Which of the rig’s"
+            label={hookupLabels.whichOfTheRigs}
             things={data.cylinders}
             value={part.cylinderId}
             set={(thing) =>
@@ -97,7 +99,7 @@ export function PartInspector({
         {role === 'appliance' && (
           <Linked
             id={field('appliance')}
-            label="Which of the rig’s"
+            label={hookupLabels.whichOfTheRigs}
             things={data.appliances}
             value={part.applianceId}
             set={(thing) =>
@@ -112,14 +114,23 @@ export function PartInspector({
         {type.appliance && (
           <Measure
             key={`${part.applianceId} input`}
-            label="Heat input"
+            label={sharedLabels.heatInput}
             role="power"
             value={part.inputW ?? type.appliance.inputW}
             set={(inputW) => change({ inputW })}
           />
         )}
-        {isRun && <Measure label="Length" role="run" value={one.lengthM} set={(lengthM) => change({ lengthM })} />}
-        {isRun && <Measure label="Inside diameter" role="bore" value={one.boreM} set={(boreM) => change({ boreM })} />}
+        {isRun && (
+          <Measure label={hookupLabels.length} role="run" value={one.lengthM} set={(lengthM) => change({ lengthM })} />
+        )}
+        {isRun && (
+          <Measure
+            label={sharedLabels.insideDiameter}
+            role="bore"
+            value={one.boreM}
+            set={(boreM) => change({ boreM })}
+          />
+        )}
         {type.oldMonths && (
           <Linked
             id={field('equipment')}
@@ -206,7 +217,7 @@ export function PartInspector({
           Add a part after it
         </Button>
         <Button size="sm" variant="quiet" onClick={() => edit({ do: 'remove', id: part.id })}>
-          Take it out
+          {sharedLabels.takeItOut}
         </Button>
       </div>
     </section>

@@ -9,6 +9,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { StateMark, stateLabels, type MarkState } from '@/ui/figures/StateMark'
 import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
 import { partPressure } from './partPressure'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
 
 interface RowProps {
   id: string
@@ -59,7 +60,7 @@ export const PartList = memo(function PartList({
   choose: (id: string) => void
 }) {
   return (
-    <ol className="part-list" aria-label="Parts of the line">
+    <ol className="part-list" aria-label={hookupLabels.partsOfTheLine}>
       {check.graph.sortFindings.map((one) => {
         const { id } = one.part
         const zone = check.zones.get(id)?.inlet

@@ -9,6 +9,7 @@ import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { OwnPartForm } from './OwnPartForm'
 import { DRAGGED } from '@/app/hookup/diagram/PartBox'
 import { PartDrawing } from '@/app/hookup/diagram/PartDrawing'
+import { hookupLabels } from '@/ui/terms/hookupLabels'
 
 function Tray({
   ownTypes,
@@ -36,7 +37,7 @@ function Tray({
     <section className="parts-tray" aria-label="Parts">
       <div className="tray-head">
         <div>
-          <Form.Label htmlFor={fieldId}>Find a part</Form.Label>
+          <Form.Label htmlFor={fieldId}>{hookupLabels.findAPart}</Form.Label>
           <Form.Control
             id={fieldId}
             ref={searchField}
@@ -52,7 +53,7 @@ function Tray({
           onto a part of the drawing.
         </p>
         <Button variant="quiet" size="sm" aria-expanded={making} onClick={() => setMaking(!making)}>
-          A part of your own
+          {hookupLabels.aPartOfYourOwn}
         </Button>
       </div>
       {making && (

@@ -3,6 +3,7 @@
 import Form from 'react-bootstrap/Form'
 import type { LineBranch } from '@/core/hookup/line/lineBranches'
 import { isolateLeakingBranch, type BranchHold } from '@/core/leak-test/hold/isolateLeakingBranch'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 const namesOf = (branches: readonly LineBranch[], ids: readonly string[]): string =>
   branches
@@ -28,7 +29,7 @@ export function BranchSearch({
     holds,
   )
   return (
-    <section aria-label="Which branch">
+    <section aria-label={leakTestLabels.whichBranch}>
       <h2>Which branch leaks</h2>
       <p className="hint">
         Shut every branch and hold: what falls now is the main line. Then open one branch after the other and hold each
@@ -36,13 +37,13 @@ export function BranchSearch({
       </p>
       <Form.Check
         id="isolated"
-        label="In this hold some branches are shut off"
+        label={leakTestLabels.inThisHoldSomeBranchesAre}
         checked={open !== null}
         onChange={() => setOpen(open === null ? [] : null)}
       />
       {open !== null && (
         <fieldset className="branches">
-          <legend>Open in this hold</legend>
+          <legend>{leakTestLabels.openInThisHold}</legend>
           {branches.map(({ id, name }) => (
             <Form.Check
               key={id}

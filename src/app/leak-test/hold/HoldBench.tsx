@@ -29,6 +29,7 @@ import { emptyHold, isByGauge, readHold } from './readHold'
 import { UTube } from './UTube'
 import { typedOf } from '@/ui/fields/typedQuantity'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 export interface HoldGear {
   rigId: string
@@ -45,7 +46,11 @@ export interface HoldGear {
   ticks: Readonly<Record<LineSide, readonly LoggedTick[]>>
 }
 
-const timerLabels = { start: 'Start the three minutes', due: 'Read the columns now', stop: 'Stop it here' }
+const timerLabels = {
+  start: leakTestLabels.startTheThreeMinutes,
+  due: 'Read the columns now',
+  stop: leakTestLabels.stopItHere,
+}
 
 function HoldRail({ side, gear }: { side: LineSide; gear: HoldGear }) {
   const { ticks, tick, untick } = useTicks(
@@ -112,7 +117,7 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
               <Form.Check
                 id="follow-manometer"
                 className="mt-2"
-                label="Follow the manometer live"
+                label={leakTestLabels.followTheManometerLive}
                 checked={follows}
                 onChange={() => setFollows(!follows)}
               />
@@ -136,7 +141,7 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
               />
             </HoldFields>
             {read.input && read.rate && <HoldVerdict outcome={holdOutcome(side, read.input, read.rate)} />}
-            <SaveBar label="Save the hold test" saving={saving} dirty={read.input !== null} />
+            <SaveBar label={leakTestLabels.saveTheHoldTest} saving={saving} dirty={read.input !== null} />
             {issueAt('input') && <p className="issue">{issueAt('input')}</p>}
           </div>
         </div>

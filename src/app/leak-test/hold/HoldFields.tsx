@@ -6,6 +6,7 @@ import type { DisplayRole } from '@/core/base/quantity'
 import type { LineSide } from '@/core/hookup/line/lineVolume'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { holdWays, isByGauge, pressureRole, type HoldField, type HoldTexts, type HoldWay } from './readHold'
+import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 const wayLabels: Readonly<Record<HoldWay, string>> = {
   middle: 'a U-tube, zero in the middle',
@@ -65,7 +66,7 @@ export function HoldFields({
     <>
       <div className="fields">
         <div>
-          <Form.Label htmlFor="hold-side">Side that is held</Form.Label>
+          <Form.Label htmlFor="hold-side">{leakTestLabels.sideThatIsHeld}</Form.Label>
           <Form.Select id="hold-side" value={side} onChange={(event) => setSide(event.target.value as LineSide)}>
             <option value="low">behind the regulator</option>
             <option value="cylinder">before the regulator, by its gauge</option>
@@ -73,7 +74,7 @@ export function HoldFields({
         </div>
         {!byGauge && (
           <div>
-            <Form.Label htmlFor="hold-way">Read by</Form.Label>
+            <Form.Label htmlFor="hold-way">{leakTestLabels.readBy}</Form.Label>
             <Form.Select id="hold-way" value={way} onChange={(event) => change({ way: event.target.value as HoldWay })}>
               {holdWays.map((one) => (
                 <option key={one} value={one}>
@@ -90,14 +91,14 @@ export function HoldFields({
       <div className="fields mt-3">
         {field(
           'minutes',
-          'Time between',
+          leakTestLabels.timeBetween,
           'minutes',
           side === 'low' ? 'three minutes at least' : 'a quarter of an hour or more',
         )}
-        {field('startT', 'Line’s temperature at the start', 'temperature', undefined, true)}
-        {field('endT', 'and at the end', 'temperature', undefined, true)}
+        {field('startT', leakTestLabels.linesTemperatureAtTheStart, 'temperature', undefined, true)}
+        {field('endT', leakTestLabels.andAtTheEnd, 'temperature', undefined, true)}
         {field('volume', 'Inside of the line', 'lineVolume', volumeHint, true)}
-        {field('space', 'Space it leaks into', 'space', 'the room or locker', true)}
+        {field('space', leakTestLabels.spaceItLeaksInto, 'space', 'the room or locker', true)}
       </div>
     </>
   )

@@ -11,6 +11,7 @@ import { readQuantity, typedOf, type TypedQuantity } from '@/ui/fields/typedQuan
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 export interface LossVessel {
   id: string
@@ -90,7 +91,7 @@ export function LossBench({ vessels }: { vessels: readonly LossVessel[] }) {
           {choice('loss-earlier', 'Earlier reading', earlier, setEarlierAt)}
           {choice('loss-later', 'Later reading', later, setLaterAt)}
           <QuantityField
-            label="Price"
+            label={sharedLabels.price}
             optional
             role="pricePerMass"
             typed={shownPrice}

@@ -1,5 +1,6 @@
 import Form from 'react-bootstrap/Form'
 import type { FileProblem } from './sendFile'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** What a file was refused for, place by place. */
 function FileIssues({ problem }: { problem: FileProblem }) {
@@ -14,7 +15,7 @@ function FileIssues({ problem }: { problem: FileProblem }) {
           </li>
         ))}
       </ul>
-      <p className="mb-0">Nothing was changed.</p>
+      <p className="mb-0">{sharedLabels.nothingWasChanged}</p>
     </div>
   )
 }

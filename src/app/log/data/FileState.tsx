@@ -2,6 +2,7 @@ import { binding } from '@/services/access/servedHosts'
 import { fileState, upkeepProblem } from '@/services/backups/automaticBackups'
 import { DateTime } from '@/ui/figures/DateTime'
 import { CheckFile } from './CheckFile'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Where the records are, how old the newest automatic backup is, and when the file was checked. */
 export function FileState() {
@@ -27,7 +28,7 @@ export function FileState() {
       {binding().isOpen && (
         <form method="post" action="/sign-out" className="mt-3">
           <button type="submit" className="btn btn-outline-primary">
-            Sign out everywhere
+            {sharedLabels.signOutEverywhere}
           </button>
         </form>
       )}

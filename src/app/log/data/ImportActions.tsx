@@ -1,6 +1,7 @@
 import { useRouter } from 'next/navigation'
 import Button from 'react-bootstrap/Button'
 import { useNotice } from '@/ui/state/UndoProvider'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Takes the file that is shown, or leaves it. */
 export function ImportActions({
@@ -28,7 +29,7 @@ export function ImportActions({
         {label}
       </Button>
       <Button variant="quiet" onClick={leave}>
-        Leave it
+        {sharedLabels.leaveIt}
       </Button>
     </div>
   )

@@ -6,6 +6,7 @@ import type { ConflictChoice, ImportReport } from '@/services/archive/imports'
 import { FilePicker } from './FilePicker'
 import { ImportActions } from './ImportActions'
 import { useFileUpload } from './useFileUpload'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const words = (table: string): string => table.replaceAll('_', ' ')
 
@@ -52,7 +53,7 @@ export function ImportBench() {
       <p>An export, or a rig from a friend. What would change is shown first; nothing of yours is taken away.</p>
       <FilePicker
         id="import-file"
-        label="File (JSON, packed by gzip or not)"
+        label={sharedLabels.fileJsonPackedByGzipOr}
         accept=".json,.gz,application/json"
         reading="Reading …"
         upload={upload}
@@ -76,13 +77,13 @@ export function ImportBench() {
                 type="radio"
                 id="standing theirs"
                 name="standing"
-                label="The file’s takes its place"
+                label={sharedLabels.theFilesTakesItsPlace}
                 checked={standing === 'theirs'}
                 onChange={() => setStanding('theirs')}
               />
             </fieldset>
           )}
-          <ImportActions label="Take it in" done={`${shown.file.name} taken in`} upload={upload} />
+          <ImportActions label={sharedLabels.takeItIn} done={`${shown.file.name} taken in`} upload={upload} />
         </div>
       )}
     </section>

@@ -4,6 +4,7 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { FilePicker } from './FilePicker'
 import { ImportActions } from './ImportActions'
 import { useFileUpload } from './useFileUpload'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 interface Head {
   rigs: readonly string[]
@@ -23,7 +24,7 @@ export function RestoreBench() {
       <p>
         A backup takes the place of everything here. The file is proved first, and what is here now is kept beside it.
       </p>
-      <FilePicker id="restore-file" label="Backup (.db)" accept=".db" reading="Proving it …" upload={upload} />
+      <FilePicker id="restore-file" label={sharedLabels.backupDb} accept=".db" reading="Proving it …" upload={upload} />
       {shown && (
         <div className="import-preview">
           <p>
@@ -38,7 +39,7 @@ export function RestoreBench() {
             )}
           </p>
           <ImportActions
-            label="Put it in place of everything"
+            label={sharedLabels.putItInPlaceOfEverything}
             done={`${shown.file.name} restored; what was here lies in “backups” beside the records`}
             upload={upload}
           />

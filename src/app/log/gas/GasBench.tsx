@@ -7,6 +7,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { DayBars } from './DayBars'
 import type { GasTrip, GasOfTrips } from '@/services/log/gasOfTrips'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: () => void }) {
   const mass = (value: number) => ({ value, role: 'cylinderMass' as const })
@@ -33,7 +34,7 @@ function Row({ trip, isShown, show }: { trip: GasTrip; isShown: boolean; show: (
             figure={{
               basis: 'cost-per-night',
               quantity: { value: trip.costPerNight, role: 'money' },
-              inputs: [{ label: 'The trip', quantity: { value: trip.cost, role: 'money' } }],
+              inputs: [{ label: sharedLabels.theTrip, quantity: { value: trip.cost, role: 'money' } }],
             }}
           />
         )}
@@ -62,7 +63,7 @@ export function GasBench({ data: { trips, perKg } }: { data: GasOfTrips }) {
           <thead>
             <tr>
               <th scope="col">Trip</th>
-              <th scope="col">Nights</th>
+              <th scope="col">{sharedLabels.nights}</th>
               <th scope="col">Burnt</th>
               <th scope="col">Planned</th>
               <th scope="col">Of the plan</th>

@@ -6,6 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { archiveRigAction, copyRigAction, renameRigAction, activateRigAction } from '@/actions/log'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSave } from '@/ui/state/useSave'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** One rig: activate, rename, copy, export, archive. */
 export function RigRow({
@@ -35,7 +36,7 @@ export function RigRow({
         }}
       >
         <div>
-          <Form.Label htmlFor={`rig ${id}`}>{isAtHand ? 'At hand' : 'Rig'}</Form.Label>
+          <Form.Label htmlFor={`rig ${id}`}>{isAtHand ? 'At hand' : sharedLabels.rig}</Form.Label>
           <Form.Control
             id={`rig ${id}`}
             value={typed}
@@ -44,7 +45,7 @@ export function RigRow({
           />
         </div>
         <Button type="submit" variant="quiet" size="sm" disabled={typed.trim() === name}>
-          Rename
+          {sharedLabels.rename}
         </Button>
         {!isAway && !isAtHand && (
           <Button size="sm" onClick={() => void take.save({ id })}>

@@ -16,6 +16,8 @@ import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StripChart } from '@/ui/figures/StripChart'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const usual: Battery = batterySchema.parse({ capacityC: 360_000, usableShare: 0.5 })
 const DAY_S = 86_400
@@ -51,7 +53,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
           onSubmit={async (event) => {
             event.preventDefault()
             const entry = { rigId: data.rigId, version: form.baseVersion, battery: shownBattery }
-            if (await form.save(entry)) say({ done: 'Battery saved' })
+            if (await form.save(entry)) say({ done: runLabels.batterySaved })
           }}
         >
           <h2>The battery</h2>
@@ -60,7 +62,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
           )}
           <div className="fields narrow">
             <Measure
-              label="Holds, Ah on its label"
+              label={runLabels.holdsAhOnItsLabel}
               role="charge"
               value={shownBattery.capacityC}
               issue={issueAt('battery.capacityC')}
@@ -68,7 +70,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
             />
             <Choice
               id="battery-kind"
-              label="Kind"
+              label={sharedLabels.kind}
               value={shownBattery.usableShare > 0.7 ? 'lithium' : 'lead'}
               options={[
                 ['lead', 'lead: half may be drawn'],
@@ -77,7 +79,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               set={(kind) => put({ usableShare: kind === 'lead' ? 0.5 : 0.9 })}
             />
             <Measure
-              label="Full on leaving"
+              label={runLabels.fullOnLeaving}
               role="share"
               mayBeZero
               value={shownBattery.startShare}
@@ -85,7 +87,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               set={(startShare) => put({ startShare })}
             />
             <Measure
-              label="From the sun, Ah a day"
+              label={runLabels.fromTheSunAhADay}
               role="charge"
               mayBeZero
               value={shownBattery.solarC}
@@ -109,7 +111,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               set={(shoreA) => put({ shoreA })}
             />
           </div>
-          <SaveBar label="Save the battery" saving={saving} dirty={form.dirty} />
+          <SaveBar label={runLabels.saveTheBattery} saving={saving} dirty={form.dirty} />
           {saving.conflict && (
             <p className="issue">The rig was saved somewhere else meanwhile. Reload, and enter it again.</p>
           )}
@@ -150,7 +152,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
           )}
         </form>
         <SlipPaper
-          title="A day and night of 12 V"
+          title={runLabels.aDayAndNightOf12}
           sub="mean of the trip"
           slip={outlook && battery ? batterySlip(battery, outlook.input, outlook.run) : null}
         >

@@ -12,6 +12,7 @@ import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StateMark } from '@/ui/figures/StateMark'
+import { runLabels } from '@/ui/terms/runLabels'
 
 function Plan({
   plan,
@@ -70,7 +71,7 @@ function Plan({
                 className="btn btn-quiet btn-sm"
                 href={`/fill/${plan.supply === 'bottles' ? 'bottles' : stopKg === null ? 'onboard' : 'by-weight'}?cylinder=${cylinderId}`}
               >
-                Fill it
+                {runLabels.fillIt}
               </Link>
               {!supposed.includes(cylinderId) && (
                 <Button

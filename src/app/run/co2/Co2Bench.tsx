@@ -11,9 +11,11 @@ import { InTheRoom } from './InTheRoom'
 import { KegBench } from './KegBench'
 import { TiresAndTools } from './TiresAndTools'
 import { FastDrawBench } from './FastDrawBench'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const FIVE_POUND = { waterCapacityKg: 3.334, tareKg: 3.447, gasKg: 2.268 }
-const uses = ['Keg', 'Tyres and tools', 'Fast draw', 'If it gets out'] as const
+const uses = ['Keg', runLabels.tiresAndTools, runLabels.fastDraw, runLabels.ifItGetsOut] as const
 
 /** What CO2 is used for, and how far what is in the cylinder goes. */
 export function Co2Bench({
@@ -46,7 +48,7 @@ export function Co2Bench({
         {cylinders.length > 0 && (
           <Choice
             id="co2-cylinder"
-            label="Cylinder"
+            label={sharedLabels.cylinder}
             value={id}
             options={cylinders.map(({ id: one, name }) => [one, name] as const)}
             set={(next) => {
@@ -76,9 +78,9 @@ export function Co2Bench({
         ))}
       </div>
       {use === 'Keg' && <KegBench held={held} />}
-      {use === 'Tyres and tools' && <TiresAndTools held={held} />}
-      {use === 'Fast draw' && <FastDrawBench held={held} />}
-      {use === 'If it gets out' && <InTheRoom held={held} roomM3={roomM3} />}
+      {use === runLabels.tiresAndTools && <TiresAndTools held={held} />}
+      {use === runLabels.fastDraw && <FastDrawBench held={held} />}
+      {use === runLabels.ifItGetsOut && <InTheRoom held={held} roomM3={roomM3} />}
     </>
   )
 }

@@ -10,6 +10,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
+import { runLabels } from '@/ui/terms/runLabels'
 
 /** How cold it gets when much is drawn at once, and when it freezes. */
 export function FastDrawBench({ held }: { held: Co2Held }) {
@@ -26,11 +27,11 @@ export function FastDrawBench({ held }: { held: Co2Held }) {
     }),
   )
   return (
-    <section aria-label="Fast draw">
+    <section aria-label={runLabels.fastDraw}>
       <h2>Much at once</h2>
       <div className="fields narrow">
         <Measure
-          label="Drawn at once"
+          label={runLabels.drawnAtOnce}
           role="bottleMass"
           mayBeZero
           value={typed.drawnKg}

@@ -7,6 +7,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
+import { runLabels } from '@/ui/terms/runLabels'
 
 const DAY_S = 86_400
 const VAN_M3 = 10
@@ -26,11 +27,11 @@ export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | nu
   const leak = tryCalculation(() => restingLoss(held.gasKg, typed.laterKg, typed.betweenS, null))
   const room = tryCalculation(() => co2InRoom(held.gasKg, leak.found?.kgPerDay ?? 0, typed.roomM3, typed.freshM3S))
   return (
-    <section aria-label="If it gets out">
+    <section aria-label={runLabels.ifItGetsOut}>
       <h2>If it gets out in a closed rig</h2>
       <div className="fields narrow">
         <Measure
-          label="Room"
+          label={runLabels.room}
           role="space"
           value={typed.roomM3}
           issue={room.at('roomM3')}
@@ -73,7 +74,7 @@ export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | nu
                 quantity: { value: room.found.allPpm, role: 'concentration' },
                 inputs: [
                   { label: 'CO2', quantity: { value: held.gasKg, role: 'cylinderMass' } },
-                  { label: 'Room', quantity: { value: typed.roomM3, role: 'space' } },
+                  { label: runLabels.room, quantity: { value: typed.roomM3, role: 'space' } },
                 ],
               }}
             />

@@ -10,6 +10,8 @@ import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Carbonate, then serve: what to set, and what is left. */
 export function KegBench({ held }: { held: Co2Held }) {
@@ -25,7 +27,7 @@ export function KegBench({ held }: { held: Co2Held }) {
   const { found, at } = tryCalculation(() => ({ plan: kegPlan(keg), slip: kegSlip(keg) }))
   return (
     <div className="bench-and-slip">
-      <section aria-label="Keg">
+      <section aria-label={runLabels.keg}>
         <h2>A keg</h2>
         <div className="fields narrow">
           <Measure
@@ -43,7 +45,7 @@ export function KegBench({ held }: { held: Co2Held }) {
             set={(temperatureK) => set({ temperatureK })}
           />
           <Measure
-            label="Carbonation wished for"
+            label={runLabels.carbonationWishedFor}
             role="gasVolumes"
             value={typed.volumes}
             issue={at('volumes')}
@@ -77,7 +79,7 @@ export function KegBench({ held }: { held: Co2Held }) {
                     quantity: { value: found.plan.gaugePa, role: 'cylinderPressure' },
                     inputs: [
                       { label: 'Drink', quantity: { value: typed.temperatureK, role: 'temperature' } },
-                      { label: 'Altitude', quantity: { value: held.altitudeM, role: 'altitude' } },
+                      { label: sharedLabels.altitude, quantity: { value: held.altitudeM, role: 'altitude' } },
                     ],
                   }}
                 />

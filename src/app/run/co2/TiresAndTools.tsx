@@ -9,6 +9,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { useSessionState } from '@/ui/state/useSessionState'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
+import { runLabels } from '@/ui/terms/runLabels'
 
 /** How many tires, and how long a tool runs. */
 export function TiresAndTools({ held }: { held: Co2Held }) {
@@ -24,7 +25,7 @@ export function TiresAndTools({ held }: { held: Co2Held }) {
   const tire = tryCalculation(() => tireGas({ ...typed, altitudeM: held.altitudeM }))
   const tool = tryCalculation(() => toolGasKg(typed.tool, typed.durationS, typed.temperatureK, held.altitudeM))
   return (
-    <section aria-label="Tyres and tools">
+    <section aria-label={runLabels.tiresAndTools}>
       <h2>Tyres</h2>
       <div className="fields narrow">
         <Measure
@@ -43,7 +44,7 @@ export function TiresAndTools({ held }: { held: Co2Held }) {
           set={(fromGaugePa) => set({ fromGaugePa })}
         />
         <Measure
-          label="It is to have"
+          label={runLabels.itIsToHave}
           role="cylinderPressure"
           value={typed.toGaugePa}
           issue={tire.at('toGaugePa')}

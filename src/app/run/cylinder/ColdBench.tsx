@@ -18,6 +18,8 @@ import { StripChart } from '@/ui/figures/StripChart'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { useUnits } from '@/ui/state/UnitsProvider'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const HOUR_S = 3600
 
@@ -89,13 +91,13 @@ export function ColdBench({ data }: { data: RunPageData }) {
         <div className="fields narrow">
           <Choice
             id="cold-cylinder"
-            label="Cylinder"
+            label={sharedLabels.cylinder}
             value={chosen.id}
             options={held.map(({ id, name }) => [id, name] as const)}
             set={(id) => set({ id, massKg: held.find((one) => one.id === id)?.massKg ?? 0 })}
           />
           <Measure
-            label="Gas in it"
+            label={runLabels.gasInIt}
             role={chosen.vessel.waterCapacityKg < 2 ? 'bottleMass' : 'cylinderMass'}
             mayBeZero
             value={typed.massKg}
@@ -103,7 +105,7 @@ export function ColdBench({ data }: { data: RunPageData }) {
             set={(massKg) => set({ massKg })}
           />
           <Measure
-            label="Air"
+            label={runLabels.air}
             role="temperature"
             value={typed.airTemperatureK}
             issue={at('airTemperatureK')}
@@ -125,7 +127,7 @@ export function ColdBench({ data }: { data: RunPageData }) {
             set={(site) => set({ site })}
           />
           <Measure
-            label="The regulator needs"
+            label={runLabels.theRegulatorNeeds}
             role="cylinderPressure"
             mayBeZero
             value={typed.minimumGaugePa}
@@ -133,7 +135,7 @@ export function ColdBench({ data }: { data: RunPageData }) {
             set={(minimumGaugePa) => set({ minimumGaugePa })}
           />
           <Measure
-            label="What burns"
+            label={sharedLabels.whatBurns}
             role="power"
             value={typed.drawW}
             issue={at('drawW')}
@@ -168,7 +170,7 @@ export function ColdBench({ data }: { data: RunPageData }) {
           </li>
         </ul>
       </section>
-      <SlipPaper title="What it can keep up" sub={`${chosen.name}, as the air lets it boil`} slip={slip}>
+      <SlipPaper title={runLabels.whatItCanKeepUp} sub={`${chosen.name}, as the air lets it boil`} slip={slip}>
         {!slip && <p className="mb-0">Mend the marked field: the sum appears here again.</p>}
         <p className="caution-note mb-0">
           For propane alone. What is sold abroad may hold butane, which hardly boils near freezing.

@@ -15,6 +15,8 @@ import { nothingTyped, readQuantity, typedOf, type TypedQuantity } from '@/ui/fi
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import type { RunAppliance } from '@/app/run/runAppliance'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 function gasOf(cylinder: CylinderGear, system: UnitSystem): TypedQuantity {
   const role: DisplayRole = kindFacts[cylinder.kind].small ? 'bottleMass' : 'cylinderMass'
@@ -71,7 +73,7 @@ export function RuntimeBench({
         <div className="fields">
           <div>
             <QuantityField
-              label="Gas"
+              label={sharedLabels.gas}
               role={massRole}
               typed={gas}
               issue={refusedAt('massKg')}
@@ -92,7 +94,7 @@ export function RuntimeBench({
           </div>
           <div>
             <QuantityField
-              label="Burning"
+              label={sharedLabels.burning}
               role="power"
               typed={input}
               issue={refusedAt('inputW')}
@@ -113,7 +115,7 @@ export function RuntimeBench({
           </div>
         </div>
       </section>
-      <SlipPaper title="How long it lasts" sub="at a steady draw" slip={slip}>
+      <SlipPaper title={runLabels.howLongItLasts} sub="at a steady draw" slip={slip}>
         {!slip && <p className="mb-0">Give the gas and what burns: the sum appears here.</p>}
       </SlipPaper>
     </div>

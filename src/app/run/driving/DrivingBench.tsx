@@ -13,6 +13,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { StepRail } from '@/ui/shell/StepRail'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { runLabels } from '@/ui/terms/runLabels'
 
 export type TravelTicks = Readonly<Record<TravelProcedure, readonly LoggedTick[]>>
 
@@ -44,7 +45,7 @@ function FridgeOff() {
   })
   const { found, at } = tryCalculation(() => fridgeWarmUp(typed.startK, typed.aroundK, typed.offS))
   return (
-    <section aria-label="Fridge while driving" className="mt-4">
+    <section aria-label={runLabels.fridgeWhileDriving} className="mt-4">
       <h2>The fridge, off and shut</h2>
       <div className="fields narrow">
         <Measure
@@ -62,7 +63,7 @@ function FridgeOff() {
           set={(aroundK) => setTyped({ ...typed, aroundK })}
         />
         <Measure
-          label="On the road for"
+          label={runLabels.onTheRoadFor}
           role="duration"
           mayBeZero
           value={typed.offS}
@@ -117,12 +118,12 @@ export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTic
     <>
       <div className="bench-and-slip">
         <div>
-          <section aria-label="Gas on the road">
-            <h2>Gas on the road</h2>
+          <section aria-label={runLabels.gasOnTheRoad}>
+            <h2>{runLabels.gasOnTheRoad}</h2>
             <p>Off, unless you have a reason and the law lets you: a line torn in a crash then has nothing to give.</p>
             <Choice
               id="driving-place"
-              label="Where you drive"
+              label={runLabels.whereYouDrive}
               value={place}
               options={drivingRules.map(({ id, place: name }) => [id, name] as const)}
               set={setPlace}

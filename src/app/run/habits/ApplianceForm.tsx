@@ -15,6 +15,8 @@ import { useUnits } from '@/ui/state/UnitsProvider'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { supplyOptionLabels, type RunAppliance } from '@/app/run/runAppliance'
 import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 interface ApplianceValues {
   name: string
@@ -116,7 +118,7 @@ export function ApplianceForm({
     <form
       className="py-3"
       noValidate
-      aria-label={stored ? `Change ${stored.name}` : 'A new appliance'}
+      aria-label={stored ? `Change ${stored.name}` : runLabels.aNewAppliance}
       onSubmit={(event) => {
         event.preventDefault()
         void submit(form.baseVersion)
@@ -125,7 +127,7 @@ export function ApplianceForm({
       <div className="fields">
         <Choice
           id="appliance-kind"
-          label="Kind"
+          label={sharedLabels.kind}
           value={values.kind}
           options={applianceKinds.map((kind) => [kind, applianceTraits[kind].name] as const)}
           set={takeKind}
@@ -138,7 +140,7 @@ export function ApplianceForm({
             autoFocus
             value={values.name}
             onChange={(event) => set({ name: event.target.value })}
-            placeholder="Panel heater"
+            placeholder={runLabels.panelHeater}
           />
           {issueAt('name') && (
             <p className="issue" role="alert">
@@ -147,7 +149,7 @@ export function ApplianceForm({
           )}
         </div>
         <QuantityField
-          label={<Term id="input">Heat input</Term>}
+          label={<Term id="input">{sharedLabels.heatInput}</Term>}
           role="power"
           typed={values.input}
           issue={issueAt('inputW')}
@@ -169,7 +171,7 @@ export function ApplianceForm({
           </Form.Select>
         </div>
         <QuantityField
-          label={<Term id="pilot">Standing pilot</Term>}
+          label={<Term id="pilot">{runLabels.standingPilot}</Term>}
           role="power"
           optional
           typed={values.pilot}
@@ -178,7 +180,7 @@ export function ApplianceForm({
           onTyped={(pilot) => set({ pilot })}
         />
         <div>
-          <Form.Label htmlFor="appliance-current">12 V while it burns, in A</Form.Label>
+          <Form.Label htmlFor="appliance-current">{runLabels.n12VWhileItBurnsIn}</Form.Label>
           <Form.Control
             id="appliance-current"
             inputMode="decimal"
@@ -205,7 +207,7 @@ export function ApplianceForm({
       </div>
       <p className="hint">Numbers that are filled in are what is usual of its kind: its plate comes first.</p>
       <FormActions
-        label="Save the appliance"
+        label={runLabels.saveTheAppliance}
         saving={saving}
         dirty={form.dirty}
         leave={leave}
@@ -217,7 +219,7 @@ export function ApplianceForm({
           rows={[
             { label: 'What it is', theirs: theirs.name, mine: values.name },
             {
-              label: 'Heat input',
+              label: sharedLabels.heatInput,
               theirs: formatQuantity({ value: theirs.inputW, role: 'power' }, system),
               mine: values.input.text,
             },

@@ -12,6 +12,7 @@ import type { RunPageData } from '@/app/run/runPageData'
 import type { RunEditor } from '@/app/run/useRunEditor'
 import { ApplianceForm } from './ApplianceForm'
 import { HabitFields } from './HabitFields'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** What burns in this rig, when it does on the trip, and how long each would run alone on what comes along. */
 export function Appliances({ data, editor }: { data: RunPageData; editor: RunEditor | null }) {
@@ -62,7 +63,7 @@ export function Appliances({ data, editor }: { data: RunPageData; editor: RunEdi
                     <span className="hint d-block">alone, on all that comes along</span>
                   </span>
                   <Button variant="bare" size="sm" onClick={() => setEditing(id)}>
-                    Change <span className="visually-hidden">{name}</span>
+                    {sharedLabels.change} <span className="visually-hidden">{name}</span>
                   </Button>
                 </div>
                 {editor && <HabitFields editor={editor} appliance={appliance} />}
@@ -74,7 +75,7 @@ export function Appliances({ data, editor }: { data: RunPageData; editor: RunEdi
         <ApplianceForm rigId={rigId} stored={null} cylinders={propane} close={close} />
       ) : (
         <Button className="mt-3" onClick={() => setEditing('new')}>
-          Add an appliance
+          {sharedLabels.addAnAppliance}
         </Button>
       )}
     </section>

@@ -13,6 +13,7 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'
 import { NightEnergies } from './NightEnergies'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const wayLabels: Readonly<Record<Habit['way'] | 'none', string>> = {
   none: 'not on this trip',
@@ -128,9 +129,9 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
                 basis: habit.way === 'acts' ? 'habit-acts' : habit.way === 'hours' ? 'gas-burnt' : 'gas-by-weather',
                 quantity: { value: gasKg, role: supply === 'bottles' ? 'bottleMass' : 'cylinderMass' },
                 inputs: [
-                  { label: 'Heat input', quantity: { value: appliance.inputW, role: 'power' } },
+                  { label: sharedLabels.heatInput, quantity: { value: appliance.inputW, role: 'power' } },
                   { label: 'Hours a day at full', quantity: { value: planned.burnPerDayS, role: 'duration' } },
-                  { label: 'Nights', quantity: { value: editor.outlook?.trip.nights ?? 0, role: 'count' } },
+                  { label: sharedLabels.nights, quantity: { value: editor.outlook?.trip.nights ?? 0, role: 'count' } },
                 ],
               }}
             />{' '}

@@ -3,8 +3,9 @@ import { runPageData } from '@/app/run/runPageData'
 import { NoTripYet } from '@/app/shared/NothingYet'
 import { Appliances } from './Appliances'
 import { HabitsBench } from './HabitsBench'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
-export const metadata: Metadata = { title: 'What burns' }
+export const metadata: Metadata = { title: sharedLabels.whatBurns }
 
 export default function HabitsPage() {
   const data = runPageData()

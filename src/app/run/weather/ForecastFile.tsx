@@ -8,6 +8,8 @@ import { InputError } from '@/core/base/InputError'
 import { readForecast, type ForecastRead } from '@/core/run/weather/readForecast'
 import { temperatureScales, type TemperatureScale } from '@/core/run/weather/readForecastRows'
 import type { RunOutlook } from '@/core/run/simulation/runOutlook'
+import { runLabels } from '@/ui/terms/runLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const MAX_BYTES = 2_000_000
 const scaleLabels: Readonly<Record<TemperatureScale, string>> = { C: '°C', F: '°F', K: 'kelvin' }
@@ -50,7 +52,7 @@ export function ForecastFile({ editor, outlook }: { editor: RunEditor; outlook: 
         <code>wind_ms</code> if there is one.
       </p>
       <Form.Group controlId="forecast-file">
-        <Form.Label>File of hours</Form.Label>
+        <Form.Label>{runLabels.fileOfHours}</Form.Label>
         <Form.Control
           type="file"
           size="sm"
@@ -60,7 +62,7 @@ export function ForecastFile({ editor, outlook }: { editor: RunEditor; outlook: 
       </Form.Group>
       {issue && (
         <p className="issue" role="alert">
-          {issue} Nothing was changed.
+          {issue} {sharedLabels.nothingWasChanged}
         </p>
       )}
       {file && read?.doubt && (

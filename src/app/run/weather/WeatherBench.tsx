@@ -10,8 +10,9 @@ import { AskService } from './AskService'
 import { ForecastFile } from './ForecastFile'
 import { TypedNights } from './TypedNights'
 import { WeatherChart } from './WeatherChart'
+import { runLabels } from '@/ui/terms/runLabels'
 
-const ways = ['Forecast service', 'Type the nights', 'From a file'] as const
+const ways = ['Forecast service', runLabels.typeTheNights, runLabels.fromAFile] as const
 
 const originLabels: Readonly<Record<Forecast['origin'], string>> = {
   typed: 'as you typed it',
@@ -31,7 +32,7 @@ export function WeatherBench({ data, trip }: { data: RunPageData; trip: NonNulla
       <RunHeader editor={editor} data={data} />
       {outlook && forecast && (
         <>
-          <section aria-label="Weather in use">
+          <section aria-label={runLabels.weatherInUse}>
             <h2>In use</h2>
             <p>
               {trip.plan.coldestK === null && draft.forecast === null
@@ -53,8 +54,8 @@ export function WeatherBench({ data, trip }: { data: RunPageData; trip: NonNulla
             ))}
           </div>
           {way === 'Forecast service' && <AskService editor={editor} outlook={outlook} />}
-          {way === 'Type the nights' && <TypedNights editor={editor} outlook={outlook} />}
-          {way === 'From a file' && <ForecastFile editor={editor} outlook={outlook} />}
+          {way === runLabels.typeTheNights && <TypedNights editor={editor} outlook={outlook} />}
+          {way === runLabels.fromAFile && <ForecastFile editor={editor} outlook={outlook} />}
         </>
       )}
     </>

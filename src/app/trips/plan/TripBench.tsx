@@ -21,6 +21,8 @@ import { SupplyBars, SupplySlips } from './SupplyPapers'
 import { judgeTyped, nothingKept, readTrip, tripValues, type StoredTrip, type TripFormAppliance } from './tripForm'
 import { TripPlaceFields } from './TripPlaceFields'
 import { VerdictPlate } from '@/app/trips/verdict/VerdictPlate'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** One trip: nights and hours compared with the gas aboard, judged while you type. */
 export function TripBench({
@@ -128,15 +130,15 @@ export function TripBench({
               onTyped={(id, typed) => set({ hours: { ...form.latest().hours, [id]: typed } })}
             />
           </div>
-          <SaveBar label="Save the trip" saving={saving} dirty={form.dirty}>
+          <SaveBar label={tripsLabels.saveTheTrip} saving={saving} dirty={form.dirty}>
             <Link href="/trips">All trips</Link>
           </SaveBar>
           {theirs && (
             <ConflictNote
               rows={[
-                { label: 'Where to', theirs: theirs.name, mine: values.name },
-                { label: 'Leaves on', theirs: theirs.startDay, mine: values.startDay },
-                { label: 'Nights', theirs: theirs.nights, mine: values.nights },
+                { label: tripsLabels.whereTo, theirs: theirs.name, mine: values.name },
+                { label: tripsLabels.leavesOn, theirs: theirs.startDay, mine: values.startDay },
+                { label: sharedLabels.nights, theirs: theirs.nights, mine: values.nights },
                 {
                   label: 'Reserve',
                   theirs: formatQuantity({ value: theirs.reserveShare, role: 'share' }, system),
@@ -165,8 +167,8 @@ export function TripBench({
         </div>
       </div>
       {judgment && (
-        <section className="mt-4" aria-label="Findings">
-          <h2>Before leaving</h2>
+        <section className="mt-4" aria-label={sharedLabels.findings}>
+          <h2>{sharedLabels.beforeLeaving}</h2>
           <FindingList findings={judgment.findings} />
         </section>
       )}

@@ -5,6 +5,8 @@ import Form from 'react-bootstrap/Form'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { readNights } from '@/app/shared/nights'
 import type { TripValues } from './tripForm'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** Values of these fields, as typed. */
 export type PlaceValues = Pick<TripValues, 'name' | 'startDay' | 'nights' | 'altitude' | 'coldest'>
@@ -59,7 +61,7 @@ export function TripPlaceFields({
     <>
       <TextField
         id="trip-name"
-        label="Where to"
+        label={tripsLabels.whereTo}
         maxLength={60}
         value={values.name}
         issue={issueAt('name')}
@@ -68,7 +70,7 @@ export function TripPlaceFields({
       />
       <TextField
         id="trip-day"
-        label="Leaves on"
+        label={tripsLabels.leavesOn}
         type="date"
         value={values.startDay}
         issue={issueAt('startDay')}
@@ -76,7 +78,7 @@ export function TripPlaceFields({
       />
       <TextField
         id="trip-nights"
-        label="Nights"
+        label={sharedLabels.nights}
         inputMode="numeric"
         value={values.nights}
         issue={readNights(values.nights).issue ?? issueAt('nights')}
@@ -85,7 +87,7 @@ export function TripPlaceFields({
       {children}
       <QuantityField
         compact
-        label="Altitude"
+        label={sharedLabels.altitude}
         role="altitude"
         typed={values.altitude}
         issue={issueAt('altitudeM')}

@@ -11,6 +11,8 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** A cylinder that may run out, with its last known contents. */
 export interface SwapCylinder {
@@ -62,7 +64,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
   return (
     <form
       noValidate
-      aria-label="A swap"
+      aria-label={tripsLabels.aSwap}
       className="mt-4 mb-3"
       onSubmit={async (event) => {
         event.preventDefault()
@@ -83,7 +85,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         })
       }}
     >
-      <h2>A swap</h2>
+      <h2>{tripsLabels.aSwap}</h2>
       <p className="hint">
         One found empty tells as much as a weigh-in, and so does the other where it had stayed shut. One that is only
         cold tells nothing: by day it gives again.
@@ -92,7 +94,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         <div>
           <Choice
             id={`${id}-gone`}
-            label="Gave out"
+            label={sharedLabels.gaveOut}
             value={cylinderId}
             options={cylinders.map((one) => [one.id, one.name] as const)}
             set={(one) => set({ cylinderId: one })}
@@ -110,7 +112,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         </div>
         <Choice
           id={`${id}-found`}
-          label="Lifted, it was"
+          label={tripsLabels.liftedItWas}
           value={found}
           options={swapFinds.map((one) => [one, swapFindLabels[one]] as const)}
           set={(one) => set({ found: one })}
@@ -118,7 +120,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         <div>
           <Choice
             id={`${id}-other`}
-            label="Opened instead"
+            label={tripsLabels.openedInstead}
             value={otherId}
             options={[...others.map((one) => [one.id, one.name] as const), [NONE, 'none'] as const]}
             set={(one) => set({ otherId: one })}
@@ -128,7 +130,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         {other && (
           <Choice
             id={`${id}-shut`}
-            label="Its valve until then"
+            label={tripsLabels.itsValveUntilThen}
             value={shut}
             options={shutLabels}
             set={(one) => set({ shut: one })}
@@ -136,7 +138,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         )}
         <WhenField text={at} issue={issueAt('swappedAt')} onText={(one) => set({ at: one })} />
       </div>
-      <SaveBar label="Save the swap" saving={saving} dirty={false} />
+      <SaveBar label={tripsLabels.saveTheSwap} saving={saving} dirty={false} />
     </form>
   )
 }

@@ -10,6 +10,7 @@ import { FindingItem } from '@/ui/figures/FindingList'
 import { DateTime } from '@/ui/figures/DateTime'
 import { ReasonForm } from '@/ui/fields/ReasonForm'
 import { useNotice } from '@/ui/state/UndoProvider'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** Answer of the owner to a finding, with the form for it. */
 function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFinding }) {
@@ -49,7 +50,7 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
       {asking ? (
         <ReasonForm
           id={key}
-          label="Why may it stay so?"
+          label={tripsLabels.whyMayItStaySo}
           done="Accept it"
 
           send={async (reason, requestKey) => {
@@ -64,7 +65,7 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
         />
       ) : (
         <Button variant="bare" size="sm" onClick={() => setAsking(true)}>
-          Leave it as it is, with a reason
+          {tripsLabels.leaveItAsItIsWith}
         </Button>
       )}
     </>

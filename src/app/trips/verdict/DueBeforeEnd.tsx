@@ -2,12 +2,13 @@ import { Link } from '@/ui/shell/Link'
 import { formatMonth } from '@/core/time/months'
 import type { DueDate } from '@/core/trip/tasks/dueDates'
 import { remedyHref } from '@/ui/figures/remedyHref'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** What has its last month before the trip is over. */
 export function DueBeforeEnd({ due }: { due: readonly DueDate[] }) {
   return (
-    <section className="mt-4" aria-label="Due before the trip’s end">
-      <h2>Due before the trip’s end</h2>
+    <section className="mt-4" aria-label={tripsLabels.dueBeforeTheTripsEnd}>
+      <h2>{tripsLabels.dueBeforeTheTripsEnd}</h2>
       <ul className="due-list">
         {due.map(({ id, title, why, month, remedy }) => (
           <li key={id}>
@@ -16,7 +17,7 @@ export function DueBeforeEnd({ due }: { due: readonly DueDate[] }) {
           </li>
         ))}
       </ul>
-      {due.length === 0 && <p>Nothing.</p>}
+      {due.length === 0 && <p>{tripsLabels.nothing}</p>}
       <p>
         <Link href="/log/dates">All dates, for your calendar too</Link>
       </p>

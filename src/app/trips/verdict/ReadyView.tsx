@@ -15,6 +15,8 @@ import { TripHeader } from '@/app/trips/TripHeader'
 import type { TripPageData } from '@/app/trips/tripPageData'
 import { VerdictPlate } from './VerdictPlate'
 import { lastReadyVerdict } from '@/services/trips/keptVerdicts'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** What changed since this trip was last ready. */
 function SinceReady({ data }: { data: TripPageData }) {
@@ -23,7 +25,7 @@ function SinceReady({ data }: { data: TripPageData }) {
   const { added, resolved } = findingChanges(before.kept.findings, data.judgment.findings)
   if (added.length === 0 && resolved.length === 0) return null
   return (
-    <section className="mt-4" aria-label="Since it was last ready">
+    <section className="mt-4" aria-label={tripsLabels.sinceItWasLastReady}>
       <h2>
         Since it was ready, <DateTime iso={before.judgedAt} />
       </h2>
@@ -53,7 +55,7 @@ export function ReadyView({ data }: { data: TripPageData }) {
           <VerdictPlate judgment={judgment} ready={ready} />
           {ready.openCount > 0 && (
             <p className="mt-2 mb-0">
-              <Link href={`/trips/${row.id}/list`}>All of it as the day’s list, by place</Link>
+              <Link href={`/trips/${row.id}/list`}>{tripsLabels.allOfItAsTheDays}</Link>
             </p>
           )}
           {notWeighed !== null && (
@@ -65,8 +67,8 @@ export function ReadyView({ data }: { data: TripPageData }) {
               <Link href={`/trips/${row.id}/way`}>On the way</Link>
             </p>
           )}
-          <section className="mt-4" aria-label="Findings">
-            <h2>Before leaving</h2>
+          <section className="mt-4" aria-label={sharedLabels.findings}>
+            <h2>{sharedLabels.beforeLeaving}</h2>
             <AnsweredFindings tripId={row.id} answered={ready.answered} />
             {ready.answered.length === 0 && <p>Nothing was found. Look once more with your own eyes.</p>}
           </section>

@@ -7,6 +7,7 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearRequalification, type Requalification } from '@/core/cylinders/dates/requalification'
 import { formatMonth } from '@/core/time/months'
 import { DueText } from '@/app/cylinders/DueText'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const countedLabels = { manufacture: 'made', mark: 'requalified', label: 'made or requalified, by its label' } as const
 
@@ -48,7 +49,7 @@ export function DueBench({ gear, today, untilDay }: { gear: CylinderGear; today:
         </p>
       )}
       <Button variant="quiet" size="sm" aria-expanded={open} onClick={() => setOpen(!open)}>
-        Which rule says so?
+        {cylindersLabels.whichRuleSaysSo}
       </Button>
       {open && (
         <div className="basis mt-2">

@@ -11,6 +11,7 @@ import { readMonthField } from '@/ui/fields/readMonthField'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const letters: readonly { value: string; letter: MarkLetter; words: string }[] = [
   { value: 'E', letter: 'E', words: 'E: external visual' },
@@ -70,7 +71,7 @@ export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; 
       <p className="hint">Stamped or stuck on by whoever requalified it. Nothing else ends an overdue date.</p>
       <div className="fields">
         <MonthField
-          label="Month and year"
+          label={cylindersLabels.monthAndYear}
           text={month}
           onText={(text) => set({ month: text })}
           latest={thisMonth}
@@ -109,9 +110,9 @@ export function MarkForm({ cylinderId, name, thisMonth }: { cylinderId: string; 
             <option value="sticker">on a sticker</option>
           </Form.Select>
         </div>
-        <PhotoField label="Photo of it" photo={photo} onPhoto={setPhoto} issue={issueAt('photo')} />
+        <PhotoField label={cylindersLabels.photoOfIt} photo={photo} onPhoto={setPhoto} issue={issueAt('photo')} />
       </div>
-      <SaveBar label="Save the mark" saving={saving} dirty={month !== ''} />
+      <SaveBar label={cylindersLabels.saveTheMark} saving={saving} dirty={month !== ''} />
     </form>
   )
 }

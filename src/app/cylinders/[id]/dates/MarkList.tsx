@@ -1,5 +1,6 @@
 import { formatMonth } from '@/core/time/months'
 import type { MarkLetter } from '@/core/cylinders/stamps/stampReading'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 /** A mark as the list shows it. */
 export interface ListedMark {
@@ -34,7 +35,7 @@ export function MarkList({ marks }: { marks: readonly ListedMark[] }) {
               {photoId && (
                 <>
                   {' · '}
-                  <a href={`/photos/${photoId}`}>photo</a>
+                  <a href={`/photos/${photoId}`}>{cylindersLabels.photo}</a>
                 </>
               )}
             </span>

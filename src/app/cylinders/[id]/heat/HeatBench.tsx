@@ -15,6 +15,7 @@ import { isEmpty, nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { HeatChart } from './HeatChart'
 import { HeatTable } from './HeatTable'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 function attempt(run: () => HeatFigures): { figures: HeatFigures | null; issue: string | null } {
   try {
@@ -64,7 +65,7 @@ export function HeatBench({
     <div className="heat-bench">
       <div className="fields narrow">
         <QuantityField
-          label="With this much in it"
+          label={cylindersLabels.withThisMuchInIt}
           role={role}
           typed={text}
           onTyped={setText}
@@ -98,7 +99,7 @@ export function HeatBench({
               )}
               {figures.fiveQuarters && (
                 <Large
-                  title="5/4 of service pressure"
+                  title={cylindersLabels.n54OfServicePressure}
                   figure={figures.fiveQuarters}
                   hint="a full one comes near it in a hot car"
                 />

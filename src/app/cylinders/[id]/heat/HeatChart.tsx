@@ -7,6 +7,7 @@ import { formatQuantity } from '@/core/units/formatQuantity'
 import { unitOf } from '@/core/units/unitTable'
 import { axisTicks, displayedIn } from '@/ui/figures/axis'
 import { useUnits } from '@/ui/state/UnitsProvider'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const INK = '#17302b'
 const STOP = '#9c2f1f'
@@ -84,7 +85,7 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
             strokeWidth={2}
             strokeDasharray="8 5"
             label={{
-              value: relief.device === 'disc' ? 'burst disc goes' : 'relief valve opens',
+              value: relief.device === 'disc' ? cylindersLabels.burstDiscGoes : 'relief valve opens',
               position: 'insideTopLeft',
               dy: -20,
               fill: STOP,
@@ -97,7 +98,7 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
               y={press(fiveQuarters.quantity.value)}
               stroke={BRASS}
               strokeDasharray="3 4"
-              label={{ value: '5/4 of service pressure', position: 'insideTopLeft', dy: -20, fill: BRASS }}
+              label={{ value: cylindersLabels.n54OfServicePressure, position: 'insideTopLeft', dy: -20, fill: BRASS }}
             />
           )}
           <ReferenceLine

@@ -2,6 +2,7 @@
 
 import type { HeatCurve } from '@/core/cylinders/contents/heatCurve'
 import { Amount } from '@/ui/figures/Amount'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const EVERY = 10
 
@@ -10,7 +11,7 @@ export function HeatTable({ curve }: { curve: HeatCurve }) {
   const rows = curve.points.filter((_, i) => i % EVERY === 0)
   return (
     <details className="table-scroll">
-      <summary>As a table</summary>
+      <summary>{cylindersLabels.asATable}</summary>
       <table>
         <thead>
           <tr>

@@ -19,6 +19,8 @@ import { useNotice } from '@/ui/state/UndoProvider'
 import { PressureGaugeCard } from './PressureGaugeCard'
 import { readLevel, type LevelTexts } from './readLevel'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const fullMarkLabels: readonly [FullMark, string][] = [
   ['usable', 'its full is the legal full, 80 % of the inside'],
@@ -103,7 +105,7 @@ export function LevelBench({
           </figcaption>
         </figure>
         <div className="at-the-scale">
-          <Form.Label htmlFor="level-way">How it is told</Form.Label>
+          <Form.Label htmlFor="level-way">{cylindersLabels.howItIsTold}</Form.Label>
           <Form.Select
             id="level-way"
             value={texts.way}
@@ -116,14 +118,14 @@ export function LevelBench({
             {texts.way === 'gauge' ? (
               <>
                 <QuantityField
-                  label="The gauge shows"
+                  label={sharedLabels.theGaugeShows}
                   role="share"
                   issue={read.issueAt('shown') ?? issueAt('read.shown')}
                   hint="such as 50, or 4/8"
                   {...quantity('shown')}
                 />
                 <div>
-                  <Form.Label htmlFor="full-mark">What its full mark means</Form.Label>
+                  <Form.Label htmlFor="full-mark">{sharedLabels.whatItsFullMarkMeans}</Form.Label>
                   <Form.Select
                     id="full-mark"
                     value={texts.fullMark}
@@ -141,21 +143,21 @@ export function LevelBench({
             ) : (
               <>
                 <QuantityField
-                  label="Height of the liquid"
+                  label={cylindersLabels.heightOfTheLiquid}
                   role="length"
                   issue={read.issueAt('heightM')}
                   hint="by a sensor under the foot, or where the wall stays cold after warm water"
                   {...quantity('height')}
                 />
                 <QuantityField
-                  label="Inside diameter"
+                  label={sharedLabels.insideDiameter}
                   role="length"
                   issue={read.issueAt('diameterM')}
                   hint="12 in for the usual 20 and 30 lb"
                   {...quantity('diameter')}
                 />
                 <QuantityField
-                  label={texts.stands === 'upright' ? 'Inside height' : 'Inside length'}
+                  label={texts.stands === 'upright' ? cylindersLabels.insideHeight : 'Inside length'}
                   role="length"
                   issue={read.issueAt('lengthM')}
                   hint="ends included"
@@ -175,7 +177,7 @@ export function LevelBench({
               </>
             )}
             <QuantityField
-              label="Temperature of the liquid"
+              label={sharedLabels.temperatureOfTheLiquid}
               optional
               role="temperature"
               issue={read.issueAt('temperatureK') ?? issueAt('temperatureK')}
@@ -199,14 +201,14 @@ export function LevelBench({
             </p>
           )}
           <WhenField text={texts.when} issue={issueAt('happenedAt')} onText={(when) => set({ when })} />
-          <SaveBar label="Save the reading" saving={saving} dirty={read.toSave !== null} />
+          <SaveBar label={cylindersLabels.saveTheReading} saving={saving} dirty={read.toSave !== null} />
         </div>
         <PressureGaugeCard
           altitudeM={altitudeM}
           temperatureK={readQuantity(texts.temperature, 'temperature').value ?? SIXTY_F_K}
         />
       </div>
-      <SlipPaper title={gear.name} sub={read.slip ? 'as typed, not saved yet' : 'by level'} slip={read.slip}>
+      <SlipPaper title={gear.name} sub={read.slip ? cylindersLabels.asTypedNotSavedYet : 'by level'} slip={read.slip}>
         {!read.slip && (
           <p className="mb-0">Type what the gauge shows, or how high the liquid stands: the sum appears here.</p>
         )}

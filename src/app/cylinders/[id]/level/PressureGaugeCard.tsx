@@ -8,6 +8,8 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const tellLabels: Readonly<Record<GaugeInterpretation['tells'], string>> = {
   liquid: 'It fits liquid at this temperature: a cupful or a full cylinder.',
@@ -35,13 +37,13 @@ export function PressureGaugeCard({ altitudeM, temperatureK }: { altitudeM: numb
     quantity: { value: telling.boilingK, role: 'temperature' },
     inputs: [
       { label: 'Gauge', quantity: { value: value ?? 0, role: 'cylinderPressure' } },
-      { label: 'Altitude', quantity: { value: altitudeM, role: 'altitude' } },
+      { label: sharedLabels.altitude, quantity: { value: altitudeM, role: 'altitude' } },
     ],
   }
   return (
     <section className="pressures" aria-label="What a pressure gauge tells">
       <QuantityField
-        label="An in-line pressure gauge shows"
+        label={cylindersLabels.anInLinePressureGaugeShows}
         optional
         role="cylinderPressure"
         typed={text}

@@ -6,6 +6,7 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { StateMark } from '@/ui/figures/StateMark'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 /** Why it is out of service, and who may clear it. */
 export function ClearForm({
@@ -28,7 +29,7 @@ export function ClearForm({
     <form
       className="verdict stop clear-form"
       noValidate
-      aria-label="Out of service"
+      aria-label={cylindersLabels.outOfService}
       onSubmit={(event) => {
         event.preventDefault()
         void save({ cylinderId, ...values })
@@ -36,14 +37,14 @@ export function ClearForm({
     >
       <StateMark state="stop" size={48} />
       <div>
-        <strong>Out of service</strong>
+        <strong>{cylindersLabels.outOfService}</strong>
         <p>
           {name}, since <DateTime iso={retiredAt} />. Not so: {found.join('; ').toLowerCase()}. It is neither used nor
           filled. A licensed inspector or dealer looks at it; only his word brings it back.
         </p>
         <div className="fields mt-2">
           <div>
-            <Form.Label htmlFor="cleared-by">Who cleared it</Form.Label>
+            <Form.Label htmlFor="cleared-by">{cylindersLabels.whoClearedIt}</Form.Label>
             <Form.Control
               id="cleared-by"
               value={values.clearedBy}
@@ -53,7 +54,7 @@ export function ClearForm({
             {issueAt('clearedBy') && <p className="issue mb-0">{issueAt('clearedBy')}</p>}
           </div>
           <div>
-            <Form.Label htmlFor="clear-note">What was said or done</Form.Label>
+            <Form.Label htmlFor="clear-note">{cylindersLabels.whatWasSaidOrDone}</Form.Label>
             <Form.Control
               id="clear-note"
               value={values.note}
@@ -63,7 +64,7 @@ export function ClearForm({
             {issueAt('note') && <p className="issue mb-0">{issueAt('note')}</p>}
           </div>
         </div>
-        <SaveBar label="Back into service" saving={saving} dirty={dirty} />
+        <SaveBar label={cylindersLabels.backIntoService} saving={saving} dirty={dirty} />
       </div>
     </form>
   )

@@ -10,10 +10,11 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { useSavedForm } from '@/ui/state/useSavedForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const answerLabels: readonly [InspectionAnswer, string][] = [
-  ['sound', 'Sound'],
-  ['bad', 'Not so'],
+  ['sound', cylindersLabels.sound],
+  ['bad', cylindersLabels.notSo],
 ]
 
 const nothingLookedAt: { answers: InspectionAnswers; note: string } = { answers: {}, note: '' }
@@ -41,7 +42,7 @@ export function InspectionForm({
   return (
     <form
       noValidate
-      aria-label="Look-over"
+      aria-label={cylindersLabels.lookOver}
       onSubmit={async (event) => {
         event.preventDefault()
         const saved = await form.save({ cylinderId, answers, note: note.trim() || null })
@@ -102,7 +103,7 @@ export function InspectionForm({
           Saved so, it is out of service: neither used nor filled until a licensed inspector has cleared it.
         </p>
       )}
-      <Form.Label htmlFor="look-note">Anything else seen</Form.Label>
+      <Form.Label htmlFor="look-note">{cylindersLabels.anythingElseSeen}</Form.Label>
       <Form.Control
         id="look-note"
         value={note}
@@ -114,7 +115,7 @@ export function InspectionForm({
           {issueAt('answers')}
         </p>
       )}
-      <SaveBar label="Save the look-over" saving={saving} dirty={looked > 0}>
+      <SaveBar label={cylindersLabels.saveTheLookOver} saving={saving} dirty={looked > 0}>
         <span>
           {looked} of {items.length} looked at
         </span>

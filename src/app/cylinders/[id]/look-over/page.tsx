@@ -6,8 +6,9 @@ import { DueText } from '@/app/cylinders/DueText'
 import { loadRigSnapshot } from '@/app/shared/pageData'
 import { ClearForm } from './ClearForm'
 import { InspectionForm } from './InspectionForm'
+import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
-export const metadata: Metadata = { title: 'Look-over' }
+export const metadata: Metadata = { title: cylindersLabels.lookOver }
 
 export default async function InspectionPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear } = requireCylinder((await params).id)

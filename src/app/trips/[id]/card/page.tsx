@@ -5,8 +5,9 @@ import { tripPageData } from '@/app/trips/tripPageData'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { emergencies } from '@/ui/shell/emergencies'
 import { PrintButton } from './PrintButton'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
-export const metadata: Metadata = { title: 'Trip card' }
+export const metadata: Metadata = { title: tripsLabels.tripCard }
 
 export default async function CardPage({ params }: { params: Promise<{ id: string }> }) {
   const data = tripPageData((await params).id)
@@ -27,7 +28,7 @@ export default async function CardPage({ params }: { params: Promise<{ id: strin
           <span className="hint">One page, black on white: hang it by the door.</span>
         </p>
       </div>
-      <article className="trip-card" aria-label="Trip card">
+      <article className="trip-card" aria-label={tripsLabels.tripCard}>
         <header>
           <div>
             <h2>

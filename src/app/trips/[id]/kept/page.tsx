@@ -5,8 +5,9 @@ import { MarkedItem } from '@/ui/figures/MarkedItem'
 import { DateTime } from '@/ui/figures/DateTime'
 import { stateLabels } from '@/ui/figures/StateMark'
 import { keptVerdictsOf } from '@/services/trips/keptVerdicts'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
-export const metadata: Metadata = { title: 'Verdicts kept' }
+export const metadata: Metadata = { title: tripsLabels.verdictsKept }
 
 export default async function KeptPage({ params }: { params: Promise<{ id: string }> }) {
   const { row, isNext } = tripPageData((await params).id)
@@ -26,7 +27,7 @@ export default async function KeptPage({ params }: { params: Promise<{ id: strin
             tone={verdict === 'ready' ? 'note' : verdict}
             title={stateLabels[verdict]}
             href={`/trips/${row.id}/kept/${id}`}
-            label="What it rested on"
+            label={tripsLabels.whatItRestedOn}
           >
             <p className="hint">
               <DateTime iso={judgedAt} />

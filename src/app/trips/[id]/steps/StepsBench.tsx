@@ -7,6 +7,7 @@ import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { Choice } from '@/ui/fields/Choice'
 import { StepRail } from '@/ui/shell/StepRail'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** One procedure with its ticks. */
 export interface ProcedureRail {
@@ -44,7 +45,7 @@ export function StepsBench({
       <div className="procedure-choice">
         <Choice
           id="procedure"
-          label="Which"
+          label={tripsLabels.which}
           value={chosen}
           options={tripProcedures.map((one) => [one, tripProcedureLabels[one]] as const)}
           set={setChosen}

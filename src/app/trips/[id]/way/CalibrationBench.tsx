@@ -15,6 +15,8 @@ import { Amount, PhraseText } from '@/ui/figures/Amount'
 import { DateTime } from '@/ui/figures/DateTime'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useNotice } from '@/ui/state/UndoProvider'
+import { sharedLabels } from '@/ui/terms/sharedLabels'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 /** A valid answer. */
 interface AnsweredCalibration {
@@ -46,7 +48,7 @@ function SupplyCalibration({
   const { save, saving, issueAt } = useSave(answerCalibrationAction)
   const say = useNotice()
   const takeBack = async (id: string): Promise<boolean> =>
-    (await voidEventAction({ of: 'lesson', id, reason: 'Taken back' }).catch(() => null))?.ok === true
+    (await voidEventAction({ of: 'lesson', id, reason: sharedLabels.takenBack }).catch(() => null))?.ok === true
   const answer = async (given: CalibrationAnswer): Promise<void> => {
     const done = await save({ tripId, supply, answer: given })
     if (done) {
@@ -75,10 +77,10 @@ function SupplyCalibration({
             </p>
             <div className="save-line">
               <Button disabled={saving.state === 'saving'} onClick={() => void answer('taken')}>
-                Plan the nights left by this
+                {tripsLabels.planTheNightsLeftByThis}
               </Button>
               <Button variant="quiet" disabled={saving.state === 'saving'} onClick={() => void answer('refused')}>
-                Leave the plan as entered
+                {tripsLabels.leaveThePlanAsEntered}
               </Button>
             </div>
           </>
@@ -93,7 +95,7 @@ function SupplyCalibration({
             {last.answer === 'taken' ? 'Taken' : 'Refused'} <DateTime iso={last.learnedAt} />
             {!isAnswered && ', by an earlier weigh-in'}.{' '}
             <Button variant="bare" size="sm" onClick={() => void takeBack(last.id)}>
-              Take this back
+              {tripsLabels.takeThisBack}
             </Button>
           </p>
         )}

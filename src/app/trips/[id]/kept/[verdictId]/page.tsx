@@ -12,6 +12,7 @@ import { DateTime } from '@/ui/figures/DateTime'
 import { StateMark, stateLabels } from '@/ui/figures/StateMark'
 import { keptVerdict } from '@/services/trips/keptVerdicts'
 import { programVersion } from '@/services/archive/exports'
+import { tripsLabels } from '@/ui/terms/tripsLabels'
 
 export const metadata: Metadata = { title: 'A verdict kept' }
 
@@ -43,10 +44,10 @@ export default async function OneVerdictPage({ params }: { params: Promise<{ id:
         <section aria-label="Findings then">
           <h2>What was found</h2>
           <FindingList findings={findings} />
-          {findings.length === 0 && <p>Nothing.</p>}
+          {findings.length === 0 && <p>{tripsLabels.nothing}</p>}
         </section>
-        <section aria-label="What it rested on">
-          <h2>What it rested on</h2>
+        <section aria-label={tripsLabels.whatItRestedOn}>
+          <h2>{tripsLabels.whatItRestedOn}</h2>
           <ul>
             {cardCylinders(gear.cylinders, stored.judgedAt.slice(0, 10)).lines.map((phrase) => (
               <li key={JSON.stringify(phrase)}>
