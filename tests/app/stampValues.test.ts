@@ -4,6 +4,7 @@ import { POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import {
   fieldsOfCollar,
   readStampFields,
+  retypedCollar,
   stampValues,
   turnedTo,
   type StampValues,
@@ -154,4 +155,30 @@ test('warnings appear while typing, and only when there is a reason', () => {
   expect(read(typed({ tare: '', water: '' })).doubts).toEqual([])
   expect(read(typed({ tare: '47.6', water: '17.8' })).doubts).toHaveLength(1)
   expect(read({ ruleSetId: '', ruleReason: 'left over' }).entry).toMatchObject({ ruleSetId: null, ruleReason: null })
+})
+
+describe('another collar typed', () => {
+  const type = (before: StampValues, collar: string): StampValues => ({
+    ...before,
+    ...retypedCollar(before, collar, MONTH, 'us'),
+  })
+  test('clears what belonged to the one before, and keeps what was entered by hand', () => {
+    const first = type(stampValues(null, 'us'), 'TW 17.8 WC 47.6 DOT-4BA240 06-11 05-25E OPD')
+    expect(first).toMatchObject({ month: '2011-06', marks: '05-2025 E', overfillStop: 'yes' })
+    const second = type({ ...first, specification: 'DOT-4BW240' }, 'TW 17.4')
+    expect(second).toMatchObject({
+      ...typed({ tare: '17.4' }),
+      water: nothingTyped,
+      month: '',
+      marks: '',
+      overfillStop: 'unknown',
+      specification: 'DOT-4BW240',
+    })
+  })
+  test('typed letter by letter it ends as typed at once', () => {
+    const collar = 'TW 17.8 WC 47.6 DOT-4BA240 06-11 E 05-25'
+    let fields = stampValues(null, 'us')
+    for (let i = 1; i <= collar.length; i += 1) fields = type(fields, collar.slice(0, i))
+    expect(fields).toEqual(type(stampValues(null, 'us'), collar))
+  })
 })

@@ -2,12 +2,19 @@
 
 import Form from 'react-bootstrap/Form'
 import { cylinderKinds, kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
-import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { MonthField } from '@/ui/fields/MonthField'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { Term } from '@/ui/figures/Term'
 import { useUnits } from '@/ui/state/UnitsProvider'
-import { FAR, massRoleOf, turnedTo, waterRoleOf, type StampFieldsProps, type StampValues } from './stampValues'
+import {
+  FAR,
+  massRoleOf,
+  turnedTo,
+  waterRoleOf,
+  type StampFieldsProps,
+  type StampValues,
+  dateClassOf,
+} from './stampValues'
 import { RareFields } from './RareFields'
 import type { TypedQuantity } from '@/ui/fields/typedQuantity'
 import { cylindersLabels } from '@/ui/terms/cylindersLabels'
@@ -18,7 +25,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
   const { kind } = values
   const { system } = useUnits()
   const { small } = kindFacts[kind]
-  const dateClass = findDateClass(kind, values.specification)
+  const dateClass = dateClassOf(values)
   const massRole = massRoleOf(kind)
   const quantity = (name: 'tare' | 'water' | 'label') => ({
     typed: values[name],
@@ -141,7 +148,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
           </Form.Select>
         </div>
       )}
-      {dateClass === 'composite' && (
+      {(dateClass === 'composite' || dateClass === 'not-understood') && (
         <>
           <div>
             <Form.Label htmlFor="label-years">Years by its own label</Form.Label>

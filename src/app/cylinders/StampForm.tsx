@@ -18,7 +18,7 @@ import { useUnits } from '@/ui/state/UnitsProvider'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { SizePicker } from './SizePicker'
 import { StampFields } from './StampFields'
-import { fieldsOfCollar, massRoleOf, readStampFields, stampValues, waterField, type StoredStamps } from './stampValues'
+import { retypedCollar, massRoleOf, readStampFields, stampValues, waterField, type StoredStamps } from './stampValues'
 import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 const MAX_COLLAR = 400
@@ -93,7 +93,7 @@ export function StampForm({
             placeholder="TW 17.8 WC 47.6 DOT-4BA240 06-11 E 05-25"
             onChange={(event) => {
               const collar = event.target.value
-              set({ collar, ...fieldsOfCollar(readStamps(collar, thisMonth), values.kind, system) })
+              set(retypedCollar(form.latest(), collar, thisMonth, system))
             }}
           />
           <p className="hint mb-2">

@@ -1,4 +1,6 @@
-import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
+import { type CylinderKind, type DateClass, kindFacts } from '@/core/cylinders/cylinderKind'
+import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
+import { readStamps } from '@/core/cylinders/stamps/readStamps'
 import type { FullMark } from '@/core/cylinders/contents/liquidLevel'
 import { parseMarks, formatMarks } from '@/core/cylinders/stamps/marks'
 import { waterCapacityForVolumeKg, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
@@ -114,6 +116,48 @@ export function turnedTo(kind: CylinderKind, values: StampValues, system: UnitSy
     ...(label !== null && { label: typedOf(label, massRoleOf(kind), system) }),
     ...(waterKg !== null && { water: waterField(waterKg, kind, system) }),
   }
+}
+
+/** Date class of the fields as typed. */
+export function dateClassOf({ kind, specification, labelYears, endOfLife }: StampValues): DateClass {
+  const months = Number(labelYears) * 12
+  return findDateClass(kind, specification.trim() || null, {
+    labelIntervalMonths: labelYears.trim() === '' ? null : months,
+    endOfLifeMonth: endOfLife.trim() || null,
+  })
+}
+
+/** Fields that a collar can fill, as they are before anything is read. */
+const ofCollar = {
+  tare: nothingTyped,
+  water: nothingTyped,
+  label: nothingTyped,
+  month: '',
+  marks: '',
+  specification: '',
+  overfillStop: 'unknown',
+} as const satisfies Partial<StampValues>
+
+/**
+ * The fields after the collar was typed again: what the new one does not say and the old one did is cleared, unless it
+ * was changed by hand.
+ *
+ * @param before - fields with the collar as it was
+ * @param collar - as it is now
+ */
+export function retypedCollar(
+  before: StampValues,
+  collar: string,
+  thisMonth: string,
+  system: UnitSystem,
+): Partial<StampValues> {
+  const was: Partial<StampValues> = fieldsOfCollar(readStamps(before.collar, thisMonth), before.kind, system)
+  const is = fieldsOfCollar(readStamps(collar, thisMonth), before.kind, system)
+  const keys = Object.keys(ofCollar) as (keyof typeof ofCollar)[]
+  const gone = keys.filter(
+    (key) => key in was && !(key in is) && JSON.stringify(before[key]) === JSON.stringify(was[key]),
+  )
+  return { ...Object.fromEntries(gone.map((key) => [key, ofCollar[key]])), collar, ...is }
 }
 
 /** Fields filled from a collar; others stay unchanged. */

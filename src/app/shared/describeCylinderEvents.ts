@@ -2,6 +2,7 @@ import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
 import { massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import { markLetterLabels } from '@/core/cylinders/stamps/stampReading'
 import { formatMonth } from '@/core/time/months'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { FillMode } from '@/core/fill/fillModes'
@@ -29,8 +30,6 @@ const levelTitles: Readonly<Record<StoredLevel['way'], string>> = {
   fill: 'Gauge read',
   swap: 'Found empty',
 }
-
-const letterLabels = { E: 'external visual', S: 'proof pressure', none: 'volumetric' } as const
 
 function massIn({ kind }: Pick<CylinderGear, 'kind'>, value: number): Quantity {
   return { value, role: kindFacts[kind].small ? 'bottleMass' : 'cylinderMass' }
@@ -109,7 +108,7 @@ export function describeInspection(gear: Pick<CylinderGear, 'kind'>, look: Store
 /** A requalification as a line of a history. */
 export function describeMark(mark: StoredMark): HistoryEntry {
   const says: Phrase = {
-    text: `{month}, ${letterLabels[mark.letter ?? 'none']}, by a ${mark.form}`,
+    text: `{month}, ${markLetterLabels[mark.letter ?? 'none']}, by a ${mark.form}`,
     parts: { month: formatMonth(mark.month) },
   }
   return { of: 'mark', id: mark.id, at: mark.enteredAt, what: 'Requalified', says, voidReason: mark.voidReason }

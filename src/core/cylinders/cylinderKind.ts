@@ -18,7 +18,7 @@ export const supplyLabels: Readonly<Record<Supply, string>> = {
 }
 
 /** The class that settles which date rule holds. */
-export type DateClass = 'welded' | 'high-pressure' | 'composite' | 'non-refillable' | 'fixed'
+export type DateClass = 'welded' | 'high-pressure' | 'composite' | 'non-refillable' | 'fixed' | 'not-understood'
 
 /** Where a kind of cylinder is filled; each place has its own pages and rules. */
 export type FilledAt = 'pump' | 'own-cylinder' | 'vehicle' | 'co2-store'

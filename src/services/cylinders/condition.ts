@@ -30,7 +30,7 @@ export const markSchema = z.strictObject({
 export function recordMark({ photo, ...entry }: z.output<typeof markSchema>, now: Date, key?: string): StoredMark {
   const { gear } = requireCylinder(entry.cylinderId)
   const { fitness, kind } = gear
-  const dateClass = findDateClass(kind, fitness.specification)
+  const dateClass = findDateClass(kind, fitness.specification, fitness)
   if (dateClass === 'non-refillable') {
     throw new InputError('month', 'A bottle that is not refillable is never requalified.')
   }

@@ -91,7 +91,7 @@ export function saveStamps(checked: StampsEntry, now: Date): { id: string } {
   requireSense(checked, today.slice(0, 7))
   const records = database()
   const entry = { ...rest, tareKg: kindFacts[rest.kind].isFixed ? 0 : rest.tareKg }
-  const dates = { ...entry, dateClass: findDateClass(entry.kind, entry.specification), marks }
+  const dates = { ...entry, dateClass: findDateClass(entry.kind, entry.specification, entry), marks }
   requalification(dates, ruleOf(requireRig(rigId), entry), today.slice(0, 7))
   const stored = id === null ? undefined : findCylinder(records, id)
   if (entry.aboard && stored?.gear.fitness.refilledAt) {

@@ -6,6 +6,7 @@ import { findDateClass, readSpecification } from '@/core/cylinders/stamps/readSp
 import { findRuleSet, dateRuleSets } from '@/core/rules/dateRules'
 import { requalificationOfStamps } from '@/core/cylinders/dates/requalificationOfStamps'
 
+const noLabel = { labelIntervalMonths: null, endOfLifeMonth: null }
 const ON = '2026-11'
 const dates = (change: Partial<CylinderDates> = {}): CylinderDates => ({
   dateClass: 'welded',
@@ -158,10 +159,10 @@ describe('months and marks as text', () => {
     expect(readSpecification('DOT-39')).toMatchObject({ dateClass: 'non-refillable' })
     expect(readSpecification('DOT-SP13957')).toMatchObject({ dateClass: 'composite' })
     expect(readSpecification('my own')).toBeNull()
-    expect(findDateClass('onboard', 'DOT-4BA240')).toBe('fixed')
-    expect(findDateClass('bottle', null)).toBe('non-refillable')
-    expect(findDateClass('co2', null)).toBe('high-pressure')
-    expect(findDateClass('removable', 'my own')).toBe('welded')
+    expect(findDateClass('onboard', 'DOT-4BA240', noLabel)).toBe('fixed')
+    expect(findDateClass('bottle', null, noLabel)).toBe('non-refillable')
+    expect(findDateClass('co2', null, noLabel)).toBe('high-pressure')
+    expect(findDateClass('removable', 'my own', noLabel)).toBe('not-understood')
   })
   test('every rule states its text and its source', () => {
     for (const { words, source, standing } of dateRuleSets) {

@@ -35,10 +35,19 @@ export interface Requalification {
   counted: { from: string; months: number; what: 'manufacture' | 'mark' | 'label' } | null
 }
 
-const UNDATED: Partial<Record<DateClass, DateStatus>> = { 'non-refillable': 'not-refillable', fixed: 'no-date' }
+const UNDATED: Partial<Record<DateClass, DateStatus>> = {
+  'non-refillable': 'not-refillable',
+  fixed: 'no-date',
+  'not-understood': 'unknown',
+}
 
 function latest(marks: readonly Mark[]): Mark | undefined {
   return marks.toSorted((a, b) => (a.month < b.month ? 1 : -1))[0]
+}
+
+/** Months that a mark gives; a letter that was not read gives the fewest. */
+function monthsAfter({ letter }: Mark, { afterMonths }: RuleSet): number {
+  return letter === '?' ? Math.min(...Object.values(afterMonths)) : afterMonths[letter ?? 'none']
 }
 
 function counting(dates: CylinderDates, rule: RuleSet): Requalification['counted'] {
@@ -50,13 +59,15 @@ function counting(dates: CylinderDates, rule: RuleSet): Requalification['counted
   }
   const what = mark ? 'mark' : 'manufacture'
   if (dates.dateClass === 'high-pressure') return { from, months: rule.highPressureMonths, what }
-  return { from, months: mark ? rule.afterMonths[mark.letter ?? 'none'] : rule.firstMonths, what }
+  return { from, months: mark ? monthsAfter(mark, rule) : rule.firstMonths, what }
 }
 
 /**
  * Until when a cylinder may be filled, by a rule set.
  *
  * Months are months: ten years from 03-20 is good through the end of March 2030.
+ *
+ * A specification that was not understood gives no date: it may be one that is never filled again.
  *
  * @param dates - stamps and marks
  * @param rule - the rule set the owner picked
@@ -104,7 +115,7 @@ export function requalification(
  */
 export function gearRequalification(cylinder: CylinderGear, onDay: string, untilDay: string = onDay): Requalification {
   const { fitness, kind } = cylinder
-  const dates = { ...fitness, dateClass: findDateClass(kind, fitness.specification) }
+  const dates = { ...fitness, dateClass: findDateClass(kind, fitness.specification, fitness) }
   try {
     return requalification(dates, fitness.rule, onDay.slice(0, 7), untilDay.slice(0, 7))
   } catch (error) {

@@ -50,7 +50,10 @@ export function requalificationOfStamps(input: z.output<typeof requalificationSc
   if (reading.parts.every((part) => part.meaning === 'unread')) {
     throw new InputError('stamps', 'No stamp was understood. Write it as on the collar, such as 06-11 E 05-25.')
   }
-  const dateClass = findDateClass(kind ?? reading.kind ?? 'removable', reading.specification)
+  const dateClass = findDateClass(kind ?? reading.kind ?? 'removable', reading.specification, {
+    labelIntervalMonths,
+    endOfLifeMonth,
+  })
   const { manufacturedMonth, marks } = reading
   const dates = { dateClass, manufacturedMonth, marks, labelIntervalMonths, endOfLifeMonth }
   return {

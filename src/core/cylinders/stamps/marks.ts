@@ -47,9 +47,9 @@ export function parseMonth(text: string, thisMonth: string, path = 'manufactured
   return stampedMonth(month, year, thisMonth, path)
 }
 
-const MONTH_FIRST = /^([ES])?\s*(\d{1,2})\s*[-/ ]\s*(?:([A-Z]\d{3,6})\s*[-/ ]\s*)?(\d{4}|\d{2})\s*([ES])?$/
+const MONTH_FIRST = /^([ES?])?\s*(\d{1,2})\s*[-/ ]\s*(?:([A-Z]\d{3,6})\s*[-/ ]\s*)?(\d{4}|\d{2})\s*([ES?])?$/
 
-const YEAR_FIRST = /^([ES])?\s*(\d{4})[-/](\d{1,2})\s*([ES])?$/
+const YEAR_FIRST = /^([ES?])?\s*(\d{4})[-/](\d{1,2})\s*([ES?])?$/
 
 /**
  * Parses a list of requalification marks, used to correct what was read from the collar.

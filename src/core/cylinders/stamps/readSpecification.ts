@@ -13,9 +13,20 @@ interface Specification {
 /** Authority, class and service pressure; the authority is optional. */
 const NUMBERED = /^(?:(DOT|TC|CTC|ICC)[\s-]*)?([34](?:AL|AA|BA|BW|B|E|A))(M?)[\s-]?(\d{2,4})(?:ET)?$/
 
-const DISPOSABLE = /^(?:(DOT|TC|CTC)[\s-]*)?39(?:[\s-]?(?:NRC[\s-]?)?\d{2,3}(?:\/\d{2,3})?)?$/
+/** Class 39 in every form, and the inner receptacles 2P and 2Q: thrown away when empty. */
+const DISPOSABLE =
+  /^(?:(DOT|TC|CTC|ICC)[\s-]*)?(?:(39)M?(?:[\s-]*NRC)?(?:[\s-]*\d{1,3}(?:\/\d{1,3})?)?M?|(2[PQ])\d?)(?:[\s-]*NRC)?$/
 
-const PERMIT = /^(DOT|TC)[\s-]*(SP|SU|E)[\s-]*(\d{4,5})$/
+/** Permits and standards under which composites are made. */
+const PERMIT =
+  /^(?:(DOT|TC)[\s-]*(SP|SU|E)[\s-]*(\d{4,5})|(ISO[\s-]*11119(?:-[123])?|EN[\s-]*(?:12245|14427)|TC[\s-]*3(?:HW|FC|HWM|FCM)[A-Z0-9]*))$/
+
+/** Words that say that a cylinder is wound of fiber. */
+export const COMPOSITE_WORDS = String.raw`COMPOSITE|FIB(?:ER|RE)[\s-]?GLASS|FRP|CARBON[\s-]?FIB(?:ER|RE)|FULLY?[\s-]?WRAPPED|HOOP[\s-]?WRAPPED`
+
+function isCompositeWord(upper: string): boolean {
+  return new RegExp(`^(?:${COMPOSITE_WORDS})$`).test(upper)
+}
 
 /**
  * Parses a specification stamp.
@@ -37,23 +48,40 @@ export function readSpecification(text: string): Specification | null {
     }
   }
   const disposable = DISPOSABLE.exec(upper)
-  if (disposable && (disposable[1] || upper === '39')) {
-    return { name: `${disposable[1] ?? 'DOT'}-39`, dateClass: 'non-refillable', servicePressurePa: null }
+  if (disposable && (disposable[1] || /^39M?$|NRC/.test(upper))) {
+    const name = `${disposable[1] ?? 'DOT'}-${disposable[2] ?? disposable[3]}`
+    return { name, dateClass: 'non-refillable', servicePressurePa: null }
   }
   const permit = PERMIT.exec(upper)
   if (permit) {
-    return { name: `${permit[1]}-${permit[2]}${permit[3]}`, dateClass: 'composite', servicePressurePa: null }
+    const name = permit[4]?.replace(/\s+/g, '-') ?? `${permit[1]}-${permit[2]}${permit[3]}`
+    return { name, dateClass: 'composite', servicePressurePa: null }
   }
+  // A composite is often named by its word alone.
+  if (isCompositeWord(upper)) return { name: 'COMPOSITE', dateClass: 'composite', servicePressurePa: null }
   return null
 }
 
+/** What a composite's own label says; null where nothing was entered. */
+export interface LabelDates {
+  labelIntervalMonths: number | null
+  endOfLifeMonth: string | null
+}
+
 /**
- * Date class of a cylinder: by its kind where that decides, else by its specification.
+ * Date class of a cylinder: by its kind where that decides, else by its specification, else by its label, which only
+ * composites have.
  *
- * @param specification - as stamped; when null or unknown, the kind decides
+ * @param specification - as stamped; null when nothing was entered, then the kind decides
+ * @param label - what its label says
+ * @returns `not-understood` for a specification that is none that is known: it never gets the best case
  */
-export function findDateClass(kind: CylinderKind, specification: string | null): DateClass {
+export function findDateClass(kind: CylinderKind, specification: string | null, label: LabelDates): DateClass {
   const { dateClass } = kindFacts[kind]
-  if (dateClass.overStamps || specification === null) return dateClass.class
-  return readSpecification(specification)?.dateClass ?? dateClass.class
+  if (dateClass.overStamps) return dateClass.class
+  const stamped = specification === null ? null : readSpecification(specification)
+  if (stamped?.dateClass === 'non-refillable') return 'non-refillable'
+  if (label.labelIntervalMonths !== null || label.endOfLifeMonth !== null) return 'composite'
+  if (specification === null) return dateClass.class
+  return stamped?.dateClass ?? 'not-understood'
 }

@@ -6,7 +6,7 @@ import { formatMonth } from '@/core/time/months'
 import { fromUnit } from '@/core/units/convert'
 import { stampedMonth } from './marks'
 import { readSpecification } from './readSpecification'
-import type { MarkLetter, StampMeaning, StampPart, StampReading } from './stampReading'
+import { markLetterLabels, type MarkLetter, type StampMeaning, type StampPart, type StampReading } from './stampReading'
 import { stampTokens, type StampToken } from './stampTokens'
 
 /** Bottles that are weighed in ounces and grams hold less than this of water. */
@@ -18,6 +18,7 @@ function isSmallVessel(massKg: number): boolean {
 }
 
 const LONGEST = 400
+const MAX_SPECIFICATION = 40
 
 const massUnits: Readonly<Record<string, string>> = {
   LB: 'lb',
@@ -41,23 +42,64 @@ function weightOf(number: string, unit: string): WeightRead {
   return { kg: fromUnit(value, 'mass', massUnits[unit] ?? 'lb'), assumed: unit === '' }
 }
 
-/** A separate letter belongs to the date after it when letters come first, else to the date before it. */
-function letterOf(tokens: readonly StampToken[], i: number): string | null {
-  const token = tokens[i]
-  if (token?.type !== 'date') return null
-  if (token.letter) return token.letter
-  const near = tokens.filter((other) => other.type === 'date' || other.type === 'letter')
-  const place = near.indexOf(token)
-  const firstLetter = near.findIndex((other) => other.type === 'letter')
-  if (firstLetter === -1) return null
-  const leads = firstLetter <= 1 && near[firstLetter + 1]?.type === 'date'
-  const beside = near[leads ? place - 1 : place + 1]
-  return beside?.type === 'letter' ? beside.letter : null
+/** What is known of the letters between the dates of a collar. */
+interface Letters {
+  /** Letter of each date, by its place among the tokens. */
+  of: ReadonlyMap<number, MarkLetter>
+  /** Separate letters that may belong to either of two dates, by their place. */
+  doubtful: ReadonlySet<number>
+}
+
+/** All ways to give each separate letter to the date before or behind it, no date twice. */
+function assignments(
+  letters: readonly number[],
+  near: readonly number[],
+  free: ReadonlySet<number>,
+): Map<number, number>[] {
+  const [letter, ...others] = letters
+  if (letter === undefined) return [new Map()]
+  const place = near.indexOf(letter)
+  return [near[place - 1], near[place + 1]].flatMap((date) => {
+    if (date === undefined || !free.has(date)) return []
+    const left = new Set([...free].filter((one) => one !== date))
+    return assignments(others, near, left).map((rest) => new Map([[date, letter], ...rest]))
+  })
+}
+
+/**
+ * Letters that stand by themselves: given to dates where only one way is possible. The first date of several is the
+ * month of manufacture and has no letter. A date without a letter on a collar with words that were not read has one that
+ * was not read.
+ */
+function lettersOf(tokens: readonly StampToken[]): Letters {
+  const places = tokens
+    .map((token, i) => ({ token, i }))
+    .filter(({ token }) => token.type === 'date' || token.type === 'letter')
+  const dates = places.flatMap(({ token, i }) => (token.type === 'date' ? [{ token, i }] : []))
+  const made =
+    dates.find(({ token }) => token.label === 'made')?.i ??
+    (dates.length > 1
+      ? dates.find(({ token }) => token.label === null && token.letter === null && token.requalifier === null)?.i
+      : undefined)
+  const separate = places.flatMap(({ token, i }) => (token.type === 'letter' ? [i] : []))
+  const free = new Set(dates.filter(({ token, i }) => token.letter === null && i !== made).map(({ i }) => i))
+  const near = places.map(({ i }) => i)
+  const ways = assignments(separate, near, free)
+  const [only] = ways
+  const isSure = ways.length === 1
+  const given = new Map<number, MarkLetter>()
+  const hasUnread = tokens.some(({ type }) => type === 'unread') || (separate.length > 0 && !isSure)
+  for (const { token, i } of dates) {
+    const letter = isSure ? only?.get(i) : undefined
+    const own = letter === undefined ? undefined : tokens[letter]
+    if (token.letter) given.set(i, token.letter as MarkLetter)
+    else if (own?.type === 'letter') given.set(i, own.letter as MarkLetter)
+    else if (hasUnread && i !== made) given.set(i, '?')
+  }
+  return { of: given, doubtful: new Set(ways.length > 1 ? separate : []) }
 }
 
 const weightLabels = { tare: 'Tare', 'water-capacity': 'Water capacity', net: 'Net weight' } as const
-
-const letterLabels = { E: 'external visual', S: 'proof pressure', none: 'volumetric' } as const
 
 interface Draft extends Omit<StampReading, 'parts'> {
   gas: 'propane' | 'co2' | null
@@ -85,13 +127,17 @@ function takeWeight(draft: Draft, token: Extract<StampToken, { type: 'weight' }>
   return said(token.of, words, { amount })
 }
 
-function takeDate(draft: Draft, tokens: readonly StampToken[], i: number, thisMonth: string): Read {
+function takeDate(draft: Draft, tokens: readonly StampToken[], i: number, letters: Letters, thisMonth: string): Read {
   const token = tokens[i]
   if (token?.type !== 'date') throw new RangeError('Not a date')
   const month = stampedMonth(token.month, token.year, thisMonth, 'stamps')
-  const letter = letterOf(tokens, i) as MarkLetter
+  const letter = letters.of.get(i) ?? null
   const isMark =
-    token.label === 'mark' || token.requalifier !== null || letter !== null || draft.manufacturedMonth !== null
+    token.label === 'mark' ||
+    token.requalifier !== null ||
+    letter === 'E' ||
+    letter === 'S' ||
+    draft.manufacturedMonth !== null
   if (token.label === 'made' || !isMark) {
     if (draft.manufacturedMonth !== null) throw new InputError('stamps', 'A month of manufacture was read already.')
     draft.manufacturedMonth = month
@@ -101,10 +147,10 @@ function takeDate(draft: Draft, tokens: readonly StampToken[], i: number, thisMo
     throw new InputError('stamps', 'This mark is older than the cylinder. Check both dates.')
   }
   draft.marks.push({ month, letter, requalifier: token.requalifier })
-  return said('mark', `Requalified {month}, ${letterLabels[letter ?? 'none']}`, { month: formatMonth(month) })
+  return said('mark', `Requalified {month}, ${markLetterLabels[letter ?? 'none']}`, { month: formatMonth(month) })
 }
 
-function take(draft: Draft, tokens: readonly StampToken[], i: number, thisMonth: string): Read {
+function take(draft: Draft, tokens: readonly StampToken[], i: number, letters: Letters, thisMonth: string): Read {
   const token = tokens[i] ?? { type: 'unread' }
   switch (token.type) {
     case 'weight':
@@ -118,7 +164,11 @@ function take(draft: Draft, tokens: readonly StampToken[], i: number, thisMonth:
     }
     case 'specification': {
       const read = readSpecification(token.text)
-      if (!read) return said('unread', 'Not understood')
+      if (!read) {
+        // Kept as it is: a specification that is not understood gives no date.
+        draft.specification ??= token.text.trim().slice(0, MAX_SPECIFICATION)
+        return said('unread', 'A specification that is not understood: no date follows from it')
+      }
       draft.specification ??= read.name
       draft.servicePressurePa ??= read.servicePressurePa
       return said('specification', 'Specification {name}', { name: read.name })
@@ -130,8 +180,19 @@ function take(draft: Draft, tokens: readonly StampToken[], i: number, thisMonth:
       })
     }
     case 'date':
-      return takeDate(draft, tokens, i, thisMonth)
+      return takeDate(draft, tokens, i, letters, thisMonth)
+    case 'maybe-date':
+      throw new InputError(
+        'stamps',
+        `Is this ${token.month} of the year ${token.year}? Write ${token.month.padStart(2, '0')}-${token.year}, or leave it out.`,
+      )
     case 'letter':
+      if (letters.doubtful.has(i)) {
+        throw new InputError(
+          'stamps',
+          `This letter may belong to either date beside it. Write it at its date, such as 06-17${token.letter}.`,
+        )
+      }
       return said('mark', token.letter === 'E' ? 'E: external visual' : 'S: proof pressure')
     case 'requalifier':
       return said('requalifier', 'Requalifier’s number')
@@ -192,10 +253,11 @@ export function readStamps(text: string, thisMonth: string): StampReading {
     gas: null,
     says: null,
   }
+  const letters = lettersOf(tokens)
   const parts = placed.map(({ from, to }, i): StampPart => {
     const own = text.slice(from, to).trim()
     try {
-      return { text: own, ...take(draft, tokens, i, thisMonth), issue: null }
+      return { text: own, ...take(draft, tokens, i, letters, thisMonth), issue: null }
     } catch (error) {
       if (!(error instanceof InputError)) throw error
       return { text: own, meaning: 'unread', reads: { text: 'Not taken' }, issue: error.message }

@@ -1,10 +1,21 @@
 import type { Phrase } from '@/core/base/quantity'
 import type { CylinderKind } from '@/core/cylinders/cylinderKind'
 
-/** Letter of a requalification mark: E external visual, S proof pressure; null for a volumetric test. */
-export const markLetters = ['E', 'S'] as const
+/**
+ * Letter of a requalification mark: E external visual, S proof pressure, `?` one that was not read, which takes the
+ * shortest interval; null for a volumetric test.
+ */
+export const markLetters = ['E', 'S', '?'] as const
 
 export type MarkLetter = (typeof markLetters)[number] | null
+
+/** How each letter is called. */
+export const markLetterLabels: Readonly<Record<Exclude<MarkLetter, null> | 'none', string>> = {
+  E: 'external visual',
+  S: 'proof pressure',
+  '?': 'letter not read, so the shortest interval counts',
+  none: 'volumetric',
+}
 
 /** One requalification, as stamped or on a sticker. */
 export interface Mark {

@@ -1,3 +1,5 @@
+import { COMPOSITE_WORDS } from './readSpecification'
+
 /** What a pattern found on the collar. */
 export type StampToken =
   | { type: 'specification'; text: string }
@@ -18,6 +20,7 @@ export type StampToken =
       label: 'made' | 'mark' | null
     }
   | { type: 'letter'; letter: string }
+  | { type: 'maybe-date'; month: string; year: string }
   | { type: 'requalifier'; number: string }
   | { type: 'unread' }
 
@@ -43,10 +46,14 @@ function labelled(label: string): 'tare' | 'water-capacity' | 'net' {
 
 /** Same length as the text, so that positions match. */
 function plain(text: string): string {
-  return text
-    .replace(/[a-z]/g, (letter) => letter.toUpperCase())
-    .replace(/[–—−]/g, '-')
-    .replace(/\s/g, ' ')
+  return (
+    text
+      .replace(/[a-z]/g, (letter) => letter.toUpperCase())
+      .replace(/[–—−]/g, '-')
+      // Around a requalifier's number some stamps have bullets, squares or brackets.
+      .replace(/[•●◦∙■□▪▫◼◻▢⬛⬜[\]]/g, ' ')
+      .replace(/\s/g, ' ')
+  )
 }
 
 /** Some collars print the number before its letters: then the last letters have no number after them. */
@@ -82,12 +89,38 @@ function readDate(match: RegExpExecArray): StampToken | null {
   }
 }
 
+const monthNames = ['JAN', 'FEB', 'MAR', 'APR', 'MAY', 'JUN', 'JUL', 'AUG', 'SEP', 'OCT', 'NOV', 'DEC']
+const MONTH_NAME = String.raw`(?:JAN(?:UARY)?|FEB(?:RUARY)?|MAR(?:CH)?|APR(?:IL)?|MAY|JUNE?|JULY?|AUG(?:UST)?|SEPT?(?:EMBER)?|OCT(?:OBER)?|NOV(?:EMBER)?|DEC(?:EMBER)?)\.?`
+
+function readNamedDate(match: RegExpExecArray): StampToken {
+  const [, label, name, year, yearFirst, nameBehind] = match
+  const month = monthNames.indexOf((name ?? nameBehind ?? '').slice(0, 3)) + 1
+  return {
+    type: 'date',
+    month: String(month),
+    year: year ?? yearFirst ?? '',
+    requalifier: null,
+    letter: null,
+    label: label === undefined ? null : /^R/.test(label) ? 'mark' : 'made',
+  }
+}
+
 const MADE = String.raw`(?:(MFG|MFD|MFR|DOM|MADE|BORN|RETEST(?:ED)?|REQ(?:UAL)?)\s*[.:]?\s*)?`
 const SEPARATOR = String.raw`(\s*[-/.]\s*|\s+)`
 
 const claims = (reversed: boolean): Claim[] => [
   [
-    /(?<![A-Z0-9])(?:(?:DOT|TC|CTC|ICC)[\s-]*)(?:[34](?:AL|AA|BA|BW|B|E|A)M?[\s-]?\d{2,4}(?:ET)?|39(?:[\s-]?(?:NRC[\s-]?)?\d{2,3}(?:\/\d{2,3})?)?|(?:SP|SU|E)[\s-]*\d{4,5})(?![A-Z0-9])/g,
+    /(?<![A-Z0-9])(?:(?:DOT|TC|CTC|ICC)[\s-]*)(?:[34](?:AL|AA|BA|BW|B|E|A)M?[\s-]?\d{2,4}(?:ET)?|39M?(?:[\s-]*NRC(?![A-Z]))?(?:[\s-]*(?:\d{3}\/\d{3}|\d{2,3}(?![-/.\d]|\s+\d)))?M?|2[PQ]\d?|(?:SP|SU|E)[\s-]*\d{4,5})(?![A-Z0-9])/g,
+    ([text]) => ({ type: 'specification', text }),
+  ],
+  [/(?<![A-Z0-9/.-])39M?[\s-]*NRC(?![A-Z0-9])/g, ([text]) => ({ type: 'specification', text })],
+  [
+    new RegExp(String.raw`(?<![A-Z0-9])(?:${COMPOSITE_WORDS})(?![A-Z0-9])`, 'g'),
+    ([text]) => ({ type: 'specification', text }),
+  ],
+  // An authority or a standard with something behind it is a specification, understood or not.
+  [
+    /(?<![A-Z0-9])(?:(?:DOT|TC|CTC|ICC)[\s-]*(?=[A-Z]*\d)[A-Z0-9]+|(?:ISO|EN|UN)[\s-]*\d{4,5}(?:-\d)?)[A-Z0-9/-]*/g,
     ([text]) => ({ type: 'specification', text }),
   ],
   [
@@ -96,10 +129,10 @@ const claims = (reversed: boolean): Claim[] => [
   ],
   [
     new RegExp(
-      String.raw`(?<![A-Z0-9.])(?:(?:W\.?\s?G|WATER\s?GAL(?:LON)?S?)\b\.?\s*[:=]?\s*${NUMBER}|${NUMBER}\s*(?:U\.?S\.?\s*)?(?:W\.?\s?G\b\.?|WATER\s?GAL(?:LON)?S?\b|GAL(?:LON)?S?\s+(?:W\.?C\b\.?|WATER)))`,
+      String.raw`(?<![A-Z0-9.])(?:(?:W\.?\s?G|WATER\s?GAL(?:LON)?S?)\b\.?\s*[:=]?\s*${NUMBER}|(?:W\.?\s?C\.?|WATER\s?CAP(?:ACITY)?)\s*[:=]?\s*${NUMBER}\s*(?:U\.?\s?S\.?\s*)?GAL(?:LON)?S?\b\.?|${NUMBER}\s*(?:U\.?S\.?\s*)?(?:W\.?\s?G\b\.?|WATER\s?GAL(?:LON)?S?\b|GAL(?:LON)?S?\s+(?:W\.?C\b\.?|WATER)))`,
       'g',
     ),
-    ([, behind, before]) => ({ type: 'water-gallons', number: behind ?? before ?? '' }),
+    ([, behind, labeled, before]) => ({ type: 'water-gallons', number: behind ?? labeled ?? before ?? '' }),
   ],
   reversed
     ? [
@@ -141,7 +174,28 @@ const claims = (reversed: boolean): Claim[] => [
       label: null,
     }),
   ],
+  [
+    new RegExp(
+      String.raw`(?<![A-Z0-9./-])${MADE}(?:(${MONTH_NAME})[\s.,/-]*(\d{4}|\d{2})|((?:19|20)\d\d)[\s.,/-]*(${MONTH_NAME}))(?![A-Z0-9]|[./-]\d)`,
+      'g',
+    ),
+    readNamedDate,
+  ],
+  [
+    /(?<![A-Z0-9])(?:EXTERNAL|VISUAL|EXT\.?\s?VIS)(?:LY)?(?:[\s-]+(?:VISUAL|INSPECT(?:ED|ION)|INSP))?(?![A-Z0-9])\.?/g,
+    () => ({ type: 'letter', letter: 'E' }),
+  ],
+  [/(?<![A-Z0-9])PROOF(?:[\s-]+(?:PRESSURE|TEST(?:ED)?))?(?![A-Z0-9])/g, () => ({ type: 'letter', letter: 'S' })],
   [/(?<![A-Z0-9])([ES])(?![A-Z0-9])/g, ([, letter = '']) => ({ type: 'letter', letter })],
+  // 0320 and 4 05 may be a month and a year, or a number of the maker.
+  [
+    /(?<![A-Z0-9./-])(?:(0[1-9]|1[0-2])(\d\d)|([1-9])\s+(\d\d))(?![A-Z0-9]|[./-]\d)/g,
+    ([, month, year, loneMonth, looseYear]) => ({
+      type: 'maybe-date',
+      month: month ?? loneMonth ?? '',
+      year: year ?? looseYear ?? '',
+    }),
+  ],
   [/(?<![A-Z0-9])([A-Z]\d{3}|V\d{6})(?![A-Z0-9])/g, ([, number = '']) => ({ type: 'requalifier', number })],
   [
     new RegExp(String.raw`[^\s${CLAIMED},;|·]+`, 'g'),

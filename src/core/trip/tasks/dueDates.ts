@@ -77,7 +77,7 @@ function yearlyChecks({ cylinders, equipment }: RigGear, onMonth: string): DueDa
   const next = (lookedAt: string | undefined): string =>
     lookedAt ? addMonths(lookedAt.slice(0, 7), YEAR_MONTHS) : onMonth
   const tanks = cylinders
-    .filter(({ kind, fitness }) => findDateClass(kind, fitness.specification) === 'fixed')
+    .filter(({ kind, fitness }) => findDateClass(kind, fitness.specification, fitness) === 'fixed')
     .map(({ id, name, fitness }): DueDate => ({
       id: `yearly ${id}`,
       title: `${name}: look at relief valve and gauge`,

@@ -17,6 +17,7 @@ const letters: readonly { value: string; letter: MarkLetter; words: string }[] =
   { value: 'E', letter: 'E', words: 'E: external visual' },
   { value: 'S', letter: 'S', words: 'S: proof pressure' },
   { value: '', letter: null, words: 'no letter: volumetric' },
+  { value: '?', letter: '?', words: 'a letter that cannot be read' },
 ]
 
 interface MarkValues {
