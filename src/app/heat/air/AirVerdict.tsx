@@ -50,11 +50,11 @@ export function AirVerdict({ air, night, isUnvented }: { air: RoomAir; night: Ni
           </li>
         ))}
       </ul>
-      {air.cutOffAtS !== null && (
-        <p className="issue">
-          The oxygen cut-off shuts the heater after <After atS={air.cutOffAtS} />.
+      {air.events.map(({ what, atS, why }) => (
+        <p key={what} className="issue">
+          After <After atS={atS} />: {why}
         </p>
-      )}
+      ))}
       {litWhileAsleep && (
         <p className="issue" role="alert">
           A heater without a chimney is not left on while people sleep, whatever the sum says.

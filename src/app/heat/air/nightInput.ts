@@ -55,6 +55,7 @@ export function nightInput(
     ...(untilS !== null && { heaterUntilS: untilS }),
     vented: heater?.vented ?? false,
     oxygenCutOff: heater?.oxygenCutOff === 'yes',
+    catalytic: heater?.kind === 'catalytic-panel',
     people: { asleep, awake },
     outside: {
       temperatureK: outsideK,

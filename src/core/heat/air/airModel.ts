@@ -2,7 +2,8 @@ import { dewPointK, saturationVaporPa } from '@/core/fluids/waterVapor'
 import type { Room } from '@/core/heat/room/room'
 import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { shapeEstimate, glassFacts, shellFacts } from '@/core/heat/warmth/shapeEstimate'
-import { combustion, SENSIBLE_SHARE } from './combustion'
+import { burningShare, combustion, scarcity, SENSIBLE_SHARE } from './combustion'
+import { leakageFactor } from './leakage'
 import { ventilationFlowM3S } from './ventilationFlow'
 import type { RoomAirInput } from './roomAirInput'
 
@@ -54,6 +55,8 @@ export interface AirMoment {
   heaterW: number
   /** Air that passes through, leakage with it. */
   airflowM3S: number
+  /** Share of the heater's input that burns in this air; 1 but where oxygen runs out. */
+  burningShare: number
 }
 
 interface AirModel {
@@ -61,7 +64,8 @@ interface AirModel {
   start: readonly number[]
   slopes: (y: readonly number[], heaterW: number) => number[]
   momentOf: (timeS: number, y: readonly number[], heaterW: number) => AirMoment
-  propaneKgS: (heaterW: number) => number
+  /** Propane that burns at a moment. */
+  propaneKgS: (y: readonly number[], heaterW: number) => number
 }
 
 const GAS_J_MOLK = 8.314462618
@@ -103,7 +107,10 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
   const insideOf = (lossWPerM2K: number, inK: number): number => inK - (lossWPerM2K / SURFACE_W_M2K) * (inK - outK)
   const amountOf = (inK: number): number => (pressurePa * volumeM3) / (GAS_J_MOLK * inK)
   const openings = ventilationFlowM3S(room, windMS)
-  const flowOf = (inK: number): number => leakageM3S + openings(inK, outK)
+  const flowOf = (inK: number): number => leakageM3S * leakageFactor(inK - outK, windMS) + openings(inK, outK)
+  const isCatalytic = input.catalytic
+  /** A vented heater burns outside air. */
+  const burning = (oxygenShare: number): number => (vented ? 1 : burningShare(oxygenShare, isCatalytic))
 
   /** Vapor that settles on what is colder than the dew point, mol/s. */
   const condensationRate = (inK: number, vaporPa: number): number =>
@@ -122,20 +129,25 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
       const [oxygen = 0, co2 = 0, water = 0, inK = outK] = y
       const amount = amountOf(inK)
       const flowMolS = (flowOf(inK) * pressurePa) / (GAS_J_MOLK * inK)
-      const flame = combustion(vented ? 0 : heaterW)
+      const oxygenShare = oxygen / amount
+      const litW = heaterW * burning(oxygenShare)
+      const flame = combustion(vented ? 0 : litW)
+      const breath = scarcity(oxygenShare)
       // Fumes of a vented heater carry about a quarter of its heat away.
-      const heaterHeatW = vented ? heaterW * VENTED_SHARE : heaterW * SENSIBLE_SHARE
+      const heaterHeatW = vented ? litW * VENTED_SHARE : litW * SENSIBLE_SHARE
       const heatW = heaterHeatW + given.heatW - (fabricWPerK + flowMolS * AIR_J_MOLK) * (inK - outK)
       const warmingKS = heatW / capacityJPerK
-      // Air that grows warmer pushes some of itself out.
-      const outMolS = flowMolS + (amount * warmingKS) / inK
       const settledMolS = condensationRate(inK, (water / amount) * pressurePa)
       const made = [
-        -flame.oxygenMolS - given.oxygenMolS,
-        flame.co2MolS + given.co2MolS,
+        -flame.oxygenMolS - given.oxygenMolS * breath,
+        flame.co2MolS + given.co2MolS * breath,
         flame.waterMolS + given.waterMolS - settledMolS,
       ]
-      const exchanged = [oxygen, co2, water].map((held, i) => flowMolS * (shareOut[i] ?? 0) - (outMolS * held) / amount)
+      // Air that grows warmer, and gases that are made, push some of the room's air out; the other way round air comes in.
+      const addedMolS = made.reduce((sum, molS) => sum + molS, (amount * warmingKS) / inK)
+      const inMolS = flowMolS + Math.max(0, -addedMolS)
+      const outMolS = flowMolS + Math.max(0, addedMolS)
+      const exchanged = [oxygen, co2, water].map((held, i) => inMolS * (shareOut[i] ?? 0) - (outMolS * held) / amount)
       const [inO = 0, inC = 0, inW = 0] = exchanged
       const [madeO = 0, madeC = 0, madeW = 0] = made
       return [inO + madeO, inC + madeC, inW + madeW, warmingKS, inO, inC, inW, madeO, madeC, madeW, settledMolS]
@@ -154,9 +166,13 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
         glassK: insideOf(glassFacts[room.glass].lossWPerM2K, inK),
         heaterW,
         airflowM3S: flowOf(inK),
+        burningShare: burning(oxygen / amount),
       }
     },
-    propaneKgS: (heaterW) => combustion(heaterW).propaneKgS,
+    propaneKgS: (y, heaterW) => {
+      const [oxygen = 0, , , inK = outK] = y
+      return combustion(heaterW * burning(oxygen / amountOf(inK))).propaneKgS
+    },
   }
 }
 

@@ -24,6 +24,29 @@ export interface Combustion {
   waterMolS: number
 }
 
+/** Oxygen (mole fraction) at which flames begin to fail, and at which they are out. [from memory] */
+const FLAME_FAILS_SHARE = 0.16
+const FLAME_OUT_SHARE = 0.14
+
+/** Below this nothing can take oxygen at its full rate any more: what burns or breathes takes what is left. */
+const SCARCE_SHARE = 0.02
+
+/** Share of its rate at which anything can take oxygen from air; 1 but in air that has next to none. */
+export function scarcity(oxygenShare: number): number {
+  return Math.min(1, Math.max(0, oxygenShare / SCARCE_SHARE))
+}
+
+/**
+ * Share of its input that a burner still burns in air with little oxygen.
+ *
+ * @param oxygenShare - mole fraction
+ * @param isCatalytic - a pad is never assumed to go out: it burns on as long as there is oxygen
+ */
+export function burningShare(oxygenShare: number, isCatalytic: boolean): number {
+  if (isCatalytic) return scarcity(oxygenShare)
+  return Math.min(1, Math.max(0, (oxygenShare - FLAME_OUT_SHARE) / (FLAME_FAILS_SHARE - FLAME_OUT_SHARE)))
+}
+
 /**
  * What a heater burns and gives off.
  *

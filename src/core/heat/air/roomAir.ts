@@ -1,3 +1,4 @@
+import { InputError } from '@/core/base/InputError'
 import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
 import { requireRoom } from '@/core/heat/room/requireRoom'
 import { airModel, type AirMoment } from './airModel'
@@ -21,7 +22,13 @@ export const airThresholds: readonly AirThreshold[] = [
   { id: 'fifteen-minutes', of: 'co2', at: 30_000, words: 'limit for 15 minutes', source: 'NIOSH' },
   { id: 'danger', of: 'co2', at: 40_000, words: 'immediate danger', source: 'NIOSH' },
   { id: 'oxygen-low', of: 'oxygen', at: 0.195, words: 'oxygen deficient', source: 'OSHA' },
-  { id: 'cut-off', of: 'oxygen', at: 0.18, words: 'an oxygen cut-off trips', source: 'common practice' },
+  {
+    id: 'cut-off',
+    of: 'oxygen',
+    at: 0.18,
+    words: 'evacuate: everybody out, then air; an oxygen cut-off trips',
+    source: 'common practice',
+  },
   { id: 'wet-glass', of: 'glass', at: 0, words: 'water on the glass', source: 'dew point against the pane' },
 ]
 
@@ -38,6 +45,20 @@ interface GasBalance {
   madeKg: number
 }
 
+/**
+ * What happens to the heater, and to people, as oxygen runs out.
+ *
+ * - `cut-off`: the oxygen cut-off turned the heater off
+ * - `flame-fails`: the flame has too little oxygen, and makes more carbon monoxide
+ * - `flame-out`: it is out, and its gas comes unburned if nothing shuts it
+ * - `evacuate`: oxygen is at 18 %: everybody out
+ */
+export interface AirEvent {
+  atS: number
+  what: 'cut-off' | 'flame-fails' | 'flame-out' | 'evacuate'
+  why: string
+}
+
 export interface RoomAir {
   series: readonly AirMoment[]
   firstCrossings: readonly Crossing[]
@@ -47,6 +68,8 @@ export interface RoomAir {
   propaneKg: number
   /** When the oxygen cut-off turned off the heater. */
   cutOffAtS: number | null
+  /** In the order of time. */
+  events: readonly AirEvent[]
 }
 
 const STEP_S = 60
@@ -80,6 +103,48 @@ function crossing(mark: AirThreshold, series: readonly AirMoment[]): Crossing {
   return { mark, atS: null }
 }
 
+/** Warmest air that the model, and anybody in it, can bear. */
+const MAX_K = 333.15
+
+/** @throws InputError at `heaterW` when the room grows hotter than the model holds for */
+function requirePlausible(series: readonly AirMoment[]): void {
+  if ((series.at(-1)?.temperatureK ?? 0) <= MAX_K) return
+  throw new InputError(
+    'heaterW',
+    'This room grows hotter than 140 °F (60 °C) with it. Enter a smaller heat input, a thermostat, or more openings.',
+  )
+}
+
+function eventsOf(
+  series: readonly AirMoment[],
+  crossings: readonly Crossing[],
+  cutOffAtS: number | null,
+  isUnvented: boolean,
+): AirEvent[] {
+  const events: AirEvent[] = []
+  const evacuateAtS = crossings.find(({ mark }) => mark.id === 'cut-off')?.atS
+  if (evacuateAtS !== null && evacuateAtS !== undefined) {
+    events.push({ atS: evacuateAtS, what: 'evacuate', why: 'Oxygen is at 18 %. Everybody out, then open up.' })
+  }
+  if (cutOffAtS !== null) {
+    events.push({ atS: cutOffAtS, what: 'cut-off', why: 'The oxygen cut-off turned the heater off.' })
+  }
+  const lit = isUnvented ? series.filter(({ heaterW }) => heaterW > 0) : []
+  const fails = lit.find((moment) => moment.burningShare < 1)
+  if (fails) {
+    events.push({
+      atS: fails.timeS,
+      what: 'flame-fails',
+      why: 'The burner has too little oxygen. It makes more carbon monoxide, which is not computed.',
+    })
+  }
+  const out = lit.find((moment) => moment.burningShare === 0)
+  if (out) {
+    events.push({ atS: out.timeS, what: 'flame-out', why: 'The flame is out. Unburned gas comes if nothing shuts it.' })
+  }
+  return events.toSorted((a, b) => a.atS - b.atS)
+}
+
 /**
  * Air and temperature of a room over some hours, as one well-mixed zone.
  *
@@ -88,7 +153,7 @@ function crossing(mark: AirThreshold, series: readonly AirMoment[]): Crossing {
  * @param input - see roomAirSchema
  * @param onProgress - called with the share that is done
  * @returns a moment for each minute; when each mark was first crossed; masses that went in, were made and stayed
- * @throws InputError for an impossible room or temperatures out of range
+ * @throws InputError for an impossible room, temperatures out of range, or a heater that overheats the room
  * @see docs/models.md, "Air of the room"
  */
 export function roomAir(input: RoomAirInput, onProgress: (share: number) => void = () => undefined): RoomAir {
@@ -110,7 +175,7 @@ export function roomAir(input: RoomAirInput, onProgress: (share: number) => void
   const until = input.heaterUntilS ?? Infinity
   const control = (timeS: number): number => {
     const moment = model.momentOf(timeS, state, 0)
-    if (input.oxygenCutOff && !input.vented && isOn && moment.o2Fraction < CUT_OFF_SHARE) cutOffAtS ??= timeS
+    if (input.oxygenCutOff && !input.vented && isOn && moment.o2Fraction <= CUT_OFF_SHARE) cutOffAtS ??= timeS
     if (cutOffAtS !== null || timeS >= until || input.heaterW === 0) return 0
     if (input.thermostatK !== undefined) {
       if (moment.temperatureK > input.thermostatK + HYSTERESIS_K) isOn = false
@@ -124,11 +189,14 @@ export function roomAir(input: RoomAirInput, onProgress: (share: number) => void
     const ends = [timeS + STEP_S, input.durationS, ...(until > timeS ? [until] : [])]
     const next = Math.min(...ends)
     const burning = heaterW
+    const before = state
     state = solver.solve((_, y) => model.slopes(y, burning), timeS, state, next).y
-    propaneKg += model.propaneKgS(burning) * (next - timeS)
+    // By the trapezoid: what burns changes with the oxygen.
+    propaneKg += ((model.propaneKgS(before, burning) + model.propaneKgS(state, burning)) / 2) * (next - timeS)
     timeS = next
     heaterW = control(timeS)
     series.push(model.momentOf(timeS, state, heaterW))
+    requirePlausible(series)
     onProgress(timeS / input.durationS)
   }
   const balance = (gas: 'oxygen' | 'co2' | 'water', i: number): GasBalance => ({
@@ -136,12 +204,14 @@ export function roomAir(input: RoomAirInput, onProgress: (share: number) => void
     exchangedKg: (state[i + 4] ?? 0) * MOLAR_KG[gas],
     madeKg: (state[i + 7] ?? 0) * MOLAR_KG[gas],
   })
+  const firstCrossings = airThresholds.map((mark) => crossing(mark, series))
   return {
     series,
-    firstCrossings: airThresholds.map((mark) => crossing(mark, series)),
+    firstCrossings,
     balances: { oxygen: balance('oxygen', 0), co2: balance('co2', 1), water: balance('water', 2) },
     condensedKg: (state[10] ?? 0) * MOLAR_KG.water,
     propaneKg,
     cutOffAtS,
+    events: eventsOf(series, firstCrossings, cutOffAtS, input.heaterW > 0 && !input.vented),
   }
 }

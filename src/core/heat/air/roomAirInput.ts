@@ -16,6 +16,8 @@ export const roomAirSchema = z.strictObject({
   heaterUntilS: z.number().min(0).optional(),
   vented: z.boolean().default(false),
   oxygenCutOff: z.boolean().default(false),
+  /** A catalytic pad: it burns on in air in which a flame would go out. */
+  catalytic: z.boolean().default(false),
   people: z
     .strictObject({
       awake: z.int().min(0, 'Fewer than none cannot be.').max(12).default(0),
