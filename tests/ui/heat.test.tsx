@@ -128,7 +128,7 @@ describe('the night', () => {
     const lit = { ...night, mode: 'high' as const, untilS: null, hoursS: 8 * 3600 }
     const air = roomAir(nightInput(lit, shut, radiant, roomWarmth(shut, null), 0))
     expect(drawn(<AirVerdict air={air} night={lit} isUnvented />)).toContain(
-      'The oxygen cut-off shuts the heater after',
+      'The oxygen cut-off turned the heater off.',
     )
   })
 })

@@ -8,8 +8,9 @@ export interface Co2InRoom {
 }
 
 const MOLAR_KG = 0.0440098
-/** A mole of air at 20 °C and 1 atm. */
-const MOLE_M3 = 0.024055
+const GAS_J_MOLK = 8.314462618
+/** Of the room. */
+const ROOM_K = 293.15
 const OUTSIDE_PPM = 420
 const DAY_S = 86_400
 
@@ -20,15 +21,24 @@ const DAY_S = 86_400
  * @param leakKgPerDay - of a slow leak
  * @param roomM3 - of the room
  * @param freshM3S - air that comes in
+ * @param atmospherePa - of the place: the same gas takes more room in thin air
  * @throws InputError for a room without volume or no fresh air at all
  */
-export function co2InRoom(massKg: number, leakKgPerDay: number, roomM3: number, freshM3S: number): Co2InRoom {
+export function co2InRoom(
+  massKg: number,
+  leakKgPerDay: number,
+  roomM3: number,
+  freshM3S: number,
+  atmospherePa: number,
+): Co2InRoom {
   if (!(roomM3 > 0)) throw new InputError('roomM3', 'A room has more than nothing.')
   if (!(freshM3S > 0)) throw new InputError('freshM3S', 'Every camper leaks some air.')
   if (!(massKg >= 0)) throw new InputError('massKg', 'The gas cannot be less than nothing.')
   if (!(leakKgPerDay >= 0)) throw new InputError('leakKgPerDay', 'A leak is not less than nothing.')
-  const gasM3 = (massKg / MOLAR_KG) * MOLE_M3
-  const leakM3S = (leakKgPerDay / DAY_S / MOLAR_KG) * MOLE_M3
+  if (!(atmospherePa > 0)) throw new InputError('atmospherePa', 'The pressure of the air is more than nothing.')
+  const moleM3 = (GAS_J_MOLK * ROOM_K) / atmospherePa
+  const gasM3 = (massKg / MOLAR_KG) * moleM3
+  const leakM3S = (leakKgPerDay / DAY_S / MOLAR_KG) * moleM3
   return {
     // What comes in drives mixed air out.
     allPpm: OUTSIDE_PPM + 1e6 * (1 - Math.exp(-gasM3 / roomM3)),

@@ -1,5 +1,6 @@
 import type { Figure, Slip } from '@/core/rules/figure'
 import { kegPlan, type Keg } from './kegPlan'
+import { usesLeft } from './toolGas'
 
 /**
  * A keg’s gas as a worked sum: what is in the cylinder − for the drink − for the glasses = left.
@@ -63,7 +64,11 @@ export function kegSlip(keg: Keg): Slip {
       {
         sign: '',
         label: 'Kegs in the cylinder',
-        figure: { basis: 'kegs-left', quantity: { value: plan.kegs, role: 'count' }, inputs: [] },
+        figure: {
+          basis: 'kegs-left',
+          quantity: { value: usesLeft(keg.gasKg, plan.perKegKg), role: 'count' },
+          inputs: [],
+        },
       },
     ],
   }

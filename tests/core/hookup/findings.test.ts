@@ -93,6 +93,8 @@ const cases: Readonly<Record<string, Case>> = {
     bad: edited(longPortable, change('portable', { place: 'inside' })),
     good: longPortable,
   },
+  'co2-pressure-inside': { bad: edited(keg, change('regulator', { place: 'inside' })), good: keg },
+  'co2-line-inside': { bad: edited(keg, change('keg', { place: 'inside' })), good: keg },
   'regulator-in-series': {
     bad: seriesRegulators(),
     good: two,
@@ -218,6 +220,7 @@ test('what can kill is a stop and cannot be accepted', () => {
     'joint-turned-wrong',
     'pressure-too-high',
     'cylinder-pressure-inside',
+    'co2-pressure-inside',
     'supply-wrong-side',
     'part-over-rating',
   ]

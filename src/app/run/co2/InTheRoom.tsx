@@ -1,6 +1,7 @@
 'use client'
 
 import { co2InRoom } from '@/core/co2/co2InRoom'
+import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { restingLoss } from '@/core/leak-test/loss/restingLoss'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
@@ -25,7 +26,15 @@ export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | nu
   })
   const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
   const leak = tryCalculation(() => restingLoss(held.gasKg, typed.laterKg, typed.betweenS, null))
-  const room = tryCalculation(() => co2InRoom(held.gasKg, leak.found?.kgPerDay ?? 0, typed.roomM3, typed.freshM3S))
+  const room = tryCalculation(() =>
+    co2InRoom(
+      held.gasKg,
+      leak.found?.kgPerDay ?? 0,
+      typed.roomM3,
+      typed.freshM3S,
+      standardAtmospherePa(held.altitudeM),
+    ),
+  )
   return (
     <section aria-label={runLabels.ifItGetsOut}>
       <h2>If it gets out in a closed rig</h2>

@@ -1,5 +1,6 @@
 'use client'
 
+import { usesLeft } from '@/core/co2/toolGas'
 import { kegPlan } from '@/core/co2/kegPlan'
 import { kegSlip } from '@/core/co2/kegSlip'
 import { fromUnit } from '@/core/units/convert'
@@ -95,7 +96,11 @@ export function KegBench({ held }: { held: Co2Held }) {
                 <span>kegs in the cylinder</span>
                 <FigureButton
                   className="large"
-                  figure={{ basis: 'kegs-left', quantity: { value: found.plan.kegs, role: 'count' }, inputs: [] }}
+                  figure={{
+                    basis: 'kegs-left',
+                    quantity: { value: usesLeft(held.gasKg, found.plan.perKegKg), role: 'count' },
+                    inputs: [],
+                  }}
                 />
               </li>
             </ul>

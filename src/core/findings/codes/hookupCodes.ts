@@ -40,6 +40,8 @@ export const hookupCodes = {
   'part-over-rating': stop(['rig', 30], line, 'pressure-zones'),
   'attached-bottle-inside': note(['inside', 5], line, 'pressure-zones'),
   'cylinder-pressure-inside': stop(['rig', 30], line, 'pressure-zones'),
+  'co2-pressure-inside': stop(['rig', 30], line, 'co2-room'),
+  'co2-line-inside': fixFirst(['rig', 30], line, 'co2-room'),
   'regulator-in-series': fixFirst(['rig', 30], line, 'pressure-zones'),
   'long-hose': fixFirst(['shop', 40], line, 'long-hose'),
   'supply-wrong-side': stop(['rig', 30], line, 'pressure-zones'),

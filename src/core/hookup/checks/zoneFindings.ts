@@ -67,8 +67,26 @@ function overRating(lineId: string, part: GraphPart, zone: Zone): Finding[] {
 }
 
 function inside(lineId: string, part: GraphPart, zone: Zone): Finding | null {
-  if (part.part.place !== 'inside' || zone !== 'cylinder') return null
+  if (part.part.place !== 'inside') return null
   const told = { parts: { part: part.name }, about: part.part.id } as const
+  if (zone === 'co2-cylinder') {
+    return makeFinding('hookup', 'co2-pressure-inside', {
+      subjectId: lineId,
+      text: '{part} is inside and holds CO2 at cylinder pressure.',
+      reason:
+        'A leak fills the room. CO2 has no smell, sinks, and kills in minutes. Put cylinder and regulator outside.',
+      ...told,
+    })
+  }
+  if (zone === 'co2-low') {
+    return makeFinding('hookup', 'co2-line-inside', {
+      subjectId: lineId,
+      text: '{part} is inside and carries CO2.',
+      reason: 'A loose hose empties the cylinder into the room. Shut the cylinder after each use, or serve outside.',
+      ...told,
+    })
+  }
+  if (zone !== 'cylinder') return null
   if (isAttachedBottle(part)) {
     return makeFinding('hookup', 'attached-bottle-inside', {
       subjectId: lineId,
