@@ -52,7 +52,7 @@ test('hours change the balance at once, and a saved trip survives a reload', asy
 
 test('what is saved, or typed back, is no longer a draft', async ({ page }) => {
   const drafts = (): Promise<string[]> =>
-    page.evaluate(() => Object.keys(sessionStorage).filter((key) => key.includes('draft trip')))
+    page.evaluate(() => Object.keys(sessionStorage).filter((key) => key.includes('typed trip')))
   await page.goto(`${kettle.url}/trips/larkspur`)
   const nights = page.getByLabel(sharedLabels.nights)
   const saved = await nights.inputValue()

@@ -10,6 +10,11 @@ interface FormDraft<Values> {
   values: Values
 }
 
+/** Whether two values of a form are equal; all of them are plain data. */
+function isSame(a: object, b: object): boolean {
+  return JSON.stringify(a) === JSON.stringify(b)
+}
+
 /**
  * A form with a save button: what is typed lives through a reload in this tab until it is saved, and is sent over the
  * version of the row that it began from.
@@ -53,7 +58,9 @@ export function useSavedForm<Values extends object, Input, Value, Conflict = nev
     resetSaving()
     const next = { ...latest(), ...change }
     pending.current = { drawn: values, latest: next }
-    setDraft({ version: baseVersion, values: next })
+    // Typed back to what is saved: no draft any more.
+    if (isSame(next, justSaved?.values ?? initial)) discard()
+    else setDraft({ version: baseVersion, values: next })
   }
   const forget = (): void => {
     pending.current = null
@@ -80,7 +87,7 @@ export function useSavedForm<Values extends object, Input, Value, Conflict = nev
     /** The values with every change, also those that were not drawn yet. */
     latest,
     set,
-    dirty: draft !== null && JSON.stringify(draft.values) !== JSON.stringify(initial),
+    dirty: draft !== null && !isSame(draft.values, initial),
     /** Version to save over. */
     baseVersion,
     save,

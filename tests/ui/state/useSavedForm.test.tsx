@@ -65,6 +65,15 @@ describe('a draft', () => {
     expect(result.current.values).toEqual({ name: 'A', note: 'b' })
   })
 
+  test('typed back to what is saved, it is no draft any more', () => {
+    const { result } = form()
+    act(() => result.current.set({ name: 'Other' }))
+    expect(sessionStorage).toHaveLength(1)
+    act(() => result.current.set({ name: 'Left' }))
+    expect(result.current.dirty).toBe(false)
+    expect(sessionStorage).toHaveLength(0)
+  })
+
   test('what is stored and is none of ours is ignored', () => {
     sessionStorage.setItem('gold-kettle-typed cylinder left', '{broken')
     expect(form().result.current.values.name).toBe('Left')

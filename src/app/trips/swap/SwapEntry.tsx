@@ -77,6 +77,8 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
           swappedAt: at === '' ? null : (instantOf(at) ?? at),
         })
         if (!saved) return
+        // Which cylinder it was stays chosen.
+        set({ ...values, at: '' })
         const { id: swapId } = saved.value
         say({
           done: `Swap of ${gone.name} saved`,
