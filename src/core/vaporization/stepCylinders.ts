@@ -79,6 +79,11 @@ function commitStep(start: StepStart, gasKg: number, endK: number, environment: 
   return gasKg
 }
 
+/** Liquid that a cylinder can boil off until it is dry at a temperature. */
+function mostKg({ thermal }: StepStart, atK: number): number {
+  return thermal.massKg - saturatedVaporMassKg(thermal.body, atK)
+}
+
 /** A step without outflow. */
 function stepIdle(start: StepStart, environment: StepEnvironment): number {
   return commitStep(
@@ -91,10 +96,9 @@ function stepIdle(start: StepStart, environment: StepEnvironment): number {
 
 /** A step in which the last liquid boils away. */
 function boilToDryness(start: StepStart, environment: StepEnvironment): number {
-  const { body, massKg, temperatureK } = start.thermal
-  const most = (atK: number): number => massKg - saturatedVaporMassKg(body, atK)
-  const endK = findRoot((atK) => outflowKg(start, atK, environment) - most(atK), temperatureK, SEARCH_K)
-  return commitStep(start, most(endK), endK, environment)
+  const { temperatureK } = start.thermal
+  const endK = findRoot((atK) => outflowKg(start, atK, environment) - mostKg(start, atK), temperatureK, SEARCH_K)
+  return commitStep(start, mostKg(start, endK), endK, environment)
 }
 
 /** A step without liquid: pressure falls with each gram, and the wall approaches the air temperature. */
@@ -127,7 +131,10 @@ function boilFromShared(start: readonly StepStart[], wantKg: number, environment
       ? (atK: number): number => outflowKg(first, atK, environment)
       : (atK: number): number => {
           let sum = 0
-          for (const one of start) sum += Math.max(0, outflowKg(one, atK, environment))
+          for (const one of start) {
+            // None gives more than it has: what one lacks comes from the others.
+            sum += Math.min(Math.max(0, outflowKg(one, atK, environment)), mostKg(one, atK))
+          }
           return sum
         }
   const endK = Math.max(
@@ -135,17 +142,21 @@ function boilFromShared(start: readonly StepStart[], wantKg: number, environment
     findRoot((atK) => given(atK) - wantKg, warmestK, SEARCH_K),
   )
   let gasKg = 0
+  let boiledDry = 0
   for (const one of start) {
-    const { thermal } = one
     const wanted = outflowKg(one, endK, environment)
-    const most = thermal.massKg - saturatedVaporMassKg(thermal.body, endK)
-    if (wanted > 0 && wanted <= most) gasKg += commitStep(one, wanted, endK, environment)
-    else if (wanted <= 0) stepIdle(one, environment)
+    if (wanted <= 0) stepIdle(one, environment)
+    else if (wanted <= mostKg(one, endK)) gasKg += commitStep(one, wanted, endK, environment)
     else {
+      // It ends warmer than the others, so it gives no more than was counted on.
       gasKg += boilToDryness(one, environment)
-      // Its vapor continues to flow in the same step.
-      gasKg += drawVapor(thermal, Math.max(0, wantKg - gasKg), { ...environment, stepS: 0 })
+      boiledDry += 1
     }
+  }
+  if (boiledDry === 0) return gasKg
+  // The vapor of those that ran dry continues to flow in the same step, after what the others give.
+  for (const { thermal } of start) {
+    if (isVaporOnly(thermal)) gasKg += drawVapor(thermal, Math.max(0, wantKg - gasKg), { ...environment, stepS: 0 })
   }
   return gasKg
 }

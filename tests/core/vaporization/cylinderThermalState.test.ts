@@ -251,3 +251,39 @@ test('frost needs both: below freezing and below the dew point', () => {
   // In deep cold the air is too dry to frost a wall that is hardly colder.
   expect(isFrosted(262.5, 263)).toBe(false)
 })
+
+describe('two cylinders on one header, one of them running dry', () => {
+  test('the header gives what is wanted and no more, and mass and energy close', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.02, max: 1.5, noNaN: true }),
+        fc.double({ min: 1, max: 9, noNaN: true }),
+        fc.double({ min: 0.05, max: 3, noNaN: true }),
+        fc.double({ min: 268, max: 300, noNaN: true }),
+        (littleKg, muchKg, wantKg, airK) => {
+          const body = vesselBody({ waterCapacityKg: 21.6, stands: 'upright', wallKg: 8 })
+          const open = [littleKg, muchKg].map((massKg) => cylinderAtRest(body, massKg, airK))
+          const before = open.map((thermal) => internalEnergyJ(thermal))
+          const needPa = 101_325 + 69_000
+          const environment = {
+            airK,
+            heatTransferCoefficientWPerM2K: 11.5,
+            stepS: 3600,
+            needPa,
+            leastK: boilingTemperatureK(needPa),
+          }
+          const givenKg = stepCylinders(open, wantKg, environment)
+          expect(givenKg).toBeLessThanOrEqual(wantKg * (1 + 1e-6))
+          expect(open.reduce((sum, { massKg }) => sum + massKg, 0) + givenKg).toBeCloseTo(littleKg + muchKg, 9)
+          open.forEach((thermal, i) => {
+            expect(thermal.massKg).toBeGreaterThanOrEqual(0)
+            const stored = internalEnergyJ(thermal) - (before[i] ?? 0)
+            const scale = Math.max(1, Math.abs(thermal.gasOutJ), Math.abs(thermal.heatInJ))
+            expect(Math.abs(stored - thermal.heatInJ + thermal.gasOutJ) / scale).toBeLessThan(1e-6)
+          })
+        },
+      ),
+      { numRuns: 300 },
+    )
+  })
+})

@@ -35,15 +35,12 @@ const codes: Readonly<Record<OutageCause, FindingCode<'run'>>> = {
 function outageFinding(
   run: TripRun,
   input: TripRunInput,
-  { sourceId, cause, fromS, toS, missingKg, applianceIds }: Outage,
+  { sourceId, cause, fromS, toS, missingKg, leftKg, applianceIds }: Outage,
 ): Finding {
   const source = run.sources.find(({ id }) => id === sourceId)
   const name = source?.name ?? sourceId
   const when = formatTripTime(fromS, input.startISO)
   const isSmall = sourceId === 'bottles'
-  const stranded = input.cylinders
-    .filter((cylinder) => cylinder.sourceId === sourceId)
-    .reduce((sum, { id }) => sum + (run.cylinders.find((one) => one.id === id)?.strandedKg ?? 0), 0)
   const hours: Quantity = { value: toS - fromS, role: 'duration' }
   const appliances = applianceIds.flatMap((id) => input.appliances.find((one) => one.id === id)?.name || []).join(', ')
   const common = { code: codes[cause], about: sourceId }
@@ -52,7 +49,7 @@ function outageFinding(
       return finding({
         ...common,
         text: 'Cold stops {name} on {when}, with {stranded} still in it.',
-        parts: { name, when, stranded: mass(stranded, isSmall) },
+        parts: { name, when, stranded: mass(leftKg, isSmall) },
         reason:
           'Liquid boils no faster than heat comes through the wetted wall. {missing} would be missing within {hours}.',
         reasonParts: { missing: mass(missingKg, isSmall), hours },

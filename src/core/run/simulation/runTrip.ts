@@ -5,7 +5,7 @@ import { batteryStep, startBattery } from '@/core/run/battery/battery'
 import { weatherAt } from '@/core/run/weather/forecast'
 import { clockHourOf } from '@/core/time/tripClock'
 import { demandModel } from './demandModel'
-import { createSource, refill, cylinderOutcomes, type RunningSource } from './runningSource'
+import { createSource, refill, cylinderOutcomes, type RunningSource, usableKg } from './runningSource'
 import { drawFromSource } from './drawFromSource'
 import { outageRecorder, tripRecorder } from './tripRecorder'
 import {
@@ -118,8 +118,8 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       if (share < BURNS) {
         const cause = drawn.cause ?? 'regulator'
         const burning = mine.filter((i) => (step.wantW[i] ?? 0) > 0).map((i) => input.appliances[i]?.id ?? '')
-        outages.add(source.id, cause, timeS, stepS, ((wantW - drawnW) / heating) * stepS, burning)
-        if (cause === 'cold' || cause === 'lever') one.strandedKg ??= one.state.thermals.map(({ massKg }) => massKg)
+        const leftKg = one.state.thermals.reduce((sum, thermal) => sum + usableKg(thermal, one.needPa), 0)
+        outages.add(source.id, cause, timeS, stepS, ((wantW - drawnW) / heating) * stepS, leftKg, burning)
       }
       const gaugePa = one.inUsePa(atmospherePa)
       const marginPa = gaugePa - source.needGaugePa
@@ -137,7 +137,7 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       chargeC[i] = (chargeC[i] ?? 0) + (step.currentsA[i] ?? 0) * stepS
       const appliance = input.appliances[i]
       if (lostW > 0 && appliance) {
-        outages.add(appliance.sourceId, 'battery', timeS, stepS, (lostW / heating) * stepS, [appliance.id])
+        outages.add(appliance.sourceId, 'battery', timeS, stepS, (lostW / heating) * stepS, 0, [appliance.id])
       }
     }
     if (roomK !== null) roomK = household.roomAfterK(outsideK, roomK, shares)

@@ -1,6 +1,7 @@
 import { propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { dewPointK, saturationVaporPa } from '@/core/fluids/waterVapor'
 import {
+  type CylinderThermalState,
   internalEnergyJ,
   isVaporOnly,
   cylinderPressurePa,
@@ -55,8 +56,6 @@ export interface RunningSource {
   broughtJ: number[]
   emptyAtS: (number | null)[]
   coldestK: number[]
-  /** Contents of each when cold first stopped it; null before that. */
-  strandedKg: readonly number[] | null
   /** Highest gauge pressure of the cylinders in use. */
   inUsePa: (atmospherePa: number) => number
   inUseId: () => string | null
@@ -120,7 +119,6 @@ export function createSource(
     broughtJ: thermals.map(() => 0),
     emptyAtS: thermals.map((_, i) => (isEmpty[i] ? 0 : null)),
     coldestK: thermals.map(({ temperatureK }) => temperatureK),
-    strandedKg: null,
     inUsePa: (outsidePa) =>
       state.open.reduce((most, i) => {
         const thermal = thermals[i]
@@ -166,19 +164,23 @@ export function refill(sources: readonly RunningSource[], cylinderId: string, ai
   }
 }
 
+/** Gas in a cylinder that its regulator could still use, were it warm enough. */
+export function usableKg(thermal: CylinderThermalState, needPa: number): number {
+  return Math.max(0, thermal.massKg - unusableMassKg(thermal, needPa))
+}
+
 /** Outcome of every cylinder, source by source. */
 export function cylinderOutcomes(sources: readonly RunningSource[], outages: readonly Outage[]): CylinderOutcome[] {
   return sources.flatMap((one) => {
     const stopped = outages.some(({ sourceId, cause }) => sourceId === one.state.source.id && cause === 'cold')
     return one.state.thermals.map((thermal, i): CylinderOutcome => {
-      const then = one.strandedKg?.[i] ?? thermal.massKg
       return {
         id: one.state.ids[i] ?? '',
         startKg: one.cylinders[i]?.massKg ?? 0,
         refilledKg: one.refilledKg[i] ?? 0,
         usedKg: thermal.drawnKg,
         leftKg: thermal.massKg,
-        strandedKg: stopped ? Math.max(0, then - unusableMassKg(thermal, one.needPa)) : 0,
+        strandedKg: stopped ? usableKg(thermal, one.needPa) : 0,
         emptyAtS: one.emptyAtS[i] ?? null,
         coldestK: one.coldestK[i] ?? thermal.temperatureK,
         balance: {

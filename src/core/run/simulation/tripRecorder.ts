@@ -13,6 +13,7 @@ export function outageRecorder() {
       fromS: number,
       stepS: number,
       missingKg: number,
+      leftKg: number,
       applianceIds: readonly string[],
     ): void {
       const last = all.findLast((one) => one.sourceId === sourceId && one.cause === cause)
@@ -20,7 +21,8 @@ export function outageRecorder() {
         last.toS = fromS + stepS
         last.missingKg += missingKg
         for (const id of applianceIds) last.appliances.add(id)
-      } else all.push({ sourceId, cause, fromS, toS: fromS + stepS, missingKg, appliances: new Set(applianceIds) })
+      } else
+        all.push({ sourceId, cause, fromS, toS: fromS + stepS, missingKg, leftKg, appliances: new Set(applianceIds) })
     },
     list: (): Outage[] =>
       all

@@ -147,6 +147,8 @@ export interface Outage {
   cause: OutageCause
   /** Unmet gas demand. */
   missingKg: number
+  /** Usable gas in the source’s cylinders when it began. */
+  leftKg: number
   applianceIds: readonly string[]
 }
 
@@ -167,7 +169,7 @@ export interface CylinderOutcome {
   refilledKg: number
   usedKg: number
   leftKg: number
-  /** Liquid left because of cold at the first outage by cold, or at the end; 0 without such an outage. */
+  /** Gas that cold left unused at the end; 0 without an outage by cold. */
   strandedKg: number
   emptyAtS: number | null
   coldestK: number
