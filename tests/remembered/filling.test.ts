@@ -4,6 +4,7 @@ import { cylinderState } from '@/core/fluids/cylinderState'
 import { gaugePressurePa } from '@/core/fluids/atmosphere'
 import { saturation } from '@/core/fluids/saturation'
 import { SIXTY_F_K } from '@/core/units/convert'
+import { chilledTemperatureK } from '@/core/fill/decanting/chilledTemperature'
 import { decant } from '@/core/fill/decanting/decant'
 import { fillLimit } from '@/core/cylinders/limits/fillLimit'
 import { onboardSlip } from '@/core/fill/onboardSlip'
@@ -56,19 +57,42 @@ test.each([
   expect(Math.abs(gaugePressurePa(state.pressurePa, 0) / PSI_PA - psig)).toBeLessThan(within)
 })
 
-/** Common practice: a 410 g bottle of 1.108 L from a supply at 70 °F, in percent of 16.4 oz. */
+/** Common practice: a 410 g bottle of 1.108 L from a supply at 70 °F, in percent of 16.4 oz: pumped empty, and opened to the air. */
 test.each([
-  [70, 52],
-  [32, 74],
-  [20, 80],
-])('decanting into a bottle at %d °F ends at about %d %%', (bottleF, percent) => {
+  [70, 52, true],
+  [32, 74, true],
+  [20, 80, true],
+  [70, 47, false],
+  [32, 70, false],
+])('decanting into a bottle at %d °F ends at about %d %% (pumped empty: %s)', (bottleF, percent, evacuated) => {
   const { expectedNetKg } = decant({
     supplyTemperatureK: fahrenheit(70),
     bottleTemperatureK: fahrenheit(bottleF),
     bottleTareKg: 0.41,
     bottleWaterCapacityKg: 1.108 * LITER_WATER_KG,
+    evacuated,
   })
-  expect(Math.abs((expectedNetKg / (16.4 * OUNCE_KG)) * 100 - percent)).toBeLessThan(3)
+  expect(Math.abs((expectedNetKg / (16.4 * OUNCE_KG)) * 100 - percent)).toBeLessThan(evacuated ? 3 : 1)
+})
+
+/** Common practice: three quarters after hours of chilling, 13.0 of 16.4 oz after one hour on ice and salt. */
+test('chilled for an hour in ice and salt, or for hours in a freezer, it ends between three quarters and 13 oz', () => {
+  for (const [chilling, aroundK, hours] of [
+    ['ice', 266, 1],
+    ['freezer', 255, 6],
+  ] as const) {
+    const wallK = chilledTemperatureK(fahrenheit(70), chilling, aroundK, hours * 3600, 0.41)
+    expect(Math.abs(wallK - aroundK)).toBeLessThan(0.1)
+    const { expectedNetKg } = decant({
+      supplyTemperatureK: fahrenheit(70),
+      bottleTemperatureK: wallK,
+      bottleTareKg: 0.41,
+      bottleWaterCapacityKg: 1.108 * LITER_WATER_KG,
+    })
+    expect(expectedNetKg / OUNCE_KG).toBeGreaterThan(0.7 * 16.4)
+    // Between freezer and valve a bottle warms again: there the model is high.
+    expect(expectedNetKg / OUNCE_KG).toBeLessThan(chilling === 'ice' ? 13.6 : 14.5)
+  }
 })
 
 /** Common practice: vented first, a bottle goes over its limit. */
@@ -79,6 +103,8 @@ test('vented first it exceeds 100 %', () => {
     bottleTareKg: 0.41,
     bottleWaterCapacityKg: 1.108 * LITER_WATER_KG,
     ventedFirst: true,
+    // Only liquid that boils away chills the wall.
+    residualKg: 0.08,
   })
   expect(vented.fractionOfLimit).toBeGreaterThan(1)
   expect(vented.overfillPossible).toBe(true)

@@ -55,6 +55,21 @@ test('the two equations agree where they meet, at small drops and the same absol
   )
 })
 
+test('in thin air the low-pressure drop grows as the gas grows thinner: a third more at 75 kPa', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 60_000, max: 101_325, noNaN: true }),
+      fc.double({ min: 1000, max: 15_000, noNaN: true }),
+      (atmospherePa, flowW) => {
+        const run = { flowW, insideDiameterM: inch(0.311), lengthM: feet(10), inletGaugePa: inWC(11) }
+        const [sea, high] = [pressureDrop(run), pressureDrop({ ...run, atmospherePa })]
+        if (!high.carries) return
+        expect(high.dropPa / sea.dropPa).toBeCloseTo((101_325 + inWC(11)) / (atmospherePa + inWC(11)), 9)
+      },
+    ),
+  )
+})
+
 test('more flow, a longer run, a narrower bore never lose less; a size that cannot carry it says so', () => {
   const run = { flowW: btuh(30_000), insideDiameterM: inch(0.311), lengthM: feet(10), inletGaugePa: inWC(11) }
   const lost = (change: Partial<typeof run>): number => pressureDrop({ ...run, ...change }).dropPa

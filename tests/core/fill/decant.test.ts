@@ -10,7 +10,7 @@ const at = (supplyF: number, bottleF: number, more: Partial<DecantInput> = {}) =
 
 describe('where the hiss stops', () => {
   test('the heat of the wall boils the vapor that fills the bottle', () => {
-    const { wallTemperatureK } = at(70, 32)
+    const { wallTemperatureK } = at(70, 32, { evacuated: true })
     const cold = saturation('propane', wallTemperatureK)
     const given = 0.41 * 480 * (fahrenheit(32) - wallTemperatureK)
     const taken = cold.vapourDensityKgM3 * (1.107 / 999.016) * cold.latentHeatJPerKg
@@ -41,9 +41,26 @@ describe('where the hiss stops', () => {
       ),
     )
   })
-  test('a supply colder than the bottle gives nothing and takes nothing', () => {
-    expect(at(60, 70).expectedNetKg).toBe(0)
-    expect(at(20, 90, { residualKg: 0.05 }).expectedNetKg).toBe(0.05)
+  test('the colder the supply the less enters, without a step: a hundredth of a degree changes next to nothing', () => {
+    expect(at(69.99, 70).expectedNetKg / at(70, 70).expectedNetKg).toBeCloseTo(1, 3)
+    fc.assert(
+      fc.property(
+        fc.double({ min: 20, max: 90, noNaN: true }),
+        fc.double({ min: -40, max: 40, noNaN: true }),
+        (bottleF, more) => {
+          const [one, other] = [at(bottleF + more, bottleF), at(bottleF + more - 0.01, bottleF)]
+          expect(Math.abs(one.expectedNetKg - other.expectedNetKg)).toBeLessThan(0.002)
+        },
+      ),
+    )
+    // Far colder it gives nothing, and takes nothing out.
+    expect(at(20, 90, { residualKg: 0.05 }).expectedNetKg).toBeGreaterThanOrEqual(0.05 - 1e-9)
+    expect(at(20, 90).expectedNetKg).toBeLessThan(0.02)
+  })
+  test('a bottle opened to the air holds about two grams of vapor; venting one without liquid does not chill it', () => {
+    expect(at(20, 90).expectedNetKg).toBeGreaterThan(0.001)
+    expect(at(70, 70, { ventedFirst: true })).toEqual({ ...at(70, 70), overfillPossible: true })
+    expect(at(70, 70, { ventedFirst: true, residualKg: 0.05 }).expectedNetKg).toBeGreaterThan(at(70, 70).expectedNetKg)
   })
   test('more left in it leaves less room, but never less in it', () => {
     const empty = at(70, 32)
@@ -56,7 +73,7 @@ describe('where the hiss stops', () => {
     expect(at(70, 70).overfillPossible).toBe(false)
     expect(at(70, 69).overfillPossible).toBe(true)
     expect(at(70, 70, { ventedFirst: true })).toMatchObject({ overfillPossible: true })
-    expect(at(70, 70, { ventedFirst: true }).fractionOfLimit).toBeGreaterThan(1)
+    expect(at(70, 70, { ventedFirst: true, residualKg: 0.08 }).fractionOfLimit).toBeGreaterThan(1)
   })
   test.each([
     [{ bottleTareKg: 0 }, 'bottleTareKg'],
@@ -125,7 +142,7 @@ describe('several in a row', () => {
     ).toThrow(/At most 24/)
   })
   test('the outlook puts chilled, not chilled and vented side by side', () => {
-    const outlook = decantOutlook({ supply, bottle: { ...cold, residualKg: 0 }, count: 3 })
+    const outlook = decantOutlook({ supply, bottle: { ...cold, residualKg: 0.05 }, count: 3 })
     expect(outlook.expected.fractionOfLimit).toBeGreaterThan(outlook.unchilled.fractionOfLimit)
     expect(outlook.vented.fractionOfLimit).toBeGreaterThan(1)
     expect(outlook.row).toHaveLength(3)

@@ -287,3 +287,22 @@ describe('two cylinders on one header, one of them running dry', () => {
     )
   })
 })
+
+describe('wind on a cylinder', () => {
+  test('still air 11.5, and at 10 m/s about 36 W/(m² K): Churchill and Bernstein by hand, with radiation', () => {
+    expect(heatTransferCoefficientWPerM2K(0, 'open')).toBeCloseTo(11.5, 9)
+    // Re = 10 × 0.3 ÷ 1.33e-5 = 225,564; Nu = 0.3 + 230.4 × 1.648 = 380; × 0.0243 ÷ 0.3 = 30.8; + 4.6.
+    expect(heatTransferCoefficientWPerM2K(10, 'open')).toBeGreaterThan(35)
+    expect(heatTransferCoefficientWPerM2K(10, 'open')).toBeLessThan(37)
+  })
+  test('more wind is never less, a cover less than the open, a locker none', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0, max: 59, noNaN: true }), (windMS) => {
+        const open = heatTransferCoefficientWPerM2K(windMS, 'open')
+        expect(heatTransferCoefficientWPerM2K(windMS + 1, 'open')).toBeGreaterThan(open)
+        expect(heatTransferCoefficientWPerM2K(windMS, 'cover')).toBeLessThanOrEqual(open)
+        expect(heatTransferCoefficientWPerM2K(windMS, 'locker')).toBeCloseTo(11.5, 9)
+      }),
+    )
+  })
+})

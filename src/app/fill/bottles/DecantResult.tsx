@@ -46,7 +46,7 @@ export function DecantResult({ outlook }: { outlook: DecantOutlook }) {
       </div>
       <p className="decant-caution">
         <StateMark state={expected.overfillPossible ? 'fix-first' : 'note'} size={22} />{' '}
-        {expected.expectedNetKg === 0
+        {outlook.isSupplyColder
           ? 'The supply is colder than the bottle: count on nothing. '
           : expected.overfillPossible
             ? 'It can be overfilled: left on, a bottle colder than its supply goes on filling past its limit. '

@@ -2,6 +2,7 @@ import { bisect } from '@/core/math/findRoot'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { z } from '@/core/base/zod'
 import { cylinderState } from '@/core/fluids/cylinderState'
+import { gasDensityKgM3 } from '@/core/fluids/onePhase'
 import { saturation } from '@/core/fluids/saturation'
 import { propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { InputError } from '@/core/base/InputError'
@@ -12,6 +13,7 @@ export const STEEL_J_KG_K = 480
 export const SQUEEZE_GAMMA = 1.13
 /** Boiling point of propane at 1 atm; a vented bottle with liquid cools to it. [from memory] */
 const BOILING_K = 231.04
+const AIR_PA = 101_325
 const COLDEST_K = 190
 const HOTTEST_K = 340
 
@@ -24,6 +26,8 @@ export const decantSchema = z.strictObject({
   residualKg: z.number().default(0),
   /** Its gas was let out into the open before. */
   ventedFirst: z.boolean().default(false),
+  /** Pumped empty before: else a bottle without residue holds vapor at the pressure of the air. */
+  evacuated: z.boolean().default(false),
   wallHeatJKgK: z.number().default(STEEL_J_KG_K),
   gamma: z.number().default(SQUEEZE_GAMMA),
 })
@@ -65,6 +69,19 @@ function before(residualKg: number, volumeM3: number, temperatureK: number): Spa
   }
 }
 
+/** Vapor in a bottle that is open to the air; colder than its boiling point it is saturated, and air takes the rest. */
+function vaporOfAirKgM3(temperatureK: number): number {
+  const { pressurePa, vapourDensityKgM3 } = saturation('propane', temperatureK)
+  return pressurePa <= AIR_PA ? vapourDensityKgM3 : gasDensityKgM3('propane', temperatureK, AIR_PA)
+}
+
+/** Temperature to which a bottle chills itself when its gas is let out: only liquid that boils takes heat from the wall. */
+function ventedK(fromK: number, residualKg: number, volumeM3: number, wallJK: number): number {
+  const { liquidKg } = before(residualKg, volumeM3, fromK)
+  const chilledK = fromK - (liquidKg * saturation('propane', fromK).latentHeatJPerKg) / wallJK
+  return Math.min(fromK, Math.max(BOILING_K, chilledK))
+}
+
 /** Temperature at which the wall has given up the heat that boils the vapor filling the bottle. */
 function flashedK(fromK: number, space: Space, wallJK: number): number {
   const surplusJ = (temperatureK: number): number => {
@@ -80,8 +97,8 @@ function flashedK(fromK: number, space: Space, wallJK: number): number {
  * Mass in a bottle when the flow stops, filled with liquid from an inverted cylinder.
  *
  * The wall flashes the first liquid and cools until its vapor fills the bottle; that vapor is squeezed, p·V^γ
- * constant, to the supply's pressure; the volume left is liquid at the supply's temperature. From a supply colder than
- * the bottle no fill is expected: what flashes in is pushed back as it warms.
+ * constant, to the supply's pressure; the volume left is liquid at the supply's temperature. The colder the supply
+ * against the bottle, the less enters, until its pressure is that of the vapor in the bottle.
  *
  * @param input - see decantSchema; masses in kg, temperatures in K
  * @throws InputError with the field at fault
@@ -89,7 +106,13 @@ function flashedK(fromK: number, space: Space, wallJK: number): number {
  */
 export function decant(input: DecantInput): Decant {
   const { supplyTemperatureK, bottleTemperatureK, bottleTareKg, bottleWaterCapacityKg } = input
-  const { residualKg = 0, ventedFirst = false, wallHeatJKgK = STEEL_J_KG_K, gamma = SQUEEZE_GAMMA } = input
+  const {
+    residualKg = 0,
+    ventedFirst = false,
+    evacuated = false,
+    wallHeatJKgK = STEEL_J_KG_K,
+    gamma = SQUEEZE_GAMMA,
+  } = input
   requireRange(supplyTemperatureK, 'supplyTemperatureK', 'supply’s temperature')
   requireRange(bottleTemperatureK, 'bottleTemperatureK', 'bottle’s temperature')
   if (!(bottleTareKg > 0)) throw new InputError('bottleTareKg', 'The empty bottle must weigh more than nothing.')
@@ -102,23 +125,26 @@ export function decant(input: DecantInput): Decant {
     throw new InputError('residualKg', 'That is more than the bottle may hold. Check the unit.')
   }
 
-  const startK = ventedFirst ? Math.min(bottleTemperatureK, BOILING_K) : bottleTemperatureK
-  const startKg = ventedFirst ? 0 : residualKg
+  const wallJK = bottleTareKg * wallHeatJKgK
+  const startK = ventedFirst ? ventedK(bottleTemperatureK, residualKg, volumeM3, wallJK) : bottleTemperatureK
+  // Open to the air, a bottle is never empty of gas; on a wall that venting chilled it condenses.
+  const chilledShare = (bottleTemperatureK - startK) / Math.max(1, bottleTemperatureK - BOILING_K)
+  const airKg = evacuated ? 0 : vaporOfAirKgM3(startK) * volumeM3 * (1 - chilledShare)
+  const startKg = ventedFirst ? airKg : Math.max(residualKg, airKg)
   const outcome = (expectedNetKg: number, wallTemperatureK: number): Decant => ({
     expectedNetKg,
     fractionOfLimit: expectedNetKg / limitKg,
     wallTemperatureK,
     overfillPossible: ventedFirst || bottleTemperatureK < supplyTemperatureK || expectedNetKg > limitKg,
   })
-  if (supplyTemperatureK < startK) return outcome(startKg, startK)
-
   const space = before(startKg, volumeM3, startK)
-  const wallTemperatureK = flashedK(startK, space, bottleTareKg * wallHeatJKgK)
+  const wallTemperatureK = flashedK(startK, space, wallJK)
   const cold = saturation('propane', wallTemperatureK)
   const supply = saturation('propane', supplyTemperatureK)
-  if (supply.pressurePa <= cold.pressurePa) return outcome(startKg, wallTemperatureK)
-  const vaporKg = Math.max(space.vaporKg, cold.vapourDensityKgM3 * space.gasM3)
-  const squeezedM3 = space.gasM3 * (cold.pressurePa / supply.pressurePa) ** (1 / gamma)
+  const vaporKgM3 = Math.min(cold.vapourDensityKgM3, supply.vapourDensityKgM3)
+  const vaporKg = Math.max(space.vaporKg, vaporKgM3 * space.gasM3)
+  // A supply that presses less than the vapor in the bottle squeezes nothing.
+  const squeezedM3 = space.gasM3 * Math.min(1, (cold.pressurePa / supply.pressurePa) ** (1 / gamma))
   const enteredKg = (space.gasM3 - squeezedM3) * supply.liquidDensityKgM3
   return outcome(space.liquidKg + vaporKg + enteredKg, wallTemperatureK)
 }

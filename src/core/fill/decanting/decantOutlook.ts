@@ -25,17 +25,12 @@ export function decantUncertainty(input: DecantInput): DecantUncertainty {
   const { wallHeatJKgK = STEEL_J_KG_K, gamma = SQUEEZE_GAMMA } = input
   const outcomes = [-1, 1].flatMap((side) =>
     [...UNCERTAINTY.gammas, gamma].map((perturbedGamma) => {
-      const bottleTemperatureK = input.bottleTemperatureK + side * UNCERTAINTY.temperatureK
       return decant({
         ...input,
         gamma: perturbedGamma,
         wallHeatJKgK: wallHeatJKgK * (1 + side * UNCERTAINTY.wallShare),
-        bottleTemperatureK,
-        // A supply entered as warm as the bottle stays at least as warm within the range.
-        supplyTemperatureK:
-          input.supplyTemperatureK >= input.bottleTemperatureK
-            ? Math.max(bottleTemperatureK, input.supplyTemperatureK - side * UNCERTAINTY.temperatureK)
-            : input.supplyTemperatureK,
+        bottleTemperatureK: input.bottleTemperatureK + side * UNCERTAINTY.temperatureK,
+        supplyTemperatureK: input.supplyTemperatureK - side * UNCERTAINTY.temperatureK,
       }).expectedNetKg
     }),
   )
@@ -116,6 +111,8 @@ export interface DecantOutlook {
   unchilled: Decant
   /** What letting its gas out first would do. */
   vented: Decant
+  /** The supply is colder than the bottle: the estimate is not to be relied on. */
+  isSupplyColder: boolean
   row: readonly DecantedBottle[]
   figure: Figure
   /** As shares of the limit. */
@@ -176,6 +173,7 @@ export function decantOutlook({ supply, bottle, count }: OutlookInput): DecantOu
     vented,
     unchilledShare: share(unchilled),
     ventedShare: share(vented),
+    isSupplyColder: supply.temperatureK < bottle.temperatureK,
     row: decantSequence(
       supply,
       Array.from({ length: count }, () => bottle),

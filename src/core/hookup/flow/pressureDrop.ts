@@ -33,12 +33,13 @@ const CR = 1.2462
 const Y = 0.991
 const HIGH_FROM_PA = 1.5 * PSI_PA
 const MAX_W = 1e7
+const SEA_LEVEL_PA = 101_325
 
 /**
  * Pressure drop of a straight run, by the sizing equations for propane.
  *
  * Q = (D·19.17·(ΔH/(Cr·L))^0.206)^(1/0.381) at low pressure; Q = (D·18.93·((P1²−P2²)·Y/(Cr·L))^0.206)^(1/0.381) from
- * 1.5 psi on; both turned round for the drop. Fittings are not counted: add their length where there are many.
+ * 1.5 psi on; both turned round for the drop. At altitude the low one grows as the gas grows thinner. Fittings are not counted: add their length where there are many.
  *
  * @param input - flow in W, sizes in m, pressures in Pa
  * @throws InputError at the invalid field
@@ -67,7 +68,9 @@ export function pressureDrop(input: PressureDropInput): PressureDrop {
   const through = (constant: number): number =>
     (flowFt3H ** 0.381 / (constant * (insideDiameterM / INCH_M))) ** (1 / 0.206) * resistance
   if (regime === 'low') {
-    const dropPa = through(19.17) * IN_WC_PA
+    // The equation is for sea level: thinner gas moves faster for the same heat, and loses more, as 1/ρ.
+    const thinness = (SEA_LEVEL_PA + inletGaugePa) / (atmospherePa + inletGaugePa)
+    const dropPa = through(19.17) * IN_WC_PA * thinness
     return { dropPa: Math.min(dropPa, inletGaugePa), regime, carries: dropPa < inletGaugePa }
   }
   const inletPsia = (inletGaugePa + atmospherePa) / PSI_PA
