@@ -45,7 +45,7 @@ describe('placements', () => {
     const { status, json } = await call('placements', { heater, objects: things, room, gridM: 0.25 })
     expect(status).toBe(200)
     expect(json.poses.length).toBeGreaterThan(0)
-    const clear = json.poses.filter(({ keepsExit }: { keepsExit: boolean }) => keepsExit)
+    const clear = json.poses.filter(({ exit }: { exit: string }) => exit === 'clear')
     const margins = clear.map(({ leastMarginM }: { leastMarginM: number }) => leastMarginM)
     expect(margins).toEqual(margins.toSorted((a: number, b: number) => b - a))
   })

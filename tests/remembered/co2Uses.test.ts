@@ -28,7 +28,7 @@ describe('carbonation', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 32, max: 85, noNaN: true }),
-        fc.double({ min: 1.5, max: 4.5, noNaN: true }),
+        fc.double({ min: 1.8, max: 4.5, noNaN: true }),
         (airF, volumes) => {
           expect(pressure(airF + 1, volumes)).toBeGreaterThan(pressure(airF, volumes))
           expect(pressure(airF, volumes + 0.1)).toBeGreaterThan(pressure(airF, volumes))
@@ -42,6 +42,9 @@ describe('carbonation', () => {
     expect(() => carbonationGaugePa(fahrenheit(120), 2.5)).toThrow('30 to 90 °F')
     expect(() => carbonationGaugePa(fahrenheit(40), 9)).toThrow('half a volume to six')
     expect(() => carbonationGaugePa(NaN, 2)).toThrow('30 to 90 °F')
+    // At 32 °F and 0 psi a drink keeps 1.7 volumes.
+    expect(() => carbonationGaugePa(fahrenheit(32), 1.5)).toThrow('with no pressure on it')
+    expect(carbonationGaugePa(fahrenheit(32), 1.5, 2410)).toBeGreaterThan(0)
   })
 })
 

@@ -92,6 +92,9 @@ describe('handbook values', () => {
 
   test('latent heat of CO2 at 0 °C, 230.9 kJ/kg [from memory]', () => {
     expect(off(saturation('co2', 273.15).latentHeatJPerKg, 230.9e3)).toBeLessThan(0.006)
+    // Tables of R744: saturated vapor less saturated liquid at 25 and 30 °C. [from memory]
+    expect(off(saturation('co2', 298.15).latentHeatJPerKg, 119.6e3)).toBeLessThan(0.01)
+    expect(off(saturation('co2', 303.15).latentHeatJPerKg, 60.6e3)).toBeLessThan(0.01)
   })
 
   test('liquid expands by about 1 % per 6 °F: common practice', () => {

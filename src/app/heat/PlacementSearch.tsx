@@ -86,7 +86,14 @@ export function PlacementSearch({ heater, editor }: { heater: StoredHeater; edit
   )
 }
 
-function Proposal({ place: { pose, leastMarginM, keepsExit, hoseReaches } }: { place: Placement }) {
+const exitWords: Record<Placement['exit'], string> = {
+  clear: '',
+  blocked: ', in the way out',
+  'no-way-even-without': ', but there is no way from bed to door even without it',
+  unknown: ', way out not checked: no bed or no door is drawn',
+}
+
+function Proposal({ place: { pose, leastMarginM, exit, hoseReaches } }: { place: Placement }) {
   return (
     <span>
       <b>
@@ -98,7 +105,7 @@ function Proposal({ place: { pose, leastMarginM, keepsExit, hoseReaches } }: { p
           , hung at <Amount quantity={{ value: pose.bottomM, role: 'length' }} />
         </>
       )}
-      {!keepsExit && ', in the way out'}
+      {exitWords[exit]}
       {!hoseReaches && ', hose does not reach well'}
     </span>
   )

@@ -23,8 +23,8 @@ const MAX_VOLUMES = 6
  * @param temperatureK - of the drink, 30 to 90 °F
  * @param volumes - of gas at 0 °C and 1 atm in one of drink, 0.5 to 6
  * @param altitudeM - of the place
- * @returns gauge pressure at that altitude, Pa; negative when the drink needs no pressure
- * @throws InputError outside those ranges
+ * @returns gauge pressure at that altitude, Pa, 0 or more
+ * @throws InputError outside those ranges, and for a drink that holds more than that without any pressure
  * @see brewers’ carbonation table, as a polynomial [from memory]
  * @example carbonationGaugePa(276.48, 2.5) // about 78,000: 11.3 psi at 38 °F
  */
@@ -43,5 +43,12 @@ export function carbonationGaugePa(temperatureK: number, volumes: number, altitu
     0.173354 * t * volumes +
     4.24267 * volumes -
     0.0684226 * volumes * volumes
-  return fromUnit(psi, 'gaugePressure', 'psi') + standardAtmospherePa(0) - standardAtmospherePa(altitudeM)
+  const gaugePa = fromUnit(psi, 'gaugePressure', 'psi') + standardAtmospherePa(0) - standardAtmospherePa(altitudeM)
+  if (gaugePa < 0) {
+    throw new InputError(
+      'volumes',
+      'A drink this cold holds more gas than that with no pressure on it: aim for more volumes, or a warmer drink.',
+    )
+  }
+  return gaugePa
 }

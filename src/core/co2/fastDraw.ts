@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
+import { propertyData } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
-import { saturationTable } from '@/core/fluids/saturationTable'
 
 /** A cylinder that loses gas faster than heat can flow in. */
 export interface FastDrawn {
@@ -59,7 +59,7 @@ function liquidJKgK(temperatureK: number): number {
 export function fastDraw({ volumeM3, massKg, wallKg, temperatureK, drawnKg }: FastDrawn): FastDraw {
   if (!(massKg > 0)) throw new InputError('massKg', 'There is no gas in it.')
   if (!(drawnKg >= 0 && drawnKg <= massKg)) throw new InputError('drawnKg', 'No more can be drawn than is in it.')
-  if (temperatureK >= saturationTable('co2').critical.temperatureK) {
+  if (temperatureK >= propertyData.co2.saturation.criticalK) {
     throw new InputError(
       'temperatureK',
       'Above 88 °F (31 °C) it holds no liquid: the gas simply gets thinner. Let it cool first.',

@@ -48,7 +48,7 @@ export function kegPlan({ drinkM3, temperatureK, volumes, startVolumes, glassM3,
   if (!(gasKg >= 0)) throw new InputError('gasKg', 'The gas in the cylinder cannot be less than nothing.')
   if (!(startVolumes >= 0)) throw new InputError('startVolumes', 'A drink holds no less than nothing.')
   const gaugePa = carbonationGaugePa(temperatureK, volumes, altitudeM)
-  const densityKgM3 = gasDensityKgM3('co2', temperatureK, Math.max(0, gaugePa) + standardAtmospherePa(altitudeM))
+  const densityKgM3 = gasDensityKgM3('co2', temperatureK, gaugePa + standardAtmospherePa(altitudeM))
   const carbonateKg = Math.max(0, volumes - startVolumes) * drinkM3 * VOLUME_KG_M3
   const perKegKg = carbonateKg + drinkM3 * densityKgM3
   return {

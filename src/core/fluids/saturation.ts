@@ -2,16 +2,36 @@ import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { lagrangeCubic } from '@/core/math/interpolation'
 import { fluidSchema, type Fluid, requireTemperature } from './fluidData'
-import { saturationTable } from './saturationTable'
+import { auxiliarySaturation, saturationTable } from './saturationTable'
 
 /** Inputs of saturation, as sent from outside. */
 export const saturationSchema = z.strictObject({ fluid: fluidSchema, temperatureK: z.number() })
+
+/** Where the short equation of CO2 begins to overstate its latent heat; from there the auxiliary equations count. */
+const BLEND_K = { from: 280, to: 290 }
+
+const SLOPE_STEP_K = 1e-3
+
+/** Latent heat of CO2 by Clapeyron from the auxiliary equations; 0 from its critical temperature, 304.13 K, up. */
+function clapeyronJPerKg(temperatureK: number): number {
+  const { liquidDensityKgM3, vapourDensityKgM3 } = auxiliarySaturation('co2', temperatureK)
+  const pressurePa = (atK: number): number => auxiliarySaturation('co2', atK).pressurePa
+  const slope = (pressurePa(temperatureK) - pressurePa(temperatureK - SLOPE_STEP_K)) / SLOPE_STEP_K
+  return temperatureK * (1 / vapourDensityKgM3 - 1 / liquidDensityKgM3) * slope
+}
+
+function latentHeatJPerKg(fluid: Fluid, temperatureK: number, byEquation: number): number {
+  if (fluid === 'propane' || temperatureK <= BLEND_K.from) return byEquation
+  const share = Math.min(1, (temperatureK - BLEND_K.from) / (BLEND_K.to - BLEND_K.from))
+  return byEquation + share * (clapeyronJPerKg(temperatureK) - byEquation)
+}
 
 interface Saturation {
   /** Absolute. */
   pressurePa: number
   liquidDensityKgM3: number
   vapourDensityKgM3: number
+  /** CO2 between 304.13 K, where it is critical, and 304.31 K, where the equation is: 0. */
   latentHeatJPerKg: number
 }
 
@@ -36,6 +56,6 @@ export function saturation(fluid: Fluid, temperatureK: number): Saturation {
     pressurePa: Math.exp(lagrangeCubic(table.logPressure, place)),
     liquidDensityKgM3: lagrangeCubic(table.liquidDensity, place),
     vapourDensityKgM3: lagrangeCubic(table.vaporDensity, place),
-    latentHeatJPerKg: lagrangeCubic(table.latentHeat, place),
+    latentHeatJPerKg: latentHeatJPerKg(fluid, temperatureK, lagrangeCubic(table.latentHeat, place)),
   }
 }

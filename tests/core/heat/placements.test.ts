@@ -1,4 +1,7 @@
 import { bareRoom, body, door, thing } from '@tests/heat'
+import type { ExitState } from '@/core/heat/clearance/exitState'
+import type { Room } from '@/core/heat/room/room'
+import type { Thing } from '@/core/heat/room/thing'
 import { clearanceCheck } from '@/core/heat/clearance/clearanceCheck'
 import { penetrationM } from '@/core/heat/room/roomGeometry'
 import { boxPoints } from '@/core/math/planGeometry'
@@ -22,9 +25,28 @@ describe('places for a heater', () => {
   })
 
   test('places that keep the exit path come first, then those with the most margin', () => {
-    const order = found.poses.map(({ keepsExit, leastMarginM }) => [Number(keepsExit), leastMarginM] as const)
+    const order = found.poses.map(({ exit, leastMarginM }) => [Number(exit === 'clear'), leastMarginM] as const)
     const sorted = order.toSorted((a, b) => b[0] - a[0] || b[1] - a[1])
     expect(order).toEqual(sorted)
+  })
+
+  test.each<[string, Room, Thing[], ExitState['state']]>([
+    ['with a door and a bed', lined, [bed], 'clear'],
+    ['without a door', { ...lined, openings: [] }, [bed], 'unknown'],
+    ['without a bed', lined, [], 'unknown'],
+    [
+      'behind a cabinet that fills the gangway',
+      lined,
+      [bed, thing({ id: 'cabinet', xM: 3, yM: 1.1, lengthM: 0.5, widthM: 2.1, highM: 1.5 })],
+      'no-way-even-without',
+    ],
+  ])('%s it says of the exit what the distance check says', (_, room, objects, expected) => {
+    const { poses } = placements({ ...asked, room, objects })
+    expect(poses.length).toBeGreaterThan(0)
+    expect(poses[0]?.exit).toBe(expected)
+    for (const { pose, exit } of poses) {
+      expect(exit).toBe(clearanceCheck({ heater: asked.heater, pose, objects, room }).exit.state)
+    }
   })
 
   test('no two places are the same', () => {

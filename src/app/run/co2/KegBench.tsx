@@ -104,11 +104,6 @@ export function KegBench({ held }: { held: Co2Held }) {
                 />
               </li>
             </ul>
-            {found.plan.gaugePa < 0 && (
-              <p className="issue">
-                So little gas keeps in it without any pressure: the drink is to be warmer, or livelier.
-              </p>
-            )}
             <p className="hint">
               Leave it at that pressure for a week in the cold, or shake it for some minutes; then serve at the same. At{' '}
               <Amount quantity={{ value: held.altitudeM, role: 'altitude' }} /> the gauge has to show as much more as

@@ -8,7 +8,7 @@ import { ceilingM, penetrationM } from '@/core/heat/room/roomGeometry'
 import type { Thing } from '@/core/heat/room/thing'
 import { boxPoints } from '@/core/math/planGeometry'
 import { clearanceCheckSchema, ROUNDING_M, type Obstacle } from './clearanceCheck'
-import { exitState } from './exitState'
+import { exitState, type ExitState } from './exitState'
 import { leastMargins } from './leastMargins'
 import { HALF_WAY_M, type WalkGrid, walkGrid, shortestWalk } from './walkGrid'
 
@@ -71,7 +71,8 @@ export const placementsSchema = z.strictObject({
 export interface Placement {
   pose: Pose
   leastMarginM: number
-  keepsExit: boolean
+  /** As a clearance check of this place tells it. */
+  exit: ExitState['state']
   hoseReaches: boolean
 }
 
@@ -93,7 +94,7 @@ const APART_M = 0.3
 const MAX_POSES = 120_000
 
 const rank = (a: Placement, b: Placement): number =>
-  Number(b.keepsExit) - Number(a.keepsExit) ||
+  Number(b.exit === 'clear') - Number(a.exit === 'clear') ||
   Number(b.hoseReaches) - Number(a.hoseReaches) ||
   b.leastMarginM - a.leastMarginM
 
@@ -153,7 +154,7 @@ export function placements(
       found.push({
         pose,
         leastMarginM,
-        keepsExit: !bars(pose, heater),
+        exit: bars(pose, heater) ? 'blocked' : 'clear',
         hoseReaches: run === null || (run.reaches && !run.crossesFront),
       })
     } else if (shellMarginM >= -ROUNDING_M && found.length === 0) {
@@ -162,10 +163,10 @@ export function placements(
       if (compareRank) nearest = { pose, count: lacking, lacksM }
     }
   }
-  // The path is checked again for the best places: there may be another way around them.
+  // The path is searched again for the best places: there may be another way around them, or none at all.
   const best = apart(found.toSorted(rank)).map((one) => ({
     ...one,
-    keepsExit: one.keepsExit || exitState(room, objects, { body: heater, pose: one.pose }, grid).state !== 'blocked',
+    exit: exitState(room, objects, { body: heater, pose: one.pose }, grid).state,
   }))
   return {
     poses: best.toSorted(rank),
