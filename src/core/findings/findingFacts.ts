@@ -66,8 +66,8 @@ export const note = (work: Work, fix: Fix, ...basis: [BasisId, ...BasisId[]]): F
 /** Pages of each station that a button may open; for cylinders those of one cylinder too. */
 interface PagesOf extends Record<Station, string> {
   trip: never
-  cylinders: 'dates' | 'stamps' | 'look-over' | 'level' | 'equipment'
-  fill: 'bottles' | 'by-weight'
+  cylinders: 'dates' | 'stamps' | 'look-over' | 'level' | 'equipment' | 'heat'
+  fill: 'bottles' | 'by-weight' | 'carrying'
   hookup: 'joints' | 'flow'
   'leak-test': 'hold'
   heat: 'heaters' | 'lighting' | 'choose' | 'air'

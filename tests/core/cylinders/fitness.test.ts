@@ -1,7 +1,7 @@
 import { answers, bottleGear, co2Gear, cylinderGear, fitness, NOW, soundEquipment, tankGear, TODAY } from '@tests/gear'
 import { fahrenheit, OUNCE_KG, POUND_KG, PSI_PA } from '@tests/tradeUnits'
 import { unusableReason, usableGasKg } from '@/core/cylinders/fitness/usableGas'
-import { conditionFindings } from '@/core/cylinders/fitness/cylinderFindings'
+import { conditionFindings, cylinderFindings, LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/cylinderFindings'
 import { cylinderKinds, kindInSentence } from '@/core/cylinders/cylinderKind'
 import { equipmentEndMonth, type Equipment } from '@/core/cylinders/equipment/equipment'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
@@ -9,9 +9,9 @@ import { evaluateInspection, inspectionItems } from '@/core/cylinders/inspection
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
 import { heatCurve } from '@/core/cylinders/contents/heatCurve'
 import { heatFigures } from '@/core/cylinders/contents/heatFigures'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { parseSizeName } from '@/core/cylinders/parseSizeName'
 import { reliefPressurePa } from '@/core/cylinders/contents/reliefPressure'
+import { formatPhrase } from '@/core/units/formatQuantity'
 import { stampWarnings } from '@/core/cylinders/stamps/stampWarnings'
 
 const codes = (...found: { code: string }[]) => found.map(({ code }) => code)
@@ -68,6 +68,74 @@ describe('dates and condition of one cylinder', () => {
     expect(usableGasKg(refilled)).toBeNull()
     expect(usableGasKg(bottleGear())).toBeCloseTo(13 * OUNCE_KG, 9)
   })
+  test('a refillable bottle that was refilled raises no finding and its gas counts', () => {
+    const refilled = bottleGear({
+      fitness: fitness('refillable-bottle', { refilledAt: NOW, manufacturedMonth: '2020-03' }),
+    })
+    expect(codes(...conditionFindings(refilled, NOW, TODAY))).toEqual([])
+    expect(unusableReason(refilled)).toBeNull()
+    expect(usableGasKg(refilled)).toBeCloseTo(13 * OUNCE_KG, 9)
+  })
+  test('without a weighing nothing is known of its gas, and nothing is said against using it', () => {
+    const unweighed = cylinderGear({ lastWeighing: null })
+    expect(unusableReason(unweighed)).toBeNull()
+    expect(usableGasKg(unweighed)).toBeNull()
+    const over = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
+    expect(unusableReason(over)).toBe('overfilled')
+  })
+  test('a look-over holds to the moment it is too old', () => {
+    const holdsS = LOOK_HOLDS_DAYS * 86_400
+    const at = (ageS: number) =>
+      codes(
+        ...found({
+          lastLook: {
+            answers: answers('removable'),
+            lookedAt: new Date(Date.parse(NOW) - ageS * 1000).toISOString(),
+          },
+        }),
+      )
+    expect(at(holdsS)).toEqual([])
+    expect(at(holdsS + 1)).toEqual(['look-over-old'])
+  })
+  test('each names the cylinder, what was found, its month and its rule', () => {
+    const told = (change: Parameters<typeof fitness>[1], until = TODAY) =>
+      found(change, until).map(({ sentence, reason, remedy }) => [
+        formatPhrase(sentence, 'us'),
+        formatPhrase(reason, 'us'),
+        remedy.subjectId,
+      ])
+    const bad = { answers: answers('removable', ['plug', 'bulge']), lookedAt }
+    expect(told({ retiredBy: bad })).toEqual([
+      ['Left cylinder is out of service.', expect.stringMatching(/^Not so at the last look: [a-z].*inspector/), 'left'],
+    ])
+    expect(told({ lastLook: null })[0]?.[0]).toBe('Left cylinder has not been looked over.')
+    const old = { answers: answers('removable'), lookedAt: '2026-10-01T00:00:00Z' }
+    expect(told({ lastLook: old })[0]?.[0]).toBe('Left cylinder is to be looked over again.')
+    const mended = told({ lastLook: { answers: answers('removable', ['plug']), lookedAt } })
+    expect(mended[0]).toEqual([
+      'Left cylinder is to be mended.',
+      expect.stringMatching(/^Not so at the last look: [a-z][^;]*\.$/),
+      'left',
+    ])
+    const unfinished = told({ lastLook: { answers: { bulge: 'sound' }, lookedAt } })
+    expect(unfinished[0]?.[1]).toMatch(/^Not looked at: [a-z][^;]*; [a-z]/)
+    const overdue = told({ manufacturedMonth: '2011-06' })[0]
+    expect(overdue?.join(' ')).toMatch(/2021|2023/)
+    expect(overdue?.join(' ')).not.toMatch(/[{}]/)
+    expect(told({ manufacturedMonth: null })[0]?.[0]).toBe('Nobody knows until when Left cylinder may be filled.')
+  })
+  test('all findings of a cylinder judge the day itself where no trip is given', () => {
+    const dueNextMonth = cylinderGear({ fitness: fitness('removable', { manufacturedMonth: '2016-12' }) })
+    expect(codes(...cylinderFindings(dueNextMonth, NOW))).toEqual([])
+    expect(codes(...cylinderFindings(dueNextMonth, NOW, '2027-01-03'))).toEqual(['date-due-in-trip'])
+    const overdue = cylinderGear({
+      lastWeighing: null,
+      fitness: fitness('removable', { manufacturedMonth: '2011-06' }),
+    })
+    const all = codes(...cylinderFindings(overdue, NOW))
+    expect(all).toContain('date-overdue')
+    expect(all.length).toBeGreaterThan(1)
+  })
   test('each kind has its own inspection list, and every disqualifying item puts it out of service', () => {
     for (const kind of cylinderKinds) {
       const items = inspectionItems(kind)
@@ -80,38 +148,6 @@ describe('dates and condition of one cylinder', () => {
     }
     expect(kindInSentence('co2')).toBe('CO2 cylinder')
     expect(kindInSentence('removable')).toBe('removable cylinder')
-  })
-})
-
-describe('will the pump take it', () => {
-  const answer = (change: Parameters<typeof fitness>[1]) =>
-    pumpAnswer(cylinderGear({ fitness: fitness('removable', change) }), TODAY)
-
-  test('one answer, most severe reason first', () => {
-    expect(answer({}).answer).toBe('yes')
-    expect(answer({ manufacturedMonth: '2011-06', overfillStop: 'unknown' })).toMatchObject({
-      answer: 'no',
-      reasons: [{ about: 'date', answer: 'no' }, { about: 'overfill-stop', answer: 'ask' }, {}, {}],
-    })
-    expect(answer({ lastLook: null })).toMatchObject({ answer: 'ask', reasons: [{ about: 'condition' }, {}, {}, {}] })
-  })
-  /** NFPA 58: 4 to 40 lb [from memory]. */
-  test('no overfill stop is a no from 4 to 40 lb, and not asked of others', () => {
-    expect(answer({ overfillStop: 'no' }).answer).toBe('no')
-    const big = cylinderGear({
-      waterCapacityKg: 238 * POUND_KG,
-      tareKg: 70 * POUND_KG,
-      lastWeighing: null,
-      fitness: fitness('removable', { overfillStop: 'no' }),
-    })
-    expect(pumpAnswer(big, TODAY).answer).toBe('yes')
-    expect(pumpAnswer(bottleGear(), TODAY).reasons.some(({ about }) => about === 'overfill-stop')).toBe(false)
-  })
-  test('overfilled, throw-away, fixed', () => {
-    const over = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
-    expect(pumpAnswer(over, TODAY).reasons[0]).toMatchObject({ about: 'contents', answer: 'no' })
-    expect(pumpAnswer(bottleGear({ kind: 'bottle' }), TODAY).answer).toBe('no')
-    expect(pumpAnswer(tankGear(), TODAY).answer).toBe('yes')
   })
 })
 

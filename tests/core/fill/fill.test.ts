@@ -46,6 +46,28 @@ describe('limits', () => {
       ),
     )
   })
+  test('the level at the limit is its volume of liquid, grown by the warmth', () => {
+    for (const specificGravity of [0.503, 0.511, 0.55]) {
+      const at = (temperatureF: number) =>
+        fillLimit({ ...twentyPound, specificGravity, liquidTemperatureK: fahrenheit(temperatureF) })
+      const { limitKg, liquidVolumeFractionAtLimit } = at(60)
+      expect(liquidVolumeFractionAtLimit).toBeCloseTo(limitKg / twentyPound.waterCapacityKg / specificGravity, 9)
+      expect(at(90).liquidVolumeFractionAtLimit ?? 0).toBeGreaterThan(liquidVolumeFractionAtLimit ?? 1)
+      expect(at(207).liquidVolumeFractionAtLimit).toBeNull()
+    }
+    // Pure propane by its own data, from 0.504 to 0.510: a little of the gas is vapor.
+    for (const specificGravity of [0.504, 0.507, 0.51]) {
+      const { liquidVolumeFractionAtLimit } = fillLimit({
+        ...twentyPound,
+        specificGravity,
+        liquidTemperatureK: fahrenheit(60),
+      })
+      expect(liquidVolumeFractionAtLimit).toBe(
+        fillLimit({ ...twentyPound, liquidTemperatureK: fahrenheit(60) }).liquidVolumeFractionAtLimit,
+      )
+    }
+    expect(fillLimit({ ...twentyPound, liquidTemperatureK: 371 }).liquidVolumeFractionAtLimit).toBeNull()
+  })
   test('another specific gravity has its own limit and density', () => {
     const butane = fillLimit({ ...twentyPound, specificGravity: 0.584 })
     expect(butane.limitKg / twentyPound.waterCapacityKg).toBeCloseTo(0.51, 12)
@@ -98,6 +120,44 @@ describe('findings against a fill', () => {
     expect(codes(co2Gear(), { mode: 'by-weight' }, TODAY)).toEqual(['stop fill-wrong-gas'])
     expect(codes(cylinderGear(), { mode: 'onboard' }, TODAY)).toEqual(['stop fill-wrong-mode'])
     expect(codes(cylinderGear(), { mode: 'bottles' }, TODAY)).toEqual(['stop fill-wrong-mode'])
+  })
+  test.each([
+    ['by-weight', [cylinderGear(), bottleGear(), tankGear()]],
+    ['pump', [cylinderGear(), bottleGear()]],
+    ['onboard', [tankGear()]],
+    ['bottles', [bottleGear()]],
+    ['co2', [co2Gear()]],
+  ] as const)('%s takes the vessels made for it, and names its own rule', (mode, vessels) => {
+    for (const one of vessels) {
+      const wrong = fillFindings(one, { mode, school: 'refillable' }, TODAY).filter(({ code }) =>
+        code.startsWith('fill-wrong'),
+      )
+      expect(wrong).toEqual([])
+    }
+  })
+  test('the source of a refusal: of CO2 its own limit, at the pump the reason that was found', () => {
+    expect(fillFindings(cylinderGear(), { mode: 'co2' }, TODAY)[0]?.basis).toEqual(['fill-limit-co2'])
+    expect(fillFindings(co2Gear(), { mode: 'by-weight' }, TODAY)[0]?.basis).toEqual(['fill-limit-propane'])
+    const [found] = fillFindings(removable({ overfillStop: 'no' }), { mode: 'pump' }, TODAY)
+    expect(found).toMatchObject({ code: 'fill-no-overfill-stop', basis: ['overfill-stop'] })
+    expect(found && formatPhrase(found.reason, 'us')).toBe('It is not to be filled.')
+    const [overdue] = fillFindings(removable({ manufacturedMonth: '2011-06' }), { mode: 'pump' }, TODAY)
+    expect(overdue && formatPhrase(overdue.sentence, 'us')).toMatch(
+      /^Left cylinder: Out of date since the end of \w+ 20\d\d/,
+    )
+  })
+  test('the bottle’s rule of never filling counts for bottles alone', () => {
+    expect(codes(cylinderGear(), { mode: 'by-weight', school: 'never' }, TODAY)).toEqual([])
+    const throwaway = bottleGear({ kind: 'bottle' })
+    expect(codes(throwaway, { mode: 'by-weight', school: 'home' }, TODAY)).toEqual(['stop fill-not-refillable'])
+    const reasonOf = (mode: 'bottles' | 'by-weight') =>
+      fillFindings(throwaway, { mode, school: 'refillable' }, TODAY).map(({ reason }) => formatPhrase(reason, 'us'))
+    expect(reasonOf('bottles')[0]).toMatch(/only bottles marked refillable/)
+    expect(reasonOf('by-weight')[0]).toMatch(/No pump takes it/)
+  })
+  test('propane in a CO2 mode by its gauge, CO2 by weight: no remark on gauges', () => {
+    expect(codes(co2Gear(), { mode: 'co2', by: 'weight' }, TODAY)).toEqual([])
+    expect(codes(cylinderGear(), { mode: 'by-weight', by: 'pressure' }, TODAY)).toEqual([])
   })
   test('CO2 by its pressure gauge', () => {
     expect(codes(co2Gear(), { mode: 'co2', by: 'pressure' }, TODAY)).toEqual(['stop co2-by-pressure'])

@@ -45,6 +45,30 @@ describe('each face, by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide, 0.5 hi
     expect(leastMarginM).toBeCloseTo(-0.3, 9)
   })
 
+  test('each face reports the distance that it wants, a bare wall none', () => {
+    const wanted = (change: Partial<Thing>) => of([thing(change)])?.wantedM
+    expect(wanted({ xM: 3.5 })).toBe(1)
+    expect(wanted({ xM: 1.4 })).toBe(0.1)
+    expect(wanted({ xM: 2, yM: 2.8 })).toBe(0.3)
+    expect(wanted({ xM: 2, lowM: 1.3, highM: 1.6 })).toBe(0.6)
+    const under = check([thing({ xM: 2.3, highM: 0.4 })], { at: pose({ bottomM: 0.6 }) })
+    expect(under.margins.find(({ id }) => id === 'box')).toMatchObject({ face: 'underside', wantedM: 0 })
+    const walls = check([]).margins
+    expect(walls.length).toBeGreaterThan(4)
+    for (const margin of walls) expect(margin).toMatchObject({ wantedM: 0, isCylinder: false })
+  })
+
+  test('through the cut-off corner of an L-shaped room: one violation, by as far as it reaches out', () => {
+    const room = { corner: { lengthM: 2, widthM: 2 } } as const
+    const through = check([], { room, at: pose({ xM: 2, yM: 1.9 }) })
+    expect(through.violations.length).toBeGreaterThan(0)
+    const inside = check([], { room, at: pose({ xM: 4, yM: 2 }) })
+    expect(inside.violations).toEqual([])
+    expect(inside.margins.map(({ id }) => id)).not.toContain('room')
+    const across = check([], { at: pose({ xM: 0.05, yM: 2 }) })
+    expect(across.violations.map(({ id }) => id)).not.toContain('room')
+  })
+
   test('a corner belongs to the clearance box: half a meter ahead and a hand to the side is too close', () => {
     expect(of([thing({ xM: 2.8, yM: 2.6 })])?.marginM).toBeCloseTo(-0.1, 9)
   })

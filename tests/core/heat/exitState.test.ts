@@ -3,7 +3,7 @@ import { bareRoom, body, door, pose, thing } from '@tests/heat'
 import { exitState } from '@/core/heat/clearance/exitState'
 import { hoseRun } from '@/core/heat/heaters/hoseRun'
 import type { Room } from '@/core/heat/room/room'
-import { shortestWalk, SQUARE_M, walkGrid } from '@/core/heat/clearance/walkGrid'
+import { HALF_WAY_M, shortestWalk, SQUARE_M, walkGrid } from '@/core/heat/clearance/walkGrid'
 import type { Thing } from '@/core/heat/room/thing'
 
 const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.2, highM: 0.5 })
@@ -62,6 +62,33 @@ describe('the exit path', () => {
     }
     expect(shortestWalk(grid, wall(0.5))?.length).toBeGreaterThanOrEqual(shortestWalk(grid)?.length ?? Infinity)
     expect(shortestWalk(grid, wall(0))).toBeNull()
+  })
+  test('a path around a heater keeps half a way of free floor, and a heater beside the path changes nothing', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 4.7, noNaN: true }),
+        fc.double({ min: 0.3, max: 1.7, noNaN: true }),
+        fc.constantFrom(0, 90, 180, 270),
+        (xM, yM, turnDeg) => {
+          const of = { depthM: 0.2, widthM: 0.6 }
+          const isAlong = turnDeg % 180 === 0
+          const halfX = (isAlong ? of.depthM : of.widthM) / 2 + HALF_WAY_M - SQUARE_M / 2
+          const halfY = (isAlong ? of.widthM : of.depthM) / 2 + HALF_WAY_M - SQUARE_M / 2
+          const isFree = (at: { xM: number; yM: number }) =>
+            Math.abs(at.xM - xM) >= halfX - 1e-9 || Math.abs(at.yM - yM) >= halfY - 1e-9
+          const without = exitState(room(), [bed], null).walk
+          const { state, walk } = exitState(room(), [bed], { body: body(of), pose: pose({ xM, yM, turnDeg }) })
+          expect(walk.every(isFree)).toBe(true)
+          if (without.every(isFree)) expect([state, walk.length]).toEqual(['clear', without.length])
+          if (state !== 'clear') expect(walk).toEqual([])
+        },
+      ),
+    )
+    expect(exitState(room({ openings: [] }), [bed], null)).toEqual({ state: 'unknown', walk: [] })
+    const cabinet = thing({ kind: 'cabinet', xM: 3, yM: 1, widthM: 2, lengthM: 0.3, highM: 1.8 })
+    const none = { state: 'no-way-even-without', walk: [] }
+    expect(exitState(room(), [bed, cabinet], null)).toEqual(none)
+    expect(exitState(room(), [bed, cabinet], { body: body(), pose: pose() })).toEqual(none)
   })
   test('adding a heater never opens a path', () => {
     fc.assert(

@@ -2,6 +2,8 @@ import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { Finding, Severity } from '@/core/findings/Finding'
+import type { FindingCode } from '@/core/findings/findingCodes'
+import { type FindingText, makeFinding } from '@/core/findings/makeFinding'
 import { liquidFullTemperatureK } from '@/core/fluids/cylinderState'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { HOT_CAR_K, fromUnit } from '@/core/units/convert'
@@ -74,20 +76,16 @@ function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
   const fullK = liquidFullTemperatureK(gas, gearLimitKg(cylinder), waterCapacityVolumeM3(waterCapacityKg))
   const full: Quantity = { value: fullK ?? HOT_CAR_K, role: 'temperature' }
   return [
-    {
-      code: gas === 'co2' ? 'carry-co2' : 'carry-heat',
-      station: 'fill',
-      severity: 'note',
-      sentence: { text: 'Full, {name} is liquid-full at {full}.', parts: { name, full } },
-      reason: {
-        text:
-          gas === 'co2'
-            ? 'That is a warm day, and no fault; but its disc lets all of it go at once, and five pounds in a closed car are unbreathable. A window stays open.'
-            : 'A parked car in the sun comes near it. Straight back, in the shade, and out of the car.',
-      },
-      remedy: { label: 'See the curve', station: 'cylinders', subjectId: id, page: 'heat' },
-      basis: ['liquid-full-temperature'],
-    },
+    makeFinding('fill', gas === 'co2' ? 'carry-co2' : 'carry-heat', {
+      text: 'Full, {name} is liquid-full at {full}.',
+      parts: { name, full },
+      reason:
+        gas === 'co2'
+          ? 'That is a warm day, and no fault; but its disc lets all of it go at once, and five pounds in a closed car are unbreathable. A window stays open.'
+          : 'A parked car in the sun comes near it. Straight back, in the shade, and out of the car.',
+      reasonParts: null,
+      subjectId: id,
+    }),
   ]
 }
 
@@ -105,63 +103,46 @@ export function transportCheck(
 ): Finding[] {
   const found: Finding[] = []
   const add = (
-    code: string,
-    severity: Severity,
+    code: FindingCode<'fill'>,
     text: string,
-    why: string,
-    parts: Record<string, Quantity | string> = {},
-    cylinder?: CylinderGear,
-  ): void => {
-    found.push({
-      code,
-      station: 'fill',
-      severity,
-      sentence: { text, parts },
-      reason: { text: why, parts },
-      remedy: cylinder
-        ? { label: 'To the cylinder', station: 'cylinders', subjectId: cylinder.id }
-        : { label: 'To the check', station: 'fill', page: 'carrying' },
-      basis: ['carry-limit'],
-    })
-  }
+    reason: string,
+    parts: FindingText['parts'] = {},
+    subjectId?: string,
+  ) => found.push(makeFinding('fill', code, { text, reason, parts, ...(subjectId !== undefined && { subjectId }) }))
   if (carrier === 'living-space') {
     add(
       'carry-living-space',
-      'stop',
       'No cylinder rides in the living space.',
       'Only in a locker that is sealed to the inside and vented to the outside. Some people do it for years; every rule says no.',
     )
   }
   for (const cylinder of cylinders) {
-    const { name, kind, fitness } = cylinder
+    const { id, name, kind, fitness } = cylinder
     if (!kindFacts[kind].isRefillable && fitness.refilledAt !== null) {
       add(
         'carry-refilled',
-        'stop',
         '{name} was refilled and may not be carried.',
         'In the US an offence, up to $500,000 and five years. It stays at home.',
         { name },
-        cylinder,
+        id,
       )
     }
     if (gearContents(cylinder)?.overfilled) {
       add(
         'carry-overfilled',
-        'stop',
         '{name} is overfilled and is not carried.',
         'Warm in the car it would go liquid-full. Let a dealer come and draw it down.',
         { name },
-        cylinder,
+        id,
       )
     }
     if (kindFacts[kind].isFixed) {
       add(
         'carry-fixed',
-        'stop',
         '{name} is fixed to the rig.',
         'The rig is driven to the pump, or the truck comes to it.',
         { name },
-        cylinder,
+        id,
       )
     }
   }
@@ -172,11 +153,10 @@ export function transportCheck(
       const parts = { name: cylinder.name, most: { value: MAX_EACH_KG, role: 'cylinderMass' as const } }
       add(
         'carry-too-big',
-        'stop',
         '{name} is too big for a closed car.',
         'At most {most} of propane in one cylinder. An open bed, or a dealer who delivers.',
         parts,
-        cylinder,
+        cylinder.id,
       )
     }
     const togetherKg = propane.reduce((sum, cylinder) => sum + heaviestKg(cylinder), 0)
@@ -187,7 +167,6 @@ export function transportCheck(
       }
       add(
         'carry-too-much',
-        'stop',
         'Filled, these hold {together}: too much for a closed car.',
         'At most {most} of propane in all. Go twice.',
         parts,
@@ -201,10 +180,9 @@ export function transportCheck(
     .filter(({ id }) => id !== 'windows' || carrier === 'closed-car')
   if (open.length > 0) {
     const titles = open.map(({ title }) => title.toLowerCase()).join('; ')
-    const severity = open.some((item) => item.severity === 'stop') ? 'stop' : 'fix-first'
-    add('carry-not-ticked', severity, 'Not ticked yet: {titles}.', 'Each has its reason: tap it in the row above.', {
-      titles,
-    })
+    const mustStop = open.some(({ severity }) => severity === 'stop')
+    const code = mustStop ? 'carry-not-ticked' : 'carry-habits-not-ticked'
+    add(code, 'Not ticked yet: {titles}.', 'Each has its reason: tap it in the row above.', { titles })
   }
   return found
 }

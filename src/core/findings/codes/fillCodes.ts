@@ -1,6 +1,8 @@
-import { fixFirst, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
+import { fixFirst, note, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
 
 const cylinder = opens('To the cylinder', 'cylinders')
+const carryCheck = opens('To the check', 'fill', 'carrying')
+const heatCurve = opens('See the curve', 'cylinders', 'heat')
 
 export const fillCodes = {
   'fill-wrong-gas': stop(['table', 2], opens('Check its kind', 'cylinders', 'stamps'), 'fill-limit-propane'),
@@ -18,4 +20,14 @@ export const fillCodes = {
   'fill-overfill-stop-unknown': fixFirst(['rig', 5], opens('Look for it', 'cylinders', 'stamps'), 'overfill-stop'),
   'refilled-non-refillable': stop(['table', 2], opens('Leave it at home', 'cylinders', 'stamps'), 'refilled-bottle'),
   'refused-at-pump': fixFirst(['table', 5], opens('See why', 'fill'), 'due-month'),
+  'carry-living-space': stop(['rig', 5], carryCheck, 'carry-limit'),
+  'carry-refilled': stop(['table', 2], cylinder, 'refilled-bottle'),
+  'carry-overfilled': stop(['requalifier', 30], cylinder, 'share-of-limit'),
+  'carry-fixed': stop(['table', 2], cylinder, 'carry-limit'),
+  'carry-too-big': stop(['table', 5], cylinder, 'carry-limit'),
+  'carry-too-much': stop(['table', 5], carryCheck, 'carry-limit'),
+  'carry-not-ticked': stop(['rig', 5], carryCheck, 'carry-limit'),
+  'carry-habits-not-ticked': fixFirst(['rig', 5], carryCheck, 'carry-limit'),
+  'carry-heat': note(['table', 2], heatCurve, 'liquid-full-temperature'),
+  'carry-co2': note(['table', 2], heatCurve, 'liquid-full-temperature'),
 } as const satisfies StationCodes

@@ -94,7 +94,7 @@ export const fillBasis = {
     source: 'Your prices',
     provenance: 'your entry',
     computedBy: 'fill/cost/fillCosts#fillCosts',
-    checkedBy: 'core/fill/costAndCarry',
+    checkedBy: 'core/fill/cost',
   },
   'price-per-energy': {
     title: 'Price of heat',
@@ -102,7 +102,7 @@ export const fillBasis = {
     source: 'Gas processors’ tables for the heating value',
     provenance: 'from memory',
     computedBy: 'fill/cost/costFigures#costFigures',
-    checkedBy: 'core/fill/costAndCarry',
+    checkedBy: 'core/fill/cost',
   },
   'price-per-hour': {
     title: 'Price of an hour’s heat',
@@ -110,7 +110,7 @@ export const fillBasis = {
     source: 'From the figures before it',
     provenance: 'published',
     computedBy: 'fill/cost/costFigures#costFigures',
-    checkedBy: 'core/fill/costAndCarry',
+    checkedBy: 'core/fill/cost',
   },
   'residue-value': {
     title: 'Handed over',
@@ -118,7 +118,7 @@ export const fillBasis = {
     source: 'Your prices',
     provenance: 'your entry',
     computedBy: 'fill/cost/fillCosts#fillCosts',
-    checkedBy: 'core/fill/costAndCarry',
+    checkedBy: 'core/fill/cost',
   },
   'break-even': {
     title: 'Paid for after',
@@ -126,7 +126,7 @@ export const fillBasis = {
     source: 'Your prices',
     provenance: 'your entry',
     computedBy: 'fill/cost/breakEvenFills#breakEvenFills',
-    checkedBy: 'core/fill/costAndCarry',
+    checkedBy: 'core/fill/cost',
   },
   'carry-limit': {
     title: 'Carrying in a car',
@@ -135,6 +135,6 @@ export const fillBasis = {
     source: 'NFPA 58',
     provenance: 'from memory',
     computedBy: 'fill/transport/transportCheck#transportCheck',
-    checkedBy: 'core/fill/costAndCarry',
+    checkedBy: 'core/fill/transport',
   },
 } as const satisfies Readonly<Record<string, BasisEntry>>

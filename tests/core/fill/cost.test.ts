@@ -1,8 +1,6 @@
 import fc from 'fast-check'
-import { bottleGear, co2Gear, cylinderGear, fitness, NOW, tankGear } from '@tests/gear'
 import { BTU_PER_HOUR_W, OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { breakEvenFills } from '@/core/fill/cost/breakEvenFills'
-import { transportCheck, carryItems } from '@/core/fill/transport/transportCheck'
 import { costFigures } from '@/core/fill/cost/costFigures'
 import { fillCosts, type PriceOffer } from '@/core/fill/cost/fillCosts'
 
@@ -87,49 +85,5 @@ describe('when a refillable bottle pays', () => {
         },
       ),
     )
-  })
-})
-
-describe('leaving for the pump', () => {
-  const all = carryItems.map(({ id }) => id)
-  const codes = (...args: Parameters<typeof transportCheck>) =>
-    transportCheck(...args).flatMap(({ code, severity }) => (severity === 'note' ? [] : [code]))
-  const large = (id: string) =>
-    cylinderGear({ id, waterCapacityKg: 95.2 * POUND_KG, tareKg: 29.5 * POUND_KG, lastWeighing: null })
-
-  test('two 20 lb cylinders, all ticked', () => {
-    expect(codes([cylinderGear(), cylinderGear({ id: 'r' }), co2Gear()], 'closed-car', all)).toEqual([])
-  })
-  /** NFPA 58: 45 lb in one, 90 lb in all [from memory]. */
-  test('45 lb in one and 90 lb in all, counted as filled', () => {
-    const hundred = cylinderGear({ waterCapacityKg: 238 * POUND_KG, tareKg: 70 * POUND_KG, lastWeighing: null })
-    expect(codes([hundred], 'closed-car', all)).toEqual(['carry-too-big', 'carry-too-much'])
-    expect(codes([hundred], 'open-bed', all)).toEqual([])
-    expect(codes([large('a'), large('b')], 'closed-car', all)).toEqual([])
-    expect(codes([large('a'), large('b'), cylinderGear()], 'closed-car', all)).toEqual(['carry-too-much'])
-  })
-  test('in a closed car the heat is shown for each, and the effect of CO2', () => {
-    const notes = transportCheck([cylinderGear(), co2Gear()], 'closed-car', all)
-    expect(notes.map(({ code, severity }) => [code, severity])).toEqual([
-      ['carry-heat', 'note'],
-      ['carry-co2', 'note'],
-    ])
-    expect(transportCheck([cylinderGear()], 'open-bed', all)).toEqual([])
-  })
-  test('never in the living space, never a refilled throw-away, never overfilled', () => {
-    expect(codes([cylinderGear()], 'living-space', all)).toEqual(['carry-living-space'])
-    const refilled = bottleGear({ kind: 'bottle', fitness: fitness('bottle', { refilledAt: NOW }) })
-    expect(codes([refilled], 'open-bed', all)).toEqual(['carry-refilled'])
-    const over = cylinderGear({ lastWeighing: { grossKg: 40 * POUND_KG, hangingKg: 0, weighedAt: NOW } })
-    expect(codes([over], 'closed-car', all)).toEqual(['carry-overfilled'])
-    expect(codes([tankGear()], 'closed-car', all)).toEqual(['carry-fixed'])
-  })
-  test('an unticked item is a stop, except windows and errands; an open bed has no windows', () => {
-    const without = (...ids: string[]) => all.filter((id) => !ids.includes(id))
-    expect(transportCheck([cylinderGear()], 'closed-car', without('held')).at(-1)).toMatchObject({ severity: 'stop' })
-    expect(transportCheck([cylinderGear()], 'closed-car', without('windows')).at(-1)).toMatchObject({
-      severity: 'fix-first',
-    })
-    expect(codes([cylinderGear()], 'open-bed', without('windows'))).toEqual([])
   })
 })
