@@ -149,7 +149,7 @@ export const cylinderBasis = {
     source: 'NFPA 58, since 2002',
     provenance: 'from memory',
     computedBy: 'cylinders/fitness/pumpAnswer#pumpAnswer',
-    checkedBy: 'core/cylinders/fitness',
+    checkedBy: 'core/cylinders/pumpAnswer',
   },
   'look-over': {
     title: 'Look-over',
