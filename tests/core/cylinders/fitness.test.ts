@@ -76,6 +76,11 @@ describe('dates and condition of one cylinder', () => {
     expect(unusableReason(refilled)).toBeNull()
     expect(usableGasKg(refilled)).toBeCloseTo(13 * OUNCE_KG, 9)
   })
+  test('a throw-away bottle as it was bought may be used', () => {
+    const bought = bottleGear({ kind: 'bottle' })
+    expect(codes(...conditionFindings(bought, NOW, TODAY))).not.toContain('refilled-non-refillable')
+    expect(unusableReason(bought)).toBeNull()
+  })
   test('without a weighing nothing is known of its gas, and nothing is said against using it', () => {
     const unweighed = cylinderGear({ lastWeighing: null })
     expect(unusableReason(unweighed)).toBeNull()

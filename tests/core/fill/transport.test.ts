@@ -45,7 +45,8 @@ describe('leaving for the pump', () => {
     })
     expect(codes([cylinderGear()], 'open-bed', without('windows'))).toEqual([])
   })
-  test('a refillable bottle that was refilled may ride', () => {
+  test('a refillable bottle that was refilled may ride, and a throw-away bottle that was not', () => {
+    expect(codes([bottleGear({ kind: 'bottle' })], 'closed-car', all)).toEqual([])
     expect(
       codes([bottleGear({ fitness: fitness('refillable-bottle', { refilledAt: NOW }) })], 'open-bed', all),
     ).toEqual([])
