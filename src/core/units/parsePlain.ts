@@ -1,5 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
+import { NUMBER, readNumber, tidyQuantityText } from './parseQuantity'
 import { displayRoles, type UnitSystem } from './displayRoles'
 
 /**
@@ -10,21 +11,23 @@ import { displayRoles, type UnitSystem } from './displayRoles'
  * @param system - units the owner reads in
  * @param path - field path to carry in errors
  * @returns the value in SI
- * @throws InputError for what is no number, RangeError for a role that has a dimension
+ * @throws InputError for what is no number or could be two, RangeError for a role that has a dimension
  */
 export function parsePlain(text: string, role: DisplayRole, system: UnitSystem, path = ''): number {
   const shown = displayRoles[role]
   if (shown.dimension !== null) throw new RangeError(`${role} is read by parseQuantity`)
   const { scale, prefix = '', suffix } = shown[system]
-  const bare = text.replace(prefix, '').replace(suffix, '').trim()
+  const bare = tidyQuantityText(text.replace(prefix, '').replace(suffix.trim() === '%' ? /%|per ?cent$/ : suffix, ''))
   const fraction = /^(\d+)\s*\/\s*([1-9]\d*)$/.exec(bare)
   // Eighths of a dial are a share already; everything else is in the unit shown.
   if (fraction && role === 'share') return Number(fraction[1]) / Number(fraction[2])
-  if (!/^[+-]?(\d+([.,]\d+)?|[.,]\d+)$/.test(bare)) {
+  const [, sign, number] = /^([+-]?) ?([\d.,][\d., ]*)$/.exec(bare) ?? []
+  if (number === undefined || NUMBER.exec(number)?.[0] !== number) {
     throw new InputError(
       path,
       `“${text.trim()}” is not a number. Write it like ${role === 'share' ? '50 or 4/8' : '3.49'}.`,
     )
   }
-  return Number(bare.replace(',', '.')) / scale
+  const value = readNumber(number, { family: system }, path)
+  return (sign === '-' ? -value : value) / scale
 }

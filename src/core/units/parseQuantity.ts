@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import type { Dimension } from '@/core/base/quantity'
-import { unitTable, unitOf } from './unitTable'
+import { type Unit, unitTable, unitOf } from './unitTable'
 
 const vulgarFractions: Readonly<Record<string, string>> = {
   '¼': '1/4',
@@ -34,6 +34,7 @@ export function tidyQuantityText(text: string): string {
     .replace(/\s+/g, ' ')
     .trim()
     .toLowerCase()
+    .replace(/^(?:minus|negative) *(?=[\d.,])/, '-')
 }
 
 /** A number and the unit written behind it; null where none was written. */
@@ -42,7 +43,12 @@ interface QuantityTerm {
   unitKey: string | null
 }
 
-const NUMBER = /^(\d+(?: |-)\d+\/\d+|\d+\/\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d+(?:[.,]\d+)?|[.,]\d+)\s*/
+/** A number as people write it, without a sign. */
+export const NUMBER =
+  /^(\d+(?: |-)\d+\/\d+|\d+\/\d+|\d{1,3}(?:,\d{3})+(?:\.\d+)?|[1-9]\d{0,2}(?: \d{3})+(?:[.,]\d+)?(?![\d/])|\d+(?:[.,]\d+|\.(?!\d))?|[.,]\d+)\s*/
+
+/** What people write between pounds and ounces. */
+const BETWEEN_TERMS = /^(?:,|;|&|\+|and\b)\s*(?=[\d.,])/
 
 /** Length of `rest` that spells the word, ignoring spaces and periods inside it; 0 for no match. */
 function spelledLength(rest: string, spelling: string): number {
@@ -95,6 +101,7 @@ export function readTerms(text: string, dimension: Dimension, path: string): Qua
     }
     terms.push({ numberText: number[1], unitKey })
     rest = rest.slice(length).trimStart()
+    if (unitKey !== null) rest = rest.replace(BETWEEN_TERMS, '')
   }
   return terms
 }
@@ -103,13 +110,21 @@ export function readTerms(text: string, dimension: Dimension, path: string): Qua
  * Reads one number as people write it: `31.4`, `17,5`, `9,000`, `1 1/2`, `3/8`.
  *
  * A comma before exactly three digits separates thousands in US units. With a metric unit it is ambiguous, and
- * a wrong guess would be off a thousandfold, so it is refused.
+ * a wrong guess would be off a thousandfold, so it is refused; so is a point before three digits in a unit whose
+ * amounts run to thousands.
  *
- * @param family - of the unit that follows
+ * @param unit - that follows
  * @param path - field path for errors
  * @throws InputError when ambiguous or when a denominator is 0
  */
-export function readNumber(numberText: string, family: 'us' | 'metric', path: string): number {
+export function readNumber(
+  numberText: string,
+  { family, inThousands = false }: Pick<Unit, 'family' | 'inThousands'>,
+  path: string,
+): number {
+  const ask = (joined: string, pointed: string, sign: string): never => {
+    throw new InputError(path, `“${numberText}” could mean ${joined} or ${pointed}. Write it without the ${sign}.`)
+  }
   const fraction = /^(?:(\d+)[ -])?(\d+)\/(\d+)$/.exec(numberText)
   if (fraction) {
     const [, whole = '0', numerator = '0', denominator = '0'] = fraction
@@ -119,14 +134,15 @@ export function readNumber(numberText: string, family: 'us' | 'metric', path: st
   }
   if (/^[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(numberText)) {
     const oneComma = numberText.indexOf(',') === numberText.lastIndexOf(',')
-    if (family === 'metric' && oneComma && !numberText.includes('.')) {
-      const joined = numberText.replace(',', '')
-      const pointed = numberText.replace(',', '.')
-      throw new InputError(path, `“${numberText}” could mean ${joined} or ${pointed}. Write it without the comma.`)
+    if (family === 'metric' && !inThousands && oneComma && !numberText.includes('.')) {
+      ask(numberText.replace(',', ''), numberText.replace(',', '.'), 'comma')
     }
     return Number(numberText.replaceAll(',', ''))
   }
-  return Number(numberText.replace(',', '.'))
+  if (inThousands && /^[1-9]\d{0,2}\.\d{3}$/.test(numberText)) {
+    ask(numberText.replace('.', ''), String(Number(numberText)), 'point')
+  }
+  return Number(numberText.replaceAll(' ', '').replace(',', '.'))
 }
 
 interface ParseOptions {
@@ -134,6 +150,25 @@ interface ParseOptions {
   defaultUnit?: string
   /** Field path to carry in errors. */
   path?: string
+}
+
+/**
+ * Clock notation of a time as terms: `1:30` is 1 h 30 min.
+ *
+ * @throws InputError where the field counts minutes, and the same could be 1 min 30 s
+ */
+function spellOutClock(text: string, defaultUnit: string | undefined, path: string): string {
+  const clock = /^(\d+):([0-5]\d)(?::([0-5]\d))?(?: ?(?:h|hr|hrs|hours))?$/.exec(text)
+  if (!clock) return text
+  const [whole, hours = '', minutes = '', seconds] = clock
+  if (seconds !== undefined) return `${hours} h ${minutes} min ${seconds} s`
+  if ((defaultUnit === 'min' || defaultUnit === 's') && /\d$/.test(whole)) {
+    throw new InputError(
+      path,
+      `“${whole}” could be ${hours} h ${minutes} min or ${hours} min ${minutes} s. Write the units.`,
+    )
+  }
+  return `${hours} h ${minutes} min`
 }
 
 /** Rejects units that do not belong together, such as `1 lb 200 g`. */
@@ -180,19 +215,30 @@ export function parseQuantity(text: string, dimension: Dimension, options: Parse
   if (tidy === '') throw new InputError(path, `Enter the ${noun}, such as ${example}.`)
   const negative = tidy.startsWith('-')
   if (negative && !mayBeNegative) throw new InputError(path, `The ${noun} cannot be negative.`)
-  const terms = readTerms(tidy.replace(/^[+-]\s*/, ''), dimension, path)
+  const unsigned = tidy.replace(/^[+-]\s*/, '')
+  const terms = readTerms(
+    dimension === 'duration' ? spellOutClock(unsigned, defaultUnit, path) : unsigned,
+    dimension,
+    path,
+  )
 
   let sumSi = 0
   let offset = 0
   let previous: string | null = null
   for (const term of terms) {
-    const unitKey: string | null = term.unitKey ?? (terms.length === 1 ? (defaultUnit ?? null) : null)
+    const before: Unit | null = previous === null ? null : unitOf(dimension, previous)
+    const bareUnit: string | null = before?.takesBareMinor
+      ? (before.minor ?? null)
+      : terms.length === 1
+        ? (defaultUnit ?? null)
+        : null
+    const unitKey: string | null = term.unitKey ?? bareUnit
     if (unitKey === null && previous === null) {
       throw new InputError(path, `${term.numberText} of what? Write the unit too, like ${example}.`)
     }
     const unit = unitOf(dimension, unitKey ?? previous ?? '')
-    const value = readNumber(term.numberText, unit.family, path)
-    if (previous !== null) requireMinorFollows(previous, term, value, dimension, path)
+    const value = readNumber(term.numberText, unit, path)
+    if (previous !== null) requireMinorFollows(previous, { ...term, unitKey }, value, dimension, path)
     sumSi += value * unit.factor
     offset = unit.offset ?? 0
     previous = unitKey

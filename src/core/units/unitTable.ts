@@ -1,16 +1,20 @@
 import type { Dimension } from '@/core/base/quantity'
 
 /** One unit: SI value = number × factor + offset. */
-interface Unit {
+export interface Unit {
   symbol: string
   factor: number
   offset?: number
   /** Spellings in use, lower case, without spaces or periods. */
   spellings: readonly string[]
-  /** Unit system that decides whether `1,500` means fifteen hundred (us) or is ambiguous (metric). */
+  /** Unit system that decides whether `1,500` means fifteen hundred (us, or `inThousands`) or is ambiguous (metric). */
   family: 'us' | 'metric'
   /** The smaller unit that may follow in the same quantity, as ounces follow pounds. */
   minor?: string
+  /** A number without a unit after it is the smaller unit, as in `6 ft 3` and `1h30`. */
+  takesBareMinor?: boolean
+  /** Amounts in it run to thousands and have no third decimal, so `9.000` may mean nine thousand. */
+  inThousands?: boolean
 }
 
 /** A recognized spelling that measures something else than the field. */
@@ -40,6 +44,12 @@ const BTU_J = 1055.05585262
 
 const HOUR_S = 3600
 
+const btuPerHour = ['btu', 'btus', 'btuh'].concat(
+  ['btu', 'btus'].flatMap((btu) =>
+    ['/h', '/hr', '/hour', 'perh', 'perhr', 'perhour', 'anhour'].map((per) => btu + per),
+  ),
+)
+
 const gaugeLabels: Misnomer = {
   spellings: ['psig'],
   message: 'This field wants absolute pressure; psig is what a gauge shows. Add the air pressure and write psia.',
@@ -50,19 +60,28 @@ const absoluteLabels: Misnomer = {
   message: 'This field wants what a gauge shows; psia counts the air as well. Take the air pressure off and write psi.',
 }
 
+const waterColumnSpellings = ['in', 'inch', 'inches', '"']
+  .flatMap((inch) => ['wc', 'h2o', 'watercolumn', 'water', 'ofwater', 'ofwatercolumn'].map((water) => inch + water))
+  .concat('iwc')
+
 function pressureUnits(psiSpellings: readonly string[]): Readonly<Record<string, Unit>> {
   return {
     Pa: { symbol: 'Pa', factor: 1, spellings: ['pa'], family: 'metric' },
     kPa: { symbol: 'kPa', factor: 1000, spellings: ['kpa'], family: 'metric' },
     MPa: { symbol: 'MPa', factor: 1e6, spellings: ['mpa'], family: 'metric' },
-    mbar: { symbol: 'mbar', factor: 100, spellings: ['mbar', 'hpa'], family: 'metric' },
-    bar: { symbol: 'bar', factor: 1e5, spellings: ['bar'], family: 'metric' },
+    mbar: {
+      symbol: 'mbar',
+      factor: 100,
+      spellings: ['mbar', 'mbars', 'millibar', 'millibars', 'hpa'],
+      family: 'metric',
+    },
+    bar: { symbol: 'bar', factor: 1e5, spellings: ['bar', 'bars'], family: 'metric' },
     psi: { symbol: 'psi', factor: PSI_PA, spellings: psiSpellings, family: 'us' },
     // Water at 4 °C (39.2 °F), NIST SP 811 table B.8.
     inWC: {
       symbol: 'inWC',
       factor: 249.082,
-      spellings: ['inwc', 'inh2o', '"wc', 'inchwc', 'incheswc', 'inchesofwater'],
+      spellings: waterColumnSpellings,
       family: 'us',
     },
   }
@@ -132,9 +151,16 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
       gal: {
         symbol: 'gal',
         factor: 0.003785411784,
-        spellings: ['gal', 'gals', 'gallon', 'gallons', 'usgal'],
+        spellings: ['gal', 'gals', 'gallon', 'gallons', 'usgal', 'usgallon', 'usgallons'],
         family: 'us',
       },
+      qt: {
+        symbol: 'qt',
+        factor: 0.003785411784 / 4,
+        spellings: ['qt', 'qts', 'quart', 'quarts'],
+        family: 'us',
+      },
+      pt: { symbol: 'pt', factor: 0.003785411784 / 8, spellings: ['pt', 'pts', 'pint', 'pints'], family: 'us' },
       ft3: {
         symbol: 'ft³',
         factor: FOOT_M ** 3,
@@ -167,12 +193,18 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     mayBeNegative: true,
     units: {
       K: { symbol: 'K', factor: 1, spellings: ['k', 'kelvin'], family: 'metric' },
-      C: { symbol: '°C', factor: 1, offset: 273.15, spellings: ['c', '°c', 'degc', 'celsius'], family: 'metric' },
+      C: {
+        symbol: '°C',
+        factor: 1,
+        offset: 273.15,
+        spellings: ['c', '°c', 'degc', 'degreesc', 'degreec', 'degreescelsius', 'celsius', 'centigrade'],
+        family: 'metric',
+      },
       F: {
         symbol: '°F',
         factor: 5 / 9,
         offset: 459.67 * (5 / 9),
-        spellings: ['f', '°f', 'degf', 'fahrenheit'],
+        spellings: ['f', '°f', 'degf', 'degreesf', 'degreef', 'degreesfahrenheit', 'fahrenheit'],
         family: 'us',
       },
     },
@@ -182,13 +214,21 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     example: '9,000 BTU/h or 2.6 kW',
     mayBeNegative: false,
     units: {
-      W: { symbol: 'W', factor: 1, spellings: ['w', 'watt', 'watts'], family: 'metric' },
+      W: { symbol: 'W', factor: 1, spellings: ['w', 'watt', 'watts'], family: 'metric', inThousands: true },
       kW: { symbol: 'kW', factor: 1000, spellings: ['kw', 'kilowatt', 'kilowatts'], family: 'metric' },
       // "9,000 BTU" for a burner means per hour.
       btuh: {
         symbol: 'BTU/h',
         factor: BTU_J / HOUR_S,
-        spellings: ['btu/h', 'btuh', 'btu/hr', 'btu', 'btus', 'btu/hour', 'btuperhour'],
+        spellings: btuPerHour,
+        family: 'us',
+        inThousands: true,
+      },
+      // MBH is a thousand BTU an hour; M is the Roman thousand there.
+      kbtuh: {
+        symbol: 'kBTU/h',
+        factor: (1000 * BTU_J) / HOUR_S,
+        spellings: [...btuPerHour.map((spelling) => `k${spelling}`), 'mbh'],
         family: 'us',
       },
     },
@@ -200,9 +240,15 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     units: {
       J: { symbol: 'J', factor: 1, spellings: ['j', 'joule', 'joules'], family: 'metric' },
       MJ: { symbol: 'MJ', factor: 1e6, spellings: ['mj'], family: 'metric' },
-      Wh: { symbol: 'Wh', factor: HOUR_S, spellings: ['wh'], family: 'metric' },
-      kWh: { symbol: 'kWh', factor: 1000 * HOUR_S, spellings: ['kwh'], family: 'metric' },
-      btu: { symbol: 'BTU', factor: BTU_J, spellings: ['btu', 'btus'], family: 'us' },
+      Wh: { symbol: 'Wh', factor: HOUR_S, spellings: ['wh', 'watthour', 'watthours'], family: 'metric' },
+      kWh: {
+        symbol: 'kWh',
+        factor: 1000 * HOUR_S,
+        spellings: ['kwh', 'kilowatthour', 'kilowatthours'],
+        family: 'metric',
+      },
+      btu: { symbol: 'BTU', factor: BTU_J, spellings: ['btu', 'btus'], family: 'us', inThousands: true },
+      kbtu: { symbol: 'kBTU', factor: 1000 * BTU_J, spellings: ['kbtu', 'kbtus'], family: 'us' },
     },
   },
   length: {
@@ -217,9 +263,27 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
         family: 'metric',
         minor: 'cm',
       },
-      cm: { symbol: 'cm', factor: 0.01, spellings: ['cm'], family: 'metric', minor: 'mm' },
-      mm: { symbol: 'mm', factor: 0.001, spellings: ['mm'], family: 'metric' },
-      ft: { symbol: 'ft', factor: FOOT_M, spellings: ['ft', 'foot', 'feet', "'"], family: 'us', minor: 'in' },
+      cm: {
+        symbol: 'cm',
+        factor: 0.01,
+        spellings: ['cm', 'centimeter', 'centimetre', 'centimeters', 'centimetres'],
+        family: 'metric',
+        minor: 'mm',
+      },
+      mm: {
+        symbol: 'mm',
+        factor: 0.001,
+        spellings: ['mm', 'millimeter', 'millimetre', 'millimeters', 'millimetres'],
+        family: 'metric',
+      },
+      ft: {
+        symbol: 'ft',
+        factor: FOOT_M,
+        spellings: ['ft', 'foot', 'feet', "'"],
+        family: 'us',
+        minor: 'in',
+        takesBareMinor: true,
+      },
       in: { symbol: 'in', factor: INCH_M, spellings: ['in', 'inch', 'inches', '"'], family: 'us' },
     },
   },
@@ -228,18 +292,28 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     example: '24 sq in or 155 cm2',
     mayBeNegative: false,
     units: {
-      m2: { symbol: 'm²', factor: 1, spellings: ['m2', 'm^2', 'sqm'], family: 'metric' },
-      cm2: { symbol: 'cm²', factor: 1e-4, spellings: ['cm2', 'cm^2', 'sqcm'], family: 'metric' },
+      m2: {
+        symbol: 'm²',
+        factor: 1,
+        spellings: ['m2', 'm^2', 'sqm', 'squaremeter', 'squaremeters', 'squaremetre', 'squaremetres'],
+        family: 'metric',
+      },
+      cm2: {
+        symbol: 'cm²',
+        factor: 1e-4,
+        spellings: ['cm2', 'cm^2', 'sqcm', 'squarecentimeters', 'squarecentimetres'],
+        family: 'metric',
+      },
       in2: {
         symbol: 'sq in',
         factor: INCH_M ** 2,
-        spellings: ['in2', 'in^2', 'sqin', 'squareinch', 'squareinches'],
+        spellings: ['in2', 'in^2', 'sqin', 'sqinch', 'sqinches', 'squarein', 'squareinch', 'squareinches'],
         family: 'us',
       },
       ft2: {
         symbol: 'sq ft',
         factor: FOOT_M ** 2,
-        spellings: ['ft2', 'ft^2', 'sqft', 'squarefoot', 'squarefeet'],
+        spellings: ['ft2', 'ft^2', 'sqft', 'sqfeet', 'squareft', 'squarefoot', 'squarefeet'],
         family: 'us',
       },
     },
@@ -249,14 +323,28 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     example: '2.5 h or 1 h 30 min',
     mayBeNegative: false,
     units: {
-      s: { symbol: 's', factor: 1, spellings: ['s', 'sec', 'second', 'seconds'], family: 'metric' },
-      min: { symbol: 'min', factor: 60, spellings: ['min', 'mins', 'minute', 'minutes'], family: 'metric', minor: 's' },
+      s: {
+        symbol: 's',
+        factor: 1,
+        spellings: ['s', 'sec', 'secs', 'second', 'seconds'],
+        family: 'metric',
+        inThousands: true,
+      },
+      min: {
+        symbol: 'min',
+        factor: 60,
+        spellings: ['min', 'mins', 'm', 'minute', 'minutes'],
+        family: 'metric',
+        minor: 's',
+        inThousands: true,
+      },
       h: {
         symbol: 'h',
         factor: HOUR_S,
         spellings: ['h', 'hr', 'hrs', 'hour', 'hours'],
         family: 'metric',
         minor: 'min',
+        takesBareMinor: true,
       },
       d: { symbol: 'days', factor: 24 * HOUR_S, spellings: ['d', 'day', 'days'], family: 'metric', minor: 'h' },
     },

@@ -17,6 +17,14 @@ test.each([
   ['4/8', 'share', 0.5],
   ['3 / 8', 'share', 0.375],
   ['-5', 'money', -5],
+  ['−5', 'money', -5],
+  ['minus 5', 'money', -5],
+  ['$1,200', 'money', 1200],
+  ['$1,200.50', 'money', 1200.5],
+  ['1 200', 'money', 1200],
+  ['20.', 'share', 0.2],
+  ['20 percent', 'share', 0.2],
+  ['½', 'share', 0.5],
 ] as const)('“%s” as %s', (text, role, value) => {
   expect(parsePlain(text, role, 'us')).toBeCloseTo(value, 9)
 })
@@ -28,6 +36,23 @@ test('metric prices are per liter and kilogram', () => {
 
 test.each(['', 'half', '1.2.3', '4/0', '1e3', 'NaN', '$'])('“%s” is not a number', (text) => {
   expect(() => parsePlain(text, 'share', 'us')).toThrow(/is not a number/)
+})
+
+test('in metric units a comma before three digits is asked about', () => {
+  expect(() => parsePlain('1,200', 'money', 'metric', 'price')).toThrow('could mean 1200 or 1.200')
+  expect(parsePlain('1,20', 'money', 'metric')).toBe(1.2)
+})
+
+test('whatever is shown of them can be typed back', () => {
+  for (const role of ['money', 'share', 'pricePerMass', 'pricePerVolume', 'concentration', 'count'] as const) {
+    for (const system of ['us', 'metric'] as const) {
+      for (const value of [0, 0.25, 0.5, 1, 12, 1234.5, 1_234_567]) {
+        const shown = parsePlain(formatQuantity({ value, role }, system), role, system)
+        const again = formatQuantity({ value: shown, role }, system)
+        expect(again).toBe(formatQuantity({ value, role }, system))
+      }
+    }
+  }
 })
 
 test('eighths are a share only', () => {

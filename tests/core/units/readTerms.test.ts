@@ -90,11 +90,17 @@ describe('numbers', () => {
     ['1 1/2', 'us', 1.5],
     ['1-1/2', 'us', 1.5],
   ])('%s in %s is %d', (text, family, value) => {
-    expect(readNumber(text, family, '')).toBeCloseTo(value, 12)
+    expect(readNumber(text, { family }, '')).toBeCloseTo(value, 12)
   })
 
   test('an ambiguous comma is refused with both readings', () => {
-    expect(() => readNumber('1,500', 'metric', 'field')).toThrow('“1,500” could mean 1500 or 1.500')
+    expect(() => readNumber('1,500', { family: 'metric' }, 'field')).toThrow('“1,500” could mean 1500 or 1.500')
+    expect(readNumber('1,500', { family: 'metric', inThousands: true }, '')).toBe(1500)
+    expect(() => readNumber('9.000', { family: 'us', inThousands: true }, 'field')).toThrow(
+      '“9.000” could mean 9000 or 9.',
+    )
+    expect(readNumber('9.000', { family: 'us' }, '')).toBe(9)
+    expect(readNumber('0.125', { family: 'us', inThousands: true }, '')).toBe(0.125)
   })
 })
 
