@@ -1,6 +1,7 @@
 import { InputError } from '@/core/base/InputError'
 import type { Dimension } from '@/core/base/quantity'
-import { type Unit, unitTable, unitOf } from './unitTable'
+import type { Unit } from './unit'
+import { unitTable, unitOf } from './unitTable'
 
 const vulgarFractions: Readonly<Record<string, string>> = {
   '¼': '1/4',
