@@ -4,6 +4,7 @@ import { basis } from '@/core/rules/basis/basis'
 import type { HeaterUse } from '@/core/heat/heaters/heater'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import type { RoomGear } from '@/core/heat/room/roomPlan'
+import { placedFindings, placedHeaters } from '@/core/heat/clearance/placedFindings'
 import { heatFindings, type RigHeatInput } from '@/core/heat/heatFindings'
 
 function judge(change: Partial<RigHeatInput> = {}) {
@@ -75,6 +76,50 @@ describe('placement', () => {
       'stop exit-blocked',
     ])
   })
+})
+
+test('each finding about a place names the heater and what is wrong, and opens its room', () => {
+  const told = (one: { gear: RoomGear; heater: ReturnType<typeof heaterGear> }) =>
+    placedHeaters(one.gear, [one.heater])
+      .flatMap((placed) => placedFindings(placed))
+      .map(({ sentence, reason, remedy }) => [
+        formatPhrase(sentence, 'us').replaceAll('\u00a0', ' '),
+        formatPhrase(reason, 'us'),
+        remedy.subjectId,
+      ])
+  const heater = heaterGear({ body: body({ hoseM: 1 }) })
+  const outlet = { id: 'outlet', kind: 'gas-outlet', lowM: 0, highM: 0.05, lengthM: 0.05, widthM: 0.05 } as const
+  expect(told({ gear: withThings({ ...outlet, xM: 4.9, yM: 1 }), heater })).toEqual([
+    ['The hose of Panel heater would lie in front of it.', expect.stringContaining('hardens'), 'saloon'],
+  ])
+  expect(told({ gear: withThings({ ...outlet, xM: 5.9, yM: 3.9 }), heater })).toEqual([
+    [
+      expect.stringMatching(/^The hose of Panel heater has 3.3 ft and wants 1\d\.\d ft\.$/),
+      expect.any(String),
+      'saloon',
+    ],
+  ])
+  const gear = roomGear()
+  const lined = { ...gear, shelter: { ...gear.shelter, room: { ...gear.shelter.room, liningsBurn: true } } }
+  const byWall = told({
+    gear: lined,
+    heater: heaterGear({ body: body({ clearances: { frontM: 1, sidesM: 2, rearM: 0.1, topM: 0.6 } }) }),
+  })
+  expect(byWall[0]?.[0]).toMatch(/^The .+ lacks .+ in to the .+ of Panel heater\.$/)
+  const named = told({ gear: withThings({ id: 'x', name: 'In the way', xM: 4.8, yM: 1 }), heater: heaterGear() })
+  expect(named[0]?.[0]).toMatch(/^In the way lacks/)
+  expect(told({ gear, heater: heaterGear({ body: body({ heightM: 3 }) }) })).toEqual([
+    ['Where Panel heater stands cannot be judged.', expect.stringMatching(/\w+ .+\.$/), 'saloon'],
+  ])
+  const room = { ...gear.shelter.room, widthM: 1.2, openings: [door({ side: 'front', alongM: 0.6 })] }
+  const bed = thing({ id: 'bed', kind: 'bed', xM: 1, yM: 0.6, lengthM: 1.9, widthM: 1.1 })
+  const wide = heaterGear({ body: body({ widthM: 0.9, clearances: { frontM: 0, sidesM: 0, rearM: 0, topM: 0 } }) })
+  const placed = [{ heaterId: 'panel', pose: pose({ xM: 4, yM: 0.6 }), use: 'warm-up' as const }]
+  expect(told({ gear: { ...gear, shelter: { room, things: [bed], placed } }, heater: wide })).toEqual([
+    ['Panel heater stands in the way from bed to door.', expect.stringContaining('smoke'), 'saloon'],
+  ])
+  expect(placedHeaters(gear, [])).toEqual([])
+  expect(placedHeaters(gear, [{ ...wide, id: 'another' }])).toEqual([])
 })
 
 describe('the room itself', () => {
