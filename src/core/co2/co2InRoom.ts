@@ -35,7 +35,7 @@ export function co2InRoom(
   if (!(freshM3S > 0)) throw new InputError('freshM3S', 'Every camper leaks some air.')
   if (!(massKg >= 0)) throw new InputError('massKg', 'The gas cannot be less than nothing.')
   if (!(leakKgPerDay >= 0)) throw new InputError('leakKgPerDay', 'A leak is not less than nothing.')
-  if (!(atmospherePa > 0)) throw new InputError('atmospherePa', 'The pressure of the air is more than nothing.')
+  if (!(atmospherePa > 0)) throw new InputError('atmospherePa', 'Enter an air pressure above 0.')
   const moleM3 = (GAS_J_MOLK * ROOM_K) / atmospherePa
   const gasM3 = (massKg / MOLAR_KG) * moleM3
   const leakM3S = (leakKgPerDay / DAY_S / MOLAR_KG) * moleM3

@@ -51,8 +51,8 @@ describe('each face, by hand: the heater at (2, 2) is 0.2 deep, 0.4 wide, 0.5 hi
     expect(wanted({ xM: 1.4 })).toBe(0.1)
     expect(wanted({ xM: 2, yM: 2.8 })).toBe(0.3)
     expect(wanted({ xM: 2, lowM: 1.3, highM: 1.6 })).toBe(0.6)
-    const under = check([thing({ xM: 2.3, highM: 0.4 })], { at: pose({ bottomM: 0.6 }) })
-    expect(under.margins.find(({ id }) => id === 'box')).toMatchObject({ face: 'underside', wantedM: 0 })
+    const hung = check([thing({ xM: 2.3, highM: 0.4 })], { at: pose({ bottomM: 0.6 }) })
+    expect(hung.margins.find(({ id }) => id === 'box')).toMatchObject({ face: 'underside', wantedM: 0 })
     const walls = check([]).margins
     expect(walls.length).toBeGreaterThan(4)
     for (const margin of walls) expect(margin).toMatchObject({ wantedM: 0, isCylinder: false })

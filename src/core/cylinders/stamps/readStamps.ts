@@ -184,7 +184,7 @@ function take(draft: Draft, tokens: readonly StampToken[], i: number, letters: L
     case 'maybe-date':
       throw new InputError(
         'stamps',
-        `Is this ${token.month} of the year ${token.year}? Write ${token.month.padStart(2, '0')}-${token.year}, or leave it out.`,
+        `Is this ${token.month} of the year ${token.year}? Write ${token.month.padStart(2, '0')}-${token.year}, or remove it.`,
       )
     case 'letter':
       if (letters.doubtful.has(i)) {

@@ -27,8 +27,8 @@ export function chilledTemperatureK(
   timeS: number,
   tareKg: number,
 ): number {
-  if (!(timeS >= 0)) throw new InputError('timeS', 'The time cannot be less than nothing.')
-  if (!(tareKg > 0)) throw new InputError('tareKg', 'The empty bottle must weigh more than nothing.')
+  if (!(timeS >= 0)) throw new InputError('timeS', 'Enter a time of 0 or more.')
+  if (!(tareKg > 0)) throw new InputError('tareKg', 'Enter the weight of the empty bottle, above 0.')
   const timeConstantS = (tareKg * STEEL_J_KG_K) / (chillingWPerM2K[chilling] * OUTSIDE_M2)
   return aroundK + (startK - aroundK) * Math.exp(-timeS / timeConstantS)
 }

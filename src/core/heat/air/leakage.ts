@@ -11,6 +11,7 @@ const REFERENCE = { differenceK: 20, windMS: 4 }
  * @param differenceK - between inside and outside, of either sign
  * @param windMS - 0 for a verdict
  * @returns factor, 0 and above
+ * @example leakageFactor(20, 4) // 1
  * @see ASHRAE Handbook, Fundamentals, basic model of residential infiltration [from memory]
  */
 export function leakageFactor(differenceK: number, windMS: number): number {
