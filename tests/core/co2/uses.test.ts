@@ -116,7 +116,7 @@ test('in thin air the same leak is more of the room: at 7,907 ft about a third m
   const share = (part: number): number => part / (1 - part)
   expect(share(leak(high.leakPpm)) / share(leak(sea.leakPpm))).toBeCloseTo(ratio, 6)
   expect(high.allPpm).toBeGreaterThan(sea.allPpm)
-  expect(() => co2InRoom(1, 0, 10, 1, 0)).toThrow('pressure of the air')
+  expect(() => co2InRoom(1, 0, 10, 1, 0)).toThrow('air pressure above 0')
 })
 
 test('kegs are counted down: gas for 1.9 kegs is one', () => {
