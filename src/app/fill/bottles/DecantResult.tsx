@@ -38,7 +38,9 @@ export function DecantResult({ outlook }: { outlook: DecantOutlook }) {
               <FigureButton figure={ventedShare} />
             </span>
             <span className="hint">
-              {vented.fractionOfLimit > 1 ? 'over its limit: that is why not to' : 'near its limit: that is why not to'}
+              {vented.fractionOfLimit > 1
+                ? 'over its limit: that is why not to'
+                : 'it gains little and releases gas: do not'}
               ; venting has cost people valves too
             </span>
           </div>
