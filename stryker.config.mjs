@@ -1,6 +1,6 @@
 /**
  * Mutation testing of what must never be wrong: verdict, fitness to use, fill and carry, clearance. Run by
- * `npm run mutants`, which takes about an hour on two cores.
+ * `npm run mutants`, which takes some hours on two cores.
  */
 const config = {
   testRunner: 'jest',
