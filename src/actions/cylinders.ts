@@ -1,6 +1,6 @@
 'use server'
 
-import { act, type ActionResult } from '@/actions/shared/act'
+import { act, type ActionResult, rowById } from '@/actions/shared/act'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import {
   clearanceSchema,
@@ -26,7 +26,7 @@ import { archivedRowSchema } from '@/services/shared/fields'
 
 /** Saves a cylinder's stamps. */
 export async function saveCylinderAction(input: unknown): Promise<ActionResult<{ id: string }, Cylinder>> {
-  return act(stampsSchema, input, saveStamps, ({ id }) => (id === null ? undefined : savedStamps(id)))
+  return act(stampsSchema, input, saveStamps, rowById(savedStamps))
 }
 
 /** Archives a cylinder. */
@@ -75,7 +75,7 @@ export async function recordLevelAction(input: unknown, requestKey?: unknown): P
 
 /** Saves a regulator, hose, alarm or extinguisher. */
 export async function saveEquipmentAction(input: unknown): Promise<ActionResult<{ id: string }, StoredEquipment>> {
-  return act(equipmentSchema, input, saveEquipment, ({ id }) => (id === null ? undefined : savedEquipment(id)))
+  return act(equipmentSchema, input, saveEquipment, rowById(savedEquipment))
 }
 
 /** Archives an item of equipment. */

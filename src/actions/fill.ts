@@ -1,6 +1,6 @@
 'use server'
 
-import { act, type ActionResult } from '@/actions/shared/act'
+import { act, type ActionResult, rowById } from '@/actions/shared/act'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import { archivePrice, priceSchema, savedPrice, savePrice, type StoredOffer } from '@/services/fill/prices'
 import { fillSchema, recordFill } from '@/services/fill/recordFill'
@@ -28,7 +28,7 @@ export async function saveBottleFillRuleAction(input: unknown): Promise<ActionRe
 
 /** Saves a price. */
 export async function saveOfferAction(input: unknown): Promise<ActionResult<{ id: string }, StoredOffer>> {
-  return act(priceSchema, input, savePrice, ({ id }) => (id === null ? undefined : savedPrice(id)))
+  return act(priceSchema, input, savePrice, rowById(savedPrice))
 }
 
 /** Takes a price off the list. */

@@ -1,6 +1,6 @@
 'use server'
 
-import { act, type ActionResult } from '@/actions/shared/act'
+import { act, type ActionResult, rowById } from '@/actions/shared/act'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import {
   archiveHeater,
@@ -26,7 +26,7 @@ import { archivedRowSchema } from '@/services/shared/fields'
 export async function saveRoomAction(
   input: unknown,
 ): Promise<ActionResult<{ id: string; version: number }, StoredRoom>> {
-  return act(roomEntrySchema, input, saveRoom, ({ id }) => (id === null ? undefined : savedRoom(id)))
+  return act(roomEntrySchema, input, saveRoom, rowById(savedRoom))
 }
 
 /** Archives a room. */
@@ -36,7 +36,7 @@ export async function archiveRoomAction(input: unknown): Promise<ActionResult> {
 
 /** Saves a heater with its numbers, and a page of its manual. */
 export async function saveHeaterAction(input: unknown): Promise<ActionResult<{ id: string }, StoredHeater>> {
-  return act(heaterEntrySchema, input, saveHeater, ({ id }) => (id === null ? undefined : savedHeater(id)))
+  return act(heaterEntrySchema, input, saveHeater, rowById(savedHeater))
 }
 
 /** Archives a heater. */

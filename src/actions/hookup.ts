@@ -1,6 +1,6 @@
 'use server'
 
-import { act, type ActionResult } from '@/actions/shared/act'
+import { act, type ActionResult, rowById } from '@/actions/shared/act'
 import { archiveLine, savedLine, type StoredLine, lineEntrySchema, saveLine } from '@/services/hookup/lines'
 import { archivedRowSchema } from '@/services/shared/fields'
 
@@ -8,7 +8,7 @@ import { archivedRowSchema } from '@/services/shared/fields'
 export async function saveLineAction(
   input: unknown,
 ): Promise<ActionResult<{ id: string; version: number }, StoredLine>> {
-  return act(lineEntrySchema, input, saveLine, ({ id }) => (id === null ? undefined : savedLine(id)))
+  return act(lineEntrySchema, input, saveLine, rowById(savedLine))
 }
 
 /** Archives a line. */

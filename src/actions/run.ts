@@ -1,6 +1,6 @@
 'use server'
 
-import { act, type ActionResult } from '@/actions/shared/act'
+import { act, type ActionResult, rowById } from '@/actions/shared/act'
 import {
   type Appliance,
   applianceSchema,
@@ -17,12 +17,12 @@ import { archivedRowSchema } from '@/services/shared/fields'
 
 /** Saves an appliance. */
 export async function saveApplianceAction(input: unknown): Promise<ActionResult<{ id: string }, Appliance>> {
-  return act(applianceSchema, input, saveAppliance, ({ id }) => (id === null ? undefined : savedAppliance(id)))
+  return act(applianceSchema, input, saveAppliance, rowById(savedAppliance))
 }
 
 /** Saves how a trip is run: its weather, habits, and how the cylinders are used. */
 export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: string; version: number }, Trip>> {
-  return act(runSchema, input, saveRun, ({ id }) => savedTrip(id))
+  return act(runSchema, input, saveRun, rowById(savedTrip))
 }
 
 /** Saves the rig’s 12 V battery; null for none or unknown. */

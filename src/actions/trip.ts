@@ -1,6 +1,6 @@
 'use server'
 
-import { act, type ActionResult } from '@/actions/shared/act'
+import { act, type ActionResult, rowById } from '@/actions/shared/act'
 import { recordEvent } from '@/actions/shared/recordEvent'
 import { beginningSchema, beginRig } from '@/services/rigs/beginRig'
 import { archivedRowSchema } from '@/services/shared/fields'
@@ -48,7 +48,7 @@ export async function recordSwapAction(input: unknown, requestKey?: unknown): Pr
 
 /** Saves a trip. */
 export async function saveTripAction(input: unknown): Promise<ActionResult<{ id: string; version: number }, Trip>> {
-  return act(tripEntrySchema, input, saveTrip, ({ id }) => (id === null ? undefined : savedTrip(id)))
+  return act(tripEntrySchema, input, saveTrip, rowById(savedTrip))
 }
 
 /** The same trip on another day. */

@@ -10,6 +10,12 @@ import { refusalOf } from '@/services/shared/refusalOf'
 export type ActionResult<Value = null, Conflict = never> =
   { ok: true; value: Value } | { ok: false; issues: InputIssue[]; conflict?: Conflict }
 
+/** Reads the row that an input names, for a conflict; none for a new one. */
+export const rowById =
+  <Row>(find: (id: string) => Row | undefined) =>
+  ({ id }: { id: string | null }): Row | undefined =>
+    id === null ? undefined : find(id)
+
 /** By which server.mjs names a request. */
 const REQUEST_HEADER = 'x-gold-kettle-request'
 

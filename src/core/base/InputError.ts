@@ -19,3 +19,17 @@ export class InputError extends Error {
     this.issues = [{ path, message }]
   }
 }
+
+/**
+ * Runs a check and puts what it refuses at a field of the caller's own.
+ *
+ * @throws InputError at `path`, with the sentence of the check
+ */
+export function atField(path: string, check: () => void): void {
+  try {
+    check()
+  } catch (error) {
+    if (error instanceof InputError) throw new InputError(path, error.message)
+    throw error
+  }
+}

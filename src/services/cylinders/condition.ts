@@ -2,14 +2,14 @@ import { inspectionItems } from '@/core/cylinders/inspection/inspectionItems'
 import { requalification } from '@/core/cylinders/dates/requalification'
 import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
-import { InputError } from '@/core/base/InputError'
+import { atField, InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { addInspection, type StoredInspection } from '@/records/repositories/cylinders/inspections'
 import { addMark, type StoredMark } from '@/records/repositories/cylinders/marks'
 import { addPhoto } from '@/records/repositories/photos'
 import { write } from '@/records/write'
-import { dayOf, idField, monthField, noteField, reasonField } from '@/services/shared/fields'
+import { idField, monthField, monthOf, noteField, reasonField } from '@/services/shared/fields'
 import { requireCylinder } from './requireCylinder'
 
 export const markSchema = z.strictObject({
@@ -34,12 +34,7 @@ export function recordMark({ photo, ...entry }: z.output<typeof markSchema>, now
   if (dateClass === 'non-refillable') {
     throw new InputError('month', 'A bottle that is not refillable is never requalified.')
   }
-  try {
-    requalification({ ...fitness, dateClass, marks: [entry] }, fitness.rule, dayOf(now).slice(0, 7))
-  } catch (error) {
-    if (error instanceof InputError) throw new InputError('month', error.message)
-    throw error
-  }
+  atField('month', () => requalification({ ...fitness, dateClass, marks: [entry] }, fitness.rule, monthOf(now)))
   const records = database()
   const enteredAt = now.toISOString()
   return write(records, () => {

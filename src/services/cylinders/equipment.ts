@@ -13,12 +13,13 @@ import {
 } from '@/records/repositories/cylinders/equipment'
 import { requireRig } from '@/services/rigs/rigs'
 import {
+  addOrSave,
   type ArchivedRow,
-  dayOf,
   idField,
   monthField,
   nameField,
   noteField,
+  requireMadeMonth,
   savedFields,
 } from '@/services/shared/fields'
 
@@ -38,19 +39,20 @@ export const equipmentSchema = z.strictObject({
  * @throws InputError at the field of a month that cannot be
  */
 export function saveEquipment(
-  { id, rigId, version, ...entry }: z.output<typeof equipmentSchema>,
+  { id, version, rigId, ...entry }: z.output<typeof equipmentSchema>,
   now: Date,
 ): { id: string } {
-  if (entry.madeMonth !== null && entry.madeMonth > dayOf(now).slice(0, 7)) {
-    throw new InputError('madeMonth', 'That month has not come yet. Check the year.')
-  }
+  requireMadeMonth('madeMonth', entry.madeMonth, now)
   if (entry.madeMonth !== null && entry.replaceByMonth !== null && entry.replaceByMonth < entry.madeMonth) {
     throw new InputError('replaceByMonth', 'It cannot be over before it was made.')
   }
   requireRig(rigId)
-  if (id === null) return { id: addEquipment(database(), rigId, entry).id }
-  saveRow(database(), id, version ?? 0, entry)
-  return { id }
+  const saved = addOrSave(
+    { id, version },
+    () => addEquipment(database(), rigId, entry),
+    (known, over) => saveRow(database(), known, over, entry),
+  )
+  return { id: saved.id }
 }
 
 /** Equipment as it is saved. */

@@ -15,12 +15,14 @@ import { addMark } from '@/records/repositories/cylinders/marks'
 import { write } from '@/records/write'
 import { requireRig } from '@/services/rigs/rigs'
 import {
+  addOrSave,
   type ArchivedRow,
-  dayOf,
   massField,
   monthField,
+  monthOf,
   nameField,
   reasonField,
+  requireMadeMonth,
   savedFields,
 } from '@/services/shared/fields'
 
@@ -63,14 +65,12 @@ export const stampsSchema = z.strictObject({
 
 export type StampsEntry = z.output<typeof stampsSchema>
 
-function requireSense(entry: StampsEntry, thisMonth: string): void {
-  const { kind, tareKg, waterCapacityKg, labelNetKg, manufacturedMonth } = entry
+function requireSense(entry: StampsEntry, now: Date): void {
+  const { kind, tareKg, waterCapacityKg, labelNetKg } = entry
   // The empty cylinder must make sense before anything is weighed on it.
   if (kindFacts[kind].isFixed) waterCapacityVolumeM3(waterCapacityKg)
   else contents({ tareKg, waterCapacityKg, labelNetKg, gas: kindFacts[kind].gas, grossKg: tareKg })
-  if (manufacturedMonth !== null && manufacturedMonth > thisMonth) {
-    throw new InputError('manufacturedMonth', 'That month has not come yet. Check the year.')
-  }
+  requireMadeMonth('manufacturedMonth', entry.manufacturedMonth, now)
   const [doubt] = stampWarnings(entry)
   if (doubt && !entry.confirmed) {
     throw new InputError(doubt.path, 'Look at the collar again, and confirm that it is stamped so.')
@@ -87,19 +87,21 @@ function requireSense(entry: StampsEntry, thisMonth: string): void {
  */
 export function saveStamps(checked: StampsEntry, now: Date): { id: string } {
   const { id, rigId, version, marks, confirmed: _, ...rest } = checked
-  const today = dayOf(now)
-  requireSense(checked, today.slice(0, 7))
+  requireSense(checked, now)
   const records = database()
   const entry = { ...rest, tareKg: kindFacts[rest.kind].isFixed ? 0 : rest.tareKg }
   const dates = { ...entry, dateClass: findDateClass(entry.kind, entry.specification, entry), marks }
-  requalification(dates, ruleOf(requireRig(rigId), entry), today.slice(0, 7))
+  requalification(dates, ruleOf(requireRig(rigId), entry), monthOf(now))
   const stored = id === null ? undefined : findCylinder(records, id)
   if (entry.aboard && stored?.gear.fitness.refilledAt) {
     throw new InputError('aboard', 'It was refilled and is not made for it: no trip may carry it.')
   }
   return write(records, () => {
-    const cylinderId = id ?? addCylinder(records, rigId, entry).id
-    if (id !== null) saveCylinder(records, id, version ?? 0, entry)
+    const { id: cylinderId } = addOrSave(
+      { id, version },
+      () => addCylinder(records, rigId, entry),
+      (existing, over) => saveCylinder(records, existing, over, entry),
+    )
     const known = stored?.gear.fitness.marks ?? []
     for (const mark of marks) {
       if (known.some(({ month, letter }) => month === mark.month && letter === mark.letter)) continue

@@ -4,7 +4,7 @@ import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { addOffer, findOffer, listOffers, saveOffer, type StoredOffer } from '@/records/repositories/cylinders/offers'
 import { requireRig } from '@/services/rigs/rigs'
-import { type ArchivedRow, massField, nameField, priceField, savedFields } from '@/services/shared/fields'
+import { addOrSave, type ArchivedRow, massField, nameField, priceField, savedFields } from '@/services/shared/fields'
 
 export type { StoredOffer }
 
@@ -31,9 +31,12 @@ export function savePrice({ id, rigId, version, ...entry }: z.output<typeof pric
     throw new InputError('containsKg', 'Enter how much gas it contains: an exchanged cylinder often only 15 lb.')
   }
   requireRig(rigId)
-  if (id === null) return { id: addOffer(database(), rigId, entry).id }
-  saveOffer(database(), id, version ?? 0, entry)
-  return { id }
+  const saved = addOrSave(
+    { id, version },
+    () => addOffer(database(), rigId, entry),
+    (known, over) => saveOffer(database(), known, over, entry),
+  )
+  return { id: saved.id }
 }
 
 /** A price as it is saved. */

@@ -15,7 +15,15 @@ import { saveRig } from '@/records/repositories/rigs/rigs'
 import { findAppliance } from '@/records/repositories/trips/appliances'
 import { write } from '@/records/write'
 import { requireRig } from '@/services/rigs/rigs'
-import { type ArchivedRow, idField, nameField, priceField, savedFields, versionField } from '@/services/shared/fields'
+import {
+  addOrSave,
+  type ArchivedRow,
+  idField,
+  nameField,
+  priceField,
+  savedFields,
+  versionField,
+} from '@/services/shared/fields'
 
 export type { StoredHeater }
 
@@ -57,10 +65,13 @@ export function saveHeater(
   if (entry.applianceId !== null && !findAppliance(records, entry.applianceId)) throw new NotFoundError('appliance')
   if (id !== null && !findHeater(records, id)) throw new NotFoundError('heater')
   return write(records, () => {
-    const kept = id ?? addHeater(records, rigId, entry).id
-    if (id !== null) saveRow(records, id, version ?? 0, entry)
-    if (photo !== null) addManualPage(records, kept, Buffer.from(photo, 'base64'), now.toISOString())
-    return { id: kept }
+    const saved = addOrSave(
+      { id, version },
+      () => addHeater(records, rigId, entry),
+      (known, over) => saveRow(records, known, over, entry),
+    )
+    if (photo !== null) addManualPage(records, saved.id, Buffer.from(photo, 'base64'), now.toISOString())
+    return { id: saved.id }
   })
 }
 

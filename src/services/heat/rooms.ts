@@ -15,7 +15,7 @@ import {
   type StoredWarmUp,
 } from '@/records/repositories/heat/rooms'
 import { requireRig } from '@/services/rigs/rigs'
-import { type ArchivedRow, idField, nameField, savedFields } from '@/services/shared/fields'
+import { addOrSave, type ArchivedRow, idField, nameField, savedFields } from '@/services/shared/fields'
 
 export type { StoredRoom, StoredWarmUp }
 
@@ -47,9 +47,11 @@ export function saveRoom({ id, rigId, version, ...entry }: z.output<typeof roomE
 } {
   requireRoom(entry.shelter.room)
   requireRig(rigId)
-  if (id === null) return { id: addRoom(database(), rigId, entry).id, version: 1 }
-  saveRow(database(), id, version ?? 0, entry)
-  return { id, version: (version ?? 0) + 1 }
+  return addOrSave(
+    { id, version },
+    () => addRoom(database(), rigId, entry),
+    (known, over) => saveRow(database(), known, over, entry),
+  )
 }
 
 /** A room as it is saved. */

@@ -13,7 +13,7 @@ import {
   type StoredLineChange,
 } from '@/records/repositories/lines/lines'
 import { requireRig } from '@/services/rigs/rigs'
-import { type ArchivedRow, nameField, savedFields } from '@/services/shared/fields'
+import { addOrSave, type ArchivedRow, nameField, savedFields } from '@/services/shared/fields'
 
 export type { StoredLine, StoredLineChange }
 
@@ -52,12 +52,11 @@ export function saveLine(
 ): { id: string; version: number } {
   lineGraph(entry.line)
   requireRig(rigId)
-  if (id === null) {
-    const added = addLine(database(), rigId, entry, now.toISOString())
-    return { id: added.id, version: added.version }
-  }
-  saveRow(database(), id, version ?? 0, entry, now.toISOString())
-  return { id, version: (version ?? 0) + 1 }
+  return addOrSave(
+    { id, version },
+    () => addLine(database(), rigId, entry, now.toISOString()),
+    (known, over) => saveRow(database(), known, over, entry, now.toISOString()),
+  )
 }
 
 /** A line as it is saved. */

@@ -3,7 +3,7 @@ import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equip
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { type HeaterKind, heaterKinds } from '@/core/heat/heaters/heater'
-import { InputError } from '@/core/base/InputError'
+import { atField, InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
@@ -60,12 +60,7 @@ function beginCylinder(
   const { grossKg } = said
   const gear = findCylinder(records, id)?.gear
   if (grossKg === null || !gear) return
-  try {
-    contents(contentsInput(gear, { grossKg, hangingKg: 0 }))
-  } catch (error) {
-    if (error instanceof InputError) throw new InputError('cylinder.grossKg', error.message)
-    throw error
-  }
+  atField('cylinder.grossKg', () => contents(contentsInput(gear, { grossKg, hangingKg: 0 })))
   addWeighing(records, { cylinderId: id, grossKg, hangingKg: 0, weighedAt: nowIso, source: 'typed' })
 }
 

@@ -14,7 +14,7 @@ import {
   saveAppliance as saveRow,
 } from '@/records/repositories/trips/appliances'
 import { requireRig } from '@/services/rigs/rigs'
-import { type ArchivedRow, idField, nameField, savedFields, versionField } from '@/services/shared/fields'
+import { addOrSave, type ArchivedRow, idField, nameField, savedFields, versionField } from '@/services/shared/fields'
 
 export type { Appliance }
 
@@ -48,9 +48,12 @@ export function saveAppliance({ id, rigId, version, ...entry }: z.output<typeof 
   if (entry.cylinderId !== null && findCylinder(records, entry.cylinderId)?.row.rigId !== rigId) {
     throw new InputError('cylinderId', 'This cylinder is no longer in the rig.')
   }
-  if (id === null) return { id: addAppliance(records, rigId, entry).id }
-  saveRow(records, id, version ?? 0, entry)
-  return { id }
+  const saved = addOrSave(
+    { id, version },
+    () => addAppliance(records, rigId, entry),
+    (known, over) => saveRow(records, known, over, entry),
+  )
+  return { id: saved.id }
 }
 
 /** An appliance as it is saved. */

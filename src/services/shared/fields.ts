@@ -1,4 +1,5 @@
 import { format } from 'date-fns'
+import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { energies, habitSchema } from '@/core/appliances/habit'
 
@@ -57,4 +58,35 @@ export type ArchivedRow = z.output<typeof archivedRowSchema>
 /** The day where the server stands, which is the owner's own machine: `2026-11-24`. */
 export function dayOf(now: Date): string {
   return format(now, 'yyyy-MM-dd')
+}
+
+/** The month where the server stands: `2026-11`. */
+export function monthOf(now: Date): string {
+  return dayOf(now).slice(0, 7)
+}
+
+/** @throws InputError at `path` for a month of manufacture that is still to come */
+export function requireMadeMonth(path: string, month: string | null, now: Date): void {
+  if (month !== null && month > monthOf(now)) {
+    throw new InputError(path, 'That month has not come yet. Check the year.')
+  }
+}
+
+/**
+ * Adds a row that has no identifier yet, or saves it over the version given.
+ *
+ * @returns identifier and version that the row has from then on
+ */
+export function addOrSave(
+  { id, version }: { id: string | null; version: number | null },
+  add: () => { id: string; version: number },
+  save: (id: string, version: number) => void,
+): { id: string; version: number } {
+  if (id === null) {
+    const added = add()
+    return { id: added.id, version: added.version }
+  }
+  const over = version ?? 0
+  save(id, over)
+  return { id, version: over + 1 }
 }

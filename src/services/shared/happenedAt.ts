@@ -1,11 +1,13 @@
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 
-/** When something happened; null for just now. */
-export const happenedAtField = z.iso
+/** A moment of the owner's choice; null for just now. */
+export const momentField = z.iso
   .datetime({ error: 'Enter a day and an hour, or leave it empty for just now.' })
   .nullable()
-  .default(null)
+
+/** When something happened; just now where nothing is said. */
+export const happenedAtField = momentField.default(null)
 
 /** A clock that runs a little ahead in the browser is no mistake. */
 const TOLERANCE_MS = 60_000

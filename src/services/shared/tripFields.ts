@@ -1,5 +1,5 @@
 import { isValid, parseISO } from 'date-fns'
-import { InputError } from '@/core/base/InputError'
+import { atField } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { requireTemperature } from '@/core/fluids/fluidData'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
@@ -24,16 +24,6 @@ export const tripFieldsSchema = z.strictObject({
   reserveShare: z.number().min(0, 'The reserve cannot be less than nothing.').max(1, 'The reserve is at most 100 %.'),
 })
 
-/** Runs a check of core and puts what it refuses at its field. */
-function at(path: string, check: () => void): void {
-  try {
-    check()
-  } catch (error) {
-    if (error instanceof InputError) throw new InputError(path, error.message)
-    throw error
-  }
-}
-
 /**
  * Refuses a height and a cold that cannot be.
  *
@@ -45,6 +35,6 @@ export function requireTripPlace(
   { altitudeM, coldestK }: { altitudeM: number; coldestK: number | null },
   before = '',
 ): void {
-  at(`${before}altitudeM`, () => standardAtmospherePa(altitudeM))
-  if (coldestK !== null) at(`${before}coldestK`, () => requireTemperature('propane', coldestK))
+  atField(`${before}altitudeM`, () => standardAtmospherePa(altitudeM))
+  if (coldestK !== null) atField(`${before}coldestK`, () => requireTemperature('propane', coldestK))
 }

@@ -6,14 +6,14 @@ import { database } from '@/records/database'
 import { addSwap, type StoredSwap } from '@/records/repositories/trips/swaps'
 import { requireCylinder } from '@/services/cylinders/requireCylinder'
 import { idField } from '@/services/shared/fields'
+import { momentField } from '@/services/shared/happenedAt'
 
 export const swapSchema = z.strictObject({
   cylinderId: idField,
   otherId: idField.nullable(),
   found: z.enum(swapFinds),
   otherShut: z.boolean().nullable(),
-  /** Null for just now. */
-  swappedAt: z.iso.datetime({ error: 'Enter a day and an hour, or leave it empty for just now.' }).nullable(),
+  swappedAt: momentField,
 })
 
 /**

@@ -16,7 +16,7 @@ import {
 } from '@/records/repositories/trips/trips'
 import { write } from '@/records/write'
 import { requireRig } from '@/services/rigs/rigs'
-import { type ArchivedRow, idField, savedFields, tripUsesField } from '@/services/shared/fields'
+import { addOrSave, type ArchivedRow, idField, savedFields, tripUsesField } from '@/services/shared/fields'
 import { dayField, requireTripPlace, tripFieldsSchema } from '@/services/shared/tripFields'
 import { keepVerdict } from './keepVerdict'
 
@@ -58,10 +58,13 @@ export function saveTrip(
       throw new InputError(`uses.${i}.applianceId`, 'This appliance is no longer in the rig.')
   })
   return write(records, () => {
-    const saved = id === null ? addTrip(records, rigId, entry) : { id, version: (version ?? 0) + 1 }
-    if (id !== null) saveRow(records, id, version ?? 0, entry)
+    const saved = addOrSave(
+      { id, version },
+      () => addTrip(records, rigId, entry),
+      (known, over) => saveRow(records, known, over, entry),
+    )
     keepVerdict(saved.id, now)
-    return { id: saved.id, version: saved.version }
+    return saved
   })
 }
 
