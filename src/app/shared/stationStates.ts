@@ -1,3 +1,4 @@
+import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
 import { verdict } from '@/core/findings/verdict'
@@ -7,9 +8,6 @@ import { SIXTY_F_K } from '@/core/units/convert'
 import type { RigSnapshot } from '@/services/rigs/rigSnapshot'
 import type { StationState } from '@/ui/shell/GasLine'
 import { stationFacts } from '@/ui/shell/stationFacts'
-
-/** Without a trip the altitude is unknown. */
-const SEA_LEVEL_PA = 101325
 
 /** State of every station for the gas line: its own findings' worst, and how many should be fixed. */
 export function stationStates({
@@ -29,6 +27,7 @@ export function stationStates({
         ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
         // Before a trip is planned, missing heaters are not reported.
         ...(heat.heaters.length > 0 ? heatFindings({ ...heat, altitudeM: 0, equipment, planned: [] }) : []),
+        // Without a trip the altitude is unknown.
         ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
       ]
   const state = (station: Station): StationState => {

@@ -1,4 +1,5 @@
 import { InputError } from '@/core/base/InputError'
+import { MOLAR_GAS_J_PER_MOLK } from '@/core/fluids/atmosphere'
 
 export interface Co2InRoom {
   /** If all of it gets out at once and mixes. */
@@ -8,7 +9,6 @@ export interface Co2InRoom {
 }
 
 const MOLAR_KG = 0.0440098
-const GAS_J_MOLK = 8.314462618
 /** Of the room. */
 const ROOM_K = 293.15
 const OUTSIDE_PPM = 420
@@ -36,7 +36,7 @@ export function co2InRoom(
   if (!(massKg >= 0)) throw new InputError('massKg', 'The gas cannot be less than nothing.')
   if (!(leakKgPerDay >= 0)) throw new InputError('leakKgPerDay', 'A leak is not less than nothing.')
   if (!(atmospherePa > 0)) throw new InputError('atmospherePa', 'Enter an air pressure above 0.')
-  const moleM3 = (GAS_J_MOLK * ROOM_K) / atmospherePa
+  const moleM3 = (MOLAR_GAS_J_PER_MOLK * ROOM_K) / atmospherePa
   const gasM3 = (massKg / MOLAR_KG) * moleM3
   const leakM3S = (leakKgPerDay / DAY_S / MOLAR_KG) * moleM3
   return {

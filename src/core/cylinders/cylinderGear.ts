@@ -1,5 +1,5 @@
 import type { RuleSet } from '@/core/rules/dateRules'
-import type { CylinderKind } from './cylinderKind'
+import { type CylinderKind, kindFacts } from './cylinderKind'
 import type { InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
 import type { Mark } from '@/core/cylinders/stamps/stampReading'
 
@@ -60,4 +60,9 @@ export interface CylinderGear {
   /** Until when its valve is known to have stayed closed since the last reading, ISO 8601. */
   shutUntil: string | null
   fitness: CylinderFitness
+}
+
+/** Whether a cylinder was filled again that is not made for it: it may not be carried or used. */
+export function isRefilledAgainstItsKind({ kind, fitness }: Pick<CylinderGear, 'kind' | 'fitness'>): boolean {
+  return !kindFacts[kind].isRefillable && fitness.refilledAt !== null
 }

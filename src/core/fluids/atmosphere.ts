@@ -1,6 +1,10 @@
 import { InputError } from '@/core/base/InputError'
 
-const SEA_LEVEL_PA = 101325
+/** Standard atmosphere at sea level. */
+export const SEA_LEVEL_PA = 101_325
+
+/** Molar gas constant, J/(mol K); CODATA 2018, exact. The equations of state keep the value that they were fitted with. */
+export const MOLAR_GAS_J_PER_MOLK = 8.314462618
 
 const SEA_LEVEL_K = 288.15
 

@@ -1,6 +1,5 @@
-import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contentsFindings } from '@/core/cylinders/contents/contentsFindings'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, isRefilledAgainstItsKind } from '@/core/cylinders/cylinderGear'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
 import type { Finding } from '@/core/findings/Finding'
@@ -94,10 +93,10 @@ function inspectionDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
  * @param untilDay - last day of the trip, `2026-12-08`
  */
 export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilDay: string): Finding[] {
-  const { id, name, kind, fitness } = cylinder
+  const { id, name, fitness } = cylinder
   const found: Finding[] = []
   const partsOf = (month = '') => ({ name, month, rule: fitness.rule.name })
-  if (!kindFacts[kind].isRefillable && fitness.refilledAt !== null) {
+  if (isRefilledAgainstItsKind(cylinder)) {
     found.push(
       makeFinding('fill', 'refilled-non-refillable', {
         text: '{name} was refilled and is not made for it.',

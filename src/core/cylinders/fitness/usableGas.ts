@@ -1,6 +1,5 @@
-import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, isRefilledAgainstItsKind } from '@/core/cylinders/cylinderGear'
 
 /** Why the gas in a cylinder may not be used, at any weight. */
 export type UnusableReason = 'overfilled' | 'out of service' | 'refilled and may not be carried'
@@ -11,9 +10,8 @@ export type UnusableReason = 'overfilled' | 'out of service' | 'refilled and may
  * @returns null when it may be used
  */
 export function unusableReason(cylinder: CylinderGear): UnusableReason | null {
-  const { kind, fitness } = cylinder
-  if (fitness.retiredBy !== null) return 'out of service'
-  if (!kindFacts[kind].isRefillable && fitness.refilledAt !== null) return 'refilled and may not be carried'
+  if (cylinder.fitness.retiredBy !== null) return 'out of service'
+  if (isRefilledAgainstItsKind(cylinder)) return 'refilled and may not be carried'
   return gearContents(cylinder)?.overfilled ? 'overfilled' : null
 }
 

@@ -1,6 +1,7 @@
 import { bisect } from '@/core/math/findRoot'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { z } from '@/core/base/zod'
+import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
 import { cylinderState } from '@/core/fluids/cylinderState'
 import { gasDensityKgM3 } from '@/core/fluids/onePhase'
 import { saturation } from '@/core/fluids/saturation'
@@ -13,7 +14,6 @@ export const STEEL_J_KG_K = 480
 export const SQUEEZE_GAMMA = 1.13
 /** Boiling point of propane at 1 atm; a vented bottle with liquid cools to it. [from memory] */
 const BOILING_K = 231.04
-const AIR_PA = 101_325
 const COLDEST_K = 190
 const HOTTEST_K = 340
 
@@ -72,7 +72,7 @@ function before(residualKg: number, volumeM3: number, temperatureK: number): Spa
 /** Vapor in a bottle that is open to the air; colder than its boiling point it is saturated, and air takes the rest. */
 function vaporOfAirKgM3(temperatureK: number): number {
   const { pressurePa, vapourDensityKgM3 } = saturation('propane', temperatureK)
-  return pressurePa <= AIR_PA ? vapourDensityKgM3 : gasDensityKgM3('propane', temperatureK, AIR_PA)
+  return pressurePa <= SEA_LEVEL_PA ? vapourDensityKgM3 : gasDensityKgM3('propane', temperatureK, SEA_LEVEL_PA)
 }
 
 /** Temperature to which a bottle chills itself when its gas is let out: only liquid that boils takes heat from the wall. */

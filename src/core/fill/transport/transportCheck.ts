@@ -7,7 +7,7 @@ import { type FindingText, makeFinding } from '@/core/findings/makeFinding'
 import { liquidFullTemperatureK } from '@/core/fluids/cylinderState'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { HOT_CAR_K, fromUnit } from '@/core/units/convert'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, isRefilledAgainstItsKind } from '@/core/cylinders/cylinderGear'
 import type { Quantity } from '@/core/base/quantity'
 
 /** Where the cylinders ride. */
@@ -117,8 +117,8 @@ export function transportCheck(
     )
   }
   for (const cylinder of cylinders) {
-    const { id, name, kind, fitness } = cylinder
-    if (!kindFacts[kind].isRefillable && fitness.refilledAt !== null) {
+    const { id, name, kind } = cylinder
+    if (isRefilledAgainstItsKind(cylinder)) {
       add(
         'carry-refilled',
         '{name} was refilled and may not be carried.',

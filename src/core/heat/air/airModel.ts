@@ -1,3 +1,4 @@
+import { MOLAR_GAS_J_PER_MOLK } from '@/core/fluids/atmosphere'
 import { dewPointK, saturationVaporPa } from '@/core/fluids/waterVapor'
 import type { Room } from '@/core/heat/room/room'
 import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
@@ -68,8 +69,6 @@ interface AirModel {
   propaneKgS: (y: readonly number[], heaterW: number) => number
 }
 
-const GAS_J_MOLK = 8.314462618
-
 /** Of dry air. */
 const OXYGEN_SHARE = 0.20946
 
@@ -105,7 +104,7 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
     { areaM2: shape.shellAreaM2 - shape.glassAreaM2, lossWPerM2K: shellFacts[room.shell].lossWPerM2K },
   ]
   const insideOf = (lossWPerM2K: number, inK: number): number => inK - (lossWPerM2K / SURFACE_W_M2K) * (inK - outK)
-  const amountOf = (inK: number): number => (pressurePa * volumeM3) / (GAS_J_MOLK * inK)
+  const amountOf = (inK: number): number => (pressurePa * volumeM3) / (MOLAR_GAS_J_PER_MOLK * inK)
   const openings = ventilationFlowM3S(room, windMS)
   const flowOf = (inK: number): number => leakageM3S * leakageFactor(inK - outK, windMS) + openings(inK, outK)
   const isCatalytic = input.catalytic
@@ -116,7 +115,9 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
   const condensationRate = (inK: number, vaporPa: number): number =>
     surfaces.reduce((sum, { areaM2, lossWPerM2K }) => {
       const overPa = vaporPa - saturationVaporPa(insideOf(lossWPerM2K, inK))
-      return overPa <= 0 ? sum : sum + ((CONVECTION_W_M2K / LEWIS_J_M3K) * areaM2 * overPa) / (GAS_J_MOLK * inK)
+      return overPa <= 0
+        ? sum
+        : sum + ((CONVECTION_W_M2K / LEWIS_J_M3K) * areaM2 * overPa) / (MOLAR_GAS_J_PER_MOLK * inK)
     }, 0)
 
   const startK = input.startK ?? outK
@@ -128,7 +129,7 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
     slopes: (y, heaterW) => {
       const [oxygen = 0, co2 = 0, water = 0, inK = outK] = y
       const amount = amountOf(inK)
-      const flowMolS = (flowOf(inK) * pressurePa) / (GAS_J_MOLK * inK)
+      const flowMolS = (flowOf(inK) * pressurePa) / (MOLAR_GAS_J_PER_MOLK * inK)
       const oxygenShare = oxygen / amount
       const litW = heaterW * burning(oxygenShare)
       const flame = combustion(vented ? 0 : litW)

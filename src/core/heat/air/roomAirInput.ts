@@ -1,3 +1,4 @@
+import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
 import { z } from '@/core/base/zod'
 import { openingSchema, roomSchema } from '@/core/heat/room/room'
 
@@ -28,7 +29,7 @@ export const roomAirSchema = z.strictObject({
     temperatureK: z.number(),
     relativeHumidity: z.number().min(0).max(1, 'Air holds 100 % at most.').default(0.8),
     co2Ppm: z.number().min(0).max(5000).default(420),
-    pressurePa: z.number().min(40_000).max(110_000).default(101_325),
+    pressurePa: z.number().min(40_000).max(110_000).default(SEA_LEVEL_PA),
   }),
   /** Of the room when it begins; the outside's where absent. */
   startK: z.number().optional(),

@@ -1,3 +1,4 @@
+import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
 import type { Finding } from '@/core/findings/Finding'
 import { z } from '@/core/base/zod'
 import { SIXTY_F_K } from '@/core/units/convert'
@@ -15,7 +16,7 @@ export const hookupCheckSchema = z.strictObject({
   demandsW: z.record(z.string(), z.number()).optional(),
   /** Of the cylinders. */
   temperatureK: z.number().min(174).max(369).default(SIXTY_F_K),
-  atmospherePa: z.number().min(2e4).max(1.2e5).default(101325),
+  atmospherePa: z.number().min(2e4).max(1.2e5).default(SEA_LEVEL_PA),
   /** Month it is judged for, `2026-12`; without it no age is overdue. */
   untilMonth: z
     .string()

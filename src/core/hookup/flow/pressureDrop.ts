@@ -1,3 +1,4 @@
+import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { fromUnit } from '@/core/units/convert'
@@ -8,7 +9,7 @@ export const pressureDropSchema = z.strictObject({
   insideDiameterM: z.number(),
   lengthM: z.number(),
   inletGaugePa: z.number(),
-  atmospherePa: z.number().default(101325),
+  atmospherePa: z.number().default(SEA_LEVEL_PA),
 })
 
 export type PressureDropInput = z.input<typeof pressureDropSchema>
@@ -33,7 +34,6 @@ const CR = 1.2462
 const Y = 0.991
 const HIGH_FROM_PA = 1.5 * PSI_PA
 const MAX_W = 1e7
-const SEA_LEVEL_PA = 101_325
 
 /**
  * Pressure drop of a straight run, by the sizing equations for propane.
@@ -46,7 +46,7 @@ const SEA_LEVEL_PA = 101_325
  * @see NFPA 54, equations for low and for high pressure [from memory]
  */
 export function pressureDrop(input: PressureDropInput): PressureDrop {
-  const { flowW, insideDiameterM, lengthM, inletGaugePa, atmospherePa = 101325 } = input
+  const { flowW, insideDiameterM, lengthM, inletGaugePa, atmospherePa = SEA_LEVEL_PA } = input
   if (!(flowW >= 0 && flowW <= MAX_W)) throw new InputError('flowW', 'The flow lies between nothing and 10 MW.')
   if (!(insideDiameterM > 0 && insideDiameterM <= 0.5)) {
     throw new InputError('insideDiameterM', 'The bore must be more than nothing and under half a metre.')

@@ -1,3 +1,4 @@
+import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { gasDensityKgM3 } from '@/core/fluids/onePhase'
@@ -10,7 +11,7 @@ export const leakRateSchema = z.strictObject({
   durationS: z.number(),
   startK: z.number(),
   endK: z.number(),
-  atmospherePa: z.number().default(101325),
+  atmospherePa: z.number().default(SEA_LEVEL_PA),
   /** Of the room it leaks into. */
   spaceVolumeM3: z.number().optional(),
   gas: z.enum(['propane', 'co2']).default('propane'),
@@ -47,7 +48,7 @@ function requireInput(input: LeakRateInput): void {
     durationS,
     startK,
     endK,
-    atmospherePa = 101325,
+    atmospherePa = SEA_LEVEL_PA,
     spaceVolumeM3,
   } = input
   if (!(lineVolumeM3 > 0 && lineVolumeM3 <= 1)) {
@@ -98,7 +99,7 @@ function outcomeOf({ startGaugePa, endGaugePa, durationS, startK, endK }: LeakRa
 export function leakRate(input: LeakRateInput): LeakRate {
   requireInput(input)
   const { lineVolumeM3, startGaugePa, endGaugePa, durationS, startK, endK, spaceVolumeM3 } = input
-  const { atmospherePa = 101325, gas = 'propane' } = input
+  const { atmospherePa = SEA_LEVEL_PA, gas = 'propane' } = input
   const heldKg = (gaugePa: number, temperatureK: number): number =>
     lineVolumeM3 * gasDensityKgM3(gas, temperatureK, gaugePa + atmospherePa)
   const massRateKgS = Math.max(0, heldKg(startGaugePa, startK) - heldKg(endGaugePa, endK)) / durationS

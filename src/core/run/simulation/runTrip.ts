@@ -118,7 +118,7 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       if (share < BURNS) {
         const cause = drawn.cause ?? 'regulator'
         const burning = mine.filter((i) => (step.wantW[i] ?? 0) > 0).map((i) => input.appliances[i]?.id ?? '')
-        const leftKg = one.state.thermals.reduce((sum, thermal) => sum + usableKg(thermal, one.needPa), 0)
+        const leftKg = (): number => one.state.thermals.reduce((sum, thermal) => sum + usableKg(thermal, one.needPa), 0)
         outages.add(source.id, cause, timeS, stepS, ((wantW - drawnW) / heating) * stepS, leftKg, burning)
       }
       const gaugePa = one.inUsePa(atmospherePa)
@@ -137,7 +137,7 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       chargeC[i] = (chargeC[i] ?? 0) + (step.currentsA[i] ?? 0) * stepS
       const appliance = input.appliances[i]
       if (lostW > 0 && appliance) {
-        outages.add(appliance.sourceId, 'battery', timeS, stepS, (lostW / heating) * stepS, 0, [appliance.id])
+        outages.add(appliance.sourceId, 'battery', timeS, stepS, (lostW / heating) * stepS, () => 0, [appliance.id])
       }
     }
     if (roomK !== null) roomK = household.roomAfterK(outsideK, roomK, shares)

@@ -3,7 +3,7 @@ import type { Outage, OutageCause, TripMoment } from './tripRun'
 /** Outages of one cause within this time are merged, since a cold cylinder comes and goes. */
 const SAME_WITHIN_S = 2 * 3600
 
-/** Records outages and merges their steps. */
+/** Records outages and merges their steps; what is left is asked for only when one begins. */
 export function outageRecorder() {
   const all: (Omit<Outage, 'applianceIds'> & { appliances: Set<string> })[] = []
   return {
@@ -13,7 +13,7 @@ export function outageRecorder() {
       fromS: number,
       stepS: number,
       missingKg: number,
-      leftKg: number,
+      leftKg: () => number,
       applianceIds: readonly string[],
     ): void {
       const last = all.findLast((one) => one.sourceId === sourceId && one.cause === cause)
@@ -22,7 +22,15 @@ export function outageRecorder() {
         last.missingKg += missingKg
         for (const id of applianceIds) last.appliances.add(id)
       } else
-        all.push({ sourceId, cause, fromS, toS: fromS + stepS, missingKg, leftKg, appliances: new Set(applianceIds) })
+        all.push({
+          sourceId,
+          cause,
+          fromS,
+          toS: fromS + stepS,
+          missingKg,
+          leftKg: leftKg(),
+          appliances: new Set(applianceIds),
+        })
     },
     list: (): Outage[] =>
       all
