@@ -1,8 +1,8 @@
 'use client'
 
-import { useCallback, useLayoutEffect, useRef, useState } from 'react'
+import { useRef, useState } from 'react'
 import { type Answer, useSave } from './useSave'
-import { useSessionState } from './useSessionState'
+import { useSessionState, useStableValue } from './useSessionState'
 
 interface FormDraft<Values> {
   /** Version of the row that the values began from: saving must not overwrite a newer one. */
@@ -44,15 +44,9 @@ export function useSavedForm<Values extends object, Input, Value, Conflict = nev
   const values = draft?.values ?? justSaved?.values ?? initial
   // Two changes in one event: the second must not begin from what was drawn before the first.
   const pending = useRef<{ drawn: Values; latest: Values } | null>(null)
-  const latest = useCallback(
-    (): Values => (pending.current?.drawn === values ? pending.current.latest : values),
-    [values],
-  )
-
-  const latestNow = useRef(latest)
-  useLayoutEffect(() => {
-    latestNow.current = latest
-  })
+  const latest = (): Values => (pending.current?.drawn === values ? pending.current.latest : values)
+  // Also after waiting for an answer, when the form was drawn again.
+  const latestNow = useStableValue(latest)
 
   const set = (change: Partial<Values>): void => {
     resetSaving()
@@ -72,11 +66,11 @@ export function useSavedForm<Values extends object, Input, Value, Conflict = nev
    * @param over - version that it is saved over
    */
   const save = async (input: Input, over = baseVersion): Promise<{ value: Value } | null> => {
-    const sent = latestNow.current()
+    const sent = latestNow()
     const answer = await sendNow(input)
     if (!answer) return null
     if (over !== null) setSaved({ values: sent, version: over + 1, loaded: version })
-    const now = latestNow.current()
+    const now = latestNow()
     // What was typed meanwhile is not saved yet.
     if (now === sent) forget()
     else setDraft({ version: over === null ? null : over + 1, values: now })
