@@ -50,11 +50,33 @@ await Promise.all([
   check('Lint', tool('eslint'), ['.']),
 ])
 
-const jestReport = path.join(reports, 'jest.json')
-suite('Jest', tool('jest'), ['--json', '--outputFile', jestReport, '--silent=false'], {}, jestReport, (report) => [
-  report.numPassedTests,
-  report.numFailedTests + report.numRuntimeErrorTestSuites,
-])
+/** Jest as if the machine stood in a time zone. */
+function jestIn(zone, args) {
+  const report = path.join(reports, `jest-${zone.replace('/', '-')}.json`)
+  suite(
+    `Jest in ${zone}`,
+    tool('jest'),
+    [...args, '--json', '--outputFile', report, '--silent=false'],
+    { TZ: zone },
+    report,
+    ({ numPassedTests, numFailedTests, numRuntimeErrorTestSuites }) => [
+      numPassedTests,
+      numFailedTests + numRuntimeErrorTestSuites,
+    ],
+  )
+}
+
+// Everything where the clock changes twice a year; what counts days and hours also where it is half an hour or three
+// quarters off, and where it never changes.
+jestIn('America/Denver', [])
+const ofTime = [
+  'tests/core/(time|trip)/',
+  'tests/core/run/(habits|forecast|beforeAndAfter)',
+  'tests/(app|actions)/',
+  'tests/services/keepVerdict',
+  'tests/records/logbook',
+]
+for (const zone of ['America/St_Johns', 'Asia/Kathmandu', 'UTC']) jestIn(zone, ofTime)
 
 await build()
 count('Build', 1, 0)

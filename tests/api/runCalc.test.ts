@@ -78,6 +78,20 @@ describe('trip-plan', () => {
     expect(Object.keys(await issues('trip-plan', { ...trip, ...change }))).toContain(path)
   })
 
+  test('a forecast that ends before the trip is told in the answer', async () => {
+    const short = { temperatureK: [270, 271, 272] }
+    const { status, json } = await call('trip-plan', { ...trip, forecast: short })
+    expect(status).toBe(200)
+    expect(json.warnings).toEqual([
+      {
+        path: 'forecast.temperatureK',
+        message: 'The forecast ends after 2 hours; the trip takes 48. Its last hour is used for the rest.',
+      },
+    ])
+    expect((await call('trip-plan', trip)).json.warnings).toEqual([])
+    expect((await call('trip-plan', { ...trip, forecast: short, lastsS: 3 * 3600 })).json.warnings).toEqual([])
+  })
+
   test('a field that is not known is refused', async () => {
     expect(JSON.stringify(await issues('trip-plan', { ...trip, moonPhase: 3 }))).toContain('moonPhase')
   })

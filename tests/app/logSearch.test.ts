@@ -12,8 +12,8 @@ test('kind, days and text', () => {
     names: ['weighing', 'reading', 'fill', 'swap'],
     search: 'Weighed',
     searchedNames: ['weighing'],
-    fromIso: '2026-11-01',
-    toIso: '2026-11-30T99',
+    fromIso: new Date(2026, 10, 1).toISOString(),
+    toIso: new Date(2026, 10, 30, 23, 59, 59, 999).toISOString(),
   })
 })
 

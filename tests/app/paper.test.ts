@@ -11,7 +11,7 @@ import { tripCard } from '@/core/trip/card/tripCard'
 
 const gear = rigGear([cylinderGear(), co2Gear()])
 const judgment = judgeTrip(gear, tripPlan(), NOW)
-const blocks = tripCard(gear, tripPlan(), judgment, readiness(judgment.findings, []), '2026-12-01')
+const blocks = tripCard(gear, tripPlan(), judgment, readiness(judgment.findings, []), NOW, (at) => at.slice(0, 10))
 const head = { rig: 'Marigold', trip: 'Larkspur Saddle', when: 'Fri 4 Dec', verdict: 'Fix first', made: '1 Dec' }
 
 describe('the calendar file', () => {

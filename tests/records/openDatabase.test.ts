@@ -124,6 +124,30 @@ test('an older file is copied before it is migrated', () => {
   kept.close()
 })
 
+test('times that an import brought with an offset become UTC, and stay protected', () => {
+  const file = temporaryFile()
+  olderFile(file, '0015_instants_in_utc')
+  const older = new Sqlite(file)
+  older.exec(`
+    INSERT INTO cylinders (id, rig_id, position, name, kind, water_capacity_kg, tare_kg)
+    VALUES ('left', 'marigold', 0, 'Left', 'removable', 21.6, 7.9);
+    INSERT INTO weighings (id, cylinder_id, weighed_at, gross_kg, hanging_kg, source) VALUES
+      ('noon', 'left', '2026-12-05T19:00:00.000Z', 14, 0, 'typed'),
+      ('evening', 'left', '2026-12-05T18:00:00-07:00', 13, 0, 'typed');
+  `)
+  const triggers = triggersOf(older).length
+  older.close()
+  const records = openDatabase(file)
+  const rows = records.$client.prepare('SELECT id, weighed_at AS at FROM weighings ORDER BY weighed_at').all()
+  expect(rows).toEqual([
+    { id: 'noon', at: '2026-12-05T19:00:00.000Z' },
+    { id: 'evening', at: '2026-12-06T01:00:00.000Z' },
+  ])
+  expect(triggersOf(records.$client)).toHaveLength(triggers)
+  expect(() => records.$client.exec(`UPDATE weighings SET gross_kg = 1`)).toThrow()
+  records.$client.close()
+})
+
 test('a migration that fails gives a sentence and one copy, however often the program starts', () => {
   const file = temporaryFile()
   olderFile(file, '0008_trips_append_only')

@@ -1,3 +1,4 @@
+import { compareInstants } from '@/core/time/instant'
 import { gradeLabels, leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import type { HistoryEntry } from '@/app/shared/History'
 import { pressureRole } from './hold/readHold'
@@ -87,5 +88,5 @@ export function leakHistory({ tests, holds }: Pick<LeakPageData, 'tests' | 'hold
     ]
   })
   const held = holds.map(describeHold)
-  return [...walks, ...held].toSorted((a, b) => b.at.localeCompare(a.at))
+  return [...walks, ...held].toSorted((a, b) => compareInstants(b.at, a.at))
 }

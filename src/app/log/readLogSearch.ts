@@ -1,3 +1,5 @@
+import { endOfDay, parseISO, startOfDay } from 'date-fns'
+import { isDay } from '@/core/time/day'
 import { logNames, type LogFilter } from '@/services/log/logbook'
 import { groupFacts, logGroups, logTitles, type LogGroup } from './logKinds'
 
@@ -12,7 +14,6 @@ export interface LogSearch {
 
 type WorkerJob = Readonly<Record<string, string | string[] | undefined>>
 
-const DAY = /^\d{4}-\d\d-\d\d$/
 const LONGEST = 100
 const BEGINNING = '0000'
 const END = '9999'
@@ -27,20 +28,20 @@ export function readLogSearch(asked: WorkerJob): LogSearch {
   return {
     group: logGroups.find((group) => group === one('kind')) ?? '',
     text: one('search').trim(),
-    from: DAY.test(one('from')) ? one('from') : '',
-    to: DAY.test(one('to')) ? one('to') : '',
+    from: isDay(one('from')) ? one('from') : '',
+    to: isDay(one('to')) ? one('to') : '',
     page: Number.isInteger(page) && page >= 1 && page < 100_000 ? page : 1,
   }
 }
 
-/** Filter for the repository. */
+/** Filter for the repository; its days begin at midnight where the owner is. */
 export function filterOf({ group, text, from, to }: LogSearch): LogFilter {
   const sought = text.toLowerCase()
   return {
     names: group === '' ? [] : groupFacts[group].kinds,
     search: text,
     searchedNames: text === '' ? [] : logNames.filter((name) => logTitles[name].toLowerCase().includes(sought)),
-    fromIso: from === '' ? BEGINNING : from,
-    toIso: to === '' ? END : `${to}T99`,
+    fromIso: from === '' ? BEGINNING : startOfDay(parseISO(from)).toISOString(),
+    toIso: to === '' ? END : endOfDay(parseISO(to)).toISOString(),
   }
 }

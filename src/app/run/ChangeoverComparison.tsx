@@ -54,7 +54,7 @@ export function ChangeoverComparison({ editor, input }: { editor: RunEditor; inp
             {work.value.map(({ changeover, firstOutageS, strandedKg, leastGaugePa, getUpAtS }) => (
               <tr key={changeover}>
                 <th scope="row">{changeoverLabels[changeover]}</th>
-                <td>{firstOutageS === null ? 'none' : formatTripTime(firstOutageS, input.startISO)}</td>
+                <td>{firstOutageS === null ? 'none' : formatTripTime(firstOutageS, input)}</td>
                 <td>
                   {strandedKg > 0 ? <Amount quantity={{ value: strandedKg, role: 'cylinderMass' }} /> : 'nothing'}
                 </td>
@@ -71,7 +71,7 @@ export function ChangeoverComparison({ editor, input }: { editor: RunEditor; inp
                     />
                   )}
                 </td>
-                <td>{getUpAtS === null ? 'nobody' : formatTripTime(getUpAtS, input.startISO)}</td>
+                <td>{getUpAtS === null ? 'nobody' : formatTripTime(getUpAtS, input)}</td>
                 <td>
                   {changeover === used ? (
                     <span className="hint">as planned</span>

@@ -28,11 +28,7 @@ export function HoursTable({ outlook, ribbons }: { outlook: RunOutlook; ribbons:
   return (
     <details className="hours-table" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>{runLabels.theHoursAsATable}</summary>
-      <Button
-        variant="quiet"
-        size="sm"
-        onClick={() => hand(runCsv(run, input.startISO, names), `${trip.startDay}-run.csv`)}
-      >
+      <Button variant="quiet" size="sm" onClick={() => hand(runCsv(run, input, names), `${trip.startDay}-run.csv`)}>
         {runLabels.takeItAlongAsCsv}
       </Button>
       <div className="table-scroll" tabIndex={0} role="region" aria-label={runLabels.hoursOfTheTrip}>

@@ -37,7 +37,7 @@ export function NightsBench({
   )
   const first = outlook?.run.outages[0]?.sourceId ?? burning?.[0]?.id
   const sourceId = burning?.some(({ id }) => id === asked) ? asked : (first ?? null)
-  const ribbons = outlook && sourceId !== null ? nightRibbons(outlook.run, outlook.input.startISO, sourceId) : []
+  const ribbons = outlook && sourceId !== null ? nightRibbons(outlook.run, outlook.input, sourceId) : []
   return (
     <>
       <RunHeader editor={editor} data={data} />

@@ -18,7 +18,7 @@ export function Refills({ editor, data }: { editor: RunEditor; data: RunPageData
   const [cylinderId, setCylinderId] = useState(may[0]?.id ?? '')
   const [day, setDay] = useState('1')
   if (may.length === 0 || nights < 2) return null
-  const startISO = editor.outlook?.input.startISO ?? ''
+  const clock = editor.outlook?.input ?? { startISO: '', clockChanges: [] }
   const nameOf = (id: string): string => data.rig.cylinders.find((one) => one.id === id)?.name ?? id
   return (
     <div className="refills">
@@ -26,7 +26,7 @@ export function Refills({ editor, data }: { editor: RunEditor; data: RunPageData
       <ul>
         {refills.map(({ cylinderId: id, atS }) => (
           <li key={`${id} ${atS}`}>
-            {nameOf(id)}, as {formatTripTime(atS, startISO)} begins{' '}
+            {nameOf(id)}, as {formatTripTime(atS, clock)} begins{' '}
             <Button
               variant="bare"
               size="sm"

@@ -53,7 +53,7 @@ export function Remedies({
                 ) : (
                   <>
                     {remedy.removes ? 'mends this one; the next: ' : 'then first '}
-                    {formatTripTime(remedy.firstOutageS, input.startISO)}
+                    {formatTripTime(remedy.firstOutageS, input)}
                   </>
                 )}
                 {' · '}

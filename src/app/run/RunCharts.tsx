@@ -83,7 +83,7 @@ export function RunCharts({ outlook, sourceId }: { outlook: RunOutlook; sourceId
               words: (days) => (days === 0 ? 'start' : `${days} d`),
               ticks: axisTicks(0, nights, Math.min(7, nights)),
             }}
-            tipOf={({ timeS }) => formatTripTime(timeS, outlook.input.startISO)}
+            tipOf={({ timeS }) => formatTripTime(timeS, outlook.input)}
           />
         ))}
     </div>

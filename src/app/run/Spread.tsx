@@ -3,7 +3,7 @@
 import Button from 'react-bootstrap/Button'
 import { useWorker } from '@/ui/state/useWorker'
 import { WorkerBar } from '@/ui/shell/WorkerBar'
-import { formatTripTime } from '@/core/time/tripClock'
+import { formatTripTime, type TripClock } from '@/core/time/tripClock'
 import type { TripRunInput } from '@/core/run/simulation/tripRun'
 import type { Percentiles, MonteCarloResult } from '@/core/run/analysis/monteCarlo'
 import { Amount } from '@/ui/figures/Amount'
@@ -19,7 +19,7 @@ const shares = [
   ['p90', 'nine in ten'],
 ] as const satisfies readonly (readonly [keyof Percentiles<number>, string])[]
 
-function Result({ spread, startISO }: { spread: MonteCarloResult; startISO: string }) {
+function Result({ spread, clock }: { spread: MonteCarloResult; clock: TripClock }) {
   const { coarse, fine } = spread
   return (
     <>
@@ -57,7 +57,7 @@ function Result({ spread, startISO }: { spread: MonteCarloResult; startISO: stri
                     }}
                   />
                 </td>
-                <td>{atS === null ? 'none' : formatTripTime(atS, startISO)}</td>
+                <td>{atS === null ? 'none' : formatTripTime(atS, clock)}</td>
               </tr>
             )
           })}
@@ -70,8 +70,8 @@ function Result({ spread, startISO }: { spread: MonteCarloResult; startISO: stri
         <Amount quantity={{ value: fine.stepS, role: 'minutes' }} />
         {coarse.firstOutageS !== null && fine.firstOutageS !== null && (
           <>
-            ; its first outage is {formatTripTime(coarse.firstOutageS, startISO)} against{' '}
-            {formatTripTime(fine.firstOutageS, startISO)}
+            ; its first outage is {formatTripTime(coarse.firstOutageS, clock)} against{' '}
+            {formatTripTime(fine.firstOutageS, clock)}
           </>
         )}
         .
@@ -103,7 +103,7 @@ export function Spread({ input }: { input: TripRunInput }) {
       {work.value && (
         <div className={work.value.of === input && work.share === null ? '' : 'being-redone'}>
           {work.value.of !== input && <p className="hint mb-1">Of the plan before your last change.</p>}
-          <Result spread={work.value.spread} startISO={input.startISO} />
+          <Result spread={work.value.spread} clock={input} />
         </div>
       )}
     </section>

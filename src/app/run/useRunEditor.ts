@@ -6,7 +6,7 @@ import { useDocumentDraft } from '@/ui/state/useDocumentDraft'
 import { InputError } from '@/core/base/InputError'
 import type { Forecast } from '@/core/run/weather/forecast'
 import { baselineScenario, type Scenario } from '@/core/run/simulation/buildRunInput'
-import { storedUses, type StoredUse, type ApplianceUse, type TripPlan } from '@/core/run/tripPlan'
+import { storedUses, withSettings, type StoredUse, type ApplianceUse, type TripPlan } from '@/core/run/tripPlan'
 import { runOutlook, type RunOutlook } from '@/core/run/simulation/runOutlook'
 import { usualRunSettings, type RunSettings } from '@/core/run/runSettings'
 import type { RunEdit } from '@/core/run/analysis/tripRemedies'
@@ -35,7 +35,7 @@ function planOf(plan: TripPlan, draft: RunDraft, appliances: RunPageData['applia
     const appliance = appliances.find(({ id }) => id === applianceId)
     return appliance ? [{ ...appliance, ...use }] : []
   })
-  return { ...plan, uses, settings: draft.settings, forecast: draft.forecast }
+  return { ...withSettings(plan, draft.settings), uses, forecast: draft.forecast }
 }
 
 export type RunEditor = ReturnType<typeof useRunEditor>

@@ -71,6 +71,9 @@ const idle = new Set([
   'times',
 ])
 
+/** Also read as one. */
+const articles = new Set(['a', 'an'])
+
 /** Largest count per day that is accepted. */
 const MAX = 50
 
@@ -96,11 +99,18 @@ export function readActivities(text: string): ActivitiesRead {
   const counts = new Map<Activity, number>()
   const unknown: string[] = []
   let count: number | null = null
-  for (const word of text.toLowerCase().split(/[\s,;+&.]+/u)) {
+  let counted = ''
+  // A point or comma between digits belongs to a number.
+  for (const word of text.toLowerCase().split(/[\s;+&]+|(?<!\d)[,.]+|[,.]+(?!\d)/u)) {
     if (word === '' || idle.has(word)) continue
     const number = countOf(word)
     if (number !== null) {
+      // The article of “half a coffee” counts nothing.
+      if (count !== null && articles.has(word)) continue
+      // A number of nothing, such as the first of “2 40”, is told.
+      if (count !== null) unknown.push(counted)
       count = number
+      counted = word
       if (number > MAX || number < 0) unknown.push(word)
       continue
     }
@@ -109,5 +119,6 @@ export function readActivities(text: string): ActivitiesRead {
     else unknown.push(word)
     count = null
   }
+  if (count !== null) unknown.push(counted)
   return { done: [...counts].map(([act, times]) => ({ act, count: times })), unknown }
 }

@@ -1,3 +1,4 @@
+import { type ClockChange, elapsedWhenShownS } from '@/core/time/tripClock'
 import { fromUnit } from '@/core/units/convert'
 import { readActivities } from './activities'
 import type { Habit } from './habit'
@@ -11,10 +12,12 @@ export function fridgeDuty(airK: number): number {
   return Math.min(1, Math.max(leastShare, leastShare + ((1 - leastShare) * (airK - leastK)) / (fullK - leastK)))
 }
 
-/** A period of the day at one input. */
-interface Stretch {
+/** A period of the day at one input; it may run past midnight. */
+export interface Stretch {
+  /** Clock time at which it begins. */
   fromS: number
-  toS: number
+  /** A day at most. */
+  lengthS: number
   inputW: number
 }
 
@@ -40,15 +43,6 @@ const HOT_K = fromUnit(40, 'temperature', 'C')
 /** Share of the gas that ends in the water. [common practice] */
 const WATER_SHARE = 0.75
 
-/** Splits a period that runs past midnight in two. */
-function around({ fromS, toS, inputW }: Stretch): Stretch[] {
-  if (toS <= DAY_S) return [{ fromS, toS, inputW }]
-  return [
-    { fromS, toS: DAY_S, inputW },
-    { fromS: 0, toS: Math.min(fromS, toS - DAY_S), inputW },
-  ]
-}
-
 /**
  * Periods of a day in which an appliance burns by the clock.
  *
@@ -58,35 +52,49 @@ function around({ fromS, toS, inputW }: Stretch): Stretch[] {
  */
 export function clockStretches({ habit, inputW, useFactor }: ClockedAppliance, coldWaterK: number): Stretch[] {
   if (habit.way === 'hours') {
-    const fromS = (habit.fromH % 24) * HOUR_S
-    return around({ fromS, toS: fromS + Math.min(DAY_S, habit.burnPerDayS * useFactor), inputW })
+    return [{ fromS: (habit.fromH % 24) * HOUR_S, lengthS: Math.min(DAY_S, habit.burnPerDayS * useFactor), inputW }]
   }
   if (habit.way !== 'acts') return []
   return readActivities(habit.words).done.flatMap(({ act, count }) => {
     const fromS = act.atH * HOUR_S
     if (act.burnS !== undefined) {
-      const toS = fromS + Math.min(DAY_S, act.burnS * count * useFactor)
-      return around({ fromS, toS, inputW: inputW * BURNER_SHARE })
+      return [{ fromS, lengthS: Math.min(DAY_S, act.burnS * count * useFactor), inputW: inputW * BURNER_SHARE }]
     }
     const heatJ = ((act.liters ?? 0) * count * WATER_J_L_K * Math.max(0, HOT_K - coldWaterK)) / WATER_SHARE
-    return inputW > 0 ? around({ fromS, toS: fromS + Math.min(DAY_S, (heatJ * useFactor) / inputW), inputW }) : []
+    return inputW > 0 ? [{ fromS, lengthS: Math.min(DAY_S, (heatJ * useFactor) / inputW), inputW }] : []
   })
 }
 
 /**
- * Mean input over a piece of the clock.
+ * Mean input over a step of a trip. Each stretch begins once a day, when the clock first shows its hour, and lasts its
+ * full time, whether the clock changes meanwhile or not.
  *
- * @param stretches - of the day
- * @param clockS - at its beginning, 0 to 86,400
+ * @param stretches - of a day
+ * @param timeS - start of the step, since the start of the trip
  * @param stepS - its length
+ * @param startClockS - clock time at the start of the trip
+ * @param clockChanges - during the trip
  */
-export function inputBetweenW(stretches: readonly Stretch[], clockS: number, stepS: number): number {
-  if (stretches.length === 0) return 0
+export function inputBetweenW(
+  stretches: readonly Stretch[],
+  timeS: number,
+  stepS: number,
+  startClockS = 0,
+  clockChanges: readonly ClockChange[] = [],
+): number {
   let joules = 0
-  for (const { fromS, toS, inputW } of stretches) {
-    const today = Math.min(toS, clockS + stepS) - Math.max(fromS, clockS)
-    const tomorrow = Math.min(toS, clockS + stepS - DAY_S) - fromS
-    joules += inputW * (Math.max(0, today) + Math.max(0, tomorrow))
+  for (const { fromS, lengthS, inputW } of stretches) {
+    // One that lasts all day never stops, on a day of 25 hours neither.
+    if (lengthS >= DAY_S) {
+      joules += inputW * stepS
+      continue
+    }
+    // A day more on both sides covers what began the day before, and a clock that was set back.
+    const day = Math.floor((timeS + startClockS) / DAY_S)
+    for (let k = day - 2; k <= day + 2; k += 1) {
+      const beginS = elapsedWhenShownS(clockChanges, k * DAY_S + fromS - startClockS)
+      joules += inputW * Math.max(0, Math.min(timeS + stepS, beginS + lengthS) - Math.max(timeS, beginS))
+    }
   }
   return joules / stepS
 }

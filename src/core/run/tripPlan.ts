@@ -3,8 +3,11 @@ import { type Energy, type Habit, energies, habitSchema } from '@/core/appliance
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { type Supply, supplies } from '@/core/cylinders/cylinderKind'
+import { dayField } from '@/core/time/day'
+import { instantField } from '@/core/time/instant'
 import { type Forecast, forecastSchema } from '@/core/run/weather/forecast'
-import { type RunSettings, runSettingsSchema } from './runSettings'
+import { changesFrom } from '@/core/time/tripClock'
+import { type RunSettings, runSettingsSchema, usualRunSettings } from './runSettings'
 
 /** The owner's answer to a calibration. */
 export const calibrationAnswers = ['taken', 'refused'] as const
@@ -43,6 +46,8 @@ export interface TripPlan {
   name: string
   /** Day of leaving, `2026-12-04`. */
   startDay: string
+  /** Instant of leaving, UTC: the start hour of that day where the owner is. */
+  startAt?: string
   nights: number
   /** Duration from its start, when it ends before the last night: used for the rest of a trip under way. */
   lastsS?: number
@@ -88,10 +93,9 @@ const applianceUseSchema = z.strictObject({
 export const tripPlanSchema = z.strictObject({
   id: idField,
   name: z.string().max(60),
-  startDay: z
-    .string()
-    .regex(/^\d{4}-\d\d-\d\d$/, 'A day is written like 2026-12-04.')
-    .refine((day) => Number.isFinite(Date.parse(`${day}T00:00Z`)), 'There is no such day.'),
+  startDay: dayField(),
+  /** Instant of leaving; by the offset of the moment of judgment when absent. */
+  startAt: instantField.optional(),
   nights: z
     .int('A trip has a whole number of nights.')
     .min(1, 'A trip has one night or more.')
@@ -105,6 +109,8 @@ export const tripPlanSchema = z.strictObject({
   /** Learned use factors: gas burned per kilogram by the habits. */
   learned: z.strictObject({ line: factorField.optional(), bottles: factorField.optional() }).optional(),
 })
+
+const HOUR_S = 3600
 
 const DAY_S = 86_400
 
@@ -145,4 +151,20 @@ export function storedUses(uses: readonly ApplianceUse[]): StoredUse[] {
     habit: habit ?? null,
     byNight: byNight ?? null,
   }))
+}
+
+/**
+ * A plan with other settings; when these leave at another hour, its instant of leaving and clock changes move along.
+ *
+ * @param plan - with the clock changes of its own hour
+ * @param settings - that it gets, apart from the clock changes
+ */
+export function withSettings(plan: TripPlan, settings: RunSettings): TripPlan {
+  const { startH, clockChanges } = plan.settings ?? usualRunSettings
+  const laterS = (settings.startH - startH) * HOUR_S
+  return {
+    ...plan,
+    ...(plan.startAt !== undefined && { startAt: new Date(Date.parse(plan.startAt) + laterS * 1000).toISOString() }),
+    settings: { ...settings, clockChanges: changesFrom(clockChanges, laterS) },
+  }
 }

@@ -10,21 +10,6 @@ export function clockHourOf(startISO: string): number {
   return Number(startISO.slice(11, 13)) + Number(startISO.slice(14, 16)) / 60
 }
 
-const DAY_MS = 86_400_000
-
-/**
- * The day a trip ends.
- *
- * @param startDay - `2026-12-04`
- * @param nights - one or more
- * @returns `2026-12-08` for four nights; `startDay` itself when it is invalid
- */
-export function tripEndDay(startDay: string, nights: number): string {
-  const start = Date.parse(`${startDay}T00:00:00Z`)
-  if (!Number.isFinite(start) || !Number.isFinite(nights)) return startDay
-  return new Date(start + nights * DAY_MS).toISOString().slice(0, 10)
-}
-
 const HOUR_S = 3600
 
 const DAY_S = 86_400
@@ -55,20 +40,91 @@ export function parseClock(text: string): number | null {
   return match ? Number(match[1]) + Number(match[2]) / 60 : null
 }
 
+/** A change of the clock: when, counted from the start of the trip, and by how much; 3600 for an hour ahead. */
+export interface ClockChange {
+  atS: number
+  shiftS: number
+}
+
+/** The clock on the wall during a trip. */
+export interface TripClock {
+  /** Local start, `2026-12-04T15:00`. */
+  startISO: string
+  /** In order of time. */
+  clockChanges: readonly ClockChange[]
+}
+
+/**
+ * How far the clock has been set ahead since the start of the trip.
+ *
+ * @param clockChanges - in order of time
+ * @param timeS - since the start
+ */
+export function clockShiftS(clockChanges: readonly ClockChange[], timeS: number): number {
+  let shiftS = 0
+  for (const change of clockChanges) if (timeS >= change.atS) shiftS += change.shiftS
+  return shiftS
+}
+
+/**
+ * Clock changes as counted from a later start; those before it are over.
+ *
+ * @param clockChanges - in order of time
+ * @param laterS - how much later; negative for an earlier start
+ */
+export function changesFrom(clockChanges: readonly ClockChange[], laterS: number): ClockChange[] {
+  return clockChanges.filter(({ atS }) => atS > laterS).map(({ atS, shiftS }) => ({ atS: atS - laterS, shiftS }))
+}
+
+/**
+ * Time since the start of a trip at which the clock first shows a time.
+ *
+ * @param clockChanges - in order of time
+ * @param shownS - what the clock shows, counted from what it showed at the start
+ * @returns the moment of the change for a time that the clock skips; the first of two for one that it shows twice
+ */
+export function elapsedWhenShownS(clockChanges: readonly ClockChange[], shownS: number): number {
+  let shiftS = 0
+  for (const change of clockChanges) {
+    if (shownS - shiftS < change.atS) break
+    shiftS += change.shiftS
+    if (shownS - shiftS < change.atS) return change.atS
+  }
+  return shownS - shiftS
+}
+
+/**
+ * Time from the start of a trip to the same clock time after its last night.
+ *
+ * @param clockChanges - in order of time
+ * @param nights - one or more
+ */
+export function tripLengthS(clockChanges: readonly ClockChange[], nights: number): number {
+  return elapsedWhenShownS(clockChanges, nights * DAY_S)
+}
+
+/**
+ * Night of a moment of a trip, from 0. Nights are counted from the start hour of the trip, by the clock.
+ *
+ * @param timeS - since the start of the trip
+ */
+export function nightOf(clockChanges: readonly ClockChange[], timeS: number): number {
+  return Math.max(0, Math.floor((timeS + clockShiftS(clockChanges, timeS)) / DAY_S))
+}
+
 /**
  * Night and clock time of a moment of a trip.
  *
  * Nights are counted from the start hour of the trip.
  *
  * @param timeS - since the start of the trip
- * @param startISO - start of the trip
- * @param shiftS - clock shift since then
- * @example formatTripTime(41_400, '2026-12-04T15:00') // 'night 1, 2:30 am'
+ * @param clock - of the trip
+ * @example formatTripTime(41_400, { startISO: '2026-12-04T15:00', clockChanges: [] }) // 'night 1, 2:30 am'
  */
-export function formatTripTime(timeS: number, startISO: string, shiftS = 0): string {
+export function formatTripTime(timeS: number, { startISO, clockChanges }: TripClock): string {
   const startS = clockHourOf(startISO) * HOUR_S
-  const minutes = Math.round((startS + timeS + shiftS) / 60)
+  const minutes = Math.round((startS + timeS + clockShiftS(clockChanges, timeS)) / 60)
   const clock = ((minutes % 1440) + 1440) % 1440
-  const night = Math.floor(Math.max(0, timeS) / DAY_S) + 1
+  const night = nightOf(clockChanges, timeS) + 1
   return `night ${night}, ${format(minuteOfDay(clock), 'h:mm aaa')}`
 }

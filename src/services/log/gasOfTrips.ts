@@ -8,6 +8,7 @@ import { listFills } from '@/records/repositories/cylinders/fills'
 import { listReadings } from '@/records/repositories/cylinders/readings'
 import { listTrips } from '@/records/repositories/trips/trips'
 import { plannedByTrip } from '@/records/repositories/trips/verdicts'
+import { onOwnersClock } from '@/services/shared/ownersClock'
 
 /** A trip with what it burned. */
 export interface GasTrip extends TripGas {
@@ -60,7 +61,7 @@ export function gasOfTrips(rigId: string, nowIso: string): GasOfTrips {
       startDay,
       nights,
       plannedKg: planned.get(id) ?? null,
-      ...tripGas(spans, tripMoments({ startDay, nights, settings }, nowIso), nights, perKg),
+      ...tripGas(spans, tripMoments(onOwnersClock({ startDay, nights, settings }), nowIso), nights, perKg),
     }))
   return { trips, perKg }
 }

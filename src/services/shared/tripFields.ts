@@ -1,20 +1,17 @@
-import { isValid, parseISO } from 'date-fns'
 import { atField } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
+import { dayField } from '@/core/time/day'
 import { requireTemperature } from '@/core/fluids/fluidData'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { nameField } from '@/services/shared/fields'
 
-/** A day as a date field gives it. */
-export const dayField = z
-  .string()
-  .regex(/^\d{4}-\d\d-\d\d$/, 'Choose the day you leave.')
-  .refine((day) => isValid(parseISO(day)), 'There is no such day.')
+/** The day of leaving as a date field gives it. */
+export const leavingDayField = dayField('Choose the day you leave.')
 
 /** What an owner enters of a trip, other than what burns. */
 export const tripFieldsSchema = z.strictObject({
   name: nameField,
-  startDay: dayField,
+  startDay: leavingDayField,
   nights: z
     .int('A trip has a whole number of nights.')
     .min(1, 'A trip has one night or more.')

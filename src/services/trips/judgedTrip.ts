@@ -8,7 +8,7 @@ import { loadRig } from '@/records/repositories/rigs/loadRig'
 import { findRig, type Rig } from '@/records/repositories/rigs/rigs'
 import { activeAcceptances } from '@/records/repositories/trips/acceptances'
 import { findTrip, type Trip, type TripWithPlan } from '@/records/repositories/trips/trips'
-import { withClockChanges } from './withClockChanges'
+import { onOwnersClock } from '@/services/shared/ownersClock'
 
 /** A trip of the records with its verdict at this moment. */
 export interface JudgedTrip {
@@ -26,7 +26,7 @@ export interface JudgedTrip {
 /** A trip with its verdict, its gear being known. */
 export function withVerdict(rig: Rig, trip: TripWithPlan, gear: RigGear, nowIso: string): JudgedTrip {
   const { row } = trip
-  const plan = withClockChanges(trip.plan)
+  const plan = onOwnersClock(trip.plan)
   const judgment = judgeTrip(gear, plan, nowIso)
   const acceptances = activeAcceptances(database(), row.id)
   return { rig, row, plan, gear, judgment, acceptances, ready: readiness(judgment.findings, acceptances), nowIso }

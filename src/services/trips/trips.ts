@@ -17,7 +17,7 @@ import {
 import { write } from '@/records/write'
 import { requireRig } from '@/services/rigs/rigs'
 import { addOrSave, type ArchivedRow, idField, savedFields, tripUsesField } from '@/services/shared/fields'
-import { dayField, requireTripPlace, tripFieldsSchema } from '@/services/shared/tripFields'
+import { leavingDayField, requireTripPlace, tripFieldsSchema } from '@/services/shared/tripFields'
 import { keepVerdict } from './keepVerdict'
 
 export type { Trip }
@@ -73,7 +73,7 @@ export function savedTrip(id: string): Trip | undefined {
   return findTrip(database(), id)?.row
 }
 
-export const tripCopySchema = z.strictObject({ id: idField, startDay: dayField })
+export const tripCopySchema = z.strictObject({ id: idField, startDay: leavingDayField })
 
 /** The same trip on another day: its hours, habits and settings, without its forecast and its answers. */
 export function copyTrip({ id, startDay }: z.output<typeof tripCopySchema>): { id: string } {

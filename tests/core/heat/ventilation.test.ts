@@ -102,6 +102,8 @@ describe('how far to open', () => {
           expect(ventilationCheck({ ...now, openings: opened }, neededM2).isEnough).toBe(suffices)
         },
       ),
+      // A gap that is a hair more than a whole number of steps.
+      { examples: [[0.0032808352739884085, 0, 0.002]] },
     )
   })
 })

@@ -68,7 +68,7 @@ describe('what to fill before leaving', () => {
 
 describe('the trip as charts and text', () => {
   const run = runTrip(coldTrip)
-  const ribbons = nightRibbons(run, coldTrip.startISO, 'line')
+  const ribbons = nightRibbons(run, coldTrip, 'line')
 
   test('a ribbon of 24 hours per night; the hour of the first outage is short', () => {
     expect(ribbons.map(({ hours }) => hours.length)).toEqual([24])
@@ -87,14 +87,14 @@ describe('the trip as charts and text', () => {
   test('the weakest hour is the first short one, else the one of lowest pressure, else none', () => {
     const hours = ribbons.flatMap((ribbon) => ribbon.hours)
     expect(weakestHour(ribbons)).toBe(hours.find(({ state }) => state === 'short'))
-    const well = nightRibbons(runTrip(tripRun()), tripRun().startISO, 'line')
+    const well = nightRibbons(runTrip(tripRun()), tripRun(), 'line')
     const least = Math.min(...well.flatMap((ribbon) => ribbon.hours).map(({ gaugePa }) => gaugePa))
     expect(weakestHour(well)?.gaugePa).toBe(least)
-    expect(weakestHour(nightRibbons(runTrip(tripRun({ appliances: [] })), coldTrip.startISO, 'line'))).toBeNull()
+    expect(weakestHour(nightRibbons(runTrip(tripRun({ appliances: [] })), coldTrip, 'line'))).toBeNull()
   })
 
   test('a CSV that a spreadsheet reads, without formulas in names', () => {
-    const text = runCsv(run, coldTrip.startISO, new Map([['left', '=HYPERLINK("x")']]))
+    const text = runCsv(run, coldTrip, new Map([['left', '=HYPERLINK("x")']]))
     const { data, errors } = Papa.parse<string[]>(text, { skipEmptyLines: true })
     const [head = [], ...rows] = data
     expect(errors).toEqual([])
@@ -102,7 +102,7 @@ describe('the trip as charts and text', () => {
     expect(rows).toHaveLength(run.series.length)
     expect(new Set(rows.map((row) => row.length))).toEqual(new Set([head.length]))
     expect(rows.map((row) => Number(row[head.indexOf('time_s')]))).toEqual(run.series.map(({ timeS }) => timeS))
-    expect(rows[0]?.[head.indexOf('moment')]).toBe(formatTripTime(run.series[0]?.timeS ?? NaN, coldTrip.startISO))
+    expect(rows[0]?.[head.indexOf('moment')]).toBe(formatTripTime(run.series[0]?.timeS ?? NaN, coldTrip))
   })
 
   test.each([
@@ -111,7 +111,7 @@ describe('the trip as charts and text', () => {
     [24 * 3600, '2026-12-04T15:00', 'night 2, 3:00 pm'],
     [21 * 3600, '2026-12-04T15:00-07:00', 'night 1, 12:00 pm'],
   ])('%d s after %s is %s', (timeS, startISO, words) => {
-    expect(formatTripTime(timeS, startISO)).toBe(words)
+    expect(formatTripTime(timeS, { startISO, clockChanges: [] })).toBe(words)
   })
 })
 

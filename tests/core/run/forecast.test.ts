@@ -27,7 +27,7 @@ function csv(
 }
 
 const read = (text: string, nights = 1, asked: TemperatureScale | null = null) =>
-  readForecast(text, 'hours.csv', startMs, nights, asked)
+  readForecast(text, 'hours.csv', { startISO: START, clockChanges: [], nights }, asked)
 
 describe('typed nights', () => {
   test('lowest before sunrise, highest in the afternoon', () => {

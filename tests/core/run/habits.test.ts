@@ -19,7 +19,9 @@ describe('cooking and washing in the owner’s words', () => {
     ['two coffees, one dinner, two showers', { coffee: 2, dinner: 1, shower: 2 }],
     ['Coffee and tea', { coffee: 1, tea: 1 }],
     ['3 x soup; a stew', { soup: 3, dinner: 1 }],
-    ['half a coffee', { coffee: 1 }],
+    ['half a coffee', { coffee: 0.5 }],
+    ['1.5 coffees', { coffee: 1.5 }],
+    ['two coffees,1 dinner', { coffee: 2, dinner: 1 }],
     ['two cups of tea, dishes', { tea: 2, dishes: 1 }],
     ['no showers', { shower: 0 }],
     ['pancakes, two eggs', { breakfast: 3 }],
@@ -56,11 +58,11 @@ describe('windows of the day', () => {
     clockStretches(appliance({ habit: { way: 'hours', burnPerDayS, fromH } }), 280)
 
   test('a window over midnight continues at the start of the day', () => {
-    expect(hours(6 * 3600, 22).map(({ fromS, toS }) => [fromS, toS])).toEqual([
-      [22 * 3600, 86_400],
-      [0, 4 * 3600],
-    ])
-    expect(hours(86_400, 18).reduce((sum, { fromS, toS }) => sum + toS - fromS, 0)).toBe(86_400)
+    const night = hours(6 * 3600, 22)
+    const fullW = 9000 * BTU_PER_HOUR_W
+    const atHour = (hour: number): number => inputBetweenW(night, hour * 3600, 3600)
+    expect([21, 22, 23, 0, 3, 4].map(atHour)).toEqual([0, fullW, fullW, fullW, fullW, 0])
+    expect(inputBetweenW(hours(86_400, 18), 0, 86_400)).toBe(fullW)
   })
 
   test('a day’s steps add up to the day’s gas at any step length', () => {
@@ -84,10 +86,7 @@ describe('windows of the day', () => {
 
   test('two showers: 40 L from 10 to 40 °C, three quarters of the gas in the water', () => {
     const water = appliance({ kind: 'water-heater', habit: { way: 'acts', words: 'two showers' } })
-    const joules = clockStretches(water, 283.15).reduce(
-      (sum, { fromS, toS, inputW }) => sum + (toS - fromS) * inputW,
-      0,
-    )
+    const joules = clockStretches(water, 283.15).reduce((sum, { lengthS, inputW }) => sum + lengthS * inputW, 0)
     expect(joules).toBeCloseTo((40 * 4186 * 30) / 0.75, 0)
   })
 
@@ -235,5 +234,38 @@ describe('clock changes', () => {
     expect(shifted[0]).toBe(3 * 3600)
     expect(shifted.find((timeS) => timeS > 40_000)).toBe(28 * 3600)
     expect(litAt([{ atS: 40_000, shiftS: 3600 }]).find((timeS) => timeS > 40_000)).toBe(26 * 3600)
+  })
+
+  test('property: an hour lost or doubled neither loses nor doubles a habit', () => {
+    const change = fc.record({
+      atS: fc.integer({ min: 0, max: 47 }).map((half) => 6 * 3600 + half * 1800),
+      shiftS: fc.constantFrom(-3600, -1800, 1800, 3600),
+    })
+    fc.assert(
+      fc.property(
+        change,
+        // Begins and ends well between the noon of leaving and the noon of coming home.
+        fc.integer({ min: 13 * 60, max: 31 * 60 }).map((minutes) => (minutes / 60) % 24),
+        fc.integer({ min: 600, max: 3 * 3600 }),
+        fc.constantFrom(300, 600, 1800, 3600),
+        (at, fromH, burnPerDayS, stepS) => {
+          const burner = { ...steadyBurner(3000), habit: { way: 'hours', burnPerDayS, fromH } }
+          const trip = { startISO: '2026-03-07T12:00', appliances: [burner], stepS }
+          const wantedKg = (clockChanges: object[]) =>
+            runTrip(tripRun({ ...trip, clockChanges })).appliances[0]?.wantedKg ?? NaN
+          expect(wantedKg([at])).toBeCloseTo(wantedKg([]), 9)
+        },
+      ),
+      { numRuns: 60 },
+    )
+  })
+
+  test('what burns all day burns on a day of 23 and of 25 hours too', () => {
+    const hours = (clockChanges: object[]) => {
+      const all = runTrip(tripRun({ startISO: '2026-03-07T12:00', appliances: [steadyBurner(2000)], clockChanges }))
+      return ((all.appliances[0]?.wantedKg ?? NaN) * heatingValueJPerKg()) / (2000 * BTU_PER_HOUR_W) / 3600
+    }
+    expect(hours([{ atS: 50_400, shiftS: 3600 }])).toBeCloseTo(47, 6)
+    expect(hours([{ atS: 50_400, shiftS: -3600 }])).toBeCloseTo(49, 6)
   })
 })

@@ -169,6 +169,7 @@ describe('changeover', () => {
 })
 
 describe('impossible input', () => {
+  const washing = (words: string) => steadyBurner(9000, { habit: { way: 'acts', words } })
   const refusal = (change: object) => {
     const base = { ...tripRun(), ...change }
     const read = tripRunSchema.safeParse(base)
@@ -190,6 +191,24 @@ describe('impossible input', () => {
     [{ stepS: 1 }, /stepS: Steps of ten seconds/],
     [{ nights: 366, stepS: 10 }, /stepS: So long a trip/],
     [{ appliances: [steadyBurner(9e9)] }, /inputW: .*Check the unit/],
+    [{ startISO: '2026-02-30T15:00' }, /startISO: There is no such day/],
+    [{ cylinders: [twentyPound('left', 27)] }, /cylinders\.0\.massKg: This cylinder cannot hold so much/],
+    [{ cylinders: [twentyPound('left', 5, { limitKg: 12 })] }, /cylinders\.0\.limitKg: .*cannot be filled so far/],
+    [{ cylinders: [twentyPound('left', 5), twentyPound('left', 5)] }, /cylinders\.1\.id: There are two .*“left”/],
+    [{ appliances: [steadyBurner(9), steadyBurner(9)] }, /appliances\.1\.id: There are two/],
+    [{ sources: [{ id: 'line' }, { id: 'line' }] }, /sources\.1\.id: There are two/],
+    [{ lastsS: 299 }, /lastsS: This is shorter than one step of 300 s/],
+    [{ lastsS: 1000 }, /lastsS: This must be a whole number of steps/],
+    [{ stepS: 700 }, /stepS: A day must be a whole number of steps/],
+    [{ refills: [{ cylinderId: 'right', atS: 3600 }] }, /refills\.0\.cylinderId: There is no such cylinder/],
+    [{ refills: [{ cylinderId: 'left', atS: 2 * 86_400 }] }, /refills\.0\.atS: The trip is over/],
+    [{ shoreNights: [2] }, /shoreNights\.0: Nights are counted from 0 to 1/],
+    [{ forecast: { fromDay: '2026-12-01', temperatureK: [280] } }, /forecast\.fromDay: The forecast begins on/],
+    [{ forecast: { fromDay: '2026-02-30', temperatureK: [280] } }, /forecast\.fromDay: There is no such day/],
+    [{ forecast: { temperatureK: [280, 281], windMS: [3] } }, /forecast\.windMS: There are 1 hours here and 2/],
+    [{ appliances: [washing('40 minutes')] }, /appliances\.0\.habit\.words: Not understood: “minutes”/],
+    [{ appliances: [washing('two coffees, 40')] }, /habit\.words: Not understood: “40”/],
+    [{ clockChanges: [3600, 1800].map((atS) => ({ atS, shiftS: 3600 })) }, /clockChanges\.1\.atS: .*in order of time/],
   ])('%o', (change, sentence) => {
     expect(refusal(change)).toMatch(sentence)
   })

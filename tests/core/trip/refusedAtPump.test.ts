@@ -11,7 +11,7 @@ import {
 } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { hasStop } from '@/core/findings/verdict'
-import { tripEndDay } from '@/core/time/tripClock'
+import { tripEndDay } from '@/core/time/day'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { refusedAtPump } from '@/core/trip/readiness/refusedAtPump'
 import { gasForTrip } from '@/core/run/analysis/gasForTrip'

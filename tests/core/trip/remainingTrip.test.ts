@@ -37,10 +37,12 @@ const weighed = (weighedAt: string) =>
   cylinderGear({ lastWeighing: { grossKg: 30 * POUND_KG, hangingKg: 0, weighedAt } })
 
 test('when it begins and ends by the owner’s clock', () => {
-  const { startMs, endMs, aheadMs } = tripMoments(trip, '2026-12-05T09:00:00-07:00')
+  const { startMs, endMs, days } = tripMoments(trip, '2026-12-05T09:00:00-07:00')
   expect(new Date(startMs).toISOString()).toBe('2026-12-04T22:00:00.000Z')
-  expect(new Date(endMs).toISOString()).toBe('2026-12-09T07:00:00.000Z')
-  expect(aheadMs).toBe(-7 * 3_600_000)
+  // The clock of this trip is set an hour ahead on its second night: midnight comes an hour earlier.
+  expect(new Date(endMs).toISOString()).toBe('2026-12-09T06:00:00.000Z')
+  expect(days.map(({ day }) => day)).toEqual(['2026-12-04', '2026-12-05', '2026-12-06', '2026-12-07', '2026-12-08'])
+  expect(days.map(({ fromMs, toMs }) => (toMs - fromMs) / 3_600_000)).toEqual([24, 24, 23, 24, 24])
 })
 
 test('before it, after it, and without a weighing on it: the plan itself', () => {

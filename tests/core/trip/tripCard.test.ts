@@ -1,4 +1,4 @@
-import { NOW, TODAY, bottleGear, cylinderGear, fitness, rigGear, tankGear, tripPlan, untestedLine } from '@tests/gear'
+import { NOW, bottleGear, cylinderGear, fitness, rigGear, tankGear, tripPlan, untestedLine } from '@tests/gear'
 import { soundStart } from '@tests/lines'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { cardJoints } from '@/core/trip/card/cardBlocks'
@@ -25,7 +25,7 @@ function cardOf(gear: RigGear, accept = false) {
         })),
       )
     : readiness(judgment.findings, [])
-  return tripCard(gear, plan, judgment, ready, TODAY)
+  return tripCard(gear, plan, judgment, ready, NOW, (at) => at.slice(0, 10))
 }
 const textOf = (blocks: ReturnType<typeof cardOf>): string =>
   blocks.map(({ title, lines }) => [title, ...lines.map((line) => formatPhrase(line, 'us'))].join('\n')).join('\n')

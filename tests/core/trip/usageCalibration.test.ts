@@ -79,6 +79,14 @@ describe('what a trip burned and cost', () => {
   const moments = tripMoments({ startDay: '2026-12-04', nights: 2, settings: null }, NOW)
   const spans = burnSpans([read('2026-12-04T22:00Z', 8), read('2026-12-05T22:00Z', 7), read('2026-12-06T22:00Z', 5)])
 
+  test('instants count, not their texts: an evening written with its offset is after the noon written in UTC', () => {
+    const noon = read('2026-12-05T19:00:00Z', 7)
+    const evening = read('2026-12-05T18:00:00-07:00', 6)
+    const spans = burnSpans([evening, noon])
+    expect(spans).toEqual([expect.objectContaining({ kg: 1, isUnknown: false })])
+    expect([...filledKg([{ ...evening, netKg: 9, isFill: true }, noon]).values()]).toEqual([2])
+  })
+
   test('by the owner’s calendar day, the days add up to the whole', () => {
     const { burnedKg, days, cost, costPerNight, hasGaps } = tripGas(spans, moments, 2, 3)
     expect(burnedKg).toBeCloseTo(3, 9)

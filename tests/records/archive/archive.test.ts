@@ -119,7 +119,7 @@ describe('events', () => {
     grossKg: 14,
     hangingKg: 0,
     source: 'typed',
-    weighedAt: '2026-11-24T08:00:00Z',
+    weighedAt: '2026-11-24T08:00:00.000Z',
   } as const
 
   test('are added, and nothing that only one side has is lost', () => {
@@ -133,14 +133,23 @@ describe('events', () => {
   test('a void from the other side is taken over; a void on this side stays', () => {
     addWeighing(mine, weighing, 'one')
     take(theirs, out(mine))
-    voidEvent(theirs, 'weighing', 'one', '2026-11-24T09:00:00Z', 'adapter on it')
+    voidEvent(theirs, 'weighing', 'one', '2026-11-24T09:00:00.000Z', 'adapter on it')
     expect(total(take(mine, out(theirs)), 'voided')).toBe(1)
     expect(listWeighings(mine, 'left').find(({ id }) => id === 'one')?.voidReason).toBe('adapter on it')
     const other = withoutHashes(out(theirs))
       .replace('"voidReason":"adapter on it"', '"voidReason":null')
-      .replace('"voidedAt":"2026-11-24T09:00:00Z"', '"voidedAt":null')
+      .replace('"voidedAt":"2026-11-24T09:00:00.000Z"', '"voidedAt":null')
     take(mine, other)
     expect(listWeighings(mine, 'left').find(({ id }) => id === 'one')?.voidReason).toBe('adapter on it')
+  })
+
+  test('an instant is the same however a file writes it, and is kept in UTC', () => {
+    addWeighing(mine, weighing, 'one')
+    const text = withoutHashes(out(mine)).replaceAll('2026-11-24T08:00:00.000Z', '2026-11-24T01:00:00-07:00')
+    expect(text).toContain('"weighedAt":"2026-11-24T01:00:00-07:00"')
+    expect(total(take(mine, text), 'added')).toBe(0)
+    take(theirs, text)
+    expect(listWeighings(theirs, 'left').find(({ id }) => id === 'one')?.weighedAt).toBe('2026-11-24T08:00:00.000Z')
   })
 
   test('are never changed: a file that differs is refused as a whole, with the place', () => {

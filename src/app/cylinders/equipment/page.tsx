@@ -1,7 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
-import { tripEndDay } from '@/core/time/tripClock'
+import { tripEndDay } from '@/core/time/day'
 import { StationTabs } from '@/app/cylinders/CylinderTabs'
 import { loadRigSnapshot } from '@/app/shared/pageData'
 import { FindingList } from '@/ui/figures/FindingList'

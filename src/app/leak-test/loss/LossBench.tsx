@@ -13,6 +13,11 @@ import { useUnits } from '@/ui/state/UnitsProvider'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
+/** A reading with the day of the owner’s calendar. */
+export interface DatedReading extends LossReading {
+  day: string
+}
+
 export interface LossVessel {
   id: string
   name: string
@@ -20,7 +25,7 @@ export interface LossVessel {
   isCo2: boolean
   isTank: boolean
   /** Newest first. */
-  readings: readonly LossReading[]
+  readings: readonly DatedReading[]
   pricePerKg: number | null
 }
 
@@ -56,9 +61,8 @@ export function LossBench({ vessels }: { vessels: readonly LossVessel[] }) {
     if (!(error instanceof InputError)) throw error
     issue = error.message
   }
-  const words = ({ at, netKg }: LossReading): string =>
-    `${at.slice(0, 10)}, ${formatQuantity({ value: netKg, role }, system)}`
-  const choice = (id: string, label: string, value: LossReading | undefined, set: (at: string) => void) => (
+  const words = ({ day, netKg }: DatedReading): string => `${day}, ${formatQuantity({ value: netKg, role }, system)}`
+  const choice = (id: string, label: string, value: DatedReading | undefined, set: (at: string) => void) => (
     <div>
       <Form.Label htmlFor={id}>{label}</Form.Label>
       <Form.Select id={id} value={value?.at ?? ''} onChange={(event) => set(event.target.value)}>

@@ -1,18 +1,19 @@
+import { compareInstants } from '@/core/time/instant'
 import type { Metadata } from 'next'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
-import type { LossReading } from '@/core/leak-test/loss/lossSlip'
 import { loadRigSnapshot } from '@/app/shared/pageData'
-import { LossBench, type LossVessel } from './LossBench'
+import { type DatedReading, LossBench, type LossVessel } from './LossBench'
 import { measurementsOf } from '@/services/cylinders/cylinderEvents'
 import type { CylinderWithGear } from '@/services/cylinders/requireCylinder'
+import { ownersDay } from '@/services/shared/ownersClock'
 import { pricesOf } from '@/services/fill/prices'
 
 export const metadata: Metadata = { title: 'Loss over days' }
 
 /** All valid readings of a vessel as contents, newest first, without those that its stamps now contradict. */
-function readingsOf({ gear }: CylinderWithGear): LossReading[] {
+function readingsOf({ gear }: CylinderWithGear): DatedReading[] {
   const measured = measurementsOf(gear.id)
   const weighed = measured.weighings
     .filter(({ voidedAt }) => voidedAt === null)
@@ -24,9 +25,9 @@ function readingsOf({ gear }: CylinderWithGear): LossReading[] {
   return [...weighed, ...levels]
     .flatMap(({ at, seen }) => {
       const held = gearContents({ ...gear, ...seen })
-      return held ? [{ at, netKg: held.netKg }] : []
+      return held ? [{ at, day: ownersDay(at), netKg: held.netKg }] : []
     })
-    .toSorted((a, b) => b.at.localeCompare(a.at))
+    .toSorted((a, b) => compareInstants(b.at, a.at))
 }
 
 export default function LossPage() {

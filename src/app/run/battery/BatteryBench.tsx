@@ -145,7 +145,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
                 marks={[{ at: leastShare(battery), words: 'not under this' }]}
                 from={0}
                 to={1}
-                tipOf={({ timeS }) => formatTripTime(timeS, outlook.input.startISO)}
+                tipOf={({ timeS }) => formatTripTime(timeS, outlook.input)}
                 height={200}
               />
             </div>

@@ -24,8 +24,8 @@ export function ForecastFile({ editor, outlook }: { editor: RunEditor; outlook: 
     setIssue(null)
     setRead(null)
     try {
-      const startMs = Date.parse(`${outlook.input.startISO}Z`)
-      const found = readForecast(text, name, startMs, outlook.trip.nights, asked)
+      const { input, trip } = outlook
+      const found = readForecast(text, name, { ...input, startAt: trip.startAt }, asked)
       setRead(found)
       // A doubtful file is not used until the owner answers.
       if (found.doubt === null) editor.setForecast(found.forecast)

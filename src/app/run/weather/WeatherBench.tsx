@@ -44,7 +44,7 @@ export function WeatherBench({ data, trip }: { data: RunPageData; trip: NonNulla
                 </Button>
               )}
             </p>
-            <WeatherChart forecast={forecast} nights={outlook.trip.nights} startISO={outlook.input.startISO} />
+            <WeatherChart forecast={forecast} nights={outlook.trip.nights} clock={outlook.input} />
           </section>
           <div className="tray-groups" role="group" aria-label="Where the weather comes from">
             {ways.map((one) => (

@@ -2,7 +2,7 @@
 
 import { Area, CartesianGrid, ComposedChart, Line, ResponsiveContainer, Tooltip, XAxis, YAxis } from 'recharts'
 import type { Forecast } from '@/core/run/weather/forecast'
-import { formatTripTime } from '@/core/time/tripClock'
+import { formatTripTime, type TripClock } from '@/core/time/tripClock'
 import { weatherBand } from '@/core/run/weather/weatherBand'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { axisTicks, displayedIn } from '@/ui/figures/axis'
@@ -12,7 +12,7 @@ const INK = '#17302b'
 const DAY_S = 86_400
 
 /** Temperature hour by hour with how far off it may be. */
-export function WeatherChart({ forecast, nights, startISO }: { forecast: Forecast; nights: number; startISO: string }) {
+export function WeatherChart({ forecast, nights, clock }: { forecast: Forecast; nights: number; clock: TripClock }) {
   const { system } = useUnits()
   const degrees = (value: number): number => displayedIn({ value, role: 'temperature' }, system)
   const data = weatherBand(forecast, nights).map((hour) => ({
@@ -45,7 +45,7 @@ export function WeatherChart({ forecast, nights, startISO }: { forecast: Forecas
               if (!point) return null
               return (
                 <div className="chart-tip">
-                  <strong>{formatTripTime(point.timeS, startISO)}</strong>
+                  <strong>{formatTripTime(point.timeS, clock)}</strong>
                   <span>{formatQuantity({ value: point.temperatureK, role: 'temperature' }, system)}</span>
                   <span>wind {formatQuantity({ value: point.windMS, role: 'windSpeed' }, system)}</span>
                 </div>

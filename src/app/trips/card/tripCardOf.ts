@@ -8,6 +8,7 @@ import type { CardBlock } from '@/core/trip/card/cardBlocks'
 import { tripCard } from '@/core/trip/card/tripCard'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { formatPhrase } from '@/core/units/formatQuantity'
+import { ownersDay } from '@/services/shared/ownersClock'
 
 /** A trip card ready to be drawn, on a page or on paper. */
 export interface DrawnCard {
@@ -21,7 +22,7 @@ export interface DrawnCard {
 /** The card of a trip in the units the reader chose. */
 export async function tripCardOf({ rig, row, plan, gear, judgment, ready, nowIso }: TripPageData): Promise<DrawnCard> {
   const system = await chosenUnits()
-  const blocks = tripCard(gear, plan, judgment, ready, nowIso.slice(0, 10))
+  const blocks = tripCard(gear, plan, judgment, ready, nowIso, ownersDay)
   const head = {
     rig: rig.name,
     trip: row.name,

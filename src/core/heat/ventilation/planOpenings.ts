@@ -59,7 +59,7 @@ export function planOpenings(room: Room, neededM2: number): OpeningPlan {
   if (!chosen)
     return { steps: usable.map(({ id, name, heightM }) => ({ openingId: id, name, openM: heightM })), suffices: false }
   const { high } = bisect((gapM) => at(chosen, gapM).isEnough, 0, widest(chosen), { halvings: HALVINGS })
-  const gapM = Math.ceil(high / SET_BY_M - 1e-6) * SET_BY_M
+  const gapM = Math.ceil(high / SET_BY_M) * SET_BY_M
   return {
     steps: chosen
       .filter(({ openM }) => openM < gapM)

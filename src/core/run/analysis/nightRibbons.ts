@@ -1,5 +1,5 @@
 import type { OutageCause, TripRun } from '@/core/run/simulation/tripRun'
-import { formatTripTime } from '@/core/time/tripClock'
+import { clockShiftS, formatTripTime, nightOf, type TripClock } from '@/core/time/tripClock'
 import { fromUnit } from '@/core/units/convert'
 
 /** One hour of the trip in the chart. */
@@ -43,10 +43,10 @@ const WEAK_PA = fromUnit(5, 'gaugePressure', 'psi')
  * The trip as one row of hours per night, for one source.
  *
  * @param run - of the trip
- * @param startISO - when it begins
+ * @param clock - of the trip
  * @param sourceId - source whose pressure is shown
  */
-export function nightRibbons(run: TripRun, startISO: string, sourceId: string): NightRibbon[] {
+export function nightRibbons(run: TripRun, clock: TripClock, sourceId: string): NightRibbon[] {
   const at = run.sources.findIndex(({ id }) => id === sourceId)
   const needPa = run.sources[at]?.needGaugePa ?? 0
   const highestPa = Math.max(1, needPa, ...run.series.map(({ sources }) => sources[at]?.gaugePa ?? 0))
@@ -71,12 +71,12 @@ export function nightRibbons(run: TripRun, startISO: string, sourceId: string): 
     const [wantedW, givenW] = [mean((one) => one.wantedW), mean((one) => one.givenW)]
     const isShort = causes.length > 0 && (givenW < 0.95 * wantedW || causes.includes('battery'))
     const state = isShort ? 'short' : wantedW === 0 ? 'nothing' : gaugePa - needPa < WEAK_PA ? 'weak' : 'well'
-    const night = Math.floor(fromS / 86_400) + 1
+    const night = nightOf(clock.clockChanges, fromS) + 1
     nights.set(night, [
       ...(nights.get(night) ?? []),
       {
         fromS,
-        clockH: Math.floor(run.startH + hour) % 24,
+        clockH: Math.floor(run.startH + hour + clockShiftS(clock.clockChanges, fromS) / HOUR_S) % 24,
         state,
         gaugePa,
         share: Math.max(0, gaugePa) / highestPa,
@@ -90,7 +90,7 @@ export function nightRibbons(run: TripRun, startISO: string, sourceId: string): 
           run.cylinders.some(({ id }, i) => id === sources[at]?.inUseId && cylinders[i]?.frosted),
         ),
         causes: isShort ? causes : [],
-        words: formatTripTime(fromS, startISO),
+        words: formatTripTime(fromS, clock),
       },
     ])
   }

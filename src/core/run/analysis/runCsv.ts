@@ -1,16 +1,16 @@
 import { roundTo } from '@/core/units/roundTo'
 import { csvTable } from '@/core/base/csvTable'
-import { formatTripTime } from '@/core/time/tripClock'
+import { formatTripTime, type TripClock } from '@/core/time/tripClock'
 import type { TripRun } from '@/core/run/simulation/tripRun'
 
 /**
  * The time series of a trip as CSV in SI units (RFC 4180).
  *
  * @param run - of the trip
- * @param startISO - when it begins
+ * @param clock - of the trip
  * @param names - of the cylinders, by identifier
  */
-export function runCsv(run: TripRun, startISO: string, names: ReadonlyMap<string, string>): string {
+export function runCsv(run: TripRun, clock: TripClock, names: ReadonlyMap<string, string>): string {
   const fields = [
     'time_s',
     'moment',
@@ -26,7 +26,7 @@ export function runCsv(run: TripRun, startISO: string, names: ReadonlyMap<string
   ]
   const data = run.series.map((moment) => [
     moment.timeS,
-    formatTripTime(moment.timeS, startISO),
+    formatTripTime(moment.timeS, clock),
     roundTo(moment.outsideK, 2),
     moment.roomK === null ? null : roundTo(moment.roomK, 2),
     ...moment.sources.flatMap(({ gaugePa, wantedW, givenW }) => [gaugePa, wantedW, givenW].map(Math.round)),

@@ -1,7 +1,8 @@
 import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
 import { type FindingText, makeFinding } from '@/core/findings/makeFinding'
-import { formatTripTime } from '@/core/time/tripClock'
+import { isForecastLongEnough } from '@/core/run/weather/forecast'
+import { formatTripTime, tripLengthS } from '@/core/time/tripClock'
 import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
 import { readActivities } from '@/core/appliances/activities'
 import type { TripPlan } from '@/core/run/tripPlan'
@@ -39,7 +40,7 @@ function outageFinding(
 ): Finding {
   const source = run.sources.find(({ id }) => id === sourceId)
   const name = source?.name ?? sourceId
-  const when = formatTripTime(fromS, input.startISO)
+  const when = formatTripTime(fromS, input)
   const isSmall = sourceId === 'bottles'
   const hours: Quantity = { value: toS - fromS, role: 'duration' }
   const appliances = applianceIds.flatMap((id) => input.appliances.find((one) => one.id === id)?.name || []).join(', ')
@@ -105,7 +106,8 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
   const { forecast } = trip
   const isOther = typeof forecast?.fromDay === 'string' && forecast.fromDay !== trip.startDay
   // The last hour is extended beyond the forecast.
-  const isShort = forecast ? forecast.temperatureK.length < (trip.nights - 1) * 24 : false
+  const tripS = Math.min(tripLengthS(input.clockChanges, trip.nights), input.lastsS ?? Infinity)
+  const isShort = forecast ? !isForecastLongEnough(forecast, tripS) : false
   if (burning.length > 0 && (isOther || isShort)) {
     found.push(
       finding({
@@ -167,7 +169,7 @@ function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Findin
     finding({
       code: codes.battery,
       text: 'The battery is flat on {when}.',
-      parts: { when: formatTripTime(battery.flatAtS, input.startISO) },
+      parts: { when: formatTripTime(battery.flatAtS, input) },
       reason: onIt.length > 0 ? '{names} runs on it, and so do the alarms.' : 'Alarms, lights and pump live on it.',
       ...(onIt.length > 0 && { reasonParts: { names: onIt.join(', ') } }),
     }),
@@ -246,7 +248,7 @@ export function runFindings(
         code: 'get-up-at-night',
         text: 'Somebody gets up on {when} to turn {name} over.',
         parts: {
-          when: formatTripTime(atS, input.startISO),
+          when: formatTripTime(atS, input),
           name: run.sources.find(({ id }) => id === sourceId)?.name ?? sourceId,
         },
         reason: 'So it is planned. An automatic changeover, or turning to the fuller side before bed, saves it.',

@@ -20,11 +20,11 @@ const causeLabels: Readonly<Record<OutageCause, string>> = {
   battery: 'The battery is flat on {when}: what lives on it stops with gas in the cylinders.',
 }
 
-function sentenceOf(run: TripRun, { startISO }: TripRunInput): Phrase {
+function sentenceOf(run: TripRun, input: TripRunInput): Phrase {
   const [first] = run.outages
   const nameOf = (id: string): string => run.sources.find((source) => source.id === id)?.name ?? id
   if (first) {
-    const words = { name: nameOf(first.sourceId), when: formatTripTime(first.fromS, startISO) }
+    const words = { name: nameOf(first.sourceId), when: formatTripTime(first.fromS, input) }
     // A sentence that begins with a name begins with a capital all the same.
     const text = causeLabels[first.cause]
     const name = text.startsWith('{name}') ? words.name.replace(/^./, (letter) => letter.toUpperCase()) : words.name
@@ -35,7 +35,7 @@ function sentenceOf(run: TripRun, { startISO }: TripRunInput): Phrase {
     text: 'Gas comes through every night. Nearest to its limit: {name}, {when}, with {pressure} before the regulator.',
     parts: {
       name: nameOf(run.weak.sourceId),
-      when: formatTripTime(run.weak.atS, startISO),
+      when: formatTripTime(run.weak.atS, input),
       pressure: { value: run.weak.gaugePa, role: 'cylinderPressure' },
     },
   }

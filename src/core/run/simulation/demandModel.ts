@@ -1,6 +1,6 @@
 import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/duty'
 import type { Current } from '@/core/run/battery/battery'
-import { clockHourOf } from '@/core/time/tripClock'
+import { clockHourOf, clockShiftS, nightOf } from '@/core/time/tripClock'
 import type { Perturbation, TripAppliance, TripRunInput } from './tripRun'
 import type { Energy } from '@/core/appliances/habit'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
@@ -63,20 +63,20 @@ function ownWantW(
  * @param chance - perturbation of the habits; null for none
  */
 export function demandModel(input: TripRunInput, chance: Perturbation | null) {
-  const { appliances, rig, stepS } = input
+  const { appliances, rig, stepS, clockChanges } = input
   const count = appliances.length
   const waterK = Math.max(COLDEST_WATER_K, meanOf(input.forecast.temperatureK))
   const stretches = appliances.map((appliance) => clockStretches(appliance, waterK))
+  const startS = Math.round(clockHourOf(input.startISO) * HOUR_S)
   // Clock-driven demand repeats every day, so it is tabulated once when steps divide the day.
-  const perDay = (DAY_S / stepS) % 1 === 0 && (HOUR_S / stepS) % 1 === 0 ? DAY_S / stepS : 0
-  const startOfStepS = (clockHourOf(input.startISO) * HOUR_S) % stepS
+  const perDay = (HOUR_S / stepS) % 1 === 0 ? DAY_S / stepS : 0
+  const startOfStepS = startS % stepS
   const days = stretches.map((own) =>
     Float64Array.from({ length: perDay }, (_, k) => inputBetweenW(own, k * stepS + startOfStepS, stepS)),
   )
   const factors = appliances.map(({ id }) => chance?.factorOf(id) ?? 1)
   const toRoom = appliances.map(({ kind }) => applianceTraits[kind].toRoomShare)
   const shore = new Set(input.shoreNights)
-  const startS = clockHourOf(input.startISO) * HOUR_S
   const decay = rig ? Math.exp((-stepS * rig.lossWPerK) / rig.capacityJPerK) : 0
   const wants: Demand = {
     wantW: new Float64Array(count),
@@ -86,6 +86,11 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
     currentA: 0,
     sunShare: 0,
     onShore: false,
+  }
+
+  /** Whether a habit that began before a change of the clock may still go on, or the step holds the change. */
+  function isNearChange(timeS: number): boolean {
+    return clockChanges.some(({ atS, shiftS }) => timeS + stepS > atS && timeS < atS + DAY_S + Math.abs(shiftS))
   }
 
   function energyOf(i: number, night: number): Energy {
@@ -137,20 +142,21 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
     /** Demand of the step that starts at a time. */
     at(meeting: DemandContext): Demand {
       const { timeS, outsideK, roomK, isFlat } = meeting
-      const night = Math.floor(timeS / DAY_S)
-      let clockS = startS + timeS
-      for (const { atS, shiftS } of input.clockChanges) if (timeS >= atS) clockS += shiftS
-      clockS = ((clockS % DAY_S) + DAY_S) % DAY_S
+      const night = nightOf(clockChanges, timeS)
+      const shownS = startS + timeS + clockShiftS(clockChanges, timeS)
+      const clockS = ((shownS % DAY_S) + DAY_S) % DAY_S
       const clockH = clockS / HOUR_S
       const airK = roomK ?? outsideK
+      const isRegular = perDay > 0 && clockS % stepS === startOfStepS && !isNearChange(timeS)
       wants.awake = isBetween(clockH, input.wakeH, input.sleepH)
       wants.sunShare = isBetween(clockH, SUN_H.from, SUN_H.to) ? 1 / ((SUN_H.to - SUN_H.from) * HOUR_S) : 0
       wants.onShore = shore.has(night)
       for (let i = 0; i < count; i += 1) {
         const appliance = appliances[i]
         if (!appliance) continue
-        const byClockW =
-          perDay > 0 ? days[i]?.[Math.floor(clockS / stepS) % perDay] : inputBetweenW(stretches[i] ?? [], clockS, stepS)
+        const byClockW = isRegular
+          ? days[i]?.[Math.floor(clockS / stepS) % perDay]
+          : inputBetweenW(stretches[i] ?? [], timeS, stepS, startS, clockChanges)
         const burningW = (byClockW ?? 0) * (factors[i] ?? 1)
         const most = Math.max(appliance.inputW, appliance.pilotW)
         wants.wantW[i] =

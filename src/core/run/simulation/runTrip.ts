@@ -3,7 +3,7 @@ import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { batteryStep, startBattery } from '@/core/run/battery/battery'
 import { weatherAt } from '@/core/run/weather/forecast'
-import { clockHourOf } from '@/core/time/tripClock'
+import { clockHourOf, tripLengthS } from '@/core/time/tripClock'
 import { demandModel } from './demandModel'
 import { createSource, refill, cylinderOutcomes, type RunningSource, usableKg } from './runningSource'
 import { drawFromSource } from './drawFromSource'
@@ -30,8 +30,6 @@ function tripSources({ sources, cylinders, changeover }: TripRunInput): TripSour
   const others = [...new Set(cylinders.map(({ sourceId }) => sourceId))].filter((id) => !named.has(id))
   return [...sources, ...others.map((id) => tripSourceSchema.parse({ id, changeover }))]
 }
-
-const DAY_S = 86_400
 
 /** Smallest share of the demand that counts as met. */
 const BURNS = 0.95
@@ -71,7 +69,8 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
   }
   const household = demandModel(input, chance)
   const outages = outageRecorder()
-  const endS = Math.min(nights * DAY_S, input.lastsS ?? Infinity)
+  // Whole steps: the end of a trip whose clock changes by half an hour may lie within one.
+  const endS = Math.round(Math.min(tripLengthS(input.clockChanges, nights), input.lastsS ?? Infinity) / stepS) * stepS
   const recorder = tripRecorder(endS, stepS)
   const changes: SideChange[] = []
   const refills = [...input.refills].sort((a, b) => a.atS - b.atS)

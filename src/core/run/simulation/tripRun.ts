@@ -5,7 +5,9 @@ import { batterySchema } from '@/core/run/battery/battery'
 import { changeovers, runSettingsSchema } from '@/core/run/runSettings'
 import { forecastSchema } from '@/core/run/weather/forecast'
 import { cylinderSites } from '@/core/vaporization/heatTransfer'
+import { isDay } from '@/core/time/day'
 import { vesselOrientations } from '@/core/vaporization/vessel'
+import { tripRunIssues } from './tripRunIssues'
 
 /** Perturbation of one Monte Carlo run. */
 export interface Perturbation {
@@ -72,9 +74,6 @@ export const tripApplianceSchema = z.strictObject({
   byNight: z.array(z.enum(energies)).max(366).default([]),
 })
 
-/** Largest number of cylinder steps per request. */
-const MAX_STEPS = 400_000
-
 /** Local time with its offset, such as `2026-12-04T15:00-07:00`. */
 const startField = z
   .string()
@@ -82,7 +81,7 @@ const startField = z
     /^\d{4}-\d\d-\d\dT([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)?$/,
     'Write the start as 2026-12-04T15:00-07:00.',
   )
-  .refine((text) => Number.isFinite(Date.parse(`${text.slice(0, 10)}T00:00Z`)), 'There is no such day.')
+  .refine((text) => isDay(text.slice(0, 10)), 'There is no such day.')
 
 export const tripRunSchema = z
   .strictObject({
@@ -118,14 +117,11 @@ export const tripRunSchema = z
       .default([]),
     stepS: z.number().min(10, 'Steps of ten seconds or more.').max(3600, 'Steps of an hour at most.').default(300),
   })
-  .superRefine(({ nights, stepS, cylinders }, context) => {
-    // 7 nights of two cylinders at one-minute steps are 20,000 steps; a year of forty at ten seconds would be 120 million.
-    if (((nights * 86_400) / stepS) * cylinders.length > MAX_STEPS) {
-      context.addIssue({
-        code: 'custom',
-        path: ['stepS'],
-        message: 'So long a trip with so many cylinders wants longer steps.',
-      })
+  .superRefine((trip, context) => {
+    // Fields that cannot be are told first.
+    if (context.issues.length > 0) return
+    for (const { path, message } of tripRunIssues(trip)) {
+      context.addIssue({ code: 'custom', path: path.split('.'), message })
     }
   })
 

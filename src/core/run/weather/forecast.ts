@@ -1,5 +1,6 @@
 import { interpolateColumn } from '@/core/math/interpolation'
 import { z } from '@/core/base/zod'
+import { dayField } from '@/core/time/day'
 
 /** Where a forecast comes from. */
 const forecastOrigins = ['typed', 'service', 'file', 'coldest-night'] as const
@@ -10,11 +11,7 @@ export const forecastSchema = z.strictObject({
   /** Name of its place, weather or file, in the owner’s words. */
   name: z.string().trim().max(80).default(''),
   /** Day its hours start on, `2026-12-04`; null for values typed for the trip. */
-  fromDay: z
-    .string()
-    .regex(/^\d{4}-\d\d-\d\d$/, 'A day is written like 2026-12-04.')
-    .nullable()
-    .default(null),
+  fromDay: dayField().nullable().default(null),
   /** Air outside at each hour, K. */
   temperatureK: z
     .array(
@@ -73,4 +70,9 @@ const MAX_K = 4
 export function forecastSpreadK({ spreadK }: Pick<Forecast, 'spreadK'>, timeS: number): number {
   const stated = spreadK[Math.min(spreadK.length - 1, Math.floor(timeS / HOUR_S))]
   return stated ?? Math.min(MAX_K, FIRST_K + (MORE_K_PER_DAY * timeS) / DAY_S)
+}
+
+/** Whether a forecast reaches to the last hour of a trip. */
+export function isForecastLongEnough({ temperatureK }: Pick<Forecast, 'temperatureK'>, tripS: number): boolean {
+  return temperatureK.length * HOUR_S >= tripS
 }

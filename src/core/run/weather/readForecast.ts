@@ -1,4 +1,5 @@
 import { InputError } from '@/core/base/InputError'
+import { elapsedWhenShownS, type TripClock, tripLengthS } from '@/core/time/tripClock'
 import { fromUnit } from '@/core/units/convert'
 import type { Forecast } from './forecast'
 import { readForecastRows, type ForecastRow, type TemperatureScale } from './readForecastRows'
@@ -39,21 +40,32 @@ function doubtOf(rows: readonly ForecastRow[], scale: TemperatureScale): string 
   return null
 }
 
+/** What an hour of the file is counted from. */
+interface ForecastTrip extends TripClock {
+  nights: number
+  startAt?: string | undefined
+}
+
+/** Time of an hour since the trip began: by its instant, or else by the clock of the place. */
+function sinceStartMs({ shownMs, instantMs }: ForecastRow, { startISO, clockChanges, startAt }: ForecastTrip): number {
+  if (instantMs !== null && startAt !== undefined) return instantMs - Date.parse(startAt)
+  const shownS = (shownMs - Date.parse(`${startISO.slice(0, 16)}Z`)) / 1000
+  return elapsedWhenShownS(clockChanges, shownS) * 1000
+}
+
 /**
  * Reads hourly weather out of a CSV or JSON text.
  *
  * @param text - of the file; see readForecastRows for its columns
  * @param name - of the file
- * @param startMs - of the trip, as the same clock counts it
- * @param nights - of the trip
+ * @param trip - its clock, its nights, and the instant it starts, for hours that are written with an offset
  * @param asked - scale answered by the owner; from the file when null
  * @throws InputError at `file` with line and field, for holes of more than six hours, or hours that do not reach the trip
  */
 export function readForecast(
   text: string,
   name: string,
-  startMs: number,
-  nights: number,
+  trip: ForecastTrip,
   asked: TemperatureScale | null = null,
 ): ForecastRead {
   const { rows, scale: said } = readForecastRows(text)
@@ -65,22 +77,22 @@ export function readForecast(
         ? (doubtOf(rows, 'C') ?? 'The file does not say whether it is °C or °F.')
         : doubtOf(rows, scale)
   const filled: string[] = []
-  const sorted = [...rows].sort((a, b) => a.timeMs - b.timeMs)
+  const sorted = rows.map((row) => ({ ...row, timeMs: sinceStartMs(row, trip) })).sort((a, b) => a.timeMs - b.timeMs)
   const columns: { temperatureK: number[]; windMS: number[]; spreadK: number[] } = {
     temperatureK: [],
     windMS: [],
     spreadK: [],
   }
-  const endMs = startMs + nights * 24 * HOUR_MS
+  const endMs = tripLengthS(trip.clockChanges, trip.nights) * 1000
   const [first, last] = [sorted[0], sorted.at(-1)]
-  if (!first || !last || first.timeMs > startMs + MAX_HOLE_H * HOUR_MS || last.timeMs < startMs) {
+  if (!first || !last || first.timeMs > MAX_HOLE_H * HOUR_MS || last.timeMs < 0) {
     throw new InputError(
       'file',
       `${name}: its hours, ${first?.written ?? 'none'} to ${last?.written ?? 'none'}, do not cover the trip’s beginning.`,
     )
   }
   let at = 0
-  for (let timeMs = startMs; timeMs <= Math.min(endMs, last.timeMs); timeMs += HOUR_MS) {
+  for (let timeMs = 0; timeMs <= Math.min(endMs, last.timeMs); timeMs += HOUR_MS) {
     while (at + 1 < sorted.length && (sorted[at + 1]?.timeMs ?? Infinity) <= timeMs) at += 1
     const before = sorted[at] ?? first
     const after = before.timeMs >= timeMs ? before : (sorted[at + 1] ?? before)
@@ -113,7 +125,7 @@ export function readForecast(
     forecast: {
       origin: 'file',
       name: name.slice(0, 80),
-      fromDay: new Date(startMs).toISOString().slice(0, 10),
+      fromDay: trip.startISO.slice(0, 10),
       ...columns,
     },
     scale,

@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { InputError } from '@/core/base/InputError'
+import { isDay } from '@/core/time/day'
 
 /** Temperature scales of a file. */
 export const temperatureScales = ['C', 'F', 'K'] as const
@@ -8,7 +9,10 @@ export type TemperatureScale = (typeof temperatureScales)[number]
 
 /** One hour of a file. */
 export interface ForecastRow {
-  timeMs: number
+  /** What the clock shows, written as if it were UTC. */
+  shownMs: number
+  /** The instant, when the file gives an offset. */
+  instantMs: number | null
   /** As it is written. */
   written: string
   /** Of the file, from 1. */
@@ -37,18 +41,23 @@ function scaleOf(header: string): TemperatureScale | null {
   return /(^|[^a-z])(k|kelvin)([^a-z]|$)/.test(unit) ? 'K' : null
 }
 
-function timeOf(written: string, line: number): number {
+const OFFSET = /(Z|[+-]\d\d:?\d\d)$/
+
+function timeOf(written: string, line: number): Pick<ForecastRow, 'shownMs' | 'instantMs'> {
   const text = written.trim().replace(' ', 'T')
   if (!/^\d{4}-\d\d-\d\d(T\d\d(:\d\d){0,2}(\.\d+)?)?(Z|[+-]\d\d:?\d\d)?$/.test(text)) {
     throw new InputError('file', `Line ${line}, time: “${written.slice(0, 40)}” is not like 2026-12-04 15:00.`)
   }
-  // Times without an offset are local; like the trip's own times they are computed as if in UTC.
-  const whole = /T\d\d$/.test(text) ? `${text}:00` : text
-  const bare = whole.replace(/(Z|[+-]\d\d:?\d\d)$/, '')
-  const ms = Date.parse(bare.includes('T') ? `${bare}Z` : `${bare}T00:00Z`)
-  if (!Number.isFinite(ms))
+  const isTimed = text.includes('T')
+  const [offset = null] = isTimed ? (OFFSET.exec(text) ?? []) : []
+  const bare = offset === null ? text : text.slice(0, -offset.length)
+  const whole = isTimed ? (/T\d\d$/.test(bare) ? `${bare}:00` : bare) : `${bare}T00:00`
+  const shownMs = Date.parse(`${whole}Z`)
+  if (!Number.isFinite(shownMs) || !isDay(bare.slice(0, 10))) {
     throw new InputError('file', `Line ${line}, time: there is no moment “${written.slice(0, 40)}”.`)
-  return ms
+  }
+  // An offset may be written without its colon.
+  return { shownMs, instantMs: offset === null ? null : Date.parse(whole + offset.replace(/(\d\d)(\d\d)$/, '$1:$2')) }
 }
 
 function numberOf(value: unknown, line: number, field: string): number {
@@ -125,7 +134,7 @@ export function readForecastRows(text: string): { rows: ForecastRow[]; scale: Te
       throw new InputError('file', `Line ${line}, wind: ${bare} is less than calm or beyond any hurricane.`)
     }
     return {
-      timeMs: timeOf(written, line),
+      ...timeOf(written, line),
       written,
       line,
       temperature: numberOf(row[temperature], line, 'temperature'),

@@ -1,3 +1,4 @@
+import { compareInstants } from '@/core/time/instant'
 import type { Phrase } from '@/core/base/quantity'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { type CardBlock, cardCylinders, cardGas, cardHeat, cardJoints } from './cardBlocks'
@@ -29,9 +30,12 @@ function verdictBlock({ answered, openCount }: Readiness): CardBlock {
   }
 }
 
-function restsOn(plan: TripPlan, gear: RigGear): CardBlock {
-  const weighed = gear.cylinders.flatMap(({ lastWeighing }) => lastWeighing?.weighedAt ?? []).toSorted()
-  const oldest = weighed[0]?.slice(0, 10)
+/** `2026-11-24` for an instant. */
+type DayOf = (instant: string) => string
+
+function restsOn(plan: TripPlan, gear: RigGear, dayOf: DayOf): CardBlock {
+  const [first] = gear.cylinders.flatMap(({ lastWeighing }) => lastWeighing?.weighedAt ?? []).toSorted(compareInstants)
+  const oldest = first === undefined ? undefined : dayOf(first)
   return {
     title: 'What it rests on',
     isSmall: true,
@@ -60,21 +64,23 @@ function restsOn(plan: TripPlan, gear: RigGear): CardBlock {
  * @param plan - of the trip
  * @param judgment - of judgeTrip
  * @param ready - of readiness
- * @param onDay - `2026-11-24`
+ * @param nowIso - when it is made
+ * @param dayOf - the day of the owner’s calendar on which an instant lies
  */
 export function tripCard(
   gear: RigGear,
   plan: TripPlan,
   judgment: TripJudgment,
   ready: Readiness,
-  onDay: string,
+  nowIso: string,
+  dayOf: DayOf,
 ): CardBlock[] {
   return [
     verdictBlock(ready),
-    cardCylinders(gear.cylinders, onDay),
+    cardCylinders(gear.cylinders, dayOf(nowIso)),
     cardGas(plan, judgment),
     ...cardHeat(gear),
-    restsOn(plan, gear),
+    restsOn(plan, gear, dayOf),
     ...cardJoints(gear.lines),
   ]
 }

@@ -10,14 +10,14 @@ import { heaterSchema } from '@/core/heat/heaters/heater'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
 import { provenances } from '@/core/rules/basis/basisEntry'
 import { roomPlanSchema } from '@/core/heat/room/roomPlan'
+import { instantField } from '@/core/time/instant'
 
 const idField = z.string().min(1).max(64)
 const nameField = z.string().max(60)
-const momentField = z.iso.datetime({ offset: true, message: 'A moment is written like 2026-11-24T12:00:00Z.' })
 const monthField = z.string().regex(/^\d{4}-(0[1-9]|1[0-2])$/, 'A month is written like 2031-03.')
 const monthsField = z.number().positive().max(1200)
 
-const lookSchema = z.strictObject({ answers: z.record(z.string(), z.enum(['sound', 'bad'])), lookedAt: momentField })
+const lookSchema = z.strictObject({ answers: z.record(z.string(), z.enum(['sound', 'bad'])), lookedAt: instantField })
 
 const ruleSchema = z.strictObject({
   id: idField,
@@ -48,7 +48,7 @@ const fitnessSchema = z.strictObject({
   rule: ruleSchema,
   lastLook: lookSchema.nullable(),
   retiredBy: lookSchema.nullable(),
-  refilledAt: momentField.nullable(),
+  refilledAt: instantField.nullable(),
 })
 
 /** Schema of a cylinder as core takes it. */
@@ -64,17 +64,17 @@ export const cylinderGearSchema = z.strictObject({
     .strictObject({
       grossKg: z.number().positive().max(3000),
       hangingKg: z.number().min(0).max(50),
-      weighedAt: momentField,
+      weighedAt: instantField,
     })
     .nullable(),
   lastLevel: z
     .strictObject({
       liquidFraction: z.number().min(0).max(1),
       temperatureK: z.number().min(203.15).max(333.15),
-      readAt: momentField,
+      readAt: instantField,
     })
     .nullable(),
-  shutUntil: momentField.nullable().default(null),
+  shutUntil: instantField.nullable().default(null),
   fitness: fitnessSchema,
 })
 
@@ -85,12 +85,12 @@ const equipmentSchema = z.strictObject({
   madeMonth: monthField.nullable(),
   replaceByMonth: monthField.nullable(),
   lastLook: z
-    .strictObject({ sound: z.boolean(), lookedAt: momentField, note: z.string().max(300).nullable() })
+    .strictObject({ sound: z.boolean(), lookedAt: instantField, note: z.string().max(300).nullable() })
     .nullable(),
 })
 
 const leakTestSchema = z.strictObject({
-  startedAt: momentField,
+  startedAt: instantField,
   fingerprint: z.string().max(4000),
   sheet: z.array(leakItemSchema).max(2000),
   readings: z
@@ -99,11 +99,11 @@ const leakTestSchema = z.strictObject({
         itemId: z.string().max(200),
         grade: z.enum(leakGrades),
         leftForTechnician: z.boolean(),
-        readAt: momentField,
+        readAt: instantField,
       }),
     )
     .max(5000),
-  closedAt: momentField.nullable(),
+  closedAt: instantField.nullable(),
 })
 
 const judgedLineSchema = z.strictObject({
@@ -113,8 +113,8 @@ const judgedLineSchema = z.strictObject({
     name: nameField,
     fingerprint: z.string().max(4000),
     lastTest: leakTestSchema.nullable(),
-    lastHold: z.strictObject({ outcome: z.enum(['held', 'fell']), heldAt: momentField }).nullable(),
-    refilledAt: momentField.nullable(),
+    lastHold: z.strictObject({ outcome: z.enum(['held', 'fell']), heldAt: instantField }).nullable(),
+    refilledAt: instantField.nullable(),
   }),
 })
 
@@ -142,6 +142,6 @@ export const rigGearSchema = z.strictObject({
 export const readinessSchema = z.strictObject({
   rig: rigGearSchema,
   trip: tripPlanSchema,
-  /** Time to judge at. */
-  now: momentField,
+  /** Time to judge at, with the owner’s offset: its day is the owner’s day. */
+  now: z.iso.datetime({ offset: true, message: 'A moment is written like 2026-11-24T12:00:00-07:00.' }),
 })

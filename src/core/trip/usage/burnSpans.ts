@@ -1,3 +1,5 @@
+import { compareInstants } from '@/core/time/instant'
+
 /** Contents of a cylinder at a time, by scale or gauge, or just after a fill. */
 export interface CylinderReading {
   cylinderId: string
@@ -6,6 +8,11 @@ export interface CylinderReading {
   /** Null for a fill that was not measured. */
   netKg: number | null
   isFill: boolean
+}
+
+/** Order of readings in time; of two at the same instant the fill comes last. */
+export function inOrder(a: CylinderReading, b: CylinderReading): number {
+  return compareInstants(a.at, b.at) || Number(a.isFill) - Number(b.isFill)
 }
 
 /** Gas that left a cylinder between two readings. */
@@ -29,7 +36,7 @@ const JUST_BEFORE_MS = 2 * 3_600_000
  * @returns by cylinder and time; `isUnknown` spans carry no gas
  */
 export function burnSpans(readings: readonly CylinderReading[]): (BurnSpan & { isUnknown: boolean })[] {
-  const inTime = readings.toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at) || Number(a.isFill) - Number(b.isFill))
+  const inTime = readings.toSorted(inOrder)
   const ids = [...new Set(inTime.map(({ cylinderId }) => cylinderId))]
   return ids.flatMap((cylinderId) => {
     const own = inTime.filter((reading) => reading.cylinderId === cylinderId)
@@ -70,7 +77,7 @@ export function burnedBetweenKg(spans: readonly BurnSpan[], fromMs: number, toMs
 export function filledKg(readings: readonly CylinderReading[]): Map<string, number> {
   const heldKg = new Map<string, number>()
   const filled = new Map<string, number>()
-  for (const { cylinderId, at, netKg, isFill } of readings.toSorted((a, b) => a.at.localeCompare(b.at))) {
+  for (const { cylinderId, at, netKg, isFill } of readings.toSorted(inOrder)) {
     if (netKg === null) continue
     const addedKg = netKg - (heldKg.get(cylinderId) ?? 0)
     if (isFill && addedKg > 0) filled.set(`${cylinderId} ${at}`, addedKg)

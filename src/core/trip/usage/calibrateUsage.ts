@@ -5,6 +5,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import type { TripRun } from '@/core/run/simulation/tripRun'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import type { Phrase } from '@/core/base/quantity'
+import { compareInstants } from '@/core/time/instant'
 import { tripMoments } from './tripMoments'
 
 /** Calibration of the planned use of one supply from the weigh-ins of a trip. */
@@ -84,7 +85,7 @@ export function calibrateUsage(
     const own = readings.filter(({ cylinderId }) => cylinderId === id)
     const before = own
       .filter(({ at }) => Date.parse(at) <= startMs)
-      .toSorted((a, b) => a.at.localeCompare(b.at))
+      .toSorted((a, b) => compareInstants(a.at, b.at))
       .at(-1)
     const since = own.filter(({ at }) => Date.parse(at) > startMs && Date.parse(at) <= untilMs)
     if (!before) return nothing('{name} was not weighed before the trip.', { name })

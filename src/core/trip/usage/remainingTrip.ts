@@ -2,6 +2,7 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { usualRunSettings } from '@/core/run/runSettings'
 import type { TripPlan } from '@/core/run/tripPlan'
+import { changesFrom, clockShiftS, tripLengthS } from '@/core/time/tripClock'
 import { tripMoments } from './tripMoments'
 
 /** Cylinders aboard of the supplies that a trip uses. */
@@ -69,23 +70,26 @@ function knownFromMs(plan: TripPlan, cylinders: readonly CylinderGear[], startMs
  */
 export function remainingTrip(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): TripPlan {
   const settings = plan.settings ?? usualRunSettings
-  const { startMs, aheadMs, isUnderWay } = tripMoments(plan, nowIso)
+  const { startMs, isUnderWay } = tripMoments(plan, nowIso)
   if (!isUnderWay) return plan
   const fromMs = Math.min(Date.parse(nowIso), knownFromMs(plan, cylinders, startMs))
   const goneS = Math.floor((fromMs - startMs) / HOUR_MS) * 3600
   if (goneS <= 0) return plan
   const goneH = goneS / 3600
-  const lastsS = plan.nights * DAY_S - goneS
+  const { startH, clockChanges } = settings
+  const lastsS = tripLengthS(clockChanges, plan.nights) - goneS
   if (lastsS <= 0) return plan
   // Settings of a night apply to the day, counted from the new start, that contains most of it.
   const goneNights = Math.round(goneS / DAY_S)
-  // In the owner's local time.
-  const from = new Date(startMs + goneS * 1000 + aheadMs)
+  // What the owner's clock shows, written as if it were UTC.
+  const shownS = startH * 3600 + goneS + clockShiftS(clockChanges, goneS)
+  const from = new Date(Date.parse(`${plan.startDay}T00:00Z`) + shownS * 1000)
   const fromDay = from.toISOString().slice(0, 10)
   const { forecast } = plan
   return {
     ...plan,
     startDay: fromDay,
+    startAt: new Date(startMs + goneS * 1000).toISOString(),
     nights: Math.ceil(lastsS / DAY_S),
     lastsS,
     uses: plan.uses.map((use) => ({ ...use, byNight: use.byNight?.slice(goneNights) ?? null })),
@@ -96,9 +100,7 @@ export function remainingTrip(plan: TripPlan, cylinders: readonly CylinderGear[]
       refills: settings.refills
         .filter(({ atS }) => atS >= goneS)
         .map((refill) => ({ ...refill, atS: refill.atS - goneS })),
-      clockChanges: settings.clockChanges
-        .filter(({ atS }) => atS >= goneS)
-        .map((change) => ({ ...change, atS: change.atS - goneS })),
+      clockChanges: changesFrom(clockChanges, goneS),
     },
     forecast: forecast && {
       ...forecast,

@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import type { CylinderReading } from './burnSpans'
+import { type CylinderReading, inOrder } from './burnSpans'
 
 /** How a cylinder that ran out feels when lifted. */
 export const swapFinds = ['empty', 'cold', 'not-told'] as const
@@ -58,7 +58,7 @@ export function swapReadings(readings: readonly CylinderReading[], swaps: readon
     const swappedMs = Date.parse(swappedAt)
     const before = readings
       .filter(({ cylinderId, at }) => cylinderId === otherId && Date.parse(at) <= swappedMs)
-      .toSorted((a, b) => Date.parse(a.at) - Date.parse(b.at) || Number(a.isFill) - Number(b.isFill))
+      .toSorted(inOrder)
       .at(-1)
     const netKg = before?.netKg ?? null
     return netKg === null ? [] : [{ cylinderId: otherId, at: swappedAt, netKg, isFill: false }]

@@ -26,24 +26,24 @@ const GAP_MS = DAY_MS / 2
  */
 export function tripGas(
   spans: readonly (BurnSpan & { isUnknown: boolean })[],
-  { startMs, endMs, aheadMs }: TripMoments,
+  { startMs, endMs, days }: TripMoments,
   nights: number,
   perKg: number | null,
 ): TripGas {
   const known = spans.filter(({ isUnknown }) => !isUnknown)
   const burnedKg = burnedBetweenKg(known, startMs, endMs)
-  const firstMs = Math.floor((startMs + aheadMs) / DAY_MS) * DAY_MS - aheadMs
-  const count = Math.max(1, Math.round((endMs - firstMs) / DAY_MS))
-  const days = Array.from({ length: count }, (_, i) => {
-    const fromMs = Math.max(startMs, firstMs + i * DAY_MS)
-    return {
-      day: new Date(firstMs + i * DAY_MS + aheadMs).toISOString().slice(0, 10),
-      kg: burnedBetweenKg(known, fromMs, Math.min(endMs, firstMs + (i + 1) * DAY_MS)),
-    }
-  })
   const cost = perKg === null ? null : burnedKg * perKg
   const hasGaps = spans.some(
     ({ isUnknown, fromMs, toMs }) => isUnknown && Math.min(toMs, endMs) - Math.max(fromMs, startMs) > GAP_MS,
   )
-  return { burnedKg, hasGaps, days, cost, costPerNight: cost === null ? null : cost / nights }
+  return {
+    burnedKg,
+    hasGaps,
+    days: days.map(({ day, fromMs, toMs }) => ({
+      day,
+      kg: burnedBetweenKg(known, Math.max(startMs, fromMs), toMs),
+    })),
+    cost,
+    costPerNight: cost === null ? null : cost / nights,
+  }
 }

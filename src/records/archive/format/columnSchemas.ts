@@ -1,4 +1,6 @@
 import { z } from '@/core/base/zod'
+import { dayField } from '@/core/time/day'
+import { instantField } from '@/core/time/instant'
 
 /** Until version 0.6.0 photos were files with these names, so no path separators. */
 const NAME_OF_FILE = /^[^/\\\0.][^/\\\0]*$/
@@ -19,12 +21,9 @@ const between = (least: number, most: number): z.ZodNumber => z.number().min(lea
 /** Schemas of plain columns, by name, or by table and name when ambiguous. Bounds equal those of the forms. */
 export const columnSchemas: Readonly<Record<string, z.ZodType>> = {
   id: idField,
-  at: z.iso.datetime({ offset: true, message: 'A moment is written like 2026-11-24T12:00:00Z.' }),
+  at: instantField,
   month: z.string().regex(/^(19|20)\d\d-(0[1-9]|1[0-2])$/, 'A month is written like 2031-03.'),
-  startDay: z
-    .string()
-    .regex(/^\d{4}-\d\d-\d\d$/, 'A day is written like 2026-12-04.')
-    .refine((day) => Number.isFinite(Date.parse(`${day}T00:00Z`)), 'There is no such day.'),
+  startDay: dayField(),
   name: z.string().min(1).max(60),
   place: z.string().min(1).max(60),
   subjectId: z.string().max(200),

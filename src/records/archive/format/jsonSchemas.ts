@@ -9,6 +9,7 @@ import { tripPlanSchema } from '@/core/run/tripPlan'
 import { ownRuleSchema } from '@/core/rules/dateRules'
 import { heaterSchema } from '@/core/heat/heaters/heater'
 import { warmUpFitSchema } from '@/core/heat/warmth/warmUpFit'
+import { instantField } from '@/core/time/instant'
 import { leakRateSchema } from '@/core/leak-test/hold/leakRate'
 import { rigGearSchema } from '@/core/trip/readiness/rigSchema'
 import { energies, habitSchema } from '@/core/appliances/habit'
@@ -53,7 +54,7 @@ const acceptanceSchema = z.strictObject({
   findingKey: z.string().min(1).max(4000),
   sentence: phraseSchema,
   reason: z.string().min(1).max(200),
-  acceptedAt: z.iso.datetime({ offset: true }),
+  acceptedAt: instantField,
 })
 
 const keptSchema = z.strictObject({

@@ -9,6 +9,7 @@ import { warmUpFit, warmUpFitSchema } from '@/core/heat/warmth/warmUpFit'
 import { runTrip } from '@/core/run/simulation/runTrip'
 import { runtimeS, runtimeSchema } from '@/core/appliances/runtime'
 import { tripRunSchema } from '@/core/run/simulation/tripRun'
+import { tripRunWarnings } from '@/core/run/simulation/tripRunIssues'
 import { requalificationOfStamps, requalificationSchema } from '@/core/cylinders/dates/requalificationOfStamps'
 import { decant, decantSchema } from '@/core/fill/decanting/decant'
 import { fillLimit, fillLimitSchema } from '@/core/cylinders/limits/fillLimit'
@@ -93,7 +94,12 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     tripRunSchema,
     (input) => {
       const { cylinders, ...run } = runTrip(input)
-      return { ...run, cylinders, stranded: cylinders.map(({ id, strandedKg }) => ({ id, strandedKg })) }
+      return {
+        ...run,
+        warnings: tripRunWarnings(input),
+        cylinders,
+        stranded: cylinders.map(({ id, strandedKg }) => ({ id, strandedKg })),
+      }
     },
   ),
   carbonation: calculation(

@@ -1,7 +1,7 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
-import { tripEndDay } from '@/core/time/tripClock'
+import { tripEndDay } from '@/core/time/day'
 import { requireCylinder } from '@/app/shared/pageData'
 import { loadRigSnapshot } from '@/app/shared/pageData'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'

@@ -13,6 +13,7 @@ import { StateMark, stateLabels } from '@/ui/figures/StateMark'
 import { keptVerdict } from '@/services/trips/keptVerdicts'
 import { programVersion } from '@/services/archive/exports'
 import { tripsLabels } from '@/ui/terms/tripsLabels'
+import { ownersDay } from '@/services/shared/ownersClock'
 
 export const metadata: Metadata = { title: 'A verdict kept' }
 
@@ -49,7 +50,7 @@ export default async function OneVerdictPage({ params }: { params: Promise<{ id:
         <section aria-label={tripsLabels.whatItRestedOn}>
           <h2>{tripsLabels.whatItRestedOn}</h2>
           <ul>
-            {cardCylinders(gear.cylinders, stored.judgedAt.slice(0, 10)).lines.map((phrase) => (
+            {cardCylinders(gear.cylinders, ownersDay(stored.judgedAt)).lines.map((phrase) => (
               <li key={JSON.stringify(phrase)}>
                 <PhraseText phrase={phrase} />
               </li>
