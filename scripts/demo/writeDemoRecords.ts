@@ -1,3 +1,4 @@
+import { fromUnit } from '@/core/units/convert'
 import { addDays, format, nextFriday, subDays, subHours } from 'date-fns'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
@@ -90,8 +91,8 @@ function writeDemoWorld(records: Database, now: Date): void {
       name: 'Larkspur Saddle',
       startDay,
       nights: NIGHTS,
-      altitudeM: 2410,
-      coldestK: 264.15,
+      altitudeM: fromUnit(7900, 'length', 'ft'),
+      coldestK: fromUnit(16, 'temperature', 'F'),
       reserveShare: 0.2,
       uses: demoAppliances.map(({ id, use }) => ({ applianceId: id, ...use })),
       forecast: demoForecast(startDay, NIGHTS),

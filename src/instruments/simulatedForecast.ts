@@ -1,3 +1,4 @@
+import { fromUnit } from '@/core/units/convert'
 import { dayWarmth } from '@/core/run/weather/typedForecast'
 
 /** A place the service knows. */
@@ -24,12 +25,14 @@ export const spellLabels: Readonly<Record<ForecastSpell, string>> = {
   heat: 'a hot spell',
 }
 
+const feet = (number: number): number => fromUnit(number, 'length', 'ft')
+
 /** Invented places. */
 export const forecastPlaces: readonly ForecastPlace[] = [
   {
     id: 'larkspur',
     name: 'Larkspur Saddle',
-    altitudeM: 2410,
+    altitudeM: feet(7900),
     nightK: [264.15, 270.15, 279.15, 270.15],
     swingK: 11,
     windMS: 4,
@@ -37,7 +40,7 @@ export const forecastPlaces: readonly ForecastPlace[] = [
   {
     id: 'quarry',
     name: 'Quarry Lake',
-    altitudeM: 640,
+    altitudeM: feet(2100),
     nightK: [270.15, 277.15, 287.15, 279.15],
     swingK: 10,
     windMS: 2.5,
@@ -45,7 +48,7 @@ export const forecastPlaces: readonly ForecastPlace[] = [
   {
     id: 'two-pines',
     name: 'Two Pines Camp',
-    altitudeM: 1350,
+    altitudeM: feet(4400),
     nightK: [267.15, 274.15, 283.15, 275.15],
     swingK: 12,
     windMS: 2,
@@ -53,7 +56,7 @@ export const forecastPlaces: readonly ForecastPlace[] = [
   {
     id: 'saltpan',
     name: 'Saltpan Flats',
-    altitudeM: 180,
+    altitudeM: feet(600),
     nightK: [276.15, 285.15, 296.15, 286.15],
     swingK: 16,
     windMS: 5,
@@ -61,7 +64,7 @@ export const forecastPlaces: readonly ForecastPlace[] = [
   {
     id: 'fern-coast',
     name: 'Fern Coast',
-    altitudeM: 15,
+    altitudeM: feet(50),
     nightK: [277.15, 281.15, 286.15, 283.15],
     swingK: 6,
     windMS: 7,

@@ -39,7 +39,7 @@ test('a room drawn, the heater badly placed, the reason seen, the first proposal
   await page.getByLabel(heatLabels.oneMore).selectOption('curtain')
   await page.getByRole('button', { name: heatLabels.putItIn }).click()
   await page.getByRole('button', { name: heatLabels.putItOnThePlan }).click()
-  await expect(findings(page)).toContainText(/Curtain lacks [\d.]+\sin to the/)
+  await expect(findings(page)).toContainText(/Curtain lacks [\d¼½¾ftin\s]+ to the/)
   await expect(slip(page, 'Panel heater')).toContainText('Lacks')
 
   await places(page).getByRole('button', { name: heatLabels.lookForPlaces }).click()

@@ -65,7 +65,7 @@ export function PlacementSearch({ heater, editor }: { heater: StoredHeater; edit
               <ul className="mb-2">
                 {found.nearest.inTheWay.map(({ id, name, lacksM }) => (
                   <li key={id}>
-                    {name}, by <Amount quantity={{ value: lacksM, role: 'length' }} />
+                    {name}, by <Amount quantity={{ value: lacksM, role: 'length', rounded: 'up' }} />
                   </li>
                 ))}
               </ul>
@@ -97,7 +97,7 @@ function Proposal({ place: { pose, leastMarginM, exit, hoseReaches } }: { place:
   return (
     <span>
       <b>
-        <Amount quantity={{ value: leastMarginM, role: 'length' }} />
+        <Amount quantity={{ value: leastMarginM, role: 'length', rounded: 'down' }} />
       </b>{' '}
       to spare, facing {facing[pose.turnDeg] ?? 'askew'}
       {pose.bottomM > 0 && (

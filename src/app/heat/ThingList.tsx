@@ -45,7 +45,9 @@ export function ThingList({
                   <span className="hint">
                     {margin.face}: {lacks ? 'lacks ' : 'spare '}
                     <b>
-                      <Amount quantity={{ value: Math.abs(margin.marginM), role: 'length' }} />
+                      <Amount
+                        quantity={{ value: Math.abs(margin.marginM), role: 'length', rounded: lacks ? 'up' : 'down' }}
+                      />
                     </b>
                   </span>
                 )}

@@ -19,9 +19,4 @@ export const useLabels: Readonly<Record<HeaterUse, string>> = {
   'not-used': 'not on this trip',
 }
 
-/** Default night. */
-export const MILD_K = 278.15
-
-export const COSY_K = 291.15
-
 export const NIGHT_S = 10 * 3600

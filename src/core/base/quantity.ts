@@ -51,6 +51,8 @@ export type DisplayRole =
 export interface Quantity {
   value: number
   role: DisplayRole
+  /** Toward which side it is rounded where that is safer; to the nearest when absent. */
+  rounded?: 'down' | 'up'
 }
 
 /**

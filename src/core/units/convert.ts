@@ -27,6 +27,11 @@ export function toUnit(valueSi: number, dimension: Dimension, unitKey: string): 
   return (valueSi - (unit.offset ?? 0)) / unit.factor
 }
 
+/** Length of a number of inches. */
+export function fromInches(inches: number): number {
+  return fromUnit(inches, 'length', 'in')
+}
+
 /** 60 °F, at which the trade states liquid volumes and water capacities. */
 export const SIXTY_F_K = fromUnit(60, 'temperature', 'F')
 

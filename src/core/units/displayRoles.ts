@@ -1,4 +1,5 @@
 import type { Dimension, DisplayRole } from '@/core/base/quantity'
+import { fromUnit } from './convert'
 
 /** Unit systems. */
 export type UnitSystem = 'us' | 'metric'
@@ -9,6 +10,10 @@ export const unitSystems = ['us', 'metric'] as const satisfies readonly UnitSyst
 export interface DisplayUnit {
   unit: string
   decimals: number
+  /** Most digits that mean something. */
+  digits?: number
+  /** Shown in feet and inches to the quarter of an inch. */
+  feetAndInches?: boolean
 }
 
 /** A role that is measured in units of a dimension. */
@@ -25,6 +30,7 @@ export interface PlainUnit {
   prefix?: string
   suffix: string
   decimals: number
+  digits?: number
 }
 
 /** A role that is displayed but never typed with a unit. */
@@ -85,6 +91,17 @@ function measured(
   }
 }
 
+/** Heat, which is known to three digits at most. */
+function heat(role: MeasuredRole): MeasuredRole {
+  return { ...role, us: { ...role.us, digits: 3 }, metric: { ...role.metric, digits: 3 } }
+}
+
+/** A length, in feet and inches or in whole centimeters. */
+function feetAndInches(usUnit: string, metricUnit: string, metricDecimals: number): MeasuredRole {
+  const { us, ...role } = measured('length', usUnit, 1, metricUnit, metricDecimals)
+  return { ...role, us: { ...us, feetAndInches: true } }
+}
+
 export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole>> = {
   cylinderMass: measured('mass', 'lb', 1, 'kg', 2),
   bottleMass: measured('mass', 'oz', 1, 'g', 0),
@@ -93,12 +110,11 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   linePressure: measured('gaugePressure', 'inWC', 1, 'mbar', 1),
   liquidVolume: measured('volume', 'gal', 1, 'L', 1),
   temperature: measured('temperature', 'F', 0, 'C', 0),
-  power: measured('power', 'btuh', 0, 'kW', 2),
-  // Rounded to thousands: the heating value is not known to single BTU.
-  energy: measured('energy', 'btu', -3, 'kWh', 1),
+  power: heat(measured('power', 'btuh', 0, 'kW', 2)),
+  energy: heat(measured('energy', 'btu', 0, 'kWh', 1)),
   altitude: measured('length', 'ft', 0, 'm', 0),
-  length: measured('length', 'in', 1, 'cm', 0),
-  run: measured('length', 'ft', 1, 'm', 1),
+  length: feetAndInches('in', 'cm', 0),
+  run: feetAndInches('ft', 'm', 1),
   bore: measured('length', 'in', 3, 'mm', 1),
   column: measured('length', 'in', 1, 'cm', 1),
   glass: measured('volume', 'floz', 1, 'mL', 0),
@@ -130,4 +146,15 @@ export const displayRoles: Readonly<Record<DisplayRole, MeasuredRole | PlainRole
   pricePerEnergy: money(3.6e6, 'per kWh', 3.6e6, 'per kWh'),
   pricePerHour: money(3600, 'per hour', 3600, 'per hour'),
   pricePerWeek: money(604_800, 'per week', 604_800, 'per week'),
+}
+
+/**
+ * SI value of a number as a role shows it.
+ *
+ * @param shown - in the unit of the role
+ * @example fromShown(5, 'liquidVolume', 'us') // 0.0189… m³
+ */
+export function fromShown(shown: number, role: DisplayRole, system: UnitSystem): number {
+  const of = displayRoles[role]
+  return of.dimension === null ? shown / of[system].scale : fromUnit(shown, of.dimension, of[system].unit)
 }

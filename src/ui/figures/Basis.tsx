@@ -1,10 +1,10 @@
-import { basis } from '@/core/rules/basis/basis'
 import type { Figure } from '@/core/rules/figure'
+import { basisOf } from '@/core/rules/formatFigure'
 import { Amount } from './Amount'
 
 /** Basis of a figure: formula, inputs, source and provenance. */
 export function Basis({ figure }: { figure: Figure }) {
-  const entry: (typeof basis)[keyof typeof basis] & { caution?: string } = basis[figure.basis]
+  const entry = basisOf(figure.basis)
   return (
     <div className="basis">
       <p>{entry.formula}</p>
@@ -20,6 +20,7 @@ export function Basis({ figure }: { figure: Figure }) {
           ))}
         </dl>
       )}
+      {entry.range && <p>How far off it may be: {entry.range}</p>}
       {entry.caution && <p className="caution">{entry.caution}</p>}
       <p>
         {entry.source} <span className="standing">{entry.provenance}</span>

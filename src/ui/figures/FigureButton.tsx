@@ -5,7 +5,7 @@ import OverlayTrigger from 'react-bootstrap/OverlayTrigger'
 import Popover from 'react-bootstrap/Popover'
 import { basis } from '@/core/rules/basis/basis'
 import type { Figure } from '@/core/rules/figure'
-import { Amount } from './Amount'
+import { FigureText } from './FigureText'
 import { Basis } from './Basis'
 
 /** A number on a screen that opens to what it is based on. */
@@ -30,7 +30,7 @@ export function FigureButton({
   return (
     <OverlayTrigger trigger="click" rootClose placement="auto" overlay={sheet}>
       <button type="button" className={`figure ${className}`} title="What this rests on">
-        {children ?? <Amount quantity={figure.quantity} />}
+        {children ?? <FigureText figure={figure} />}
       </button>
     </OverlayTrigger>
   )

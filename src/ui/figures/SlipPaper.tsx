@@ -2,7 +2,7 @@
 
 import { useState, type ReactNode } from 'react'
 import type { Figure, Slip, SlipLine } from '@/core/rules/figure'
-import { Amount, BigAmount } from './Amount'
+import { BigFigure, FigureText } from './FigureText'
 import { Basis } from './Basis'
 
 function Line({ line, isSum }: { line: SlipLine; isSum: boolean }) {
@@ -13,7 +13,7 @@ function Line({ line, isSum }: { line: SlipLine; isSum: boolean }) {
         <span className="sign">{line.sign}</span>
         <span>{line.label}</span>
         <b>
-          <Amount quantity={line.figure.quantity} />
+          <FigureText figure={line.figure} />
         </b>
       </button>
       {open && <Basis figure={line.figure} />}
@@ -28,7 +28,7 @@ function Result({ label, figure }: { label: string; figure: Figure }) {
       <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
         <span className="label">{label}</span>
         <span className="number">
-          <BigAmount quantity={figure.quantity} />
+          <BigFigure figure={figure} />
         </span>
       </button>
       {open && <Basis figure={figure} />}

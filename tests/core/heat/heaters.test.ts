@@ -25,7 +25,7 @@ describe('altitude', () => {
   test('as quantities, each with its source', () => {
     const figures = altitudeFigures(radiant, 2410)
     expect(figures.map(({ figure }) => figure.basis)).toEqual([
-      'altitude-limit',
+      'atmosphere',
       'altitude-limit',
       'derating',
       'atmosphere',

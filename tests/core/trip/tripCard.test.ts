@@ -77,7 +77,7 @@ test('distances from the heater’s numbers, marked common where not from the ma
     warmth: null,
   })
   const common = textOf(cardOf(rigGear([cylinderGear()], { heat: heat('common') })))
-  expect(common).toMatch(/Panel: front 30\.0\sin, sides 4\.0\sin, back 0\.0\sin, above 18\.0\sin \(common figures/)
+  expect(common).toMatch(/Panel: front 2\sft\s6\sin, sides 4\sin, back 0\sin, above 1\sft\s6\sin \(common figures/)
   expect(common).toMatch(/Van: nothing stands open, 0\ssq in counted of 24\ssq in wanted: open more\./)
   expect(textOf(cardOf(rigGear([], { heat: heat('manual') })))).not.toContain('common figures')
 })

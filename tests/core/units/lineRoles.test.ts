@@ -5,7 +5,7 @@ import { fromUnit } from '@/core/units/convert'
 const inch = (number: number): number => fromUnit(number, 'length', 'in')
 
 test.each<[DisplayRole, number, string, string]>([
-  ['run', fromUnit(12, 'length', 'ft'), '12.0 ft', '3.7 m'],
+  ['run', fromUnit(12, 'length', 'ft'), '12 ft', '3.7 m'],
   ['bore', inch(0.311), '0.311 in', '7.9 mm'],
   ['column', inch(5.5), '5.5 in', '14.0 cm'],
   ['lineVolume', 0.0007, '43 in³', '700 mL'],

@@ -151,7 +151,8 @@ describe('round trips', () => {
         fc.integer({ min: 0, max: 99_999 }),
         ({ role, shown, dimension }, system, tenths) => {
           const { unit, decimals } = shown[system]
-          const typed = tenths / 10 ** (decimals + 1)
+          // Inches are typed in tenths; more decimals come from centimeters.
+          const typed = tenths / (unit === 'in' && role === 'length' ? 10 : 10 ** (decimals + 1))
           const value = fromUnit(typed, dimension, unit)
           expect(Number(formatForField({ value, role }, system))).toBeCloseTo(typed, 9)
         },

@@ -1,5 +1,6 @@
 import type { DecantOutlook } from '@/core/fill/decanting/decantOutlook'
-import { Amount, BigAmount } from '@/ui/figures/Amount'
+import { Amount } from '@/ui/figures/Amount'
+import { BigFigure } from '@/ui/figures/FigureText'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { StateMark } from '@/ui/figures/StateMark'
 import { fillLabels } from '@/ui/terms/fillLabels'
@@ -14,10 +15,10 @@ export function DecantResult({ outlook }: { outlook: DecantOutlook }) {
       <div className="pressures">
         <div className="three">
           <div>
-            <strong>About</strong>
+            <strong>It will hold</strong>
             <span className="large">
               <FigureButton figure={figure}>
-                <BigAmount quantity={figure.quantity} />
+                <BigFigure figure={figure} />
               </FigureButton>
             </span>
             <span className="hint">

@@ -4,7 +4,7 @@ import { breakEvenFills } from '@/core/fill/cost/breakEvenFills'
 import { fillCosts } from '@/core/fill/cost/fillCosts'
 import { fromUnit } from '@/core/units/convert'
 import type { Figure } from '@/core/rules/figure'
-import { BigAmount } from '@/ui/figures/Amount'
+import { BigFigure } from '@/ui/figures/FigureText'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
@@ -59,7 +59,7 @@ export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
               Paid for after{' '}
               <span className="large">
                 <FigureButton figure={figure}>
-                  <BigAmount quantity={figure.quantity} />
+                  <BigFigure figure={figure} />
                 </FigureButton>
               </span>{' '}
               fills

@@ -1,13 +1,15 @@
 'use client'
 
-import { useEffect, useMemo, useState } from 'react'
+import { useEffect, useMemo } from 'react'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import type { RoomAir } from '@/core/heat/air/roomAir'
 import type { Room } from '@/core/heat/room/room'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import type { HeatPageData } from '@/app/heat/heatPageData'
-import { MILD_K, lastLog } from '@/app/heat/heatDefaults'
+import { lastLog } from '@/app/heat/heatDefaults'
+import { useUnits } from '@/ui/state/UnitsProvider'
+import { roundIn, type Round } from '@/ui/state/useUsualInputs'
 import { useWorker } from '@/ui/state/useWorker'
 import { createHeatWorker } from '@/workers/threads'
 import type { HeatWorker } from '@/workers/heat.worker'
@@ -23,24 +25,32 @@ import { heatLabels } from '@/ui/terms/heatLabels'
 /** Typing is let come to rest before a night is worked out. */
 const REST_MS = 350
 
-/** One night in this room, computed in a worker on every change. */
-export function NightBench({ data, room }: { data: HeatPageData; room: Room }) {
-  const { heaters, altitudeM, coldestK } = data
-  // Made once: a night that is new with every drawing of the page would be worked out without end.
-  const [usual] = useState<Night>(() => ({
+/** A night as it is before anything is typed. */
+function usualNight(heaters: HeatPageData['heaters'], coldestK: number | null, round: Round): Night {
+  const outsideK = coldestK ?? round('temperature', 40, 5)
+  return {
     heaterId: heaters.find(({ heater }) => !heater.vented)?.id ?? heaters[0]?.id ?? null,
     mode: 'low',
     untilS: 3600,
-    thermostatK: 291.15,
+    thermostatK: round('temperature', 65, 18),
     asleep: 2,
     awake: 0,
-    outsideK: coldestK ?? MILD_K,
+    outsideK,
     outsideHumidity: 0.8,
-    startK: coldestK ?? MILD_K,
+    startK: outsideK,
     hoursS: 8 * 3600,
     windMS: 0,
-  }))
-  const [night, setNight] = useSessionState<Night>(`night ${data.rigId}`, usual)
+  }
+}
+
+/** One night in this room, computed in a worker on every change. */
+export function NightBench({ data, room }: { data: HeatPageData; room: Room }) {
+  const { heaters, altitudeM, coldestK } = data
+  const { system } = useUnits()
+  // A night that is new with every drawing of the page would be worked out without end.
+  const usual = useMemo(() => usualNight(heaters, coldestK, roundIn(system)), [heaters, coldestK, system])
+  const [typed, setTyped] = useSessionState<Partial<Night>>(`night ${data.rigId}`, {})
+  const night = useMemo(() => ({ ...usual, ...typed }), [usual, typed])
   const heater = heaters.find(({ id }) => id === night.heaterId)?.heater ?? null
   const log = lastLog(data)
   const asked = useMemo(() => {
@@ -72,7 +82,7 @@ export function NightBench({ data, room }: { data: HeatPageData; room: Room }) {
         verdict on the openings above rests on calm air. Where glass is colder than the{' '}
         <Term id="dew-point">dew point</Term> it grows wet.
       </p>
-      <NightFields night={night} set={(change) => setNight({ ...night, ...change })} heaters={heaters} />
+      <NightFields night={night} set={(change) => setTyped({ ...typed, ...change })} heaters={heaters} />
       {work.share !== null && <WorkerBar share={work.share} label="Working out the night" stop={stop} />}
       {refused && (
         <p className="issue" role="alert">

@@ -21,7 +21,7 @@ export function OpeningAdvice({ editor, neededM2 }: { editor: RoomEditor; needed
           <li key={openingId}>
             {name} to{' '}
             <b>
-              <Amount quantity={{ value: openM, role: 'length' }} />
+              <Amount quantity={{ value: openM, role: 'length', rounded: 'up' }} />
             </b>
           </li>
         ))}

@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import type { HeatPageData } from '@/app/heat/heatPageData'
-import { COSY_K, MILD_K, NIGHT_S, lastLog } from '@/app/heat/heatDefaults'
+import { NIGHT_S, lastLog } from '@/app/heat/heatDefaults'
 import { InputError } from '@/core/base/InputError'
 import { compareHeater } from '@/core/heat/heaters/compareHeater'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
@@ -11,7 +11,7 @@ import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { ventilationCheck } from '@/core/heat/ventilation/ventilationCheck'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import { candidates } from './candidates'
 import { CompareTable, type ComparedRow } from './CompareTable'
 import { heatLabels } from '@/ui/terms/heatLabels'
@@ -20,14 +20,13 @@ import { sharedLabels } from '@/ui/terms/sharedLabels'
 /** Heaters compared for this rig and these nights. */
 export function ChooseBench({ data, shelter }: { data: HeatPageData; shelter: RoomPlan }) {
   const { heaters, altitudeM, coldestK } = data
-  const [night, setNight] = useSessionState(`choose ${data.rigId}`, {
-    outsideK: coldestK ?? MILD_K,
-    insideK: COSY_K,
+  const [night, set] = useUsualInputs(`choose ${data.rigId}`, (round) => ({
+    outsideK: coldestK ?? round('temperature', 40, 5),
+    insideK: round('temperature', 65, 18),
     keepS: NIGHT_S,
     altitudeM,
     gasPerKg: data.pricePerKg,
-  })
-  const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
+  }))
   const warmth = useMemo(() => roomWarmth(shelter.room, lastLog(data)), [shelter, data])
   const openM2 = ventilationCheck(shelter.room, 0).countedM2
   const { rows, issue } = compareAll()

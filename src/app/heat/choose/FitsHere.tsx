@@ -23,7 +23,7 @@ export function FitsHere({ heater, name, shelter }: { heater: Heater; name: stri
   if (best) {
     return (
       <>
-        yes, <Amount quantity={{ value: best.leastMarginM, role: 'length' }} /> to spare
+        yes, <Amount quantity={{ value: best.leastMarginM, role: 'length', rounded: 'down' }} /> to spare
       </>
     )
   }

@@ -9,12 +9,12 @@ import type { KnownWarmth } from '@/core/heat/warmth/roomWarmth'
 import { warmthSavings } from '@/core/heat/warmth/warmthSavings'
 import { warmthSlip } from '@/core/heat/warmth/warmthSlip'
 import type { HeatPageData } from '@/app/heat/heatPageData'
-import { COSY_K, MILD_K, NIGHT_S } from '@/app/heat/heatDefaults'
+import { NIGHT_S } from '@/app/heat/heatDefaults'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import { heatLabels } from '@/ui/terms/heatLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
@@ -59,14 +59,13 @@ export function NightOutlook({
   children: ReactNode
 }) {
   const { heaters, coldestK } = data
-  const [night, setNight] = useSessionState(`outlook ${data.rigId}`, {
-    outsideK: coldestK ?? MILD_K,
-    insideK: COSY_K,
+  const [night, set] = useUsualInputs(`outlook ${data.rigId}`, (round) => ({
+    outsideK: coldestK ?? round('temperature', 40, 5),
+    insideK: round('temperature', 65, 18),
     keepS: NIGHT_S,
     heaterId: heaters[0]?.id ?? '',
     heatedShare: 0.5,
-  })
-  const set = (change: Partial<typeof night>): void => setNight({ ...night, ...change })
+  }))
   const heater = heaters.find(({ id }) => id === night.heaterId)
   const { aboardKg } = data
   const asked = { ...night, inputW: heater?.heater.highW ?? 0, ...(aboardKg !== null && { aboardKg }) }

@@ -32,7 +32,8 @@ function Plan({
         <span>
           {plan.shortKg > 0 ? (
             <>
-              <Amount quantity={{ value: plan.shortKg, role }} /> is missing for the trip and its reserve.
+              <Amount quantity={{ value: plan.shortKg, role, rounded: 'up' }} /> is missing for the trip and its
+              reserve.
             </>
           ) : (
             'Enough is aboard for the trip and its reserve.'

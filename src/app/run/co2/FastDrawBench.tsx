@@ -3,21 +3,20 @@
 import { fastDraw } from '@/core/co2/fastDraw'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { gaugePressurePa } from '@/core/fluids/atmosphere'
-import { fromUnit } from '@/core/units/convert'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 import { runLabels } from '@/ui/terms/runLabels'
 
 /** How cold it gets when much is drawn at once, and when it freezes. */
 export function FastDrawBench({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useSessionState('fast draw', {
-    drawnKg: 0.2,
-    temperatureK: fromUnit(68, 'temperature', 'F'),
-  })
+  const [typed, set] = useUsualInputs('fast draw', (round) => ({
+    drawnKg: round('bottleMass', 8, 200),
+    temperatureK: round('temperature', 68, 20),
+  }))
   const { found, at } = tryCalculation(() =>
     fastDraw({
       volumeM3: waterCapacityVolumeM3(held.waterCapacityKg),
@@ -36,14 +35,14 @@ export function FastDrawBench({ held }: { held: Co2Held }) {
           mayBeZero
           value={typed.drawnKg}
           issue={at('drawnKg') ?? at('massKg')}
-          set={(drawnKg) => setTyped({ ...typed, drawnKg })}
+          set={(drawnKg) => set({ drawnKg })}
         />
         <Measure
           label="Cylinder before"
           role="temperature"
           value={typed.temperatureK}
           issue={at('temperatureK')}
-          set={(temperatureK) => setTyped({ ...typed, temperatureK })}
+          set={(temperatureK) => set({ temperatureK })}
         />
       </div>
       {found && (

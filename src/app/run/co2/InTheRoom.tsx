@@ -5,26 +5,23 @@ import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { restingLoss } from '@/core/leak-test/loss/restingLoss'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 import { runLabels } from '@/ui/terms/runLabels'
 
 const DAY_S = 86_400
-const VAN_M3 = 10
-const LEAKY_M3S = 0.0025
 /** What scale and eye may be off by between two weighings. */
 const SCALE_KG = 0.01
 
 /** All at once, or a slow leak. */
 export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | null }) {
-  const [typed, setTyped] = useSessionState('co2 in the room', {
-    roomM3: roomM3 ?? VAN_M3,
-    freshM3S: LEAKY_M3S,
+  const [typed, set] = useUsualInputs('co2 in the room', (round) => ({
+    roomM3: roomM3 ?? round('space', 350, 10),
+    freshM3S: round('airFlow', 5, 2.5),
     laterKg: held.gasKg,
     betweenS: 7 * DAY_S,
-  })
-  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+  }))
   const leak = tryCalculation(() => restingLoss(held.gasKg, typed.laterKg, typed.betweenS, null))
   const room = tryCalculation(() =>
     co2InRoom(

@@ -3,12 +3,11 @@
 import { usesLeft } from '@/core/co2/toolGas'
 import { kegPlan } from '@/core/co2/kegPlan'
 import { kegSlip } from '@/core/co2/kegSlip'
-import { fromUnit } from '@/core/units/convert'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 import { runLabels } from '@/ui/terms/runLabels'
@@ -16,14 +15,13 @@ import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 /** Carbonate, then serve: what to set, and what is left. */
 export function KegBench({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useSessionState('keg', {
-    drinkM3: 0.019,
-    temperatureK: fromUnit(38, 'temperature', 'F'),
+  const [typed, set] = useUsualInputs('keg', (round) => ({
+    drinkM3: round('liquidVolume', 5, 19),
+    temperatureK: round('temperature', 38, 3),
     volumes: 2.5,
     startVolumes: 0,
-    glassM3: 0.00035,
-  })
-  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+    glassM3: round('glass', 12, 350),
+  }))
   const keg = { ...typed, gasKg: held.gasKg, altitudeM: held.altitudeM }
   const { found, at } = tryCalculation(() => ({ plan: kegPlan(keg), slip: kegSlip(keg) }))
   return (

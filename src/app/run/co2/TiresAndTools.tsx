@@ -1,27 +1,25 @@
 'use client'
 
 import { airTools, toolGasKg, type AirTool, usesLeft } from '@/core/co2/toolGas'
-import { fromUnit } from '@/core/units/convert'
 import { tireGas } from '@/core/co2/tireGas'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import type { Co2Held } from './co2Held'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 import { runLabels } from '@/ui/terms/runLabels'
 
 /** How many tires, and how long a tool runs. */
 export function TiresAndTools({ held }: { held: Co2Held }) {
-  const [typed, setTyped] = useSessionState('tyres', {
-    volumeM3: 0.045,
-    fromGaugePa: fromUnit(28, 'gaugePressure', 'psi'),
-    toGaugePa: fromUnit(50, 'gaugePressure', 'psi'),
-    temperatureK: fromUnit(60, 'temperature', 'F'),
+  const [typed, set] = useUsualInputs('tyres', (round) => ({
+    volumeM3: round('space', 1.5, 0.05),
+    fromGaugePa: round('cylinderPressure', 28, 2),
+    toGaugePa: round('cylinderPressure', 50, 3.5),
+    temperatureK: round('temperature', 60, 15),
     tool: 'nailer' as AirTool,
     durationS: 60,
-  })
-  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+  }))
   const tire = tryCalculation(() => tireGas({ ...typed, altitudeM: held.altitudeM }))
   const tool = tryCalculation(() => toolGasKg(typed.tool, typed.durationS, typed.temperatureK, held.altitudeM))
   return (

@@ -4,7 +4,6 @@ import type { RunPageData } from '@/app/run/runPageData'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import { fromUnit } from '@/core/units/convert'
 import { propaneFillLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { type Vessel, vesselOf } from '@/core/vaporization/vessel'
 import { vaporizationSlip } from '@/core/vaporization/vaporizationSlip'
@@ -16,7 +15,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StripChart } from '@/ui/figures/StripChart'
 import { tryCalculation } from '@/ui/state/tryCalculation'
-import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { runLabels } from '@/ui/terms/runLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
@@ -57,16 +56,15 @@ export function ColdBench({ data }: { data: RunPageData }) {
   const { system } = useUnits()
   const held = choices(data)
   const [first] = held
-  const [typed, setTyped] = useSessionState(`cold ${data.rigId}`, {
+  const [typed, set] = useUsualInputs(`cold ${data.rigId}`, (round) => ({
     id: first?.id ?? '',
     massKg: first?.massKg ?? 0,
-    airTemperatureK: data.trip?.plan.coldestK ?? fromUnit(20, 'temperature', 'F'),
+    airTemperatureK: data.trip?.plan.coldestK ?? round('temperature', 20, -5),
     windMS: 0,
     site: 'locker' as CylinderSite,
-    minimumGaugePa: fromUnit(10, 'gaugePressure', 'psi'),
-    drawW: fromUnit(20_000, 'power', 'btuh'),
-  })
-  const set = (change: Partial<typeof typed>): void => setTyped({ ...typed, ...change })
+    minimumGaugePa: round('cylinderPressure', 10, 0.7),
+    drawW: round('power', 20_000, 6),
+  }))
   const chosen = held.find(({ id }) => id === typed.id) ?? first
   if (!chosen) return <p>No cylinder is entered yet.</p>
   const input = {

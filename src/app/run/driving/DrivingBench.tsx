@@ -5,7 +5,6 @@ import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { alwaysOff, drivingRules } from '@/core/run/travel/drivingRules'
 import { FOOD_K, fridgeWarmUp } from '@/core/run/travel/fridgeWarmUp'
 import { travelProcedures, travelSteps, travelLabels, type TravelProcedure } from '@/core/run/travel/travelSteps'
-import { fromUnit } from '@/core/units/convert'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
@@ -13,6 +12,7 @@ import { Measure } from '@/ui/fields/Measure'
 import { StepRail } from '@/ui/shell/StepRail'
 import { tryCalculation } from '@/ui/state/tryCalculation'
 import { useSessionState } from '@/ui/state/useSessionState'
+import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import { runLabels } from '@/ui/terms/runLabels'
 
 export type TravelTicks = Readonly<Record<TravelProcedure, readonly LoggedTick[]>>
@@ -38,11 +38,11 @@ function Rail({
 
 /** Warm-up of the fridge while driving. */
 function FridgeOff() {
-  const [typed, setTyped] = useSessionState('fridge off', {
-    startK: fromUnit(36, 'temperature', 'F'),
-    aroundK: fromUnit(75, 'temperature', 'F'),
+  const [typed, set] = useUsualInputs('fridge off', (round) => ({
+    startK: round('temperature', 36, 3),
+    aroundK: round('temperature', 75, 24),
     offS: 6 * 3600,
-  })
+  }))
   const { found, at } = tryCalculation(() => fridgeWarmUp(typed.startK, typed.aroundK, typed.offS))
   return (
     <section aria-label={runLabels.fridgeWhileDriving} className="mt-4">
@@ -53,14 +53,14 @@ function FridgeOff() {
           role="temperature"
           value={typed.startK}
           issue={at('startK')}
-          set={(startK) => setTyped({ ...typed, startK })}
+          set={(startK) => set({ startK })}
         />
         <Measure
           label="In the rig on the way"
           role="temperature"
           value={typed.aroundK}
           issue={at('aroundK')}
-          set={(aroundK) => setTyped({ ...typed, aroundK })}
+          set={(aroundK) => set({ aroundK })}
         />
         <Measure
           label={runLabels.onTheRoadFor}
@@ -68,7 +68,7 @@ function FridgeOff() {
           mayBeZero
           value={typed.offS}
           issue={at('offS')}
-          set={(offS) => setTyped({ ...typed, offS })}
+          set={(offS) => set({ offS })}
         />
       </div>
       {found && (

@@ -13,6 +13,8 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { MaybeMeasure } from '@/ui/fields/MaybeMeasure'
 import { Measure } from '@/ui/fields/Measure'
 import { NightEnergies } from './NightEnergies'
+import { useUnits } from '@/ui/state/UnitsProvider'
+import { roundIn, type Round } from '@/ui/state/useUsualInputs'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const wayLabels: Readonly<Record<Habit['way'] | 'none', string>> = {
@@ -24,17 +26,19 @@ const wayLabels: Readonly<Record<Habit['way'] | 'none', string>> = {
 }
 
 const EVENING_H = 18
-const COSY_K = 291.15
 
 /** Ways that make sense of this kind. */
 function waysOf({ kind }: RunAppliance): readonly (Habit['way'] | 'none')[] {
   return ['none', ...applianceTraits[kind].habitWays]
 }
 
-function beginning(way: Habit['way'], { kind }: RunAppliance): Habit {
+function beginning(way: Habit['way'], { kind }: RunAppliance, round: Round): Habit {
   const usual = applianceTraits[kind].habit
+  if (way === 'warmth') {
+    const asleepK = usual.way === 'warmth' && usual.asleepK !== null ? round('temperature', 57, 14) : null
+    return { way, awakeK: round('temperature', 66, 19), asleepK }
+  }
   if (usual.way === way) return usual
-  if (way === 'warmth') return { way, awakeK: COSY_K, asleepK: null }
   if (way === 'around') return { way }
   if (way === 'acts') return { way, words: '' }
   return { way, burnPerDayS: 3600, fromH: EVENING_H }
@@ -43,6 +47,7 @@ function beginning(way: Habit['way'], { kind }: RunAppliance): Habit {
 /** Habit of one appliance on the trip, and the gas it needs. */
 export function HabitFields({ editor, appliance }: { editor: RunEditor; appliance: RunAppliance }) {
   const { id, name, kind, supply } = appliance
+  const { system } = useUnits()
   const use = editor.draft.uses.find(({ applianceId }) => applianceId === id)
   const typed: Habit = { way: 'hours', burnPerDayS: use?.burnPerDayS ?? 0, fromH: EVENING_H }
   const isNone = !use || (use.habit === null && use.burnPerDayS === 0)
@@ -65,7 +70,9 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
           value={isNone ? 'none' : habit.way}
           options={waysOf(appliance).map((way) => [way, wayLabels[way]] as const)}
           set={(way) =>
-            way === 'none' ? editor.setUse(id, { habit: null, burnPerDayS: 0 }) : put(beginning(way, appliance))
+            way === 'none'
+              ? editor.setUse(id, { habit: null, burnPerDayS: 0 })
+              : put(beginning(way, appliance, roundIn(system)))
           }
         />
         {!isNone && habit.way === 'hours' && (

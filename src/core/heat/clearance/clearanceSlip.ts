@@ -41,7 +41,7 @@ export function clearanceSlip({ margins }: ClearanceCheck, fromManual: boolean):
         label: fromManual ? 'its manual asks for' : 'commonly asked for',
         figure: {
           basis: isCylinder ? 'cylinder-distance' : fromManual ? 'clearance' : 'clearance-common',
-          quantity: { value: wantedM, role: 'length' },
+          quantity: { value: wantedM, role: 'length', rounded: 'up' },
           inputs: [],
         },
       },
@@ -50,7 +50,7 @@ export function clearanceSlip({ margins }: ClearanceCheck, fromManual: boolean):
       label: marginM < 0 ? 'Lacks' : 'Least margin',
       figure: {
         basis: 'clearance',
-        quantity: { value: Math.abs(marginM), role: 'length' },
+        quantity: { value: Math.abs(marginM), role: 'length', rounded: marginM < 0 ? 'up' : 'down' },
         inputs: [
           { label: 'Distance', quantity: { value: marginM + wantedM, role: 'length' } },
           { label: 'Asked for', quantity: { value: wantedM, role: 'length' } },

@@ -52,8 +52,8 @@ export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)
         thing: violation.name.replace(/^the /, 'The '),
         name,
         face: violation.face,
-        lacks: { value: violation.lacksM, role: 'length' },
-        wanted: { value: violation.wantedM, role: 'length' },
+        lacks: { value: violation.lacksM, role: 'length', rounded: 'up' },
+        wanted: { value: violation.wantedM, role: 'length', rounded: 'up' },
       },
       about: violation.id,
     }),
@@ -85,7 +85,11 @@ export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)
         ...at,
         text: 'The hose of {name} has {has} and wants {wants}.',
         reason: 'A hose drawn tight pulls at its ends and trips whoever walks by.',
-        parts: { name, has: { value: hose.hasM, role: 'run' }, wants: { value: hose.wantedM, role: 'run' } },
+        parts: {
+          name,
+          has: { value: hose.hasM, role: 'run', rounded: 'down' },
+          wants: { value: hose.wantedM, role: 'run', rounded: 'up' },
+        },
       }),
     )
   }

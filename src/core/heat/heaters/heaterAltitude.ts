@@ -55,7 +55,7 @@ export function altitudeFigures(heater: Heater, altitudeM: number): { label: str
   const { limitM, deratedShare, pressurePa } = heaterAltitude(heater, altitudeM)
   const here = { label: 'Height', quantity: { value: altitudeM, role: 'altitude' } } as const
   return [
-    { label: 'the place', figure: { basis: 'altitude-limit', quantity: here.quantity, inputs: [] } },
+    { label: 'the place', figure: { basis: 'atmosphere', quantity: here.quantity, inputs: [] } },
     ...(limitM === null
       ? []
       : [

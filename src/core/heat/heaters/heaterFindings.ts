@@ -79,7 +79,11 @@ function altitudeFindings({ id, name, heater }: HeaterGear, altitudeM: number): 
           from === 'manual'
             ? 'Its manual says so: in thin air it burns rich, makes carbon monoxide, and its cut-off trips.'
             : 'That is common for heaters with an oxygen cut-off: in thin air they burn rich, and the cut-off trips. If its manual names another height, enter it.',
-        parts: { name, limit: { value: limitM, role: 'altitude' }, here: { value: altitudeM, role: 'altitude' } },
+        parts: {
+          name,
+          limit: { value: limitM, role: 'altitude', rounded: 'down' },
+          here: { value: altitudeM, role: 'altitude' },
+        },
       }),
     ]
   }

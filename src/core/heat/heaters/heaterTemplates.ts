@@ -1,7 +1,6 @@
-import { fromUnit } from '@/core/units/convert'
+import { fromInches, fromUnit } from '@/core/units/convert'
 import type { Heater, HeaterKind } from './heater'
 
-const inches = (value: number): number => fromUnit(value, 'length', 'in')
 const btuh = (value: number): number => fromUnit(value, 'power', 'btuh')
 
 export interface HeaterTemplate {
@@ -18,12 +17,12 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
     heater: {
       kind: 'catalytic-panel',
       body: {
-        widthM: inches(13),
-        depthM: inches(6),
-        heightM: inches(19),
-        clearances: { frontM: inches(30), sidesM: inches(4), rearM: 0, topM: inches(18) },
-        cylinderM: inches(36),
-        hoseM: inches(72),
+        widthM: fromInches(13),
+        depthM: fromInches(6),
+        heightM: fromInches(19),
+        clearances: { frontM: fromInches(30), sidesM: fromInches(4), rearM: 0, topM: fromInches(18) },
+        cylinderM: fromInches(36),
+        hoseM: fromInches(72),
         mount: 'either',
       },
       clearancesFrom: 'common',
@@ -43,11 +42,11 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
     heater: {
       kind: 'portable-radiant',
       body: {
-        widthM: inches(14),
-        depthM: inches(8),
-        heightM: inches(15),
-        clearances: { frontM: inches(24), sidesM: inches(6), rearM: 0, topM: inches(30) },
-        cylinderM: inches(36),
+        widthM: fromInches(14),
+        depthM: fromInches(8),
+        heightM: fromInches(15),
+        clearances: { frontM: fromInches(24), sidesM: fromInches(6), rearM: 0, topM: fromInches(30) },
+        cylinderM: fromInches(36),
         mount: 'floor',
       },
       clearancesFrom: 'common',
@@ -67,10 +66,10 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
     heater: {
       kind: 'furnace',
       body: {
-        widthM: inches(10),
-        depthM: inches(22),
-        heightM: inches(10),
-        clearances: { frontM: inches(1), sidesM: inches(1), rearM: 0, topM: inches(1) },
+        widthM: fromInches(10),
+        depthM: fromInches(22),
+        heightM: fromInches(10),
+        clearances: { frontM: fromInches(1), sidesM: fromInches(1), rearM: 0, topM: fromInches(1) },
         cylinderM: 0,
         mount: 'floor',
       },
@@ -91,11 +90,11 @@ export const heaterTemplates: Readonly<Record<HeaterKind, HeaterTemplate>> = {
     heater: {
       kind: 'other',
       body: {
-        widthM: inches(14),
-        depthM: inches(8),
-        heightM: inches(16),
-        clearances: { frontM: inches(36), sidesM: inches(12), rearM: inches(6), topM: inches(36) },
-        cylinderM: inches(36),
+        widthM: fromInches(14),
+        depthM: fromInches(8),
+        heightM: fromInches(16),
+        clearances: { frontM: fromInches(36), sidesM: fromInches(12), rearM: fromInches(6), topM: fromInches(36) },
+        cylinderM: fromInches(36),
         mount: 'floor',
       },
       clearancesFrom: 'common',

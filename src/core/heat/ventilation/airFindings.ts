@@ -18,7 +18,7 @@ export function airFindings(gear: RoomGear, burning: readonly HeaterGear[]): Fin
     names,
     room: gear.name,
     open: { value: check.countedM2, role: 'area' },
-    needed: { value: check.neededM2, role: 'area' },
+    needed: { value: check.neededM2, role: 'area', rounded: 'up' },
   } as const
   if (!check.isEnough) {
     return [

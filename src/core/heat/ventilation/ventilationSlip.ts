@@ -60,7 +60,7 @@ export function ventilationSlip(
         quantity: { value: Math.abs(check.spareM2), role: 'area' },
         inputs: [
           { label: 'Counts', quantity: { value: check.countedM2, role: 'area' } },
-          { label: 'Wanted', quantity: { value: check.neededM2, role: 'area' } },
+          { label: 'Wanted', quantity: { value: check.neededM2, role: 'area', rounded: 'up' } },
         ],
       },
     },

@@ -1,4 +1,4 @@
-import { fromUnit } from '@/core/units/convert'
+import { fromInches, fromUnit } from '@/core/units/convert'
 import { applianceFlow } from './applianceFlow'
 import type { Line, LinePart } from '@/core/hookup/line/line'
 import { lineFlow, type FlowConditions } from './lineFlow'
@@ -13,9 +13,8 @@ export interface StarvationRemedy {
   stillStarving: number
 }
 
-const inch = (number: number): number => fromUnit(number, 'length', 'in')
 /** Inside diameters on the market, smallest first. [from memory] */
-const boresM = [0.1875, 0.25, 0.311, 0.375, 0.436, 0.493, 0.622, 0.824].map(inch)
+const boresM = [0.1875, 0.25, 0.311, 0.375, 0.436, 0.493, 0.622, 0.824].map(fromInches)
 const ratingsW = [70_000, 160_000, 200_000, 400_000].map((number) => fromUnit(number, 'power', 'btuh'))
 
 /** Runs that are tried, the worst first. */

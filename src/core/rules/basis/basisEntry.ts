@@ -11,6 +11,10 @@ export interface BasisEntry {
   source: string
   provenance: Provenance
   caution?: string
+  /** For an estimate: how far the truth may be off, in words. The figure is shown with “about”. */
+  range?: string
+  /** For a limit: what it bounds. At most is rounded down, at least is rounded up. */
+  limit?: 'most' | 'least'
   /** The function that computes it, as `file in src/core#name`. */
   computedBy: `${string}#${string}`
   /** The test that calls this function, as a file in tests without its ending. */

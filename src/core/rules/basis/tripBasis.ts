@@ -18,6 +18,7 @@ export const tripBasis = {
     source: 'Your weighings against your habits',
     provenance: 'your entry',
     caution: 'One trip’s weather and company are not the next one’s.',
+    range: 'A twentieth, as two weighings.',
     computedBy: 'trip/usage/calibrateUsage#calibrateUsage',
     checkedBy: 'core/trip/usageCalibration',
   },

@@ -18,7 +18,7 @@ function balanceFindings({ supply, cylinders, neededKg, reserveKg, leftKg, aboar
       text: onlyReserve
         ? `There is enough on ${supplyPhrases[supply]}, but {short} of the reserve is missing.`
         : `There is not enough on ${supplyPhrases[supply]}: {short} is missing.`,
-      parts: { short: mass(-leftKg) },
+      parts: { short: { ...mass(-leftKg), rounded: 'up' } },
       reason: 'The trip burns {needed}, the reserve is {reserve}, and {aboard} is aboard.',
       reasonParts: { needed: mass(neededKg), reserve: mass(reserveKg), aboard: mass(aboardKg) },
       ...(supply === 'bottles' && { fix: opens('Fill', 'fill', 'bottles') }),

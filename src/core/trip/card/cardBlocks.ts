@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import type { Phrase } from '@/core/base/quantity'
+import type { Phrase, Quantity } from '@/core/base/quantity'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts, supplyLabels } from '@/core/cylinders/cylinderKind'
@@ -45,7 +45,7 @@ function lineOf(cylinder: CylinderGear, onDay: string): Phrase {
   else if (kindFacts[cylinder.kind].isFixed) said.push('fill to 80 % by its gauge')
   else {
     said.push('stop filling at {stop} on the scale')
-    parts.stop = { value: cylinder.tareKg + gearLimitKg(cylinder), role }
+    parts.stop = { value: cylinder.tareKg + gearLimitKg(cylinder), role, rounded: 'down' }
   }
   if (dueMonth !== null) {
     said.push(status === 'overdue' ? '; overdue since {month}: not to be filled' : '; fill until {month}')
@@ -77,7 +77,7 @@ export function cardGas({ altitudeM }: TripPlan, { balances, run, input, trip }:
         text: `${supplyLabels[supply]}: {aboard} aboard, the trip burns {needed}; {left} ${leftKg < 0 ? 'missing' : 'over the reserve'}.`,
         parts: {
           aboard: { value: aboardKg, role: 'cylinderMass' },
-          needed: { value: neededKg, role: 'cylinderMass' },
+          needed: { value: neededKg, role: 'cylinderMass', rounded: 'up' },
           left: { value: Math.abs(leftKg), role: 'cylinderMass' },
         },
       })),
@@ -101,7 +101,7 @@ export function cardGas({ altitudeM }: TripPlan, { balances, run, input, trip }:
 
 function clearancesOf({ name, heater }: HeaterGear): Phrase {
   const { frontM, sidesM, rearM, topM } = heater.body.clearances
-  const length = (value: number) => ({ value, role: 'length' as const })
+  const length = (value: number): Quantity => ({ value, role: 'length', rounded: 'up' })
   return {
     text: `{name}: front {front}, sides {sides}, back {back}, above {above}${heater.clearancesFrom === 'manual' ? '' : ' (common figures: its manual comes first)'}; ${heater.vented ? 'fumes go outside' : 'never lit asleep'}.`,
     parts: { name, front: length(frontM), sides: length(sidesM), back: length(rearM), above: length(topM) },
@@ -121,7 +121,7 @@ function openingsOf(gear: RoomGear, heaters: readonly HeaterGear[]): Phrase[] {
           room: gear.name,
           names: names.join(', '),
           open: { value: check.countedM2, role: 'area' },
-          needed: { value: check.neededM2, role: 'area' },
+          needed: { value: check.neededM2, role: 'area', rounded: 'up' },
         },
       },
     ]

@@ -44,8 +44,16 @@ export interface Readiness {
   acceptedCount: number
 }
 
+/** A sentence in metric units, however its numbers are rounded for display. */
+function plainWords({ text, parts = {} }: Phrase): string {
+  const plain = Object.entries(parts).map(([name, part]) => {
+    return [name, typeof part === 'string' ? part : { value: part.value, role: part.role }] as const
+  })
+  return formatPhrase({ text, parts: Object.fromEntries(plain) }, 'metric')
+}
+
 function isAsAccepted({ sentence }: Finding, acceptance: Acceptance): boolean {
-  return formatPhrase(sentence, 'metric') === formatPhrase(acceptance.sentence, 'metric')
+  return plainWords(sentence) === plainWords(acceptance.sentence)
 }
 
 function answer(finding: Finding, acceptances: readonly Acceptance[]): AnsweredFinding {

@@ -45,7 +45,7 @@ function fillErrands({ supply, errands, bottles, bottlesCost }: FillPlan): Erran
           ? { text: 'Fill {name}: {add} more.', parts }
           : {
               text: 'Fill {name}: {add} more, stop at {stop}.',
-              parts: { ...parts, stop: { value: stopKg, role } },
+              parts: { ...parts, stop: { value: stopKg, role, rounded: 'down' } },
             },
       why: { text: 'So that trip and reserve are covered. Nothing else hanging on the scale.' },
       minutes: FILL_MINUTES,

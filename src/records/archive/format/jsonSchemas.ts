@@ -24,7 +24,14 @@ const phraseSchema = z
     parts: z
       .record(
         z.string().max(60),
-        z.union([z.string().max(2000), z.strictObject({ value: z.number(), role: z.enum(roles) })]),
+        z.union([
+          z.string().max(2000),
+          z.strictObject({
+            value: z.number(),
+            role: z.enum(roles),
+            rounded: z.enum(['down', 'up']).optional(),
+          }),
+        ]),
       )
       .optional(),
   })

@@ -8,7 +8,8 @@ import { HOT_CAR_K } from '@/core/units/convert'
 import { heatFigures, type HeatFigures } from '@/core/cylinders/contents/heatFigures'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
-import { Amount, BigAmount } from '@/ui/figures/Amount'
+import { Amount } from '@/ui/figures/Amount'
+import { BigFigure } from '@/ui/figures/FigureText'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { isEmpty, nothingTyped, readQuantity } from '@/ui/fields/typedQuantity'
@@ -32,7 +33,7 @@ function Large({ title, figure, hint }: { title: string; figure: HeatFigures['ho
       <strong>{title}</strong>
       <span className="large">
         <FigureButton figure={figure}>
-          <BigAmount quantity={figure.quantity} />
+          <BigFigure figure={figure} />
         </FigureButton>
       </span>
       <span className="hint">{hint}</span>
