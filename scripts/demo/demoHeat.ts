@@ -1,13 +1,14 @@
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { newThing } from '@/core/heat/room/thing'
-import { fromUnit } from '@/core/units/convert'
+import { fromInches, fromUnit } from '@/core/units/convert'
 import { roomSchema } from '@/core/heat/room/room'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import type { Database } from '@/records/databaseType'
 import { addHeater } from '@/records/repositories/heat/heaters'
 import { addRoom, addWarmUp } from '@/records/repositories/heat/rooms'
 
-const inches = (value: number): number => fromUnit(value, 'length', 'in')
+const inches = fromInches
+const feet = (value: number): number => fromUnit(value, 'length', 'ft')
 const btuh = (value: number): number => fromUnit(value, 'power', 'btuh')
 const fahrenheit = (value: number): number => fromUnit(value, 'temperature', 'F')
 
@@ -15,9 +16,9 @@ const fahrenheit = (value: number): number => fromUnit(value, 'temperature', 'F'
 const saloon: RoomPlan = {
   room: roomSchema.parse({
     shape: 'motorhome',
-    lengthM: 5.2,
-    widthM: 2.2,
-    heightM: 2.05,
+    lengthM: inches(208),
+    widthM: inches(88),
+    heightM: inches(82),
     shell: 'insulated',
     glass: 'covered',
     openings: [
@@ -26,10 +27,10 @@ const saloon: RoomPlan = {
         name: 'Side door',
         kind: 'door',
         side: 'right',
-        alongM: 3.4,
+        alongM: inches(136),
         bottomM: 0,
-        widthM: 0.7,
-        heightM: 1.8,
+        widthM: inches(28),
+        heightM: inches(72),
         openM: 0,
         glass: false,
       },
@@ -38,8 +39,8 @@ const saloon: RoomPlan = {
         name: 'Left slider',
         kind: 'window',
         side: 'left',
-        alongM: 3.2,
-        bottomM: 0.9,
+        alongM: inches(128),
+        bottomM: inches(36),
         widthM: inches(24),
         heightM: inches(14),
         openM: inches(0.5),
@@ -49,8 +50,8 @@ const saloon: RoomPlan = {
         name: 'Right slider',
         kind: 'window',
         side: 'right',
-        alongM: 1.2,
-        bottomM: 0.9,
+        alongM: inches(48),
+        bottomM: inches(36),
         widthM: inches(24),
         heightM: inches(14),
         openM: inches(0.5),
@@ -61,7 +62,7 @@ const saloon: RoomPlan = {
         name: 'Observing hatch',
         kind: 'roof-vent',
         side: 'roof',
-        alongM: 2.4,
+        alongM: inches(96),
         bottomM: 0,
         widthM: inches(14),
         heightM: inches(14),
@@ -71,24 +72,34 @@ const saloon: RoomPlan = {
     ],
   }),
   things: [
-    newThing('bed', 'bed', { xM: 0.95, yM: 0.65 }, { name: 'Bed', widthM: 1.25 }),
+    newThing('bed', 'bed', { xM: inches(38), yM: inches(26) }, { name: 'Bed', widthM: inches(50) }),
     newThing(
       'cabinet',
       'shelves',
-      { xM: 2.7, yM: 0.18 },
-      { name: 'Chart shelves', lengthM: 1.3, widthM: 0.36, highM: 1.7 },
+      { xM: inches(108), yM: inches(7) },
+      { name: 'Chart shelves', lengthM: inches(52), widthM: inches(14), highM: inches(68) },
     ),
-    newThing('bench', 'bench', { xM: 4.7, yM: 1.1 }, { name: 'Reading bench', lengthM: 0.6, widthM: 1.9 }),
-    newThing('curtain', 'curtain', { xM: 2.05, yM: 1.72 }, { name: 'Bed curtain', lengthM: 0.9, turnDeg: 90 }),
-    newThing('gas-outlet', 'outlet', { xM: 2.2, yM: 2.12 }, { name: 'Gas outlet' }),
+    newThing(
+      'bench',
+      'bench',
+      { xM: inches(188), yM: inches(44) },
+      { name: 'Reading bench', lengthM: inches(24), widthM: inches(76) },
+    ),
+    newThing(
+      'curtain',
+      'curtain',
+      { xM: inches(82), yM: inches(69) },
+      { name: 'Bed curtain', lengthM: inches(36), turnDeg: 90 },
+    ),
+    newThing('gas-outlet', 'outlet', { xM: inches(88), yM: inches(85) }, { name: 'Gas outlet' }),
   ],
   placed: [
     {
       heaterId: 'panel-heater',
-      pose: { xM: 2.6, yM: 2.2 - inches(3), turnDeg: 270, bottomM: inches(6) },
+      pose: { xM: inches(104), yM: inches(88) - inches(3), turnDeg: 270, bottomM: inches(6) },
       use: 'warm-up',
     },
-    { heaterId: 'small-radiant', pose: { xM: 3.7, yM: 0.7, turnDeg: 180, bottomM: 0 }, use: 'evening' },
+    { heaterId: 'small-radiant', pose: { xM: inches(148), yM: inches(28), turnDeg: 180, bottomM: 0 }, use: 'evening' },
   ],
 }
 
@@ -112,7 +123,7 @@ export function loadDemoHeat(records: Database, rigId: string, ago: (days: numbe
         clearancesFrom: 'manual',
         certified: 'yes',
         openAreaM2: fromUnit(24, 'area', 'in2'),
-        highestM: 3500,
+        highestM: feet(11_500),
       },
       price: 240,
       lastsNights: 600,

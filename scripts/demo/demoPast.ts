@@ -50,7 +50,7 @@ export function loadDemoPast(records: Database, rigId: string, now: Date): void 
     name: 'Quarry Lake',
     startDay: format(start, 'yyyy-MM-dd'),
     nights: NIGHTS,
-    altitudeM: 880,
+    altitudeM: fromUnit(2900, 'length', 'ft'),
     coldestK: 277.15,
     reserveShare: 0.2,
     uses: demoAppliances

@@ -1,5 +1,6 @@
 'use client'
 
+import { marginSize } from '@/core/base/quantity'
 import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import type { ClearanceCheck } from '@/core/heat/clearance/clearanceCheck'
@@ -45,9 +46,7 @@ export function ThingList({
                   <span className="hint">
                     {margin.face}: {lacks ? 'lacks ' : 'spare '}
                     <b>
-                      <Amount
-                        quantity={{ value: Math.abs(margin.marginM), role: 'length', rounded: lacks ? 'up' : 'down' }}
-                      />
+                      <Amount quantity={marginSize(margin.marginM, 'length')} />
                     </b>
                   </span>
                 )}

@@ -55,6 +55,11 @@ export interface Quantity {
   rounded?: 'down' | 'up'
 }
 
+/** Size of a margin: what is to spare is rounded down, what is missing up. */
+export function marginSize(value: number, role: DisplayRole): Quantity {
+  return { value: Math.abs(value), role, rounded: value < 0 ? 'up' : 'down' }
+}
+
 /**
  * A sentence with placeholders, so that the same finding reads in pounds or in kilograms. The owner's own
  * words go in as parts too: a name that contains a brace would otherwise be read as a placeholder.

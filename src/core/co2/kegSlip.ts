@@ -1,3 +1,4 @@
+import { marginSize } from '@/core/base/quantity'
 import type { Figure, Slip } from '@/core/rules/figure'
 import { kegPlan, type Keg } from './kegPlan'
 import { usesLeft } from './toolGas'
@@ -45,7 +46,7 @@ export function kegSlip(keg: Keg): Slip {
     ],
     result: {
       label: short ? 'Short by' : 'Left after this keg',
-      figure: { basis: 'kegs-left', quantity: mass(Math.abs(plan.leftKg)), inputs: [] },
+      figure: { basis: 'kegs-left', quantity: marginSize(plan.leftKg, 'bottleMass'), inputs: [] },
     },
     further: [
       {

@@ -36,7 +36,8 @@ export function PlanCanvas({
   const left = (widthPx - room.lengthM * scale) / 2
   const heightPx = room.widthM * scale + 2 * PAD
   const lacking = new Map(check?.violations.map(({ id, lacksM }) => [id, lacksM]))
-  const length = (value: number): string => formatQuantity({ value, role: 'length' }, system)
+  const length = (value: number, rounded?: 'up'): string =>
+    formatQuantity({ value, role: 'length', ...(rounded && { rounded }) }, system)
 
   const [handle, setHandle] = useState<Konva.Node | null>(null)
   const transformer = useRef<Konva.Transformer>(null)
@@ -92,7 +93,7 @@ export function PlanCanvas({
             scale={scale}
             isChosen={thing.id === chosen}
             isNamed={!isTerse || thing.id === chosen || lacking.has(thing.id)}
-            lacks={lacking.has(thing.id) ? `lacks ${length(lacking.get(thing.id) ?? 0)}` : null}
+            lacks={lacking.has(thing.id) ? `lacks ${length(lacking.get(thing.id) ?? 0, 'up')}` : null}
             choose={() => choose(thing.id)}
             moveTo={(xM, yM) => moveTo(thing.id, xM, yM)}
             setThing={(change) => setThing(thing.id, change)}

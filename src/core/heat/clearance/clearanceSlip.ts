@@ -1,3 +1,4 @@
+import { marginSize } from '@/core/base/quantity'
 import type { Slip, SlipLine } from '@/core/rules/figure'
 import type { ClearanceCheck, ClearanceMargin } from './clearanceCheck'
 
@@ -50,7 +51,7 @@ export function clearanceSlip({ margins }: ClearanceCheck, fromManual: boolean):
       label: marginM < 0 ? 'Lacks' : 'Least margin',
       figure: {
         basis: 'clearance',
-        quantity: { value: Math.abs(marginM), role: 'length', rounded: marginM < 0 ? 'up' : 'down' },
+        quantity: marginSize(marginM, 'length'),
         inputs: [
           { label: 'Distance', quantity: { value: marginM + wantedM, role: 'length' } },
           { label: 'Asked for', quantity: { value: wantedM, role: 'length' } },

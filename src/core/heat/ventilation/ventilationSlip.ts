@@ -1,3 +1,4 @@
+import { marginSize } from '@/core/base/quantity'
 import type { Slip, SlipLine } from '@/core/rules/figure'
 import type { VentilationCheck } from './ventilationCheck'
 import type { VentilationNeed } from './ventilationNeed'
@@ -57,7 +58,7 @@ export function ventilationSlip(
       label: check.isEnough ? 'More than it wants by' : 'Lacks',
       figure: {
         basis: 'area-needed',
-        quantity: { value: Math.abs(check.spareM2), role: 'area' },
+        quantity: marginSize(check.spareM2, 'area'),
         inputs: [
           { label: 'Counts', quantity: { value: check.countedM2, role: 'area' } },
           { label: 'Wanted', quantity: { value: check.neededM2, role: 'area', rounded: 'up' } },

@@ -1,4 +1,4 @@
-import type { DisplayRole, Quantity } from '@/core/base/quantity'
+import { marginSize, type DisplayRole, type Quantity } from '@/core/base/quantity'
 import type { Figure, FigureInput, Slip, SlipLine } from '@/core/rules/figure'
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { SupplyBalance } from './gasForTrip'
@@ -62,7 +62,7 @@ export function tripSlip(balance: SupplyBalance, nights: number, reserveShare: n
       label: short ? 'Short by' : 'Left over',
       figure: {
         basis: 'left-over',
-        quantity: mass(Math.abs(balance.leftKg)),
+        quantity: marginSize(balance.leftKg, role),
         inputs: [input('Gas aboard', aboard.quantity), needed, input('Reserve', reserve.quantity)],
       },
     },
