@@ -23,9 +23,26 @@ export function requireTemperatureBetween(
   return temperatureK
 }
 
-const ICE = [-5.6745359e3, 6.3925247, -9.677843e-3, 6.2215701e-7, 2.0747825e-9, -9.484024e-13, 4.1635019]
+/** Terms of the logarithm of the pressure. */
+const ICE = {
+  inverse: -5.6745359e3,
+  constant: 6.3925247,
+  linear: -9.677843e-3,
+  square: 6.2215701e-7,
+  cube: 2.0747825e-9,
+  fourth: -9.484024e-13,
+  log: 4.1635019,
+}
 
-const WATER = [-5.8002206e3, 1.3914993, -4.8640239e-2, 4.1764768e-5, -1.4452093e-8, 0, 6.5459673]
+const WATER = {
+  inverse: -5.8002206e3,
+  constant: 1.3914993,
+  linear: -4.8640239e-2,
+  square: 4.1764768e-5,
+  cube: -1.4452093e-8,
+  fourth: 0,
+  log: 6.5459673,
+}
 
 const TRIPLE_POINT_K = 273.16
 
@@ -38,8 +55,8 @@ const TRIPLE_POINT_K = 273.16
  */
 export function saturationVaporPa(temperatureK: number): number {
   const t = requireTemperatureBetween(temperatureK, 173.15, 473.15)
-  const [c0 = 0, c1 = 0, c2 = 0, c3 = 0, c4 = 0, c5 = 0, c6 = 0] = t <= TRIPLE_POINT_K ? ICE : WATER
-  return Math.exp(c0 / t + c1 + c2 * t + c3 * t ** 2 + c4 * t ** 3 + c5 * t ** 4 + c6 * Math.log(t))
+  const { inverse, constant, linear, square, cube, fourth, log } = t <= TRIPLE_POINT_K ? ICE : WATER
+  return Math.exp(inverse / t + constant + t * (linear + t * (square + t * (cube + t * fourth))) + log * Math.log(t))
 }
 
 /** Halvings between the ends of the range: to a millionth of a kelvin. */

@@ -55,17 +55,70 @@ const FALLBACK_HALVINGS = 40
  * @param search - step, reach and tolerance, in the unit of `start`
  */
 export function findRoot(f: (x: number) => number, start: number, { firstStep, reach, tolerance }: RootSearch): number {
-  let [a, b] = [start, start + firstStep]
-  let [atA, atB] = [f(a), f(b)]
+  let a = start
+  let b = start + firstStep
+  let atA = f(a)
+  let atB = f(b)
   for (let i = 0; i < SECANT_STEPS && atA !== atB; i += 1) {
     const next = b - (atB * (a - b)) / (atA - atB)
     if (!(Math.abs(next - start) < reach)) break
     if (Math.abs(next - b) < tolerance) return next
-    ;[a, atA, b] = [b, atB, next]
+    a = b
+    atA = atB
+    b = next
     atB = f(b)
     if (atB === 0) return b
   }
   return bisect((x) => !(f(x) > 0), start - reach, start + reach, { halvings: FALLBACK_HALVINGS }).middle
+}
+
+/** Where a search that is repeated with little change begins. */
+export interface RootGuess {
+  /** Near the root. */
+  at: number
+  /** Slope of the function there; NaN when unknown. Set to the slope that was found. */
+  slope: number
+}
+
+/** A first step that shrinks the function less than this was made with a wrong slope. */
+const SHRUNK = 0.5
+
+/** The slope may be a little old: the last step is shorter than the tolerance by so much. */
+const OF_TOLERANCE = 0.01
+
+/** Points nearer to each other than this, in tolerances, give no slope. */
+const APART = 1000
+
+/**
+ * Root of a falling function, starting from what an earlier search found: two or three evaluations when little has
+ * changed. Falls back to `findRoot`.
+ *
+ * @param f - falling over start − reach to start + reach
+ * @param start - first guess of `findRoot`
+ * @param search - step, reach and tolerance, in the unit of `start`
+ * @param guess - changed in place
+ */
+export function findRootNear(f: (x: number) => number, start: number, search: RootSearch, guess: RootGuess): number {
+  if (guess.slope < 0) {
+    let a = guess.at
+    let atA = f(a)
+    let b = a - atA / guess.slope
+    for (let i = 0; i < SECANT_STEPS && Math.abs(b - start) < search.reach; i += 1) {
+      const atB = f(b)
+      if (atB === 0) return b
+      if (!(Math.abs(atB) <= SHRUNK * Math.abs(atA))) break
+      if (Math.abs(b - a) > APART * search.tolerance) guess.slope = (atB - atA) / (b - a)
+      const next = b - atB / guess.slope
+      if (Math.abs(next - b) < search.tolerance * OF_TOLERANCE) return next
+      a = b
+      atA = atB
+      b = next
+    }
+  }
+  const root = findRoot(f, start, search)
+  const beside = root + search.firstStep
+  guess.slope = (f(beside) - f(root)) / (beside - root)
+  return root
 }
 
 const GOLDEN_RATIO = (Math.sqrt(5) - 1) / 2

@@ -36,7 +36,7 @@ export function lerp(from: number, to: number, share: number): number {
  * @param column - values at 0, 1, 2, …; at least one
  * @param place - in steps
  */
-export function interpolateColumn(column: readonly number[], place: number): number {
+export function interpolateColumn(column: ArrayLike<number>, place: number): number {
   const last = column.length - 1
   const within = Math.min(last, Math.max(0, place))
   const i = Math.floor(within)

@@ -4,7 +4,7 @@ import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { boilingTemperatureK } from './propaneSaturationTable'
 import { isVaporOnly, cylinderPressurePa, unusableMassKg, cylinderAtRest } from './cylinderThermalState'
 import { vesselBody } from './vessel'
-import { stepCylinders } from './stepCylinders'
+import { stepCylinder } from './stepCylinders'
 import type { VaporizationInput } from './vaporization'
 import { heatTransferCoefficientWPerM2K } from './heatTransfer'
 
@@ -58,7 +58,7 @@ export function coldDraw(input: ColdDrawInput): ColdDraw {
   const everyS = Math.max(STEP_S, Math.min(MAX_S, (input.massKg / wantKg) * STEP_S) / MAX_MOMENTS)
   const series = [moment(0)]
   for (let timeS = 0; timeS < MAX_S; timeS += STEP_S) {
-    const givenKg = stepCylinders([thermal], wantKg, environment)
+    const givenKg = stepCylinder(thermal, wantKg, environment)
     if (givenKg < wantKg * WHOLE) {
       const endS = timeS + (STEP_S * givenKg) / wantKg
       const isEmpty = isVaporOnly(thermal) || thermal.massKg - unusableMassKg(thermal, needPa) < wantKg

@@ -1,4 +1,11 @@
-import { interpolateSaturation, SATURATION_COLUMN, TABLE_FROM_K } from './propaneSaturationTable'
+import {
+  emptySaturationRow,
+  interpolateSaturation,
+  readSaturationRow,
+  SATURATION_COLUMN,
+  type SaturationRow,
+  TABLE_FROM_K,
+} from './propaneSaturationTable'
 import { type VesselBody, wettedAreaM2 } from './vessel'
 
 /** Thermal state of a cylinder, with the energy and mass exchanged so far. */
@@ -11,6 +18,10 @@ export interface CylinderThermalState {
   /** Energy that left with the gas, on the scale of the internal energy. */
   gasOutJ: number
   drawnKg: number
+  /** Change of temperature in the last step: the next is likely about the same. */
+  trendK: number
+  /** Slope of the outflow over the temperature at which a step ends; NaN before the first. */
+  slopeKgPerK: number
 }
 
 /** Heat capacity of steel. [common practice] */
@@ -24,8 +35,11 @@ export const WALL_J_KG_K = 480
  * @param temperatureK - of the air
  */
 export function cylinderAtRest(body: VesselBody, massKg: number, temperatureK: number): CylinderThermalState {
-  return { body, massKg, temperatureK, heatInJ: 0, gasOutJ: 0, drawnKg: 0 }
+  return { body, massKg, temperatureK, heatInJ: 0, gasOutJ: 0, drawnKg: 0, trendK: 0, slopeKgPerK: NaN }
 }
+
+/** Read at the temperature asked about; one object, so that a step allocates nothing. */
+const row = emptySaturationRow()
 
 /** Specific gas constant of propane: 8.31451 J/(mol·K) over 44.0956 g/mol. */
 const SPECIFIC_R = 188.556
@@ -54,10 +68,17 @@ export function liquidFraction({
   massKg,
   temperatureK,
 }: Pick<CylinderThermalState, 'body' | 'massKg' | 'temperatureK'>): number {
-  const share =
-    (interpolateSaturation(SATURATION_COLUMN.levelSlopeM3PerKg, temperatureK) * massKg) / body.volumeM3 -
-    interpolateSaturation(SATURATION_COLUMN.levelOffset, temperatureK)
-  return Math.min(1, Math.max(0, share))
+  readSaturationRow(temperatureK, row)
+  return liquidFractionAt(row, body, massKg)
+}
+
+/** The same with the saturation properties at its temperature. */
+export function liquidFractionAt(
+  { levelSlopeM3PerKg, levelOffset }: Pick<SaturationRow, 'levelSlopeM3PerKg' | 'levelOffset'>,
+  body: VesselBody,
+  massKg: number,
+): number {
+  return Math.min(1, Math.max(0, (levelSlopeM3PerKg * massKg) / body.volumeM3 - levelOffset))
 }
 
 /**
@@ -65,7 +86,8 @@ export function liquidFraction({
  * ideal gas up to saturation.
  */
 export function cylinderPressurePa({ body, massKg, temperatureK }: CylinderThermalState): number {
-  const share = Math.min(1, massKg / saturatedVaporMassKg(body, temperatureK))
+  const share = massKg / saturatedVaporMassKg(body, temperatureK)
+  if (share >= 1) return interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK)
   const z = compressibilityFactor(temperatureK)
   return (interpolateSaturation(SATURATION_COLUMN.pressurePa, temperatureK) * share * (1 - (1 - z) * share)) / z
 }
@@ -85,11 +107,19 @@ export function wallEnergyJ({ wallKg }: VesselBody, temperatureK: number): numbe
 
 /** Internal energy of contents and wall. */
 export function internalEnergyJ(thermal: CylinderThermalState): number {
-  const { body, massKg, temperatureK } = thermal
-  const slope = interpolateSaturation(SATURATION_COLUMN.slopeJPerKg, temperatureK)
-  const roomJ = interpolateSaturation(SATURATION_COLUMN.volumeTermJPerM3, temperatureK) * body.volumeM3
-  const thinnestKg = saturatedVaporMassKg(body, temperatureK)
-  const contentsJ = massKg >= thinnestKg ? massKg * slope + roomJ : (massKg / thinnestKg) * (thinnestKg * slope + roomJ)
+  readSaturationRow(thermal.temperatureK, row)
+  return internalEnergyAtJ(row, thermal)
+}
+
+/** The same with the saturation properties at its temperature. */
+export function internalEnergyAtJ(
+  { slopeJPerKg, volumeTermJPerM3, vaporKgM3 }: Pick<SaturationRow, 'slopeJPerKg' | 'volumeTermJPerM3' | 'vaporKgM3'>,
+  { body, massKg, temperatureK }: CylinderThermalState,
+): number {
+  const roomJ = volumeTermJPerM3 * body.volumeM3
+  const thinnestKg = body.volumeM3 * vaporKgM3
+  const contentsJ =
+    massKg >= thinnestKg ? massKg * slopeJPerKg + roomJ : (massKg / thinnestKg) * (thinnestKg * slopeJPerKg + roomJ)
   return contentsJ + wallEnergyJ(body, temperatureK)
 }
 

@@ -74,6 +74,12 @@ function propaneSaturationTable(): Float64Array {
   return table
 }
 
+/** A value and the same column of the next row, at a share of the way. */
+function between(rows: Float64Array, at: number, share: number): number {
+  const low = rows[at] ?? 0
+  return low + ((rows[at + COLUMN_COUNT] ?? 0) - low) * share
+}
+
 /**
  * One saturation property of propane, linear between the rows of the table.
  *
@@ -84,9 +90,59 @@ export function interpolateSaturation(column: SaturationColumn, temperatureK: nu
   const table = propaneSaturationTable()
   const place = Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
   const row = Math.min(TABLE_ROWS - 2, Math.floor(place))
-  const at = row * COLUMN_COUNT + column
-  const low = table[at] ?? 0
-  return low + ((table[at + COLUMN_COUNT] ?? 0) - low) * (place - row)
+  return between(table, row * COLUMN_COUNT + column, place - row)
+}
+
+/** The columns at one temperature. */
+export type SaturationRow = Record<keyof typeof SATURATION_COLUMN, number>
+
+/** A row to read into. */
+export function emptySaturationRow(): SaturationRow {
+  return {
+    pressurePa: 0,
+    vaporKgM3: 0,
+    slopeJPerKg: 0,
+    volumeTermJPerM3: 0,
+    vaporEnthalpyJPerKg: 0,
+    levelSlopeM3PerKg: 0,
+    levelOffset: 0,
+  }
+}
+
+/**
+ * All columns at once: the same as interpolateSaturation gives for each, with one search of the row.
+ *
+ * @param temperatureK - of liquid and vapor; clamped to the table
+ * @param into - written in place, so that a step allocates nothing
+ */
+export function readSaturationRow(temperatureK: number, into: SaturationRow): void {
+  const rows = propaneSaturationTable()
+  const place = Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
+  const row = Math.min(TABLE_ROWS - 2, Math.floor(place))
+  const share = place - row
+  const at = row * COLUMN_COUNT
+  into.pressurePa = between(rows, at, share)
+  into.vaporKgM3 = between(rows, at + 1, share)
+  into.slopeJPerKg = between(rows, at + 2, share)
+  into.volumeTermJPerM3 = between(rows, at + 3, share)
+  into.vaporEnthalpyJPerKg = between(rows, at + 4, share)
+  into.levelSlopeM3PerKg = between(rows, at + 5, share)
+  into.levelOffset = between(rows, at + 6, share)
+}
+
+/** What the end of a step reads: the energy of contents with both phases, and the vapor’s enthalpy. */
+export type BoilingTerms = Pick<SaturationRow, 'slopeJPerKg' | 'volumeTermJPerM3' | 'vaporEnthalpyJPerKg'>
+
+/** As readSaturationRow, for the three columns of the energy balance alone. */
+export function readBoilingTerms(temperatureK: number, into: BoilingTerms): void {
+  const rows = propaneSaturationTable()
+  const place = Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
+  const row = Math.min(TABLE_ROWS - 2, Math.floor(place))
+  const share = place - row
+  const at = row * COLUMN_COUNT
+  into.slopeJPerKg = between(rows, at + 2, share)
+  into.volumeTermJPerM3 = between(rows, at + 3, share)
+  into.vaporEnthalpyJPerKg = between(rows, at + 4, share)
 }
 
 /** Halvings of the range of the table, to 1e-9 K. */

@@ -1,5 +1,11 @@
-import { findRoot, type RootSearch } from '@/core/math/findRoot'
-import { interpolateSaturation, SATURATION_COLUMN } from './propaneSaturationTable'
+import { findRoot, findRootNear, type RootGuess, type RootSearch } from '@/core/math/findRoot'
+import {
+  emptySaturationRow,
+  interpolateSaturation,
+  readBoilingTerms,
+  readSaturationRow,
+  SATURATION_COLUMN,
+} from './propaneSaturationTable'
 import {
   WALL_J_KG_K,
   type CylinderThermalState,
@@ -8,7 +14,8 @@ import {
   isVaporOnly,
   unusableMassKg,
   wallEnergyJ,
-  wallConductanceWPerK,
+  internalEnergyAtJ,
+  liquidFractionAt,
 } from './cylinderThermalState'
 import { wettedAreaM2 } from './vessel'
 
@@ -26,6 +33,17 @@ export interface StepEnvironment {
 
 /** No step of a trip moves a cylinder further than the reach. */
 const SEARCH_K: RootSearch = { firstStep: -0.05, reach: 60, tolerance: 1e-8 }
+
+/** Start of the search at the end of the last step’s trend; one object, so that a step allocates nothing. */
+const guess: RootGuess = { at: 0, slope: NaN }
+
+/** Temperature at which a step ends, near where the last steps point. */
+function endOfStepK(thermal: CylinderThermalState, excessKg: (atK: number) => number, slope: number): number {
+  guess.at = thermal.temperatureK + thermal.trendK
+  guess.slope = slope
+  return findRootNear(excessKg, thermal.temperatureK, SEARCH_K, guess)
+}
+
 /** Heat capacity of the gas without liquid. [common practice] */
 const GAS_J_KG_K = 1700
 
@@ -37,15 +55,24 @@ interface StepStart {
   wallConductanceWPerK: number
 }
 
-/** Starts a step, with the wall wetted at the middle of the step. */
-function beginStep(thermal: CylinderThermalState, halfKg: number, environment: StepEnvironment): StepStart {
+/** Starts of the cylinders with liquid, and the cylinders without; reused, so that a step allocates nothing. */
+const wet: StepStart[] = []
+
+const dry: CylinderThermalState[] = []
+
+/** Read at the start of a step. */
+const row = emptySaturationRow()
+
+/** Starts a step as the given one with liquid, with the wall wetted at the middle of the step. */
+function beginStep(i: number, thermal: CylinderThermalState, halfKg: number, environment: StepEnvironment): void {
   const massKg = Math.max(thermal.massKg / 2, thermal.massKg - halfKg)
-  return {
-    thermal,
-    startJ: internalEnergyJ(thermal),
-    vaporEnthalpyJPerKg: interpolateSaturation(SATURATION_COLUMN.vaporEnthalpyJPerKg, thermal.temperatureK),
-    wallConductanceWPerK: wallConductanceWPerK(thermal, environment.heatTransferCoefficientWPerM2K, massKg),
-  }
+  const start = (wet[i] ??= { thermal, startJ: 0, vaporEnthalpyJPerKg: 0, wallConductanceWPerK: 0 })
+  start.thermal = thermal
+  readSaturationRow(thermal.temperatureK, row)
+  start.startJ = internalEnergyAtJ(row, thermal)
+  start.vaporEnthalpyJPerKg = row.vaporEnthalpyJPerKg
+  start.wallConductanceWPerK =
+    environment.heatTransferCoefficientWPerM2K * wettedAreaM2(thermal.body, liquidFractionAt(row, thermal.body, massKg))
 }
 
 function heatJ(
@@ -56,16 +83,17 @@ function heatJ(
   return perK * (airK - (thermal.temperatureK + endK) / 2) * stepS
 }
 
+/** Read at each trial temperature; one object, so that the search allocates nothing. */
+const terms = { slopeJPerKg: 0, volumeTermJPerM3: 0, vaporEnthalpyJPerKg: 0 }
+
 /** Outflow for which the step ends at a temperature: heat at the mean temperature, vapor at the mean enthalpy. */
 function outflowKg(start: StepStart, endK: number, environment: StepEnvironment): number {
   const { body, massKg } = start.thermal
-  const slope = interpolateSaturation(SATURATION_COLUMN.slopeJPerKg, endK)
-  const endJ =
-    massKg * slope +
-    interpolateSaturation(SATURATION_COLUMN.volumeTermJPerM3, endK) * body.volumeM3 +
-    wallEnergyJ(body, endK)
-  const meanJKg = (start.vaporEnthalpyJPerKg + interpolateSaturation(SATURATION_COLUMN.vaporEnthalpyJPerKg, endK)) / 2
-  return (start.startJ + heatJ(start, endK, environment) - endJ) / (meanJKg - slope)
+  readBoilingTerms(endK, terms)
+  const { slopeJPerKg, volumeTermJPerM3, vaporEnthalpyJPerKg } = terms
+  const endJ = massKg * slopeJPerKg + volumeTermJPerM3 * body.volumeM3 + wallEnergyJ(body, endK)
+  const meanJKg = (start.vaporEnthalpyJPerKg + vaporEnthalpyJPerKg) / 2
+  return (start.startJ + heatJ(start, endK, environment) - endJ) / (meanJKg - slopeJPerKg)
 }
 
 function commitStep(start: StepStart, gasKg: number, endK: number, environment: StepEnvironment): number {
@@ -75,6 +103,7 @@ function commitStep(start: StepStart, gasKg: number, endK: number, environment: 
     (gasKg * (start.vaporEnthalpyJPerKg + interpolateSaturation(SATURATION_COLUMN.vaporEnthalpyJPerKg, endK))) / 2
   thermal.massKg -= gasKg
   thermal.drawnKg += gasKg
+  thermal.trendK = endK - thermal.temperatureK
   thermal.temperatureK = endK
   return gasKg
 }
@@ -86,12 +115,10 @@ function mostKg({ thermal }: StepStart, atK: number): number {
 
 /** A step without outflow. */
 function stepIdle(start: StepStart, environment: StepEnvironment): number {
-  return commitStep(
-    start,
-    0,
-    findRoot((atK) => outflowKg(start, atK, environment), start.thermal.temperatureK, SEARCH_K),
-    environment,
-  )
+  const { thermal } = start
+  const endK = endOfStepK(thermal, (atK) => outflowKg(start, atK, environment), thermal.slopeKgPerK)
+  thermal.slopeKgPerK = guess.slope
+  return commitStep(start, 0, endK, environment)
 }
 
 /** A step in which the last liquid boils away. */
@@ -121,29 +148,40 @@ function drawVapor(
   return gasKg
 }
 
-/** A step of open cylinders with liquid: they end at one temperature, and none takes gas back. */
-function boilFromShared(start: readonly StepStart[], wantKg: number, environment: StepEnvironment): number {
-  let warmestK = 0
-  for (const { thermal } of start) warmestK = Math.max(warmestK, thermal.temperatureK)
-  const [first] = start
-  const given =
-    start.length === 1 && first
-      ? (atK: number): number => outflowKg(first, atK, environment)
-      : (atK: number): number => {
-          let sum = 0
-          for (const one of start) {
-            // None gives more than it has: what one lacks comes from the others.
-            sum += Math.min(Math.max(0, outflowKg(one, atK, environment)), mostKg(one, atK))
-          }
-          return sum
-        }
-  const endK = Math.max(
-    environment.leastK,
-    findRoot((atK) => given(atK) - wantKg, warmestK, SEARCH_K),
-  )
+/** Outflow of the first cylinders with liquid, were they all at one temperature. */
+function sharedOutflowKg(count: number, atK: number, environment: StepEnvironment): number {
+  const [first] = wet
+  if (count === 1 && first) return outflowKg(first, atK, environment)
+  let sumKg = 0
+  for (let i = 0; i < count; i += 1) {
+    const one = wet[i]
+    // None gives more than it has: what one lacks comes from the others.
+    if (one) sumKg += Math.min(Math.max(0, outflowKg(one, atK, environment)), mostKg(one, atK))
+  }
+  return sumKg
+}
+
+/** A step of the first cylinders with liquid: they end at one temperature, and none takes gas back. */
+function boilFromShared(count: number, wantKg: number, environment: StepEnvironment): number {
+  let [warmest] = wet
+  let slope = 0
+  for (let i = 0; i < count; i += 1) {
+    const one = wet[i]
+    if (!one) continue
+    if (one.thermal.temperatureK > (warmest?.thermal.temperatureK ?? 0)) warmest = one
+    slope += one.thermal.slopeKgPerK
+  }
+  if (warmest === undefined) return 0
+  const excessKg = (atK: number): number => sharedOutflowKg(count, atK, environment) - wantKg
+  const endK = Math.max(environment.leastK, endOfStepK(warmest.thermal, excessKg, slope))
+  // Their sum counts; how it is shared is only a first guess for each alone.
+  const shareOfSlope = guess.slope / count
   let gasKg = 0
   let boiledDry = 0
-  for (const one of start) {
+  for (let i = 0; i < count; i += 1) {
+    const one = wet[i]
+    if (!one) continue
+    one.thermal.slopeKgPerK = shareOfSlope
     const wanted = outflowKg(one, endK, environment)
     if (wanted <= 0) stepIdle(one, environment)
     else if (wanted <= mostKg(one, endK)) gasKg += commitStep(one, wanted, endK, environment)
@@ -155,8 +193,10 @@ function boilFromShared(start: readonly StepStart[], wantKg: number, environment
   }
   if (boiledDry === 0) return gasKg
   // The vapor of those that ran dry continues to flow in the same step, after what the others give.
-  for (const { thermal } of start) {
-    if (isVaporOnly(thermal)) gasKg += drawVapor(thermal, Math.max(0, wantKg - gasKg), { ...environment, stepS: 0 })
+  for (let i = 0; i < count; i += 1) {
+    const thermal = wet[i]?.thermal
+    if (!thermal || !isVaporOnly(thermal)) continue
+    gasKg += drawVapor(thermal, Math.max(0, wantKg - gasKg), { ...environment, stepS: 0 })
   }
   return gasKg
 }
@@ -177,17 +217,36 @@ export function stepCylinders(
   wantKg: number,
   environment: StepEnvironment,
 ): number {
-  const wet: StepStart[] = []
-  const dry: CylinderThermalState[] = []
+  let wetCount = 0
+  let dryCount = 0
   for (const thermal of open) {
-    if (isVaporOnly(thermal)) dry.push(thermal)
-    else wet.push(beginStep(thermal, wantKg / 2 / open.length, environment))
+    if (isVaporOnly(thermal)) {
+      dry[dryCount] = thermal
+      dryCount += 1
+    } else {
+      beginStep(wetCount, thermal, wantKg / 2 / open.length, environment)
+      wetCount += 1
+    }
   }
   let givenKg = 0
-  if (wet.length > 0) {
-    if (wantKg > 0) givenKg = boilFromShared(wet, wantKg, environment)
-    else for (const one of wet) stepIdle(one, environment)
+  if (wantKg > 0 && wetCount > 0) givenKg = boilFromShared(wetCount, wantKg, environment)
+  else {
+    for (let i = 0; i < wetCount; i += 1) {
+      const one = wet[i]
+      if (one) stepIdle(one, environment)
+    }
   }
-  for (const thermal of dry) givenKg += drawVapor(thermal, Math.max(0, wantKg - givenKg), environment)
+  for (let i = 0; i < dryCount; i += 1) {
+    const thermal = dry[i]
+    if (thermal) givenKg += drawVapor(thermal, Math.max(0, wantKg - givenKg), environment)
+  }
   return givenKg
+}
+
+const single: CylinderThermalState[] = []
+
+/** Steps one cylinder by itself, as stepCylinders does. */
+export function stepCylinder(thermal: CylinderThermalState, wantKg: number, environment: StepEnvironment): number {
+  single[0] = thermal
+  return stepCylinders(single, wantKg, environment)
 }

@@ -72,6 +72,14 @@ interface AirModel {
 /** Of dry air. */
 const OXYGEN_SHARE = 0.20946
 
+/** A trial step of the solver may pass what the vapor pressure is stated for; its result is refused before that. */
+function withinSteam(temperatureK: number): number {
+  return Math.min(473.15, Math.max(173.15, temperatureK))
+}
+
+/** Numbers of the state: see start. */
+const STATES = 11
+
 /** Heat of air, J/(mol K). */
 const AIR_J_MOLK = 29.1
 
@@ -112,13 +120,18 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
   const burning = (oxygenShare: number): number => (vented ? 1 : burningShare(oxygenShare, isCatalytic))
 
   /** Vapor that settles on what is colder than the dew point, mol/s. */
-  const condensationRate = (inK: number, vaporPa: number): number =>
-    surfaces.reduce((sum, { areaM2, lossWPerM2K }) => {
-      const overPa = vaporPa - saturationVaporPa(insideOf(lossWPerM2K, inK))
-      return overPa <= 0
-        ? sum
-        : sum + ((CONVECTION_W_M2K / LEWIS_J_M3K) * areaM2 * overPa) / (MOLAR_GAS_J_PER_MOLK * inK)
-    }, 0)
+  const condensationRate = (inK: number, vaporPa: number): number => {
+    let sumMolS = 0
+    for (const { areaM2, lossWPerM2K } of surfaces) {
+      const overPa = vaporPa - saturationVaporPa(withinSteam(insideOf(lossWPerM2K, inK)))
+      if (overPa > 0) {
+        sumMolS += ((CONVECTION_W_M2K / LEWIS_J_M3K) * areaM2 * overPa) / (MOLAR_GAS_J_PER_MOLK * inK)
+      }
+    }
+    return sumMolS
+  }
+  // The solver copies what it is given, so one array serves every call.
+  const rates = new Array<number>(STATES).fill(0)
 
   const startK = input.startK ?? outK
   const startAmount = amountOf(startK)
@@ -127,7 +140,10 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
   return {
     start,
     slopes: (y, heaterW) => {
-      const [oxygen = 0, co2 = 0, water = 0, inK = outK] = y
+      const oxygen = y[0] ?? 0
+      const co2 = y[1] ?? 0
+      const water = y[2] ?? 0
+      const inK = y[3] ?? outK
       const amount = amountOf(inK)
       const flowMolS = (flowOf(inK) * pressurePa) / (MOLAR_GAS_J_PER_MOLK * inK)
       const oxygenShare = oxygen / amount
@@ -139,19 +155,28 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
       const heatW = heaterHeatW + given.heatW - (fabricWPerK + flowMolS * AIR_J_MOLK) * (inK - outK)
       const warmingKS = heatW / capacityJPerK
       const settledMolS = condensationRate(inK, (water / amount) * pressurePa)
-      const made = [
-        -flame.oxygenMolS - given.oxygenMolS * breath,
-        flame.co2MolS + given.co2MolS * breath,
-        flame.waterMolS + given.waterMolS - settledMolS,
-      ]
+      const madeO = -flame.oxygenMolS - given.oxygenMolS * breath
+      const madeC = flame.co2MolS + given.co2MolS * breath
+      const madeW = flame.waterMolS + given.waterMolS - settledMolS
       // Air that grows warmer, and gases that are made, push some of the room's air out; the other way round air comes in.
-      const addedMolS = made.reduce((sum, molS) => sum + molS, (amount * warmingKS) / inK)
+      const addedMolS = (amount * warmingKS) / inK + madeO + madeC + madeW
       const inMolS = flowMolS + Math.max(0, -addedMolS)
       const outMolS = flowMolS + Math.max(0, addedMolS)
-      const exchanged = [oxygen, co2, water].map((held, i) => inMolS * (shareOut[i] ?? 0) - (outMolS * held) / amount)
-      const [inO = 0, inC = 0, inW = 0] = exchanged
-      const [madeO = 0, madeC = 0, madeW = 0] = made
-      return [inO + madeO, inC + madeC, inW + madeW, warmingKS, inO, inC, inW, madeO, madeC, madeW, settledMolS]
+      const inO = inMolS * shareOut[0] - (outMolS * oxygen) / amount
+      const inC = inMolS * shareOut[1] - (outMolS * co2) / amount
+      const inW = inMolS * shareOut[2] - (outMolS * water) / amount
+      rates[0] = inO + madeO
+      rates[1] = inC + madeC
+      rates[2] = inW + madeW
+      rates[3] = warmingKS
+      rates[4] = inO
+      rates[5] = inC
+      rates[6] = inW
+      rates[7] = madeO
+      rates[8] = madeC
+      rates[9] = madeW
+      rates[10] = settledMolS
+      return rates
     },
     momentOf: (timeS, y, heaterW) => {
       const [oxygen = 0, co2 = 0, water = 0, inK = outK] = y

@@ -148,7 +148,8 @@ export function placements(
   const every = Math.max(1, Math.floor(poses.length / 50))
   for (const [i, pose] of poses.entries()) {
     if (i % every === 0) onProgress(i / poses.length)
-    const { leastMarginM, shellMarginM, lacking, lacksM } = margins(pose)
+    // Once there is a place, one that lacks anything needs no counting.
+    const { leastMarginM, shellMarginM, lacking, lacksM } = margins(pose, { untilFirst: found.length > 0 })
     if (leastMarginM >= -ROUNDING_M) {
       const run = hoseRun(objects, heater, pose)
       found.push({
@@ -173,7 +174,7 @@ export function placements(
     nearest:
       best.length > 0 || nearest === null
         ? null
-        : { pose: nearest.pose, inTheWay: margins(nearest.pose, true).inTheWay },
+        : { pose: nearest.pose, inTheWay: margins(nearest.pose, { named: true }).inTheWay },
     tried: poses.length,
   }
 }

@@ -80,10 +80,11 @@ export function monteCarlo(
   const fine = planned(input, input.nights > 30 ? COARSE_S : FINE_S)
   const stepS = input.nights > 30 ? 1800 : COARSE_S
   const coarse = planned(input, stepS)
+  const coarseInput = { ...input, stepS }
   const used: number[] = []
   const firsts: number[] = []
   for (let i = 0; i < count; i += 1) {
-    const run = runTrip({ ...input, stepS }, samplePerturbation(input, random))
+    const run = runTrip(coarseInput, samplePerturbation(input, random))
     used.push(run.usedKg)
     firsts.push(firstOf(run) ?? Infinity)
     onProgress((i + 1) / count)

@@ -1,4 +1,4 @@
-import { clockStretches, fridgeDuty, inputBetweenW } from '@/core/appliances/duty'
+import { clockStretches, fridgeDuty, inputBetweenW, type Stretch } from '@/core/appliances/duty'
 import type { Current } from '@/core/run/battery/battery'
 import { clockHourOf, clockShiftS, nightOf } from '@/core/time/tripClock'
 import type { Perturbation, TripAppliance, TripRunInput } from './tripRun'
@@ -41,19 +41,90 @@ function meanOf(values: readonly number[]): number {
   return values.reduce((sum, value) => sum + value, 0) / values.length
 }
 
-/** Demand of one appliance by clock and air; NaN when the room temperature decides. */
-function ownWantW(
-  { habit, inputW, pilotW, useFactor }: TripAppliance,
-  burningW: number,
-  airK: number,
-  isRoomKnown: boolean,
-  awake: boolean,
-): number {
-  if (habit.way === 'around') return Math.max(pilotW, inputW * fridgeDuty(airK) * useFactor)
-  if (habit.way !== 'warmth') return Math.max(pilotW, burningW)
+/** What decides an appliance’s demand: the clock, the air around it, the room’s temperature, or full input. */
+type Driver = 'clock' | 'around' | 'room' | 'full'
+
+function driverOf({ habit }: TripAppliance, isRoomKnown: boolean): Driver {
+  if (habit.way === 'around') return 'around'
+  if (habit.way !== 'warmth') return 'clock'
   // Without the room’s heat loss, full input is the cautious assumption.
-  if (!isRoomKnown) return awake || habit.asleepK !== null ? inputW : pilotW
-  return NaN
+  return isRoomKnown ? 'room' : 'full'
+}
+
+/** An appliance as a step reads it. */
+interface SteppedAppliance {
+  driver: Driver
+  inputW: number
+  pilotW: number
+  mostW: number
+  useFactor: number
+  /** Factor of this run on the habit. */
+  factor: number
+  toRoomShare: number
+  currentA: number
+  batteryA: number
+  needsBattery: boolean
+  isFridge: boolean
+  /** Room temperatures that a heater keeps; null for off. */
+  awakeK: number | null
+  asleepK: number | null
+  byNight: readonly Energy[]
+}
+
+function stepped(appliance: TripAppliance, factor: number, isRoomKnown: boolean): SteppedAppliance {
+  const { habit, kind, inputW, pilotW, useFactor, currentA, batteryA, needsBattery, byNight } = appliance
+  const keeps = habit.way === 'warmth' ? habit : { awakeK: null, asleepK: null }
+  return {
+    driver: driverOf(appliance, isRoomKnown),
+    inputW,
+    pilotW,
+    mostW: Math.max(inputW, pilotW),
+    useFactor,
+    factor,
+    toRoomShare: applianceTraits[kind].toRoomShare,
+    currentA,
+    batteryA,
+    needsBattery,
+    isFridge: kind === 'fridge',
+    awakeK: keeps.awakeK,
+    asleepK: keeps.asleepK,
+    byNight,
+  }
+}
+
+/** Input by the clock over a day, in steps, for each appliance. */
+interface ClockTable {
+  stretches: readonly (readonly Stretch[])[]
+  /** Steps of a day; 0 where they do not divide it. */
+  perDay: number
+  startOfStepS: number
+  /** Row by row: all appliances at the first step of the day, then at the second. */
+  inputW: Float64Array
+}
+
+/** The tables of inputs that are run again and again, as by the Monte Carlo runs. */
+const clockTables = new WeakMap<TripRunInput, ClockTable>()
+
+/** Clock-driven demand repeats every day, so it is tabulated once when steps divide the day. */
+function clockTable(input: TripRunInput): ClockTable {
+  const known = clockTables.get(input)
+  if (known) return known
+  const { appliances, stepS } = input
+  const waterK = Math.max(COLDEST_WATER_K, meanOf(input.forecast.temperatureK))
+  const stretches = appliances.map((appliance) => clockStretches(appliance, waterK))
+  const startOfStepS = startClockS(input) % stepS
+  const perDay = (HOUR_S / stepS) % 1 === 0 ? DAY_S / stepS : 0
+  const inputW = Float64Array.from({ length: perDay * appliances.length }, (_, at) => {
+    const own = stretches[at % appliances.length] ?? []
+    return inputBetweenW(own, Math.floor(at / appliances.length) * stepS + startOfStepS, stepS)
+  })
+  const table = { stretches, perDay, startOfStepS, inputW }
+  clockTables.set(input, table)
+  return table
+}
+
+function startClockS({ startISO }: TripRunInput): number {
+  return Math.round(clockHourOf(startISO) * HOUR_S)
 }
 
 /**
@@ -63,21 +134,15 @@ function ownWantW(
  * @param chance - perturbation of the habits; null for none
  */
 export function demandModel(input: TripRunInput, chance: Perturbation | null) {
-  const { appliances, rig, stepS, clockChanges } = input
+  const { rig, stepS, clockChanges } = input
+  const appliances = input.appliances.map((one) => stepped(one, chance?.factorOf(one.id) ?? 1, rig !== null))
   const count = appliances.length
-  const waterK = Math.max(COLDEST_WATER_K, meanOf(input.forecast.temperatureK))
-  const stretches = appliances.map((appliance) => clockStretches(appliance, waterK))
-  const startS = Math.round(clockHourOf(input.startISO) * HOUR_S)
-  // Clock-driven demand repeats every day, so it is tabulated once when steps divide the day.
-  const perDay = (HOUR_S / stepS) % 1 === 0 ? DAY_S / stepS : 0
-  const startOfStepS = startS % stepS
-  const days = stretches.map((own) =>
-    Float64Array.from({ length: perDay }, (_, k) => inputBetweenW(own, k * stepS + startOfStepS, stepS)),
-  )
-  const factors = appliances.map(({ id }) => chance?.factorOf(id) ?? 1)
-  const toRoom = appliances.map(({ kind }) => applianceTraits[kind].toRoomShare)
+  const { stretches, perDay, startOfStepS, inputW: clockW } = clockTable(input)
+  const startS = startClockS(input)
   const shore = new Set(input.shoreNights)
   const decay = rig ? Math.exp((-stepS * rig.lossWPerK) / rig.capacityJPerK) : 0
+  const energies = new Array<Energy>(count).fill('gas')
+  let energiesOf = -1
   const wants: Demand = {
     wantW: new Float64Array(count),
     lostW: new Float64Array(count),
@@ -90,48 +155,64 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
 
   /** Whether a habit that began before a change of the clock may still go on, or the step holds the change. */
   function isNearChange(timeS: number): boolean {
-    return clockChanges.some(({ atS, shiftS }) => timeS + stepS > atS && timeS < atS + DAY_S + Math.abs(shiftS))
+    for (const { atS, shiftS } of clockChanges) {
+      if (timeS + stepS > atS && timeS < atS + DAY_S + Math.abs(shiftS)) return true
+    }
+    return false
   }
 
-  function energyOf(i: number, night: number): Energy {
-    return appliances[i]?.byNight[night] ?? 'gas'
+  function turnToNight(night: number): void {
+    energiesOf = night
+    for (const [i, { byNight }] of appliances.entries()) energies[i] = byNight[night] ?? 'gas'
+    wants.onShore = shore.has(night)
+  }
+
+  /** Demand by clock, air around and full input; what follows the room’s temperature comes after. */
+  function wantedW(appliance: SteppedAppliance, byClockW: number, airK: number): number {
+    const { driver, pilotW } = appliance
+    if (driver === 'clock') return Math.max(pilotW, byClockW * appliance.factor)
+    if (driver === 'around') return Math.max(pilotW, appliance.inputW * fridgeDuty(airK) * appliance.useFactor)
+    return wants.awake || appliance.asleepK !== null ? appliance.inputW : pilotW
   }
 
   /** Heating demand after the heat of everything else that burns. */
-  function heat(night: number, { outsideK, roomK, isFlat }: DemandContext): void {
+  function heat({ outsideK, roomK, isFlat }: DemandContext): void {
     if (!rig || roomK === null) return
     let otherW = 0
-    for (let i = 0; i < count; i += 1) otherW += (wants.wantW[i] || 0) * (toRoom[i] ?? 0)
+    for (let i = 0; i < count; i += 1) {
+      const appliance = appliances[i]
+      if (appliance && appliance.driver !== 'room') otherW += (wants.wantW[i] ?? 0) * appliance.toRoomShare
+    }
     // Room temperature at the end of the step without heat.
     const freeK = outsideK + (roomK - outsideK) * decay
     for (let i = 0; i < count; i += 1) {
       const appliance = appliances[i]
-      if (!appliance || !Number.isNaN(wants.wantW[i])) continue
-      const wishK =
-        appliance.habit.way !== 'warmth' ? null : wants.awake ? appliance.habit.awakeK : appliance.habit.asleepK
+      if (appliance?.driver !== 'room' || energies[i] !== 'gas') continue
+      const { toRoomShare, pilotW } = appliance
+      const wishK = wants.awake ? appliance.awakeK : appliance.asleepK
       const missingW = wishK === null ? 0 : ((wishK - freeK) / (1 - decay)) * rig.lossWPerK - otherW
-      const inputW = (Math.max(0, missingW) / Math.max(0.1, toRoom[i] ?? 0)) * (factors[i] ?? 1) * appliance.useFactor
-      const wantW = Math.max(appliance.pilotW, Math.min(appliance.inputW, inputW))
+      const inputW = (Math.max(0, missingW) / Math.max(0.1, toRoomShare)) * appliance.factor * appliance.useFactor
+      const wantW = Math.max(pilotW, Math.min(appliance.inputW, inputW))
       wants.wantW[i] = wantW
-      if (energyOf(i, night) === 'gas' && !(isFlat && appliance.needsBattery)) otherW += wantW * (toRoom[i] ?? 0)
+      if (!(isFlat && appliance.needsBattery)) otherW += wantW * toRoomShare
     }
   }
 
-  function drawCurrent(night: number, airK: number, isFlat: boolean): void {
+  function drawCurrent(airK: number, isFlat: boolean): void {
     wants.currentA = 0
     for (let i = 0; i < count; i += 1) {
       const appliance = appliances[i]
       if (!appliance) continue
-      const energy = energyOf(i, night)
+      const energy = energies[i]
       const wantW = wants.wantW[i] ?? 0
       wants.lostW[i] = isFlat && appliance.needsBattery ? wantW : 0
       let ownA = 0
-      if (wants.lostW[i]) {
+      if (isFlat && appliance.needsBattery && wantW > 0) {
         wants.wantW[i] = 0
       } else if (energy === 'gas' && appliance.inputW > 0) {
         ownA = appliance.currentA * Math.min(1, wantW / appliance.inputW)
       } else if (energy === 'battery' && !isFlat) {
-        ownA = appliance.batteryA * (appliance.kind === 'fridge' ? fridgeDuty(airK) : 1)
+        ownA = appliance.batteryA * (appliance.isFridge ? fridgeDuty(airK) : 1)
       }
       wants.currentsA[i] = ownA
       wants.currentA += ownA
@@ -143,36 +224,37 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
     at(meeting: DemandContext): Demand {
       const { timeS, outsideK, roomK, isFlat } = meeting
       const night = nightOf(clockChanges, timeS)
+      if (night !== energiesOf) turnToNight(night)
       const shownS = startS + timeS + clockShiftS(clockChanges, timeS)
       const clockS = ((shownS % DAY_S) + DAY_S) % DAY_S
       const clockH = clockS / HOUR_S
       const airK = roomK ?? outsideK
       const isRegular = perDay > 0 && clockS % stepS === startOfStepS && !isNearChange(timeS)
+      const row = isRegular ? (Math.floor(clockS / stepS) % perDay) * count : 0
       wants.awake = isBetween(clockH, input.wakeH, input.sleepH)
       wants.sunShare = isBetween(clockH, SUN_H.from, SUN_H.to) ? 1 / ((SUN_H.to - SUN_H.from) * HOUR_S) : 0
-      wants.onShore = shore.has(night)
       for (let i = 0; i < count; i += 1) {
         const appliance = appliances[i]
         if (!appliance) continue
+        if (energies[i] !== 'gas' || appliance.driver === 'room') {
+          wants.wantW[i] = 0
+          continue
+        }
         const byClockW = isRegular
-          ? days[i]?.[Math.floor(clockS / stepS) % perDay]
+          ? (clockW[row + i] ?? 0)
           : inputBetweenW(stretches[i] ?? [], timeS, stepS, startS, clockChanges)
-        const burningW = (byClockW ?? 0) * (factors[i] ?? 1)
-        const most = Math.max(appliance.inputW, appliance.pilotW)
-        wants.wantW[i] =
-          energyOf(i, night) === 'gas'
-            ? Math.min(most, ownWantW(appliance, burningW, airK, rig !== null, wants.awake))
-            : 0
+        wants.wantW[i] = Math.min(appliance.mostW, wantedW(appliance, byClockW, airK))
       }
-      heat(night, meeting)
-      drawCurrent(night, airK, isFlat)
+      heat(meeting)
+      drawCurrent(airK, isFlat)
       return wants
     },
     /** Room temperature at the end of the step, given the delivered share of each appliance. */
     roomAfterK(outsideK: number, roomK: number, shares: Float64Array): number {
       if (!rig) return roomK
       let heatW = 0
-      for (let i = 0; i < count; i += 1) heatW += (wants.wantW[i] ?? 0) * (toRoom[i] ?? 0) * (shares[i] ?? 1)
+      for (let i = 0; i < count; i += 1)
+        heatW += (wants.wantW[i] ?? 0) * (appliances[i]?.toRoomShare ?? 0) * (shares[i] ?? 1)
       const restK = outsideK + heatW / rig.lossWPerK
       return restK + (roomK - restK) * decay
     },

@@ -5,7 +5,7 @@ import {
   unusableMassKg,
 } from '@/core/vaporization/cylinderThermalState'
 import type { OutageCause, SideChange, TripSource } from './tripRun'
-import { stepCylinders, type StepEnvironment } from '@/core/vaporization/stepCylinders'
+import { stepCylinder, stepCylinders, type StepEnvironment } from '@/core/vaporization/stepCylinders'
 
 /** State of the cylinders of one source. */
 export interface SourceState {
@@ -18,7 +18,11 @@ export interface SourceState {
   active: number
   changedAtS: number
   /** Cylinders that were open in the last step. */
-  open: readonly number[]
+  isOpen: boolean[]
+  /** First of those; −1 while none is. */
+  firstOpen: number
+  /** Reused by every draw. */
+  draw: SourceDraw
 }
 
 /** Shortest time on one side: the lever is not turned back and forth. */
@@ -44,6 +48,11 @@ export interface OccupantState {
   changes: SideChange[]
 }
 
+function openSide(state: SourceState, i: number): void {
+  state.isOpen[i] = true
+  if (state.firstOpen === -1) state.firstOpen = i
+}
+
 function changeSide(
   state: SourceState,
   to: number,
@@ -62,11 +71,15 @@ function changeSide(
 function bestAlternative(state: SourceState, needPa: number): number | null {
   let best: number | null = null
   let bestPa = needPa + USEFUL_EXCESS_PA
-  state.thermals.forEach((thermal, i) => {
-    if (i === state.active || state.isEmpty[i]) return
+  for (let i = 0; i < state.thermals.length; i += 1) {
+    const thermal = state.thermals[i]
+    if (!thermal || i === state.active || state.isEmpty[i]) continue
     const pa = cylinderPressurePa(thermal)
-    if (pa > bestPa) [best, bestPa] = [i, pa]
-  })
+    if (pa > bestPa) {
+      best = i
+      bestPa = pa
+    }
+  }
   return best
 }
 
@@ -86,17 +99,18 @@ function isNearlyEmpty({ thermals }: SourceState, needPa: number): boolean {
   )
 }
 
+/** Cylinders that are open together; reused by every draw. */
+const open: CylinderThermalState[] = []
+
 /** All sides open: they share a header. */
 function drawFromAll(state: SourceState, wantKg: number, environmentOf: (index: number) => StepEnvironment): number {
-  const indices: number[] = []
-  const open: CylinderThermalState[] = []
+  open.length = 0
   for (let i = 0; i < state.thermals.length; i += 1) {
     const thermal = state.thermals[i]
     if (!thermal || state.isEmpty[i]) continue
-    indices.push(i)
+    openSide(state, i)
     open.push(thermal)
   }
-  state.open = indices
   return open.length === 0 ? 0 : stepCylinders(open, wantKg, environmentOf(state.active))
 }
 
@@ -107,9 +121,9 @@ function drawFromOne(
   environmentOf: (index: number) => StepEnvironment,
 ): number {
   const thermal = state.thermals[i]
-  if (!thermal || state.isEmpty[i] || state.open.includes(i)) return 0
-  state.open = [...state.open, i]
-  return stepCylinders([thermal], wantKg, environmentOf(i))
+  if (!thermal || state.isEmpty[i] || state.isOpen[i]) return 0
+  openSide(state, i)
+  return stepCylinder(thermal, wantKg, environmentOf(i))
 }
 
 /** The first that is not empty, with help from the others. */
@@ -136,16 +150,19 @@ function drawFromActiveSide(
   wantKg: number,
   environmentOf: (index: number) => StepEnvironment,
   watch: OccupantState,
-): { gasKg: number; isBlocked: boolean } {
+): number {
   const gasKg = drawFromOne(state, state.active, wantKg, environmentOf)
-  if (wantKg === 0 || gasKg >= wantKg * FULFILLED_SHARE) return { gasKg, isBlocked: false }
+  if (wantKg === 0 || gasKg >= wantKg * FULFILLED_SHARE) return gasKg
   const next = bestAlternative(state, environmentOf(state.active).needPa)
-  if (next === null) return { gasKg, isBlocked: false }
-  if (!watch.awake && !watch.getUp) return { gasKg, isBlocked: true }
+  if (next === null) return gasKg
+  if (!watch.awake && !watch.getUp) {
+    state.draw.cause = 'lever'
+    return gasKg
+  }
   const isKept = !state.isEmpty[state.active] && watch.timeS - state.changedAtS < MIN_SIDE_TIME_S
-  if (isKept) return { gasKg, isBlocked: false }
+  if (isKept) return gasKg
   changeSide(state, next, 'hand', watch)
-  return { gasKg: gasKg + drawFromOne(state, next, wantKg - gasKg, environmentOf), isBlocked: false }
+  return gasKg + drawFromOne(state, next, wantKg - gasKg, environmentOf)
 }
 
 /**
@@ -155,6 +172,7 @@ function drawFromActiveSide(
  * @param wantKg - demand of this step
  * @param environmentOf - surroundings of each cylinder
  * @param watch - who is awake
+ * @returns what it gave; the same object for every draw of this source
  */
 export function drawFromSource(
   state: SourceState,
@@ -164,23 +182,19 @@ export function drawFromSource(
 ): SourceDraw {
   const { changeover } = state.source
   const { needPa } = environmentOf(state.active)
-  state.open = []
-  const { gasKg, isBlocked } =
-    changeover === 'one-side'
-      ? drawFromActiveSide(state, wantKg, environmentOf, watch)
-      : {
-          gasKg:
-            changeover === 'both'
-              ? drawFromAll(state, wantKg, environmentOf)
-              : drawFromPrimary(state, wantKg, environmentOf, watch),
-          isBlocked: false,
-        }
+  const { draw } = state
+  state.firstOpen = -1
+  for (let i = 0; i < state.isOpen.length; i += 1) state.isOpen[i] = false
+  draw.cause = null
+  if (changeover === 'one-side') draw.gasKg = drawFromActiveSide(state, wantKg, environmentOf, watch)
+  else if (changeover === 'both') draw.gasKg = drawFromAll(state, wantKg, environmentOf)
+  else draw.gasKg = drawFromPrimary(state, wantKg, environmentOf, watch)
   for (let i = 0; i < state.thermals.length; i += 1) {
     const thermal = state.thermals[i]
-    if (thermal && !state.open.includes(i)) stepCylinders([thermal], 0, environmentOf(i))
+    if (thermal && !state.isOpen[i]) stepCylinder(thermal, 0, environmentOf(i))
   }
   markEmptyCylinders(state, needPa)
-  if (gasKg >= wantKg * FULFILLED_SHARE) return { gasKg, cause: null }
-  if (isBlocked) return { gasKg, cause: 'lever' }
-  return { gasKg, cause: isNearlyEmpty(state, needPa) ? 'empty' : 'cold' }
+  if (draw.gasKg >= wantKg * FULFILLED_SHARE) draw.cause = null
+  else draw.cause ??= isNearlyEmpty(state, needPa) ? 'empty' : 'cold'
+  return draw
 }

@@ -2,9 +2,9 @@ import { InputError } from '@/core/base/InputError'
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { batteryStep, startBattery } from '@/core/run/battery/battery'
-import { weatherAt } from '@/core/run/weather/forecast'
+import { hourlyWeather } from '@/core/run/weather/forecast'
 import { clockHourOf, tripLengthS } from '@/core/time/tripClock'
-import { demandModel } from './demandModel'
+import { demandModel, type DemandContext } from './demandModel'
 import { createSource, refill, cylinderOutcomes, type RunningSource, usableKg } from './runningSource'
 import { drawFromSource } from './drawFromSource'
 import { outageRecorder, tripRecorder } from './tripRecorder'
@@ -38,7 +38,7 @@ const BURNS = 0.95
  * Simulates a trip: demand, delivery of the cold cylinders, and outages.
  *
  * @param input - see tripRunSchema
- * @param chance - perturbation of this run; null for the plan itself
+ * @param chance - perturbation of this run, which then keeps no series; null for the plan itself
  * @returns a series, outages with their cause, what is used, left and stranded
  * @throws InputError for an appliance on a source without cylinders, or an impossible vessel
  * @see docs/models.md, “A trip hour by hour”
@@ -47,13 +47,17 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
   const { nights, stepS, rig, battery } = input
   const sources = tripSources(input)
   const atmospherePa = standardAtmospherePa(input.altitudeM)
-  const weather = (timeS: number): { temperatureK: number; windMS: number } => {
-    const { temperatureK, windMS } = weatherAt(input.forecast, timeS)
-    return chance === null
-      ? { temperatureK, windMS }
-      : { temperatureK: temperatureK + chance.offsetK(timeS), windMS: Math.min(50, windMS * chance.windFactor) }
+  const weatherOf = hourlyWeather(input.forecast)
+  // One object for all steps: it holds the weather of the last time that was asked for.
+  const air = { temperatureK: 0, windMS: 0 }
+  const readWeather = (timeS: number): void => {
+    weatherOf(timeS, air)
+    if (chance === null) return
+    air.temperatureK += chance.offsetK(timeS)
+    air.windMS = Math.min(50, air.windMS * chance.windFactor)
   }
-  const startK = weather(0).temperatureK
+  readWeather(0)
+  const startK = air.temperatureK
   const startH = clockHourOf(input.startISO)
   const running: RunningSource[] = sources.map((source) =>
     createSource(
@@ -73,6 +77,8 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
   const endS = Math.round(Math.min(tripLengthS(input.clockChanges, nights), input.lastsS ?? Infinity) / stepS) * stepS
   const recorder = tripRecorder(endS, stepS)
   const changes: SideChange[] = []
+  const watch = { timeS: 0, awake: true, getUp: input.getUp, changes }
+  const context: DemandContext = { timeS: 0, outsideK: startK, roomK: null, isFlat: false }
   const refills = [...input.refills].sort((a, b) => a.atS - b.atS)
   const heating = heatingValueJPerKg()
   const count = input.appliances.length
@@ -90,11 +96,21 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
   for (let timeS = 0; timeS < endS; timeS += stepS) {
     const afterS = timeS + stepS
     while (refills[0] && refills[0].atS <= timeS) {
-      refill(running, refills[0].cylinderId, weather(timeS).temperatureK)
+      readWeather(timeS)
+      refill(running, refills[0].cylinderId, air.temperatureK)
       refills.shift()
     }
-    const { temperatureK: outsideK, windMS } = weather(timeS + stepS / 2)
-    const step = household.at({ timeS, outsideK, roomK, isFlat: charge?.isFlat ?? false })
+    readWeather(timeS + stepS / 2)
+    const outsideK = air.temperatureK
+    const { windMS } = air
+    context.timeS = timeS
+    context.outsideK = outsideK
+    context.roomK = roomK
+    context.isFlat = charge?.isFlat ?? false
+    const step = household.at(context)
+    watch.timeS = timeS
+    watch.awake = step.awake
+    const isDue = chance === null && recorder.isDue(afterS)
     const moments: SourceMoment[] = []
     for (let k = 0; k < running.length; k += 1) {
       const one = running[k]
@@ -105,28 +121,25 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       for (const i of mine) wantW += step.wantW[i] ?? 0
       const mayW = source.ratedW === null ? wantW : Math.min(wantW, source.ratedW)
       one.setAir(outsideK, windMS, roomK)
-      const drawn = drawFromSource(one.state, (mayW / heating) * stepS, one.environmentOf, {
-        timeS,
-        awake: step.awake,
-        getUp: input.getUp,
-        changes,
-      })
+      const drawn = drawFromSource(one.state, (mayW / heating) * stepS, one.environmentOf, watch)
       const drawnW = (drawn.gasKg * heating) / stepS
       const share = wantW > 0 ? drawnW / wantW : 1
       for (const i of mine) shares[i] = share
       if (share < BURNS) {
         const cause = drawn.cause ?? 'regulator'
-        const burning = mine.filter((i) => (step.wantW[i] ?? 0) > 0).map((i) => input.appliances[i]?.id ?? '')
         const leftKg = (): number => one.state.thermals.reduce((sum, thermal) => sum + usableKg(thermal, one.needPa), 0)
-        outages.add(source.id, cause, timeS, stepS, ((wantW - drawnW) / heating) * stepS, leftKg, burning)
-      }
-      const gaugePa = one.inUsePa(atmospherePa)
-      const marginPa = gaugePa - source.needGaugePa
-      if (wantW > 0 && share >= BURNS && (weak === null || marginPa < weak.marginPa)) {
-        weak = { sourceId: source.id, atS: afterS, gaugePa, marginPa }
+        const outage = outages.add(source.id, cause, timeS, stepS, ((wantW - drawnW) / heating) * stepS, leftKg)
+        for (const i of mine) if ((step.wantW[i] ?? 0) > 0) outage.appliances.add(input.appliances[i]?.id ?? '')
       }
       one.watch(afterS)
-      moments.push({ gaugePa, inUseId: one.inUseId(), wantedW: wantW, givenW: drawnW })
+      const isWeighed = wantW > 0 && share >= BURNS
+      if (!isWeighed && !isDue) continue
+      const gaugePa = one.inUsePa(atmospherePa)
+      const marginPa = gaugePa - source.needGaugePa
+      if (isWeighed && (weak === null || marginPa < weak.marginPa)) {
+        weak = { sourceId: source.id, atS: afterS, gaugePa, marginPa }
+      }
+      if (isDue) moments.push({ gaugePa, inUseId: one.inUseId(), wantedW: wantW, givenW: drawnW })
     }
     for (let i = 0; i < count; i += 1) {
       const wantW = step.wantW[i] ?? 0
@@ -136,12 +149,13 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       chargeC[i] = (chargeC[i] ?? 0) + (step.currentsA[i] ?? 0) * stepS
       const appliance = input.appliances[i]
       if (lostW > 0 && appliance) {
-        outages.add(appliance.sourceId, 'battery', timeS, stepS, (lostW / heating) * stepS, () => 0, [appliance.id])
+        const missingKg = (lostW / heating) * stepS
+        outages.add(appliance.sourceId, 'battery', timeS, stepS, missingKg, () => 0).appliances.add(appliance.id)
       }
     }
     if (roomK !== null) roomK = household.roomAfterK(outsideK, roomK, shares)
     if (charge && battery) charge = batteryStep(battery, charge, step, timeS, stepS)
-    if (recorder.isDue(afterS)) {
+    if (isDue) {
       recorder.keep({
         timeS: afterS,
         outsideK,

@@ -89,7 +89,9 @@ export function createSource(
     isEmpty,
     active: Math.max(0, isEmpty.indexOf(false)),
     changedAtS: -Infinity,
-    open: [],
+    isOpen: thermals.map(() => false),
+    firstOpen: -1,
+    draw: { gasKg: 0, cause: null },
   }
   const site = source.site === 'on-heater' ? 'locker' : source.site
   const outside: StepEnvironment = {
@@ -103,6 +105,7 @@ export function createSource(
     ...outside,
     heatTransferCoefficientWPerM2K: heatTransferCoefficientWPerM2K(0, 'on-heater'),
   }
+  let lastWindMS = NaN
   const one: RunningSource = {
     state,
     cylinders,
@@ -111,22 +114,27 @@ export function createSource(
     environmentOf: (i) => (source.site === 'on-heater' && i === state.active ? onHeater : outside),
     setAir: (outsideK, windMS, roomK) => {
       outside.airK = outsideK
-      outside.heatTransferCoefficientWPerM2K = heatTransferCoefficientWPerM2K(windMS, site)
       onHeater.airK = roomK ?? outsideK
+      if (windMS === lastWindMS) return
+      outside.heatTransferCoefficientWPerM2K = heatTransferCoefficientWPerM2K(windMS, site)
+      lastWindMS = windMS
     },
     startJ: thermals.map(internalEnergyJ),
     refilledKg: thermals.map(() => 0),
     broughtJ: thermals.map(() => 0),
     emptyAtS: thermals.map((_, i) => (isEmpty[i] ? 0 : null)),
     coldestK: thermals.map(({ temperatureK }) => temperatureK),
-    inUsePa: (outsidePa) =>
-      state.open.reduce((most, i) => {
+    inUsePa: (outsidePa) => {
+      let mostPa = 0
+      for (let i = 0; i < thermals.length; i += 1) {
         const thermal = thermals[i]
-        return thermal ? Math.max(most, cylinderPressurePa(thermal) - outsidePa) : most
-      }, 0),
+        if (thermal && state.isOpen[i]) mostPa = Math.max(mostPa, cylinderPressurePa(thermal) - outsidePa)
+      }
+      return mostPa
+    },
     inUseId: () => {
-      const [first] = state.open
-      return first === undefined || isEmpty[first] ? null : (state.ids[first] ?? null)
+      const { firstOpen, ids } = state
+      return firstOpen === -1 || isEmpty[firstOpen] ? null : (ids[firstOpen] ?? null)
     },
     watch: (timeS) => {
       for (let i = 0; i < thermals.length; i += 1) {

@@ -3,10 +3,14 @@ import type { Outage, OutageCause, TripMoment } from './tripRun'
 /** Outages of one cause within this time are merged, since a cold cylinder comes and goes. */
 const SAME_WITHIN_S = 2 * 3600
 
+/** An outage while it goes on; its appliances are added by who finds it. */
+type OpenOutage = Omit<Outage, 'applianceIds'> & { appliances: Set<string> }
+
 /** Records outages and merges their steps; what is left is asked for only when one begins. */
 export function outageRecorder() {
-  const all: (Omit<Outage, 'applianceIds'> & { appliances: Set<string> })[] = []
+  const all: OpenOutage[] = []
   return {
+    /** Adds a step to the outage of its source and cause, or begins one. */
     add(
       sourceId: string,
       cause: OutageCause,
@@ -14,23 +18,17 @@ export function outageRecorder() {
       stepS: number,
       missingKg: number,
       leftKg: () => number,
-      applianceIds: readonly string[],
-    ): void {
+    ): OpenOutage {
       const last = all.findLast((one) => one.sourceId === sourceId && one.cause === cause)
       if (last && fromS - last.toS <= SAME_WITHIN_S) {
         last.toS = fromS + stepS
         last.missingKg += missingKg
-        for (const id of applianceIds) last.appliances.add(id)
-      } else
-        all.push({
-          sourceId,
-          cause,
-          fromS,
-          toS: fromS + stepS,
-          missingKg,
-          leftKg: leftKg(),
-          appliances: new Set(applianceIds),
-        })
+        return last
+      }
+      const toS = fromS + stepS
+      const outage = { sourceId, cause, fromS, toS, missingKg, leftKg: leftKg(), appliances: new Set<string>() }
+      all.push(outage)
+      return outage
     },
     list: (): Outage[] =>
       all

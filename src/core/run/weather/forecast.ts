@@ -38,18 +38,40 @@ export type Forecast = z.output<typeof forecastSchema>
 
 const HOUR_S = 3600
 
+/** Weather at a moment. */
+export interface Weather {
+  temperatureK: number
+  windMS: number
+}
+
+/**
+ * Weather over the trip, straight between the hours.
+ *
+ * @param forecast - hour by hour
+ * @returns reads the weather at a time since the start into an object, so that a step allocates nothing
+ */
+export function hourlyWeather(
+  forecast: Pick<Forecast, 'temperatureK' | 'windMS'>,
+): (timeS: number, into: Weather) => void {
+  const temperatureK = Float64Array.from(forecast.temperatureK)
+  const windMS = Float64Array.from(forecast.windMS)
+  return (timeS, into) => {
+    const hours = timeS / HOUR_S
+    into.temperatureK = interpolateColumn(temperatureK, hours)
+    into.windMS = windMS.length === 0 ? 0 : interpolateColumn(windMS, hours)
+  }
+}
+
 /**
  * Weather at a moment of the trip, straight between the hours.
  *
  * @param forecast - hour by hour
  * @param timeS - since the start of the trip
  */
-export function weatherAt(forecast: Forecast, timeS: number): { temperatureK: number; windMS: number } {
-  const hours = timeS / HOUR_S
-  return {
-    temperatureK: interpolateColumn(forecast.temperatureK, hours),
-    windMS: forecast.windMS.length === 0 ? 0 : interpolateColumn(forecast.windMS, hours),
-  }
+export function weatherAt(forecast: Pick<Forecast, 'temperatureK' | 'windMS'>, timeS: number): Weather {
+  const weather = { temperatureK: 0, windMS: 0 }
+  hourlyWeather(forecast)(timeS, weather)
+  return weather
 }
 
 const DAY_S = 86_400
