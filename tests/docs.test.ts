@@ -105,3 +105,48 @@ test('docs/glossary.md has every term that a page explains, and nothing twice', 
     rows.some((word) => word.replaceAll('-', ' ').startsWith((usual[id] ?? id).replaceAll('-', ' ')))
   expect(explained.filter((id) => !has(id))).toEqual([])
 })
+
+describe('docs/sources.md', () => {
+  /** Rows of the tables: what stands between their bars. */
+  const rows = read('docs/sources.md')
+    .split('\n')
+    .filter((line) => line.startsWith('| ') && line.includes('#'))
+    .map((line) => line.split(' | ').map((cell) => cell.replace(/^\| | \|$/g, '').trim()))
+  const places = rows.map(([, where = '']) => quoted(where)[0] ?? '')
+
+  /** Places that a comment marks as recalled: the next declaration, or the object it stands in. */
+  function recalled(): string[] {
+    const files = fs
+      .readdirSync('src/core', { recursive: true, encoding: 'utf8' })
+      .filter((file) => file.endsWith('.ts'))
+    return files
+      .filter((file) => !file.startsWith(path.join('rules', 'basis')))
+      .flatMap((file) => {
+        const lines = read(path.join('src', 'core', file)).split('\n')
+        return lines.flatMap((line, i) => {
+          if (!line.includes('from memory')) return []
+          const isComment = /^\s*(\/\*\*|\*|\/\/)/.test(line)
+          const near = isComment ? lines.slice(i) : lines.slice(0, i).toReversed()
+          const name = near.map((text) => /^(?:export )?(?:const|function) (\w+)/.exec(text)?.[1]).find(Boolean)
+          return [`${file.replace(/\.ts$/, '')}#${name ?? ''}`]
+        })
+      })
+  }
+
+  test('every place that is recalled from memory has a row, and every row its place', () => {
+    const marked = new Set(recalled())
+    expect([...marked].filter((place) => !places.includes(place))).toEqual([])
+    expect(places.filter((place) => !marked.has(place))).toEqual([])
+    expect(new Set(places).size).toBe(places.length)
+  })
+
+  test('the numbers of a row stand at its place, and every row says how wrong and what follows', () => {
+    for (const [value = '', where = '', ...said] of rows) {
+      const [file = ''] = (quoted(where)[0] ?? '').split('#')
+      const source = read(path.join('src', 'core', `${file}.ts`)).replaceAll('_', '')
+      expect(quoted(value).filter((number) => !source.includes(number))).toEqual([])
+      expect(said).toHaveLength(3)
+      for (const cell of said) expect(cell).toMatch(/\w/)
+    }
+  })
+})

@@ -21,13 +21,14 @@ export class InputError extends Error {
 }
 
 /**
- * Runs a check and puts what it refuses at a field of the caller's own.
+ * Runs a check or calculation and puts what it refuses at a field of the caller's own.
  *
- * @throws InputError at `path`, with the sentence of the check
+ * @returns what it returns
+ * @throws InputError at `path`, with its sentence
  */
-export function atField(path: string, check: () => void): void {
+export function atField<Result>(path: string, run: () => Result): Result {
   try {
-    check()
+    return run()
   } catch (error) {
     if (error instanceof InputError) throw new InputError(path, error.message)
     throw error

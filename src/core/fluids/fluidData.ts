@@ -155,9 +155,6 @@ export function requireTemperature(fluid: Fluid, temperatureK: number, path = 't
     throw new InputError(path, 'The temperature must lie between −148 °F (−100 °C) and 302 °F (150 °C).')
   }
   if (temperatureK < propertyData[fluid].saturation.fromK) {
-    throw new InputError(
-      'temperatureK',
-      'Below −69.8 °F (−56.6 °C) CO2 freezes to dry ice, which is not computed here.',
-    )
+    throw new InputError(path, 'Below −69.8 °F (−56.6 °C) CO2 freezes to dry ice, which is not computed here.')
   }
 }

@@ -1,7 +1,13 @@
 import fc from 'fast-check'
-import { bisect, findMinimum, findRoot } from '@/core/math/findRoot'
+import { bisect, findMinimum, findRoot, findRootNear } from '@/core/math/findRoot'
 import { interpolateColumn, interpolateRows, lagrangeCubic, lerp } from '@/core/math/interpolation'
 import { quantile, sampleNormal, tQuantile95 } from '@/core/math/statistics'
+
+/** A falling cubic with a root. */
+const cubic =
+  (root: number, slope: number) =>
+  (x: number): number =>
+    -slope * (x - root) - 0.001 * (x - root) ** 3
 
 const number = fc.double({ min: -100, max: 100, noNaN: true })
 
@@ -29,8 +35,7 @@ describe('findRoot', () => {
   test('finds the root of falling cubics', () => {
     fc.assert(
       fc.property(number, fc.double({ min: 0.01, max: 10, noNaN: true }), (root, slope) => {
-        const f = (x: number): number => -slope * (x - root) - 0.001 * (x - root) ** 3
-        expect(findRoot(f, 0, search)).toBeCloseTo(root, 6)
+        expect(findRoot(cubic(root, slope), 0, search)).toBeCloseTo(root, 6)
       }),
     )
   })
@@ -38,6 +43,36 @@ describe('findRoot', () => {
     // Flat at the start: the first secant step points far outside.
     const f = (x: number): number => (x < 2 ? 1 - x * 1e-9 : 1 - (x - 2))
     expect(findRoot(f, 0, { firstStep: -0.05, reach: 10, tolerance: 1e-9 })).toBeCloseTo(3, 6)
+  })
+})
+
+describe('findRootNear', () => {
+  const search = { firstStep: -0.05, reach: 300, tolerance: 1e-9 }
+  const slope = fc.double({ min: 0.01, max: 10, noNaN: true })
+
+  test('property: the same root as from nothing, whatever it is told to begin with', () => {
+    const told = fc.oneof(fc.constant(NaN), fc.double({ min: -1e6, max: 1e3, noNaN: true }))
+    fc.assert(
+      fc.property(number, slope, number, told, (root, steep, at, guessed) => {
+        const guess = { at, slope: guessed }
+        expect(findRootNear(cubic(root, steep), at, search, guess)).toBeCloseTo(root, 6)
+        expect(guess.slope).toBeLessThan(0)
+      }),
+    )
+  })
+
+  test('told well, it asks a few times only', () => {
+    const f = cubic(20, 3)
+    const guess = { at: 0, slope: NaN }
+    findRootNear(f, 0, search, guess)
+    let asked = 0
+    const moved = (x: number): number => {
+      asked += 1
+      return f(x - 0.01)
+    }
+    guess.at = 20
+    expect(findRootNear(moved, 20, search, guess)).toBeCloseTo(20.01, 9)
+    expect(asked).toBeLessThanOrEqual(3)
   })
 })
 

@@ -1,4 +1,4 @@
-import { InputError } from '@/core/base/InputError'
+import { atField, InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { findRuleSet, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
 import { readStamps } from '@/core/cylinders/stamps/readStamps'
@@ -59,7 +59,7 @@ export function requalificationOfStamps(input: z.output<typeof requalificationSc
   return {
     manufactured: manufacturedMonth,
     marks,
-    ...requalification(dates, rule, on.slice(0, 7), until.slice(0, 7)),
+    ...atField('stamps', () => requalification(dates, rule, on.slice(0, 7), until.slice(0, 7))),
     ruleSet: rule.id,
     unread: reading.parts.filter((part) => part.meaning === 'unread').map((part) => part.text),
   }

@@ -1,5 +1,5 @@
 import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
-import { InputError } from '@/core/base/InputError'
+import { atField, InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { gasDensityKgM3 } from '@/core/fluids/onePhase'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
@@ -100,9 +100,10 @@ export function leakRate(input: LeakRateInput): LeakRate {
   requireInput(input)
   const { lineVolumeM3, startGaugePa, endGaugePa, durationS, startK, endK, spaceVolumeM3 } = input
   const { atmospherePa = SEA_LEVEL_PA, gas = 'propane' } = input
-  const heldKg = (gaugePa: number, temperatureK: number): number =>
-    lineVolumeM3 * gasDensityKgM3(gas, temperatureK, gaugePa + atmospherePa)
-  const massRateKgS = Math.max(0, heldKg(startGaugePa, startK) - heldKg(endGaugePa, endK)) / durationS
+  const heldKg = (field: string, gaugePa: number, temperatureK: number): number =>
+    lineVolumeM3 * atField(field, () => gasDensityKgM3(gas, temperatureK, gaugePa + atmospherePa))
+  const lostKg = heldKg('startGaugePa', startGaugePa, startK) - heldKg('endGaugePa', endGaugePa, endK)
+  const massRateKgS = Math.max(0, lostKg) / durationS
   const outcome = outcomeOf(input)
   const inAirKgM3 = gasDensityKgM3(gas, endK, atmospherePa)
   const kgToLfl = spaceVolumeM3 === undefined || gas !== 'propane' ? null : spaceVolumeM3 * LOWER_LIMIT * inAirKgM3

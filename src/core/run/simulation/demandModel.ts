@@ -2,6 +2,7 @@ import { clockStretches, fridgeDuty, inputBetweenW, type Stretch } from '@/core/
 import type { Current } from '@/core/run/battery/battery'
 import { clockHourOf, clockShiftS, nightOf } from '@/core/time/tripClock'
 import type { Perturbation, TripAppliance, TripRunInput } from './tripRun'
+import { HOTTEST_ROOM_K } from './tripRunIssues'
 import type { Energy } from '@/core/appliances/habit'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
 
@@ -256,7 +257,7 @@ export function demandModel(input: TripRunInput, chance: Perturbation | null) {
       for (let i = 0; i < count; i += 1)
         heatW += (wants.wantW[i] ?? 0) * (appliances[i]?.toRoomShare ?? 0) * (shares[i] ?? 1)
       const restK = outsideK + heatW / rig.lossWPerK
-      return restK + (roomK - restK) * decay
+      return Math.min(HOTTEST_ROOM_K, restK + (roomK - restK) * decay)
     },
   }
 }

@@ -25,6 +25,9 @@ const DAY_S = 86_400
 
 const HOUR_S = 3600
 
+/** Nobody stays in a hotter room: somebody opens a window before, or shuts the heater. 140 °F. */
+export const HOTTEST_ROOM_K = 333.15
+
 /** Largest number of cylinder steps per request. */
 const MAX_STEPS = 400_000
 
@@ -133,19 +136,27 @@ export function tripRunIssues(trip: CheckedTrip): InputIssue[] {
 }
 
 /**
- * What a trip is simulated with although its owner may not know it: hours after the forecast ends.
+ * What a trip was simulated with although its owner may not know it: hours after the forecast ends, a room that would
+ * grow hotter than anybody stays in.
  *
+ * @param trip - as it was simulated
+ * @param hottestRoomK - of the simulation; null without a room
  * @returns sentences with their path; the simulation goes on
  */
-export function tripRunWarnings({
-  forecast,
-  nights,
-  lastsS,
-  clockChanges,
-}: Pick<CheckedTrip, 'forecast' | 'nights' | 'lastsS' | 'clockChanges'>): InputIssue[] {
+export function tripRunWarnings(
+  { forecast, nights, lastsS, clockChanges }: Pick<CheckedTrip, 'forecast' | 'nights' | 'lastsS' | 'clockChanges'>,
+  hottestRoomK: number | null,
+): InputIssue[] {
+  const warnings: InputIssue[] = []
   const tripS = Math.min(tripLengthS(clockChanges, nights), lastsS ?? Infinity)
-  if (isForecastLongEnough(forecast, tripS)) return []
-  const hours = forecast.temperatureK.length - 1
-  const ends = `The forecast ends after ${hours} ${hours === 1 ? 'hour' : 'hours'}; the trip takes ${tripS / HOUR_S}.`
-  return [{ path: 'forecast.temperatureK', message: `${ends} Its last hour is used for the rest.` }]
+  if (!isForecastLongEnough(forecast, tripS)) {
+    const hours = forecast.temperatureK.length - 1
+    const ends = `The forecast ends after ${hours} ${hours === 1 ? 'hour' : 'hours'}; the trip takes ${tripS / HOUR_S}.`
+    warnings.push({ path: 'forecast.temperatureK', message: `${ends} Its last hour is used for the rest.` })
+  }
+  if (hottestRoomK !== null && hottestRoomK >= HOTTEST_ROOM_K) {
+    const message = 'What burns would heat this room over 140 °F (60 °C). It is kept at that: check loss and inputs.'
+    warnings.push({ path: 'rig', message })
+  }
+  return warnings
 }

@@ -94,9 +94,13 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     tripRunSchema,
     (input) => {
       const { cylinders, ...run } = runTrip(input)
+      const hottestRoomK = run.series.reduce<number | null>(
+        (most, { roomK }) => (roomK === null ? most : Math.max(most ?? 0, roomK)),
+        null,
+      )
       return {
         ...run,
-        warnings: tripRunWarnings(input),
+        warnings: tripRunWarnings(input, hottestRoomK),
         cylinders,
         stranded: cylinders.map(({ id, strandedKg }) => ({ id, strandedKg })),
       }
