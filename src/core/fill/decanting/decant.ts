@@ -37,6 +37,8 @@ export type DecantInput = z.input<typeof decantSchema>
 export interface Decant {
   /** What is in the bottle when the hiss stops. An estimate, never a bound: the scale decides. */
   expectedNetKg: number
+  /** Part of it that comes from the supply; the rest was in the bottle. */
+  enteredKg: number
   fractionOfLimit: number
   /** To which the first liquid, flashing, cools the wall. */
   wallTemperatureK: number
@@ -133,6 +135,7 @@ export function decant(input: DecantInput): Decant {
   const startKg = ventedFirst ? airKg : Math.max(residualKg, airKg)
   const outcome = (expectedNetKg: number, wallTemperatureK: number): Decant => ({
     expectedNetKg,
+    enteredKg: Math.max(0, expectedNetKg - startKg),
     fractionOfLimit: expectedNetKg / limitKg,
     wallTemperatureK,
     overfillPossible: ventedFirst || bottleTemperatureK < supplyTemperatureK || expectedNetKg > limitKg,

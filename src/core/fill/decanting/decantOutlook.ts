@@ -88,18 +88,19 @@ export function decantSequence(supply: DecantSupply, bottles: readonly DecantBot
     const state = netKg > 0 ? cylinderState('propane', netKg, volumeM3, temperatureK) : null
     const { liquidDensityKgM3, vapourDensityKgM3, latentHeatJPerKg } = saturation('propane', temperatureK)
     const liquidKg = (state?.liquidVolumeFraction ?? 0) * volumeM3 * liquidDensityKgM3
-    const givenKg = Math.min(wanted.expectedNetKg, liquidKg)
+    const givenKg = Math.min(wanted.enteredKg, liquidKg)
+    const bottleKg = wanted.expectedNetKg - wanted.enteredKg + givenKg
     // The room the liquid leaves is filled by boiling, which cools what stays behind.
     const boiledKg = (givenKg / liquidDensityKgM3) * vapourDensityKgM3
     const staysJK = Math.max(0, liquidKg - givenKg) * LIQUID_J_KG_K + supply.tareKg * STEEL_J_KG_K
     netKg -= givenKg
     temperatureK -= (boiledKg * latentHeatJPerKg) / staysJK
     return {
-      netKg: givenKg,
-      fractionOfLimit: wanted.expectedNetKg > 0 ? (wanted.fractionOfLimit * givenKg) / wanted.expectedNetKg : 0,
+      netKg: bottleKg,
+      fractionOfLimit: wanted.expectedNetKg > 0 ? (wanted.fractionOfLimit * bottleKg) / wanted.expectedNetKg : 0,
       supplyLeftKg: netKg,
       supplyTemperatureK: temperatureK,
-      ranOut: liquidKg < wanted.expectedNetKg,
+      ranOut: liquidKg < wanted.enteredKg,
     }
   })
 }
