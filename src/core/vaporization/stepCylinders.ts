@@ -118,7 +118,11 @@ function stepIdle(start: StepStart, environment: StepEnvironment): number {
   const { thermal } = start
   const endK = endOfStepK(thermal, (atK) => outflowKg(start, atK, environment), thermal.slopeKgPerK)
   thermal.slopeKgPerK = guess.slope
-  return commitStep(start, 0, endK, environment)
+  const heldJ = thermal.heatInJ
+  commitStep(start, 0, endK, environment)
+  // The last liquid may boil away as it warms: then the heat is what is stored, as in a step without liquid.
+  if (isVaporOnly(thermal)) thermal.heatInJ = heldJ + internalEnergyJ(thermal) - start.startJ
+  return 0
 }
 
 /** A step in which the last liquid boils away. */

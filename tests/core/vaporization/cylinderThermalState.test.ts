@@ -209,6 +209,24 @@ describe('a draw', () => {
     expect(thermal.temperatureK).toBeCloseTo(end[1] ?? NaN, 1)
   })
 
+  test('property: energy closes where the last liquid boils away as an idle cylinder warms', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 225, max: 300, noNaN: true }),
+        fc.double({ min: 1.000001, max: 1.05, noNaN: true }),
+        fc.double({ min: 0, max: 12, noNaN: true }),
+        (temperatureK, wetness, warmerK) => {
+          const massKg = saturatedVaporMassKg(twenty, temperatureK) * wetness
+          const thermal = cylinderAtRest(twenty, massKg, temperatureK)
+          const startJ = internalEnergyJ(thermal)
+          for (let i = 0; i < 5; i += 1) stepCylinders([thermal], 0, around(temperatureK + warmerK, 600))
+          expect(thermal.heatInJ).toBeCloseTo(internalEnergyJ(thermal) - startJ, 3)
+          expect(thermal.massKg).toBe(massKg)
+        },
+      ),
+    )
+  })
+
   test('two alike and open share the draw to the gram, and chill less than one alone', () => {
     const pair = [cylinderAtRest(twenty, 6, 270), cylinderAtRest(twenty, 6, 270)]
     const single = cylinderAtRest(twenty, 6, 270)
