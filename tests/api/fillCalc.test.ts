@@ -36,7 +36,13 @@ test('decant: missing fields take their defaults', async () => {
     bottleWaterCapacityKg: 1.107,
   })
   expect(json.fractionOfLimit).toBeCloseTo(0.74, 1)
-  expect(Object.keys(json).sort()).toEqual(['expectedNetKg', 'fractionOfLimit', 'overfillPossible', 'wallTemperatureK'])
+  expect(Object.keys(json).sort()).toEqual([
+    'enteredKg',
+    'expectedNetKg',
+    'fractionOfLimit',
+    'overfillPossible',
+    'wallTemperatureK',
+  ])
 })
 
 test.each([

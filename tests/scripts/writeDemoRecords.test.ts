@@ -1,3 +1,4 @@
+import { fromUnit } from '@/core/units/convert'
 import { temporaryDatabase } from '@tests/records/temporary'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { equipmentEndMonth } from '@/core/cylinders/equipment/equipment'
@@ -28,7 +29,12 @@ test('is marked as the demo, and is the Marigold on its way to Larkspur Saddle',
   expect(readFact(records, 'demo')).toBe('yes')
   expect(listRigs(records).map(({ name }) => name)).toEqual(['Marigold'])
   const trip = nextTrip(records, 'marigold', '2026-11-24')
-  expect(trip?.row).toMatchObject({ name: 'Larkspur Saddle', startDay: '2026-12-04', nights: 4, altitudeM: 2410 })
+  expect(trip?.row).toMatchObject({
+    name: 'Larkspur Saddle',
+    startDay: '2026-12-04',
+    nights: 4,
+    altitudeM: fromUnit(7900, 'length', 'ft'),
+  })
   expect(trip?.plan.uses).toHaveLength(listAppliances(records, 'marigold').length)
 })
 

@@ -4,6 +4,7 @@ import { fromUnit } from '@/core/units/convert'
 import { displayRoles, unitSystems } from '@/core/units/displayRoles'
 import { formatForField, formatQuantity } from '@/core/units/formatQuantity'
 import { parseQuantity } from '@/core/units/parseQuantity'
+import { displayLoss } from './displayLoss'
 
 /** How people write one amount: dimension, number, unit, and spellings apart by `|`. */
 const read: readonly (readonly [Dimension, number, string, string])[] = [
@@ -161,10 +162,7 @@ test('whatever is shown, in a sentence or in a field, can be typed back', () => 
         const back = parseQuantity(formatQuantity(quantity, system), dimension)
         const field = parseQuantity(formatForField(quantity, system), dimension, { defaultUnit: shown.unit })
         const step = fromUnit(1, dimension, shown.unit) - fromUnit(0, dimension, shown.unit)
-        // A length is shown to a quarter of an inch, heat to three digits, all else to its decimals.
-        const lost = shown.feetAndInches
-          ? 0.1251 * (shown.unit === 'ft' ? 1 / 12 : 1)
-          : Math.max(0.5001 * 10 ** -shown.decimals, shown.digits ? number * 0.00501 : 0)
+        const lost = displayLoss(shown, number)
         expect(Math.abs(back - quantity.value)).toBeLessThanOrEqual(step * (lost + number * 1e-12))
         expect(Math.abs(field - quantity.value)).toBeLessThanOrEqual(
           step * (shown.feetAndInches ? lost : 0.0501 * 10 ** -shown.decimals + number * 1e-12),
