@@ -70,10 +70,11 @@ function jestIn(zone, args) {
 // quarters off, and where it never changes.
 jestIn('America/Denver', [])
 const ofTime = [
-  'tests/core/(time|trip)/',
-  'tests/core/run/(habits|forecast|beforeAndAfter)',
-  'tests/(app|actions)/',
-  'tests/services/keepVerdict',
+  'tests/core/time/',
+  'tests/core/trip/(remainingTrip|usageCalibration|swap|tripCard|dayList|dueDates)',
+  'tests/core/run/(habits|forecast)',
+  'tests/app/(log|history|leakHistory|rigSnapshot|tripForm)',
+  'tests/actions/events',
   'tests/records/logbook',
 ]
 for (const zone of ['America/St_Johns', 'Asia/Kathmandu', 'UTC']) jestIn(zone, ofTime)

@@ -1,11 +1,11 @@
-import { bottleGear, cylinderGear, NOW, rigGear, tripPlan } from '@tests/gear'
+import { bottleGear, cylinderGear, fitness, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { stationStates } from '@/app/shared/stationStates'
 import type { RigSnapshot } from '@/services/rigs/rigSnapshot'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { readiness } from '@/core/trip/readiness/readiness'
+import { findingKey, isAcceptable, readiness } from '@/core/trip/readiness/readiness'
 
 function snapshot(cylinders: readonly CylinderGear[], withTrip: boolean): RigSnapshot {
   const row = { ...plainCylinder, rigId: 'rig', position: 0, archivedAt: null, version: 1 }
@@ -59,7 +59,7 @@ test('stations that are not built say so, with any findings', () => {
 
 test('without a trip nothing is ready; a problem of a cylinder shows anyway', () => {
   expect(stationStates(snapshot([cylinderGear()], false)).cylinders).toEqual({ mark: 'none', count: 0 })
-  expect(stationStates(snapshot([cylinderGear()], false)).trip).toEqual({ mark: 'none', count: 0 })
+  expect(stationStates(snapshot([cylinderGear()], false)).trip).toEqual({ mark: 'empty', count: 0 })
   expect(stationStates(snapshot([overfilled], false)).cylinders).toEqual({ mark: 'stop', count: 1 })
 })
 
@@ -67,6 +67,37 @@ test('with a trip and enough gas Run is ready, and the trip is not', () => {
   const states = stationStates(snapshot([cylinderGear()], true))
   expect(states.run).toEqual({ mark: 'ready', count: 0 })
   expect(states.trip.mark).toBe('fix-first')
+})
+
+test('a station without data is not ready: nothing is entered', () => {
+  const marks = (cylinders: readonly CylinderGear[], withTrip: boolean, change: Partial<RigSnapshot> = {}) =>
+    stationStates({ ...snapshot(cylinders, withTrip), ...change })
+  const none = marks([], false)
+  for (const station of ['cylinders', 'fill', 'hookup', 'leak-test', 'heat', 'run', 'trip'] as const) {
+    expect(none[station]).toEqual({ mark: 'empty', count: 0 })
+  }
+  // Without a line nothing was leak-tested, and without a date nothing may be filled.
+  expect(marks([cylinderGear()], true)['leak-test']).toEqual({ mark: 'empty', count: 0 })
+  const undated = cylinderGear({ fitness: fitness('removable', { manufacturedMonth: null }) })
+  expect(marks([undated], true).fill).toEqual({ mark: 'empty', count: 0 })
+  expect(marks([cylinderGear()], true).fill).toEqual({ mark: 'ready', count: 0 })
+})
+
+test('a station with something accepted is the owner’s call, not ready', () => {
+  const whole = snapshot([cylinderGear({ lastWeighing: null })], true)
+  const { judged } = whole
+  if (!judged) throw new Error('no trip')
+  const acceptances = judged.judgment.findings.filter(isAcceptable).map((finding, i) => ({
+    id: String(i),
+    findingKey: findingKey(finding),
+    sentence: finding.sentence,
+    reason: 'nobody can weigh it here',
+    acceptedAt: NOW,
+  }))
+  const ready = readiness(judged.judgment.findings, acceptances)
+  const states = stationStates({ ...whole, judged: { ...judged, acceptances, ready } })
+  expect(ready.acceptedCount).toBeGreaterThan(0)
+  for (const station of ['trip', 'cylinders', 'run'] as const) expect(states[station].mark).not.toBe('ready')
 })
 
 test('a note is no work: it is not counted', () => {

@@ -73,7 +73,7 @@ test('the same by keyboard alone: a thing chosen, moved by arrows, undone; a pla
       .focus()
     await page.keyboard.press('Enter')
   }
-  await expect(findings(page)).toContainText('Bed curtain lacks 1.4')
+  await expect(findings(page)).toContainText('Bed curtain lacks 1½')
   await press(/^Bed curtain/)
   await page.getByRole('application').focus()
   await page.keyboard.press('ArrowLeft')
@@ -82,7 +82,7 @@ test('the same by keyboard alone: a thing chosen, moved by arrows, undone; a pla
   await page.keyboard.press('Shift+ArrowRight')
   await expect(findings(page)).toContainText('Bed curtain lacks')
   await page.keyboard.press('Control+z')
-  await expect(findings(page)).toContainText('Bed curtain lacks 1.4')
+  await expect(findings(page)).toContainText('Bed curtain lacks 1½')
   await page.keyboard.press('Control+y')
   await press('Look for places')
   await press('Take place 1')

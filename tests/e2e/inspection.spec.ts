@@ -90,7 +90,8 @@ test('hot car, cold night: the limits that matter, as a table too, and for other
   await page.getByLabel(cylindersLabels.withThisMuchInIt).fill('5')
   await expect(page.locator('.heat-chart').getByText(cylindersLabels.n54OfServicePressure)).toBeVisible()
   await expect(page.locator('.heat-chart').getByText(cylindersLabels.burstDiscGoes)).toBeVisible()
-  await expect(page.getByText('80 °F', { exact: true }).first()).toBeVisible()
+  // Liquid-full at 79.6 °F: an estimate, rounded to the safe side.
+  await expect(page.getByText(/about\s79\s°F/).first()).toBeVisible()
   await page.getByText(cylindersLabels.asATable).click()
   await expect(page.getByRole('row')).toHaveCount(12)
   await page.getByLabel(cylindersLabels.withThisMuchInIt).fill('40')

@@ -21,7 +21,7 @@ test('input on a workbench survives a reload, in its units, until it is saved', 
 
   await page.getByRole('button', { name: /^Units/ }).click()
   await expect(page.getByLabel(sharedLabels.alsoHangingOnTheScale)).toHaveValue('0.227')
-  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('17.37 kg')
+  await expect(page.getByRole('region', { name: 'Left cylinder' })).toContainText('17.36 kg')
   await page.reload()
   await expect(page.getByLabel(sharedLabels.alsoHangingOnTheScale)).toHaveValue('0.227')
   await page.getByRole('button', { name: /^Units/ }).click()

@@ -10,6 +10,7 @@ import { restoreBackup } from '@/records/archive/backup/restoreBackup'
 import { findVerdict, listVerdicts } from '@/records/repositories/trips/verdicts'
 import { importArchive } from '@/records/archive/import/importArchive'
 import { readArchive } from '@/records/archive/import/readArchive'
+import type { Finding } from '@/core/findings/Finding'
 import {
   calculationLines,
   exportText,
@@ -55,6 +56,12 @@ test('the backup of 0.6.0 restores', async () => {
   expect(using(records, exportText)).toBe(readFixture('export.json'))
 })
 
+/** Codes of 0.6.0 that have another name, or are new, since. */
+const renamed = ['equipment-', 'alarm-', 'heater-lit-asleep', 'gas-not-enough', 'heat-gas-not-enough']
+
+const withoutRenamed = (findings: unknown): Finding[] =>
+  (findings as Finding[]).filter(({ code }) => !renamed.some((start) => code.startsWith(start)))
+
 test('the kept verdicts of 0.6.0 are read, and judging again gives the same findings', () => {
   using(openFrozen('demo.db.gz'), (records) => {
     const kept = ['larkspur', 'quarry-lake'].flatMap((tripId) =>
@@ -68,7 +75,8 @@ test('the kept verdicts of 0.6.0 are read, and judging again gives the same find
       const findings: unknown = JSON.parse(
         JSON.stringify(again.findings, (key, value: unknown) => (key === 'rounded' ? undefined : value)),
       )
-      expect(findings).toEqual(verdict.kept.findings)
+      const [now, then] = [withoutRenamed(findings), withoutRenamed(verdict.kept.findings)]
+      expect(now).toEqual(then)
     }
   })
 })

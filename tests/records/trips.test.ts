@@ -60,12 +60,26 @@ describe('verdicts', () => {
   test('the same one is stored once; a different one is stored beside it', () => {
     const first = saveVerdict(records, entry())
     expect(saveVerdict(records, { ...entry(), judgedAt: '2026-11-25T12:00:00.000Z' }).id).toBe(first.id)
-    saveVerdict(records, { ...entry(), judgedAt: '2026-11-26T12:00:00.000Z', fingerprint: 'two', verdict: 'ready' })
+    const notes = entry().kept.findings.filter(({ severity }) => severity === 'note')
+    const kept = { ...entry().kept, findings: notes }
+    const second = { ...entry(), judgedAt: '2026-11-26T12:00:00.000Z', fingerprint: 'two', verdict: 'ready' as const }
+    saveVerdict(records, { ...second, kept })
     // Back to an earlier state: stored again, since the time differs.
     saveVerdict(records, { ...entry(), judgedAt: '2026-11-27T12:00:00.000Z' })
     expect(listVerdicts(records, 'larkspur').map(({ verdict }) => verdict)).toEqual(['stop', 'ready', 'stop'])
-    expect(lastVerdict(records, 'larkspur', 'ready')?.fingerprint).toBe('two')
+    expect(lastVerdict(records, 'larkspur', ['ready'])?.fingerprint).toBe('two')
     expect(findVerdict(records, first.id)?.kept.findings.length).toBeGreaterThan(5)
+  })
+
+  test('one that an earlier version called ready, with findings accepted, is shown as the owner’s call', () => {
+    const { id } = saveVerdict(records, { ...entry(), verdict: 'ready' })
+    expect(entry().kept.findings.some(({ severity }) => severity === 'fix-first')).toBe(true)
+    expect(listVerdicts(records, 'larkspur').map(({ verdict }) => verdict)).toEqual(['your-call'])
+    expect(findVerdict(records, id)?.verdict).toBe('your-call')
+    expect(lastVerdict(records, 'larkspur', ['ready'])).toBeUndefined()
+    expect(lastVerdict(records, 'larkspur', ['ready', 'your-call'])?.id).toBe(id)
+    const stored = records.$client.prepare('SELECT verdict FROM verdicts WHERE id = ?').pluck().get(id)
+    expect(stored).toBe('ready')
   })
 
   test('the planned use of a trip is that of the last verdict before departure', () => {

@@ -3,6 +3,7 @@ import { database } from '@/records/database'
 import { listVerdicts } from '@/records/repositories/trips/verdicts'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { judgedTrip } from '@/services/trips/judgedTrip'
+import { isAcceptable } from '@/core/trip/readiness/readiness'
 import { keepVerdict, keptSince } from '@/services/trips/keepVerdict'
 import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
 import { temporaryFile } from '@tests/records/temporary'
@@ -53,10 +54,26 @@ test('another weighing makes it another verdict', () => {
 
 test('accepting a finding keeps the verdict with it', async () => {
   const before = count()
-  const open = judged().ready.answered.find(({ finding }) => finding.severity === 'fix-first')
+  const open = judged().ready.answered.find(({ finding }) => isAcceptable(finding))
   const answer = await acceptFindingAction({ tripId: 'larkspur', key: open?.key ?? '', reason: 'Seen and known.' })
   expect(answer.ok).toBe(true)
   expect(count()).toBe(before + 1)
   expect(keptSince(judged())).not.toBeNull()
   expect(await keepVerdictAction({ tripId: 'nowhere' })).toMatchObject({ ok: false, issues: [{ path: '' }] })
+})
+
+test('what no reason makes acceptable is refused, whatever is sent, and so is a reason that says nothing', async () => {
+  const { answered } = judged().ready
+  const barred = answered.filter(({ finding }) => finding.severity !== 'note' && !isAcceptable(finding))
+  expect(new Set(barred.map(({ finding }) => finding.severity))).toEqual(new Set(['stop', 'fix-first']))
+  for (const { key } of barred) {
+    const answer = await acceptFindingAction({ tripId: 'larkspur', key, reason: 'I have looked at it.' })
+    expect(answer).toMatchObject({ ok: false, issues: [{ path: 'reason' }] })
+  }
+  const open = answered.find(({ finding, accepted }) => accepted === null && isAcceptable(finding))
+  for (const reason of ['x', 'ok', '. . .', 'because', '12 34 56', 'a b c d']) {
+    const answer = await acceptFindingAction({ tripId: 'larkspur', key: open?.key ?? '', reason })
+    expect(answer).toMatchObject({ ok: false, issues: [{ path: 'reason' }] })
+  }
+  expect(judged().ready.acceptedCount).toBe(1)
 })

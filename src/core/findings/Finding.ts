@@ -9,7 +9,7 @@ export type Station = (typeof stations)[number]
  * How much a finding weighs.
  *
  * - `stop`: cannot be accepted; it clears when the problem is fixed
- * - `fix-first`: fix it, or accept it with a reason that stays in view
+ * - `fix-first`: fix it, or, where its code allows, accept it with a reason that stays in view
  * - `note`: worth knowing, needs no action
  */
 export const severities = ['stop', 'fix-first', 'note'] as const

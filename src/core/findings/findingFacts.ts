@@ -27,7 +27,7 @@ export interface Fix {
 /** Everything that is the same for all findings of a code. */
 export interface FindingFacts {
   severity: Severity
-  /** Whether an owner may accept it with a reason; a stop and a note never are. */
+  /** Whether an owner may accept it with a reason; a stop, a note and some to fix first never are. */
   isAcceptable: boolean
   /** Where it is put right, and how long that usually takes. [common practice] */
   work: { place: WorkPlace; minutes: number }
@@ -54,6 +54,10 @@ function facts(
 /** A code that stops: it cannot be accepted and clears when the problem is fixed. */
 export const stop = (work: Work, fix: Fix, ...basis: [BasisId, ...BasisId[]]): FindingFacts =>
   facts('stop', false, work, fix, basis)
+
+/** A code to fix first that no reason makes acceptable: it stays open until the fact changes. */
+export const mustFix = (work: Work, fix: Fix, ...basis: [BasisId, ...BasisId[]]): FindingFacts =>
+  facts('fix-first', false, work, fix, basis)
 
 /** A code to fix first, which may be accepted with a reason. */
 export const fixFirst = (work: Work, fix: Fix, ...basis: [BasisId, ...BasisId[]]): FindingFacts =>

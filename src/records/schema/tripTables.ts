@@ -1,6 +1,6 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { supplies } from '@/core/cylinders/cylinderKind'
-import type { Verdict } from '@/core/findings/verdict'
+import { verdicts as verdictNames } from '@/core/findings/verdict'
 import { calibrationAnswers } from '@/core/run/tripPlan'
 import { swapFinds } from '@/core/trip/usage/swap'
 import type { Phrase } from '@/core/base/quantity'
@@ -36,9 +36,7 @@ export const verdicts = sqliteTable(
     id: text().primaryKey(),
     tripId: ofTrip(),
     judgedAt: text().notNull(),
-    verdict: text({ enum: ['ready', 'fix-first', 'stop'] })
-      .notNull()
-      .$type<Verdict>(),
+    verdict: text({ enum: verdictNames }).notNull(),
     /** Hash of the gear, the plan and the acceptances. */
     fingerprint: text().notNull(),
     kept: text({ mode: 'json' }).notNull().$type<VerdictSnapshot>(),

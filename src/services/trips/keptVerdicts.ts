@@ -17,7 +17,7 @@ export function keptVerdict(id: string): StoredVerdict | undefined {
   return findVerdict(database(), id)
 }
 
-/** The last verdict of a trip that was “ready”. */
-export function lastReadyVerdict(tripId: string): StoredVerdict | undefined {
-  return lastVerdict(database(), tripId, 'ready')
+/** The last verdict of a trip with nothing open: ready, or the owner’s call. */
+export function lastClearVerdict(tripId: string): StoredVerdict | undefined {
+  return lastVerdict(database(), tripId, ['ready', 'your-call'])
 }

@@ -1,14 +1,16 @@
 import type { Severity } from '@/core/findings/Finding'
 import type { Verdict } from '@/core/findings/verdict'
 
-export type MarkState = Verdict | Severity | 'unbuilt' | 'none'
+export type MarkState = Verdict | Severity | 'empty' | 'unbuilt' | 'none'
 
 /** Labels of the states. */
 export const stateLabels: Readonly<Record<MarkState, string>> = {
   ready: 'ready',
+  'your-call': 'your call',
   'fix-first': 'fix first',
   stop: 'stop',
   note: 'note',
+  empty: 'nothing entered',
   unbuilt: 'not built yet',
   none: '',
 }
@@ -18,6 +20,13 @@ export function MarkShape({ state }: { state: MarkState }) {
   switch (state) {
     case 'ready':
       return <circle r="9" fill="#23573f" stroke="#fffdf6" strokeWidth="2" />
+    case 'your-call':
+      return (
+        <>
+          <circle r="8.5" fill="#fffdf6" stroke="#7a4c00" strokeWidth="4" />
+          <path d="M0 -4.5V1.5M0 4.6v.1" stroke="#7a4c00" strokeWidth="3" strokeLinecap="round" />
+        </>
+      )
     case 'fix-first':
       return (
         <>
@@ -34,6 +43,8 @@ export function MarkShape({ state }: { state: MarkState }) {
       )
     case 'note':
       return <path d="M-7 -9H7V9H-7ZM-3.5 -4h7M-3.5 0h7M-3.5 4h4" fill="#fffdf6" stroke="#3f5650" strokeWidth="2" />
+    case 'empty':
+      return <circle r="8" fill="none" stroke="#fffdf6" strokeWidth="2" strokeDasharray="4 3" />
     case 'unbuilt':
     case 'none':
       return null

@@ -6,7 +6,7 @@ export const tripsLabels = {
   dueBeforeTheTripsEnd: 'Due before the trip’s end',
   itsValveUntilThen: 'Its valve until then',
   keepVerdict: 'Keep verdict',
-  leaveItAsItIsWith: 'Leave it as it is, with a reason',
+  acceptWithAReason: 'Accept with a reason',
   leaveThePlanAsEntered: 'Leave the plan as entered',
   leavesOn: 'Leaves on',
   liftedItWas: 'Lifted, it was',
@@ -24,5 +24,5 @@ export const tripsLabels = {
   whatItRestedOn: 'What it rested on',
   whereTo: 'Where to',
   which: 'Which',
-  whyMayItStaySo: 'Why may it stay so?',
+  reasonToAccept: 'Reason',
 } as const

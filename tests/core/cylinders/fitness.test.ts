@@ -260,7 +260,7 @@ describe('hoses, regulators, alarms', () => {
 
   test('young and inspected: no finding; none entered: a finding', () => {
     expect(equipmentFindings(soundEquipment(), NOW, TODAY)).toEqual([])
-    expect(codes(...equipmentFindings([], NOW, TODAY))).toEqual(['equipment-not-entered'])
+    expect(codes(...equipmentFindings([], NOW, TODAY))).toEqual(['alarm-not-entered', 'equipment-not-entered'])
   })
   test('its own date takes precedence over its age', () => {
     expect(equipmentEndMonth(thing())).toBe('2029-06')
@@ -272,5 +272,15 @@ describe('hoses, regulators, alarms', () => {
     expect(found({ madeMonth: null })).toEqual(['equipment-date-unknown'])
     expect(found({ lastLook: { sound: false, lookedAt, note: null } })).toEqual(['equipment-bad'])
     expect(found({ lastLook: null })).toEqual(['equipment-not-looked-at'])
+  })
+  test('of an alarm each has a code of its own, which no reason makes acceptable', () => {
+    const alarm = (change: Partial<Equipment>): string[] => {
+      const others = soundEquipment().filter(({ kind }) => kind !== 'co-alarm')
+      return codes(...equipmentFindings([thing({ kind: 'co-alarm', ...change }), ...others], NOW, TODAY))
+    }
+    expect(alarm({ madeMonth: '2017-10' })).toEqual(['alarm-old'])
+    expect(alarm({ madeMonth: null })).toEqual(['alarm-date-unknown'])
+    expect(alarm({ lastLook: { sound: false, lookedAt, note: null } })).toEqual(['alarm-bad'])
+    expect(alarm({ lastLook: null })).toEqual(['alarm-not-tested'])
   })
 })

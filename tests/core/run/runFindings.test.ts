@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import { applianceUse, bottleGear, cylinderGear, tripPlan } from '@tests/gear'
 import { runRig } from '@tests/run'
 import { BTU_PER_HOUR_W, fahrenheit, POUND_KG } from '@tests/tradeUnits'
@@ -162,6 +163,21 @@ describe('an unvented heater while people sleep', () => {
     const stops = asleep(panel(habit))
     expect(stops.length > 0).toBe(is)
     for (const { severity } of stops) expect(severity).toBe('stop')
+  })
+
+  test('property: hours typed on the trip are judged as the same hours in Run, which begin at 6 pm', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 24 * 60 }), (minutes) => {
+        const burnPerDayS = minutes * 60
+        const typed = { id: 'panel', kind: 'panel-heater', inputW: 500, burnPerDayS } as const
+        const onTrip = asleep(tripPlan({ uses: [applianceUse({ ...typed, habit: null })] }))
+        const inRun = asleep(panel({ way: 'hours', burnPerDayS, fromH: 18 }))
+        expect(onTrip.map(({ code }) => code)).toEqual(inRun.map(({ code }) => code))
+        // People sleep from 10:30 pm: five hours are over half an hour into their sleep.
+        expect(onTrip.length > 0).toBe(minutes > 5 * 60)
+      }),
+      { numRuns: 40 },
+    )
   })
 
   test('a vented furnace is allowed', () => {

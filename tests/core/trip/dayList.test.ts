@@ -91,7 +91,7 @@ test('ordered by the day’s places, and within each by severity', () => {
 test('accepted findings are not errands', () => {
   const gear = rigGear([cylinderGear()], { equipment: [] })
   const before = listOf(gear, tripPlan()).list.errands.length
-  const after = listOf(gear, tripPlan(), ['no-line-drawn']).list.errands
+  const after = listOf(gear, tripPlan(), ['heaters-not-entered']).list.errands
   expect(after).toHaveLength(before - 1)
 })
 

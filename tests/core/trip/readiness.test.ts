@@ -1,8 +1,9 @@
+import fc from 'fast-check'
 import { NOW, bottleGear, cylinderGear, fitness, rigGear, tripPlan } from '@tests/gear'
 import { temporaryDatabase } from '@tests/records/temporary'
 import { POUND_KG } from '@tests/tradeUnits'
 import type { Finding } from '@/core/findings/Finding'
-import { findingKey, readiness, type Acceptance } from '@/core/trip/readiness/readiness'
+import { findingKey, isAcceptable, readiness, type Acceptance } from '@/core/trip/readiness/readiness'
 import { findingChanges } from '@/core/trip/readiness/findingChanges'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { loadRig } from '@/records/repositories/rigs/loadRig'
@@ -10,13 +11,13 @@ import { findRig } from '@/records/repositories/rigs/rigs'
 import { findTrip } from '@/records/repositories/trips/trips'
 import { writeDemoRecords } from '../../../scripts/demo/writeDemoRecords'
 
-function demoFindings(): readonly Finding[] {
+function demoFindings(nowIso = '2026-11-24T12:00:00Z'): readonly Finding[] {
   const records = temporaryDatabase()
   writeDemoRecords(records, new Date('2026-11-24T12:00:00Z'))
   const rig = findRig(records, 'marigold')
   const trip = findTrip(records, 'larkspur')
   if (!rig || !trip) throw new Error('no demo')
-  const { findings } = judgeTrip(loadRig(records, rig).gear, trip.plan, '2026-11-24T12:00:00Z')
+  const { findings } = judgeTrip(loadRig(records, rig).gear, trip.plan, nowIso)
   records.$client.close()
   return findings
 }
@@ -65,16 +66,44 @@ describe('acceptance', () => {
     expect(after.answered.find(({ finding }) => finding === battery)?.accepted?.reason).toBe('known for years')
   })
 
-  test('every fix-first accepted: a rig without a stop is ready, and says how many were accepted', () => {
+  test('everything accepted that may be: the owner’s call, never ready', () => {
     const gear = rigGear([cylinderGear({ fitness: fitness('removable', { manufacturedMonth: '2011-06' }) })])
     const only = judgeTrip(gear, tripPlan(), NOW).findings
-    expect(readiness(only, []).verdict).toBe('fix-first')
-    const ready = readiness(
+    const acceptable = only.filter(isAcceptable)
+    const others = only.filter((finding) => !isAcceptable(finding))
+    expect(acceptable.length).toBeGreaterThan(0)
+    expect(readiness(acceptable, []).verdict).toBe('fix-first')
+    const call = readiness(
+      acceptable,
+      acceptable.map((finding) => accept(finding)),
+    )
+    expect(call).toMatchObject({ verdict: 'your-call', openCount: 0, acceptedCount: acceptable.length })
+    // Without a line nothing is leak-tested, and no reason makes that acceptable.
+    expect(others.map(({ code }) => code)).toContain('no-line-drawn')
+    const all = readiness(
       only,
       only.map((finding) => accept(finding)),
     )
-    expect(ready).toMatchObject({ verdict: 'ready', openCount: 0 })
-    expect(ready.acceptedCount).toBe(only.filter(({ severity }) => severity === 'fix-first').length)
+    expect(all.verdict).toBe('fix-first')
+    expect(readiness([], []).verdict).toBe('ready')
+  })
+
+  test('property: with anything accepted no rig is ready, and what may not be accepted stays open', () => {
+    fc.assert(
+      fc.property(fc.subarray([...findings]), fc.subarray([...findings]), (some, taken) => {
+        const ready = readiness(
+          some,
+          taken.map((finding) => accept(finding)),
+        )
+        const open = some.filter(
+          (finding) => finding.severity !== 'note' && !(taken.includes(finding) && isAcceptable(finding)),
+        )
+        expect(ready.openCount).toBe(open.length)
+        expect(ready.verdict === 'ready').toBe(open.length === 0 && ready.acceptedCount === 0)
+        expect(ready.verdict === 'your-call').toBe(open.length === 0 && ready.acceptedCount > 0)
+        expect(ready.verdict === 'stop').toBe(open.some(({ severity }) => severity === 'stop'))
+      }),
+    )
   })
 
   test('a stop cannot be accepted, whatever the records hold', () => {
@@ -83,9 +112,30 @@ describe('acceptance', () => {
       findings.map((finding) => accept(finding)),
     )
     expect(all.verdict).toBe('stop')
-    expect(all.openCount).toBe(findings.filter(({ severity }) => severity === 'stop').length)
-    for (const { finding, accepted } of all.answered) {
-      if (finding.severity !== 'fix-first') expect(accepted).toBeNull()
+    for (const { finding, accepted } of all.answered) expect(accepted !== null).toBe(isAcceptable(finding))
+  })
+
+  test('it outlives other words, another hour, another name and a day', () => {
+    const tomorrow = demoFindings('2026-11-25T12:00:00Z')
+    const given = findings.filter(isAcceptable).map((finding) => accept(finding))
+    const held = readiness(tomorrow, given).answered.filter(({ finding }) => isAcceptable(finding))
+    expect(held.filter(({ lapsed }) => lapsed !== null).map(({ finding }) => finding.code)).toEqual([])
+    expect(held.filter(({ accepted }) => accepted === null).map(({ finding }) => finding.code)).toEqual([])
+    const battery = found('battery-short')
+    const reworded: Finding = {
+      ...battery,
+      sentence: { text: 'From {at} on the battery of {rig} is flat.', parts: { at: 'Sat 2:10 am', rig: 'Fridge' } },
+    }
+    const again = readiness([{ ...reworded, remedy: battery.remedy }], [accept(battery)])
+    expect(again.answered[0]?.lapsed).toBeNull()
+  })
+
+  test('one that an earlier version stored, with names and hours in its key, still holds', () => {
+    const known = findings.filter((finding) => isAcceptable(finding) && finding.remedy.subjectId !== undefined)
+    expect(known.length).toBeGreaterThan(2)
+    for (const finding of known) {
+      const stored = `${findingKey(finding)} | Left pigtail | night 2, 6:40 pm`
+      expect(readiness([finding], [accept(finding, { findingKey: stored })]).acceptedCount).toBe(1)
     }
   })
 

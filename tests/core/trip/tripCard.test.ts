@@ -52,11 +52,25 @@ test('stop weights, last months, and cylinders never weighed', () => {
     /Left cylinder: 13\.6\slb aboard; stop filling at 37\.8\slb on the scale; fill until March 2030\./,
   )
   expect(text).toMatch(
-    /Right: not weighed; stop filling at 37\.8\slb on the scale; overdue since June 2021: not to be filled\./,
+    /Right: not weighed; DO NOT FILL\. Out of date since the end of June 2021, by “10 then 5”\. It may be used up, not filled\./,
   )
   expect(text).toMatch(/Throw-away: 13\.0\soz aboard; never refill\./)
   expect(text).toContain('fill to 80 % by its gauge')
   expect(text).not.toContain('At home')
+})
+
+test('a cylinder that may not be filled has no weight to stop at, but the reason', () => {
+  const barred = [
+    cylinderGear({ fitness: fitness('removable', { manufacturedMonth: '2011-06' }) }),
+    cylinderGear({ fitness: fitness('removable', { overfillStop: 'no' }) }),
+    cylinderGear({ fitness: fitness('removable', { retiredBy: { answers: {}, lookedAt: NOW } }) }),
+    cylinderGear({ lastWeighing: { grossKg: 20, hangingKg: 0, weighedAt: NOW } }),
+  ]
+  for (const cylinder of barred) {
+    const text = textOf(cardOf(rigGear([cylinder])))
+    expect(text).toMatch(/DO NOT FILL\. \w/)
+    expect(text).not.toContain('stop filling')
+  }
 })
 
 test('pressures of the coldest night at that altitude; propane at 40 °F is 64 psi at sea level, 68 at 7,907 ft', () => {
@@ -100,7 +114,7 @@ test('open findings first, accepted ones with their reason, and never more than 
   expect(open?.lines.length).toBeLessThanOrEqual(7)
   expect(textOf(open ? [open] : [])).toMatch(/… and \d+ more/)
   expect(textOf(cardOf(rigGear([cylinderGear()]), true))).toMatch(
-    /Nothing\.\nAccepted: .+ Because: seen with the dealer\./,
+    /The line from cylinder to appliance is not drawn\.\nAccepted: .+ Because: seen with the dealer\./,
   )
 })
 

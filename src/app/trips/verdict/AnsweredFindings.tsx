@@ -4,7 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { voidEventAction } from '@/actions/log'
 import { acceptFindingAction } from '@/actions/trip'
-import type { AnsweredFinding } from '@/core/trip/readiness/readiness'
+import { isAcceptable, type AnsweredFinding } from '@/core/trip/readiness/readiness'
 import { PhraseText } from '@/ui/figures/Amount'
 import { FindingItem } from '@/ui/figures/FindingList'
 import { DateTime } from '@/ui/figures/DateTime'
@@ -20,8 +20,10 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
   const takeBack = async (id: string, reason: string): Promise<boolean> =>
     (await voidEventAction({ of: 'acceptance', id, reason }).catch(() => null))?.ok === true
 
-  if (finding.severity === 'stop') return <p className="answer">Ends only when the fact changes.</p>
   if (finding.severity === 'note') return null
+  if (!isAcceptable(finding)) {
+    return <p className="answer">No reason makes this acceptable. It clears when the problem is fixed.</p>
+  }
   if (accepted) {
     return (
       <p className="answer">
@@ -43,15 +45,15 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
     <>
       {lapsed && (
         <p className="answer">
-          Accepted <DateTime iso={lapsed.acceptedAt} /> when it read “<PhraseText phrase={lapsed.sentence} />
-          ”. It reads otherwise now: that counts no longer.
+          Lapsed: accepted <DateTime iso={lapsed.acceptedAt} /> as “<PhraseText phrase={lapsed.sentence} />
+          ”. The facts have changed since.
         </p>
       )}
       {asking ? (
         <ReasonForm
           id={key}
-          label={tripsLabels.whyMayItStaySo}
-          done="Accept it"
+          label={tripsLabels.reasonToAccept}
+          done="Accept"
 
           send={async (reason, requestKey) => {
             const answer = await acceptFindingAction({ tripId, key, reason }, requestKey)
@@ -65,14 +67,14 @@ function Answer({ tripId, answered }: { tripId: string; answered: AnsweredFindin
         />
       ) : (
         <Button variant="bare" size="sm" onClick={() => setAsking(true)}>
-          {tripsLabels.leaveItAsItIsWith}
+          {tripsLabels.acceptWithAReason}
         </Button>
       )}
     </>
   )
 }
 
-/** The findings of a trip, most severe first; a “fix first” may be accepted with a reason, a stop never. */
+/** The findings of a trip, most severe first; what its code allows may be accepted with a reason. */
 export function AnsweredFindings({ tripId, answered }: { tripId: string; answered: readonly AnsweredFinding[] }) {
   return (
     <ul className="findings">

@@ -14,20 +14,20 @@ import { SupplySlips } from '@/app/trips/plan/SupplyPapers'
 import { TripHeader } from '@/app/trips/TripHeader'
 import type { TripPageData } from '@/app/trips/tripPageData'
 import { VerdictPlate } from './VerdictPlate'
-import { lastReadyVerdict } from '@/services/trips/keptVerdicts'
+import { lastClearVerdict } from '@/services/trips/keptVerdicts'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 import { tripsLabels } from '@/ui/terms/tripsLabels'
 
-/** What changed since this trip was last ready. */
+/** What changed since nothing was open on this trip. */
 function SinceReady({ data }: { data: TripPageData }) {
-  const before = lastReadyVerdict(data.row.id)
+  const before = lastClearVerdict(data.row.id)
   if (!before) return null
   const { added, resolved } = findingChanges(before.kept.findings, data.judgment.findings)
   if (added.length === 0 && resolved.length === 0) return null
   return (
     <section className="mt-4" aria-label={tripsLabels.sinceItWasLastReady}>
       <h2>
-        Since it was ready, <DateTime iso={before.judgedAt} />
+        Since nothing was open, <DateTime iso={before.judgedAt} />
       </h2>
       {added.length > 0 && <FindingList findings={added} />}
       {resolved.length > 0 && (

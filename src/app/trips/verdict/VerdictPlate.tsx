@@ -2,6 +2,7 @@ import { supplyLabels } from '@/core/cylinders/cylinderKind'
 import { verdictLabels } from '@/core/findings/verdict'
 import type { Readiness } from '@/core/trip/readiness/readiness'
 import type { TripJudgment } from '@/core/trip/readiness/judgeTrip'
+import { PhraseText } from '@/ui/figures/Amount'
 import { StateMark } from '@/ui/figures/StateMark'
 
 const enoughLabels = {
@@ -31,7 +32,8 @@ export function VerdictPlate({ judgment, ready }: { judgment: TripJudgment | nul
       </div>
     )
   }
-  const { verdict, openCount, acceptedCount } = ready
+  const { verdict, openCount, answered } = ready
+  const accepted = answered.filter((one) => one.accepted !== null)
   return (
     <div className={`verdict ${verdict}`} role="status">
       <StateMark state={verdict} size={56} />
@@ -40,9 +42,20 @@ export function VerdictPlate({ judgment, ready }: { judgment: TripJudgment | nul
         <p>
           <b>{describeGas(judgment)}</b>{' '}
           {openCount > 0 && `${openCount} ${openCount === 1 ? 'thing' : 'things'} to see to before leaving.`}{' '}
-          {acceptedCount > 0 && `${acceptedCount} accepted as ${acceptedCount === 1 ? 'it is' : 'they are'}.`}
           {verdict === 'ready' && ' By what was entered and weighed: it is no permission, and your eyes come first.'}
         </p>
+        {accepted.length > 0 && (
+          <>
+            <p className="mb-1">You accepted:</p>
+            <ul className="accepted">
+              {accepted.map(({ key, finding, accepted: given }) => (
+                <li key={key}>
+                  <PhraseText phrase={finding.sentence} /> “{given?.reason}”
+                </li>
+              ))}
+            </ul>
+          </>
+        )}
       </div>
     </div>
   )

@@ -11,6 +11,8 @@ interface EquipmentFacts {
   look: string
   /** Age from which it should be replaced; null where only its own date counts. */
   oldMonths: number | null
+  /** Without one that works nobody sleeps beside gas. */
+  isAlarm: boolean
 }
 
 /** Ages are common practice; a date on the thing itself comes first. */
@@ -19,14 +21,26 @@ export const equipmentFacts: Readonly<Record<EquipmentKind, EquipmentFacts>> = {
     name: 'Regulator',
     look: 'cover whole, vent clear and pointing down, no rust, no oil',
     oldMonths: 180,
+    isAlarm: false,
   },
-  hose: { name: 'Hose or pigtail', look: 'not cracked, stiff, chafed or kinked; ends sound', oldMonths: 60 },
-  'propane-alarm': { name: 'Propane alarm', look: 'sounds on its test button, sits low, free of dust', oldMonths: 60 },
-  'co-alarm': { name: 'CO alarm', look: 'sounds on its test button, at sleeping height', oldMonths: 84 },
+  hose: {
+    name: 'Hose or pigtail',
+    look: 'not cracked, stiff, chafed or kinked; ends sound',
+    oldMonths: 60,
+    isAlarm: false,
+  },
+  'propane-alarm': {
+    name: 'Propane alarm',
+    look: 'sounds on its test button, sits low, free of dust',
+    oldMonths: 60,
+    isAlarm: true,
+  },
+  'co-alarm': { name: 'CO alarm', look: 'sounds on its test button, at sleeping height', oldMonths: 84, isAlarm: true },
   extinguisher: {
     name: 'Fire extinguisher',
     look: 'needle in the green, pin and seal in, in reach of the door',
     oldMonths: 144,
+    isAlarm: false,
   },
 }
 

@@ -1,25 +1,44 @@
 import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
 import { makeFinding } from '@/core/findings/makeFinding'
-import { equipmentEndMonth, equipmentFacts, equipmentKinds, type Equipment } from './equipment'
+import { equipmentEndMonth, equipmentFacts, equipmentKinds, type Equipment, type EquipmentKind } from './equipment'
 import { formatMonth } from '@/core/time/months'
 import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/cylinderFindings'
 
 const DAY_MS = 86_400_000
 
+/** What can be wrong with a thing, and the codes of it: those of an alarm cannot be accepted. */
+const codes = {
+  'not-entered': { other: 'equipment-not-entered', alarm: 'alarm-not-entered' },
+  'date-unknown': { other: 'equipment-date-unknown', alarm: 'alarm-date-unknown' },
+  old: { other: 'equipment-old', alarm: 'alarm-old' },
+  bad: { other: 'equipment-bad', alarm: 'alarm-bad' },
+  'not-looked-at': { other: 'equipment-not-looked-at', alarm: 'alarm-not-tested' },
+} as const satisfies Record<string, Record<'other' | 'alarm', FindingCode<'cylinders'>>>
+
+type Fault = keyof typeof codes
+
+const groupOf = (kind: EquipmentKind): 'other' | 'alarm' => (equipmentFacts[kind].isAlarm ? 'alarm' : 'other')
+
 /** Kinds that every rig needs; a missing one is a finding. */
 function notEntered(equipment: readonly Equipment[]): Finding[] {
   const missing = equipmentKinds.filter((kind) => !equipment.some((thing) => thing.kind === kind))
-  if (missing.length === 0) return []
-  const names = missing.map((kind) => equipmentFacts[kind].name).join(', ')
-  return [
-    makeFinding('cylinders', 'equipment-not-entered', {
-      text: 'Not entered yet: {names}.',
-      parts: { names },
-      reason: 'Each has an age and is looked over before a trip; what is not known counts as not ready.',
-      reasonParts: null,
-    }),
-  ]
+  return (['alarm', 'other'] as const).flatMap((group) => {
+    const own = missing.filter((kind) => groupOf(kind) === group)
+    if (own.length === 0) return []
+    const names = own.map((kind) => equipmentFacts[kind].name).join(', ')
+    return [
+      makeFinding('cylinders', codes['not-entered'][group], {
+        text: 'Not entered yet: {names}.',
+        parts: { names },
+        reason:
+          group === 'alarm'
+            ? 'Gas and carbon monoxide kill asleep. An alarm in date, tested for this trip, is the only warning.'
+            : 'Each has an age and is looked over before a trip; what is not known counts as not ready.',
+        reasonParts: null,
+      }),
+    ]
+  })
 }
 
 /**
@@ -34,18 +53,19 @@ export function equipmentFindings(equipment: readonly Equipment[], nowIso: strin
     ...notEntered(equipment),
     ...equipment.flatMap((thing) => {
       const { name, kind, lastLook } = thing
-      const finding = (
-        code: FindingCode<'cylinders'>,
-        text: string,
-        reason: string,
-        parts: Record<string, string> = {},
-      ): Finding => makeFinding('cylinders', code, { text, parts: { name, ...parts }, reason, reasonParts: null })
+      const finding = (fault: Fault, text: string, reason: string, parts: Record<string, string> = {}): Finding =>
+        makeFinding('cylinders', codes[fault][groupOf(kind)], {
+          text,
+          parts: { name, ...parts },
+          reason,
+          reasonParts: null,
+        })
       const found: Finding[] = []
       const end = equipmentEndMonth(thing)
       if (end === null) {
         found.push(
           finding(
-            'equipment-date-unknown',
+            'date-unknown',
             'Nobody knows how old {name} is.',
             'What is unknown counts as not ready. Its date is printed or stamped on it.',
           ),
@@ -53,7 +73,7 @@ export function equipmentFindings(equipment: readonly Equipment[], nowIso: strin
       } else if (end < untilDay.slice(0, 7)) {
         found.push(
           finding(
-            'equipment-old',
+            'old',
             '{name} is past its time: {month}.',
             'Rubber hardens, diaphragms crack and sensors go blind without showing it.',
             { month: formatMonth(end) },
@@ -61,13 +81,9 @@ export function equipmentFindings(equipment: readonly Equipment[], nowIso: strin
         )
       }
       if (lastLook !== null && !lastLook.sound) {
-        found.push(
-          finding('equipment-bad', '{name} was found bad.', lastLook.note ?? 'Mend or replace it, then look again.'),
-        )
+        found.push(finding('bad', '{name} was found bad.', lastLook.note ?? 'Mend or replace it, then look again.'))
       } else if (lastLook === null || Date.parse(nowIso) - Date.parse(lastLook.lookedAt) > LOOK_HOLDS_DAYS * DAY_MS) {
-        found.push(
-          finding('equipment-not-looked-at', '{name} is to be looked over.', `Look: ${equipmentFacts[kind].look}.`),
-        )
+        found.push(finding('not-looked-at', '{name} is to be looked over.', `Look: ${equipmentFacts[kind].look}.`))
       }
       return found
     }),

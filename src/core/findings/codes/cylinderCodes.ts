@@ -1,4 +1,4 @@
-import { fixFirst, note, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
+import { fixFirst, mustFix, note, opens, type StationCodes, stop } from '@/core/findings/findingFacts'
 
 const equipment = opens('To its dates', 'cylinders', 'equipment')
 const lookOver = opens('Look it over', 'cylinders', 'look-over')
@@ -19,11 +19,17 @@ export const cylinderCodes = {
   'cylinder-retired': stop(['requalifier', 30], opens('See what was found', 'cylinders', 'look-over'), 'look-over'),
   'never-looked-over': fixFirst(['rig', 5], lookOver, 'look-over'),
   'look-over-old': fixFirst(['rig', 5], lookOver, 'look-over'),
-  'look-over-found': fixFirst(['requalifier', 30], lookOver, 'look-over'),
+  'look-over-found': mustFix(['requalifier', 30], lookOver, 'look-over'),
   'look-over-unfinished': fixFirst(['rig', 5], lookOver, 'look-over'),
   'equipment-not-entered': fixFirst(['shop', 30], opens('Enter them', 'cylinders', 'equipment'), 'equipment-age'),
   'equipment-date-unknown': fixFirst(['rig', 5], equipment, 'equipment-age'),
   'equipment-old': fixFirst(['shop', 30], equipment, 'equipment-age'),
-  'equipment-bad': fixFirst(['shop', 30], equipment, 'equipment-age'),
+  'equipment-bad': mustFix(['shop', 30], equipment, 'equipment-age'),
   'equipment-not-looked-at': fixFirst(['rig', 5], equipment, 'equipment-age'),
+  // Nobody sleeps beside gas without an alarm that works.
+  'alarm-not-entered': mustFix(['shop', 30], opens('Enter it', 'cylinders', 'equipment'), 'equipment-age', 'co-alarm'),
+  'alarm-date-unknown': mustFix(['rig', 5], equipment, 'equipment-age', 'co-alarm'),
+  'alarm-old': mustFix(['shop', 30], equipment, 'equipment-age', 'co-alarm'),
+  'alarm-bad': mustFix(['shop', 30], equipment, 'equipment-age', 'co-alarm'),
+  'alarm-not-tested': mustFix(['rig', 5], equipment, 'equipment-age', 'co-alarm'),
 } as const satisfies StationCodes

@@ -1,4 +1,4 @@
-import { fixFirst, note, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
+import { fixFirst, mustFix, note, opens, type StationCodes, stop } from '@/core/findings/findingFacts'
 
 const line = opens('To the line', 'hookup')
 const joint = opens('To the joint', 'hookup', 'joints')
@@ -18,7 +18,7 @@ export const hookupCodes = {
   'joints-not-known': fixFirst(['rig', 15], opens('Go through them', 'hookup', 'joints'), 'joint-making'),
   'part-age-unknown': fixFirst(['rig', 5], line, 'hose-age'),
   'part-old': fixFirst(['shop', 40], line, 'hose-age'),
-  'hose-bad': fixFirst(['shop', 40], line, 'hose-age'),
+  'hose-bad': mustFix(['shop', 40], line, 'hose-age'),
   'vent-not-down': fixFirst(['rig', 15], line, 'line-order'),
   'vent-not-known': fixFirst(['rig', 5], line, 'line-order'),
   'soft-brass-road': fixFirst(['rig', 40], line, 'line-order'),
@@ -49,9 +49,9 @@ export const hookupCodes = {
   'two-gases': stop(['rig', 15], line, 'pressure-zones'),
   'wrong-gas': stop(['rig', 15], line, 'pressure-zones'),
   'line-ring': stop(['rig', 15], line, 'line-order'),
-  'not-fed': fixFirst(['table', 5], line, 'line-order'),
-  'line-unfinished': fixFirst(['table', 10], line, 'line-order'),
+  'not-fed': mustFix(['table', 5], line, 'line-order'),
+  'line-unfinished': mustFix(['table', 10], line, 'line-order'),
   'line-not-readable': stop(['table', 10], line, 'line-order'),
-  'no-line-drawn': fixFirst(['table', 20], opens('Draw it', 'hookup'), 'line-order'),
-  'appliance-not-on-line': fixFirst(['table', 5], line, 'line-order'),
+  'no-line-drawn': mustFix(['table', 20], opens('Draw it', 'hookup'), 'line-order'),
+  'appliance-not-on-line': mustFix(['table', 5], line, 'line-order'),
 } as const satisfies StationCodes

@@ -1,4 +1,4 @@
-import { fixFirst, note, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
+import { fixFirst, mustFix, note, opens, stop, type StationCodes } from '@/core/findings/findingFacts'
 
 const night = opens('See the night', 'run')
 const battery = opens('To the battery', 'run', 'battery')
@@ -6,6 +6,14 @@ const battery = opens('To the battery', 'run', 'battery')
 export const runCodes = {
   'reserve-short': fixFirst(['pump', 20], opens('Fill', 'fill', 'by-weight'), 'left-over', 'gas-burnt', 'gas-aboard'),
   'gas-not-enough': fixFirst(['pump', 20], opens('Fill', 'fill', 'by-weight'), 'left-over', 'gas-burnt', 'gas-aboard'),
+  // The only heat on a freezing night may not run out.
+  'heat-gas-not-enough': mustFix(
+    ['pump', 20],
+    opens('Fill', 'fill', 'by-weight'),
+    'left-over',
+    'gas-burnt',
+    'gas-aboard',
+  ),
   'no-appliance-hours': fixFirst(['table', 10], opens('Enter the hours', 'trip'), 'hours-per-day'),
   'cold-starve': fixFirst(['table', 10], night, 'cold-cylinder', 'regulator-need'),
   'runs-empty': fixFirst(['table', 10], night, 'trip-by-hours'),

@@ -130,11 +130,15 @@ function inverse(matrix: readonly (readonly number[])[]): number[][] | null {
   return rows.map((row) => row.slice(size))
 }
 
+/** No log tells the loss of a room that would end hotter than water boils: it is still warming along a straight line. */
+const HOTTEST_END_K = 373.15
+
 /**
  * Loss and heat capacity of a room from its own warm-up: C·dT/dt = P − UA·(T − T outside), fitted by least squares.
  *
  * @param input - see warmUpFitSchema
- * @throws InputError for fewer than four readings, times out of order, a warm-up that cools, outside warmer than inside
+ * @throws InputError for fewer than four readings, times out of order, a warm-up that cools, outside warmer than
+ *   inside, and a log that ends long before the room stops warming
  * @see docs/models.md, "Warm-up log"
  */
 export function warmUpFit(input: WarmUpInput): WarmUpFit {
@@ -171,6 +175,13 @@ export function warmUpFit(input: WarmUpInput): WarmUpFit {
   if (![lossWPerK, capacityJPerK, squares].every(Number.isFinite)) {
     throw new InputError('readings', 'No room warms like this. Check the times and temperatures.')
   }
+  const endK = outsideK + (settings.at(-1)?.inputW ?? inputW) / lossWPerK
+  if (endK > HOTTEST_END_K) {
+    throw new InputError(
+      'readings',
+      'This log ends before the room warms more slowly, so it does not tell the loss. Log longer, or with less heat.',
+    )
+  }
 
   const slopes = readings.map(({ timeS }) =>
     parameterValues.map((value, i) => {
@@ -198,7 +209,7 @@ export function warmUpFit(input: WarmUpInput): WarmUpFit {
     capacityRange: range(capacityJPerK, 1),
     rmsK: Math.sqrt(squares / readings.length),
     timeConstantS: capacityJPerK / lossWPerK,
-    endK: outsideK + (settings.at(-1)?.inputW ?? inputW) / lossWPerK,
+    endK,
     curve: Array.from({ length: 61 }, (_, i) => (i / 60) * lastS).map((timeS) => ({
       timeS,
       temperatureK: curve(timeS),

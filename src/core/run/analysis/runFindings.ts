@@ -176,13 +176,12 @@ function flatBattery(input: TripRunInput, { battery, outages }: TripRun): Findin
   ]
 }
 
-/** An unvented heater that is planned to burn while people sleep. */
-function litWhileAsleep(trip: TripPlan, input: TripRunInput): Finding[] {
+/** An unvented heater that is planned to burn while people sleep, whichever page its hours were typed on. */
+function litWhileAsleep(input: TripRunInput): Finding[] {
   const sleepS = ((input.wakeH - input.sleepH + 24) % 24) * 3600
   return input.appliances
-    .filter(({ id, kind, habit }) => {
-      // Hours without a clock time are judged with the heater's placement.
-      if (!isUnventedHeater(kind) || !trip.uses.find((use) => use.id === id)?.habit) return false
+    .filter(({ kind, habit }) => {
+      if (!isUnventedHeater(kind)) return false
       if (habit.way === 'warmth') return habit.asleepK !== null
       if (habit.way !== 'hours' || sleepS === 0) return false
       const toSleepS = ((input.sleepH - habit.fromH + 24) % 24) * 3600
@@ -229,7 +228,7 @@ export function runFindings(
   )
   const nightly = run.changes.filter(({ by, asleep }) => by === 'hand' && asleep)
   return [
-    ...litWhileAsleep(trip, input),
+    ...litWhileAsleep(input),
     ...outages.map((outage) => outageFinding(run, input, outage)),
     ...flatBattery(input, run),
     ...unknowns(trip, input),

@@ -3,6 +3,7 @@ import type { Phrase, Quantity } from '@/core/base/quantity'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts, supplyLabels } from '@/core/cylinders/cylinderKind'
+import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { gaugePressurePa } from '@/core/fluids/atmosphere'
@@ -41,14 +42,22 @@ function lineOf(cylinder: CylinderGear, onDay: string): Phrase {
     said.push('{net} aboard;')
     parts.net = { value: held.netKg, role }
   }
-  if (status === 'not-refillable') said.push('never refill')
-  else if (kindFacts[cylinder.kind].isFixed) said.push('fill to 80 % by its gauge')
+  // What bars filling stands in the place of the weight to stop at.
+  const [worst] = pumpAnswer(cylinder, onDay).reasons
+  if (status === 'not-refillable') return { text: `${said.join(' ')} never refill.`, parts }
+  if (worst?.answer === 'no') {
+    return {
+      text: `${said.join(' ')} DO NOT FILL. ${worst.sentence.text}`,
+      parts: { ...worst.sentence.parts, ...parts },
+    }
+  }
+  if (kindFacts[cylinder.kind].isFixed) said.push('fill to 80 % by its gauge')
   else {
     said.push('stop filling at {stop} on the scale')
     parts.stop = { value: cylinder.tareKg + gearLimitKg(cylinder), role, rounded: 'down' }
   }
   if (dueMonth !== null) {
-    said.push(status === 'overdue' ? '; overdue since {month}: not to be filled' : '; fill until {month}')
+    said.push('; fill until {month}')
     parts.month = formatMonth(dueMonth)
   }
   return { text: `${said.join(' ').replaceAll(' ;', ';')}.`, parts }

@@ -8,6 +8,12 @@ import type { TripJudgment } from '@/core/trip/readiness/judgeTrip'
 
 const most = 6
 
+/** How many items the card has no room for, and where they are. */
+function notShown(what: 'open' | 'accepted', count: number): Phrase {
+  const more = { value: count, role: 'count' } as const
+  return { text: `… and {more} more ${what}: see the trip’s verdict in Gold Kettle.`, parts: { more } }
+}
+
 function verdictBlock({ answered, openCount }: Readiness): CardBlock {
   const open = answered.filter(({ finding, accepted }) => finding.severity !== 'note' && accepted === null)
   const accepted = answered.flatMap(({ finding, accepted: given }) =>
@@ -18,14 +24,13 @@ function verdictBlock({ answered, openCount }: Readiness): CardBlock {
     title: 'Still open',
     lines: [
       ...open.slice(0, most).map(({ finding }) => finding.sentence),
-      ...(more > 0
-        ? [{ text: '… and {more} more, in the program.', parts: { more: { value: more, role: 'count' } } } as const]
-        : []),
+      ...(more > 0 ? [notShown('open', more)] : []),
       ...(open.length === 0 ? [{ text: 'Nothing.' }] : []),
       ...accepted.slice(0, most).map(({ finding, reason }): Phrase => ({
         text: `Accepted: ${finding.sentence.text} Because: {acceptedReason}.`,
         parts: { ...finding.sentence.parts, acceptedReason: reason },
       })),
+      ...(accepted.length > most ? [notShown('accepted', accepted.length - most)] : []),
     ],
   }
 }

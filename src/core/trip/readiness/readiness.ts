@@ -1,17 +1,46 @@
-import type { Phrase } from '@/core/base/quantity'
+import type { DisplayRole, Phrase } from '@/core/base/quantity'
 import type { Finding } from '@/core/findings/Finding'
 import { findingFacts } from '@/core/findings/findingCodes'
-import { verdict, type Verdict } from '@/core/findings/verdict'
-import { formatPhrase } from '@/core/units/formatQuantity'
+import { verdictWithAccepted, type Verdict } from '@/core/findings/verdict'
+import { formatQuantity } from '@/core/units/formatQuantity'
+
+/** A text that names a time: it says when, not what. */
+const MOMENT = /\bnight \d|\d{4}-\d\d|\d:\d\d|\b(19|20)\d\d\b/
 
 /**
- * Identity of a finding without its numbers, equal for two judgments of one fact.
+ * Identity of a finding without its numbers, equal for two judgments of one fact, whatever its words and times.
  *
  * @returns a text that is unique among the findings of the rig
  */
 export function findingKey({ station, code, remedy, sentence }: Finding): string {
+  return keyOf([station, code, remedy.subjectId ?? '', remedy.about ?? ''], sentence)
+}
+
+/** Names tell apart only what has no identifier: a renamed cylinder is the same cylinder. */
+function keyOf(subject: readonly string[], sentence: Phrase): string {
+  const isIdentified = subject.slice(2).some((id) => id !== '')
   const names = Object.values(sentence.parts ?? {}).filter((part) => typeof part === 'string')
-  return [station, code, remedy.subjectId ?? '', remedy.about ?? '', ...names].join(' | ')
+  return [...subject, ...(isIdentified ? [] : names.filter((name) => !MOMENT.test(name)).toSorted())].join(' | ')
+}
+
+/** Of an acceptance: as findingKey gives it now, also for keys that earlier versions stored. */
+function acceptanceKey({ findingKey: stored, sentence }: Acceptance): string {
+  return keyOf(stored.split(' | ').slice(0, 4), sentence)
+}
+
+/** Roles of ages and times, which change by themselves. */
+const ofTime: readonly DisplayRole[] = ['duration', 'minutes', 'days']
+
+/** The facts of a finding: its numbers but ages and times, as they show. */
+function factsOf(sentence: Phrase): string {
+  return Object.values(sentence.parts ?? {})
+    .flatMap((part) => {
+      if (typeof part === 'string' || ofTime.includes(part.role)) return []
+      const { value, role } = part
+      return [`${role} ${formatQuantity({ value, role }, 'metric')}`]
+    })
+    .toSorted()
+    .join(', ')
 }
 
 /** A finding that the owner accepted, with the reason. */
@@ -31,12 +60,12 @@ export interface AnsweredFinding {
   finding: Finding
   /** The valid acceptance. */
   accepted: Acceptance | null
-  /** An acceptance of a former wording, no longer valid. */
+  /** An acceptance of other facts, no longer valid. */
   lapsed: Acceptance | null
 }
 
 export interface Readiness {
-  /** Verdict without accepted findings; a stop cannot be accepted. */
+  /** Of what is open; never ready where something is accepted. */
   verdict: Verdict
   answered: readonly AnsweredFinding[]
   /** Open findings. */
@@ -44,24 +73,17 @@ export interface Readiness {
   acceptedCount: number
 }
 
-/** A sentence in metric units, however its numbers are rounded for display. */
-function plainWords({ text, parts = {} }: Phrase): string {
-  const plain = Object.entries(parts).map(([name, part]) => {
-    return [name, typeof part === 'string' ? part : { value: part.value, role: part.role }] as const
-  })
-  return formatPhrase({ text, parts: Object.fromEntries(plain) }, 'metric')
-}
-
-function isAsAccepted({ sentence }: Finding, acceptance: Acceptance): boolean {
-  return plainWords(sentence) === plainWords(acceptance.sentence)
+/** Whether an owner may accept a finding with a reason. */
+export function isAcceptable(finding: Finding): boolean {
+  return findingFacts(finding)?.isAcceptable ?? false
 }
 
 function answer(finding: Finding, acceptances: readonly Acceptance[]): AnsweredFinding {
   const key = findingKey(finding)
-  const given = acceptances.findLast((acceptance) => acceptance.findingKey === key) ?? null
-  // A stop cannot be accepted, even if the records contain an acceptance.
-  if (given === null || !findingFacts(finding)?.isAcceptable) return { key, finding, accepted: null, lapsed: null }
-  return isAsAccepted(finding, given)
+  const given = acceptances.findLast((acceptance) => acceptanceKey(acceptance) === key) ?? null
+  // What no reason makes acceptable stays open, even if the records contain an acceptance.
+  if (given === null || !isAcceptable(finding)) return { key, finding, accepted: null, lapsed: null }
+  return factsOf(finding.sentence) === factsOf(given.sentence)
     ? { key, finding, accepted: given, lapsed: null }
     : { key, finding, accepted: null, lapsed: given }
 }
@@ -69,18 +91,19 @@ function answer(finding: Finding, acceptances: readonly Acceptance[]): AnsweredF
 /**
  * Readiness for a trip: findings with the owner's acceptances.
  *
- * An acceptance is valid for the sentence as it was; when its figures change, it lapses.
+ * An acceptance is valid for the facts as they were; when these change, it lapses. Words, times and ages do not matter.
  *
  * @param findings - of judgeTrip, most severe first
  * @param acceptances - valid ones, oldest first
  */
 export function readiness(findings: readonly Finding[], acceptances: readonly Acceptance[]): Readiness {
   const answered = findings.map((finding) => answer(finding, acceptances))
-  const counting = answered.filter(({ accepted }) => accepted === null).map(({ finding }) => finding)
+  const open = answered.filter(({ accepted }) => accepted === null).map(({ finding }) => finding)
+  const acceptedCount = answered.length - open.length
   return {
-    verdict: verdict(counting),
+    verdict: verdictWithAccepted(open, acceptedCount),
     answered,
-    openCount: counting.filter(({ severity }) => severity !== 'note').length,
-    acceptedCount: answered.length - counting.length,
+    openCount: open.filter(({ severity }) => severity !== 'note').length,
+    acceptedCount,
   }
 }

@@ -1,4 +1,4 @@
-import { and, desc, eq, sql } from 'drizzle-orm'
+import { and, desc, eq, getTableColumns, inArray, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { Verdict } from '@/core/findings/verdict'
 import type { Database } from '@/records/databaseType'
@@ -10,31 +10,38 @@ export type StoredVerdict = typeof verdicts.$inferSelect
 /** A stored verdict without its input. */
 export type VerdictHead = Pick<StoredVerdict, 'id' | 'judgedAt' | 'verdict'>
 
+/** As shownVerdict gives it, without reading the whole rig that each row contains. */
+const shown = sql<Verdict>`CASE WHEN ${verdicts.verdict} = 'ready' AND EXISTS (
+  SELECT 1 FROM json_each(${verdicts.kept}, '$.findings') WHERE json_extract(value, '$.severity') = 'fix-first'
+) THEN 'your-call' ELSE ${verdicts.verdict} END`
+
+const withShown = { ...getTableColumns(verdicts), verdict: shown }
+
 const newestFirst = [desc(verdicts.judgedAt), desc(sql`rowid`)]
 
 /** Verdicts of a trip, newest first. */
 export function listVerdicts(database: Database, tripId: string): VerdictHead[] {
   return database
-    .select({ id: verdicts.id, judgedAt: verdicts.judgedAt, verdict: verdicts.verdict })
+    .select({ id: verdicts.id, judgedAt: verdicts.judgedAt, verdict: shown })
     .from(verdicts)
     .where(eq(verdicts.tripId, tripId))
     .orderBy(...newestFirst)
     .all()
 }
 
-/** Last verdict of a trip; with `verdict` the last one of that kind. */
-export function lastVerdict(database: Database, tripId: string, verdict?: Verdict): StoredVerdict | undefined {
+/** Last verdict of a trip; with kinds the last one of these. */
+export function lastVerdict(database: Database, tripId: string, kinds?: readonly Verdict[]): StoredVerdict | undefined {
   return database
-    .select()
+    .select(withShown)
     .from(verdicts)
-    .where(and(eq(verdicts.tripId, tripId), verdict && eq(verdicts.verdict, verdict)))
+    .where(and(eq(verdicts.tripId, tripId), kinds && inArray(shown, [...kinds])))
     .orderBy(...newestFirst)
     .limit(1)
     .get()
 }
 
 export function findVerdict(database: Database, id: string): StoredVerdict | undefined {
-  return database.select().from(verdicts).where(eq(verdicts.id, id)).get()
+  return database.select(withShown).from(verdicts).where(eq(verdicts.id, id)).get()
 }
 
 /** When the last verdict of a trip was given and of what; without its input, which is a whole rig. */

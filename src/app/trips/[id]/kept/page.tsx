@@ -24,7 +24,7 @@ export default async function KeptPage({ params }: { params: Promise<{ id: strin
           <MarkedItem
             key={id}
             state={verdict}
-            tone={verdict === 'ready' ? 'note' : verdict}
+            tone={verdict === 'ready' ? 'note' : verdict === 'your-call' ? 'fix-first' : verdict}
             title={stateLabels[verdict]}
             href={`/trips/${row.id}/kept/${id}`}
             label={tripsLabels.whatItRestedOn}

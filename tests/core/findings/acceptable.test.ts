@@ -1,0 +1,48 @@
+import { findingCodes } from '@/core/findings/findingCodes'
+
+/**
+ * What no reason makes acceptable, written down apart from the registry. [common practice]
+ *
+ * - An open leak, a failed hold test, no passed leak test since the last change; a line in use that is not drawn was
+ *   not tested.
+ * - A vessel, hose or regulator out of service.
+ * - A cylinder, its pressure or an outdoor appliance inside, or where one stands not being known.
+ * - No CO or propane alarm that is in date and tested for this trip.
+ * - A heater that is not certified where one camps, left alone, or of which nobody knows where it stands.
+ * - The only heat of a freezing night running out.
+ */
+const never = {
+  cylinders: [
+    'look-over-found',
+    'equipment-bad',
+    'alarm-not-entered',
+    'alarm-date-unknown',
+    'alarm-old',
+    'alarm-bad',
+    'alarm-not-tested',
+  ],
+  hookup: ['no-line-drawn', 'line-unfinished', 'hose-bad', 'appliance-not-on-line', 'not-fed'],
+  'leak-test': ['leak-test-missing', 'leak-test-unfinished', 'line-changed-since-test', 'refilled-since-test'],
+  heat: ['locker-not-known', 'heater-not-placed', 'placing-not-judged', 'heater-not-certified', 'heater-left-alone'],
+  run: ['heat-gas-not-enough'],
+  fill: [],
+} as const satisfies Record<keyof typeof findingCodes, readonly string[]>
+
+const all = Object.entries(findingCodes).flatMap(([station, codes]) =>
+  Object.entries(codes).map(([code, facts]) => ({ station: station as keyof typeof never, code, ...facts })),
+)
+
+test.each(all)(
+  '$station $code: acceptable only where nothing forbids it',
+  ({ station, code, severity, isAcceptable }) => {
+    const forbidden: readonly string[] = never[station]
+    expect(isAcceptable).toBe(severity === 'fix-first' && !forbidden.includes(code))
+  },
+)
+
+test('every code of the list is registered', () => {
+  for (const [station, codes] of Object.entries(never)) {
+    const known = all.filter((one) => one.station === station).map(({ code }) => code)
+    expect(codes.filter((code) => !known.includes(code))).toEqual([])
+  }
+})
