@@ -41,6 +41,17 @@ describe('what to fill before leaving', () => {
     expect(stillShortKg).toBeLessThan(0.01)
   })
 
+  test('what nobody weighed comes last, without an amount or a price; its stop weight covers the rest', () => {
+    const unweighed = cylinderGear({ id: 'right', lastWeighing: null })
+    const balance = balanceOf([unweighed, cylinderGear()], plan(20 * 3600))
+    const { errands, cost, stillShortKg } = fillBefore(balance, ['left', 'right'], prices)
+    expect(errands.map(({ cylinderId }) => cylinderId)).toEqual(['left', 'right'])
+    expect(errands[1]).toMatchObject({ addKg: null, cost: null })
+    expect((errands[0]?.addKg ?? NaN) + (errands[1]?.toKg ?? NaN) + stillShortKg).toBeCloseTo(-balance.leftKg, 9)
+    expect(errands[1]?.toKg).toBeLessThanOrEqual(20 * POUND_KG + 1e-3)
+    expect(cost).toBeNull()
+  })
+
   test('never above a limit, and what is still missing is said', () => {
     const { errands, stillShortKg } = fillBefore(balanceOf([cylinderGear()], plan(24 * 3600)), ['left'], prices)
     expect(errands[0]?.toKg).toBeCloseTo(20 * POUND_KG, 1)

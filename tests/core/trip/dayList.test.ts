@@ -55,6 +55,26 @@ test('a shortage becomes a fill with its stop weight and price, and appears once
   expect(list.cost).toBeCloseTo(fill?.cost ?? 0, 9)
 })
 
+test('a cylinder nobody weighed is weighed, never filled by an amount', () => {
+  const { list } = listOf(rigGear([cylinderGear({ lastWeighing: null })]), tripPlan())
+  const fill = list.errands.find(({ id }) => id === 'fill left')
+  expect(fill?.what.text).toMatch(/^Weigh/)
+  expect(fill?.what.parts).not.toHaveProperty('add')
+  expect(fill?.cost).toBeNull()
+})
+
+test('gas that is missing for the only heat of a freezing night appears once, as its fill', () => {
+  const heat = tripPlan({
+    nights: 9,
+    coldestK: 262,
+    uses: [applianceUse({ kind: 'furnace', burnPerDayS: 12 * 3600 })],
+  })
+  const { list, findings } = listOf(rigGear([cylinderGear()]), heat)
+  expect(findings.map(({ code }) => code)).toContain('heat-gas-not-enough')
+  expect(list.errands.some(({ id }) => id.startsWith('fill'))).toBe(true)
+  expect(list.errands.some(({ what }) => what.text.includes('not enough'))).toBe(false)
+})
+
 test('what filling cannot cover stays its own errand', () => {
   const month = tripPlan({ nights: 60, uses: [applianceUse({ burnPerDayS: 20 * 3600 })] })
   const { list } = listOf(rigGear([cylinderGear()]), month)

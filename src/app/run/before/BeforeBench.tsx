@@ -46,7 +46,14 @@ function Plan({
             <div>
               <strong>Fill {name}</strong>
               <span className="hint d-block">
-                by <Amount quantity={{ value: addKg, role }} />, to <Amount quantity={{ value: toKg, role }} /> of gas
+                {addKg === null ? (
+                  'not weighed yet: weigh it first, then fill it '
+                ) : (
+                  <>
+                    by <Amount quantity={{ value: addKg, role }} />,{' '}
+                  </>
+                )}
+                to <Amount quantity={{ value: toKg, role }} /> of gas
                 {cost !== null && (
                   <>
                     , about <Amount quantity={{ value: cost, role: 'money' }} />

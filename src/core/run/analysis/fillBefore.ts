@@ -20,8 +20,9 @@ export function fillableIds(cylinders: readonly CylinderGear[], onDay: string): 
 interface FillErrand {
   cylinderId: string
   name: string
-  /** Gas to add, and contents after it. */
-  addKg: number
+  /** Gas to add; null where nobody knows what is in it: it is weighed first. */
+  addKg: number | null
+  /** Contents after it. */
   toKg: number
   /** Stop weight without attachments; null for a fixed tank. */
   stopKg: number | null
@@ -54,21 +55,21 @@ function errandOf(
   wantKg: number,
   { perKg }: GasPrices,
 ): FillErrand {
-  const addKg = Math.min(wantKg, gearLimitKg(cylinder) - (usableKg ?? 0))
-  const toKg = (usableKg ?? 0) + addKg
+  const addKg = usableKg === null ? null : Math.min(wantKg, gearLimitKg(cylinder) - usableKg)
+  const toKg = usableKg === null || addKg === null ? Math.min(wantKg, gearLimitKg(cylinder)) : usableKg + addKg
   return {
     cylinderId: cylinder.id,
     name: cylinder.name,
     addKg,
     toKg,
     stopKg: kindFacts[cylinder.kind].isFixed ? null : cylinder.tareKg + toKg,
-    cost: perKg === null ? null : addKg * perKg,
+    cost: perKg === null || addKg === null ? null : addKg * perKg,
   }
 }
 
 /**
  * Fills before leaving that cover trip and reserve: the cylinders with the most room first, then
- * new bottles.
+ * those that nobody weighed, then new bottles.
  *
  * @param balance - of one supply
  * @param fillable - see fillableIds
@@ -78,15 +79,17 @@ export function fillBefore(balance: SupplyBalance, fillable: readonly string[], 
   const shortKg = Math.max(0, -balance.leftKg)
   let leftKg = shortKg
   const errands: FillErrand[] = []
+  const roomKg = ({ cylinder, usableKg }: SupplyBalance['cylinders'][number]) => gearLimitKg(cylinder) - (usableKg ?? 0)
   const roomy = balance.cylinders
     .filter(({ cylinder, barred }) => barred === null && fillable.includes(cylinder.id))
-    .sort((a, b) => gearLimitKg(b.cylinder) - (b.usableKg ?? 0) - (gearLimitKg(a.cylinder) - (a.usableKg ?? 0)))
+    .sort((a, b) => Number(a.usableKg === null) - Number(b.usableKg === null) || roomKg(b) - roomKg(a))
   for (const held of roomy) {
     // Less than a twentieth of a kilogram is no errand.
-    if (leftKg < 0.01 || gearLimitKg(held.cylinder) - (held.usableKg ?? 0) < 0.05) continue
+    if (leftKg < 0.01 || roomKg(held) < 0.05) continue
     const errand = errandOf(held, leftKg, prices)
     errands.push(errand)
-    leftKg -= errand.addKg
+    // The balance counts what nobody weighed as nothing, so all of it covers what is missing.
+    leftKg -= errand.addKg ?? errand.toKg
   }
   const bottles = balance.supply === 'bottles' && leftKg > 0.005 ? Math.ceil(leftKg / BOTTLE_KG) : 0
   const bottlesCost = prices.perBottle === null ? null : bottles * prices.perBottle

@@ -1,4 +1,4 @@
-import type { Phrase } from '@/core/base/quantity'
+import type { DisplayRole, Phrase } from '@/core/base/quantity'
 import type { FindingRemedy } from '@/core/findings/Finding'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import { fillBefore, type FillPlan, type GasPrices } from '@/core/run/analysis/fillBefore'
@@ -29,24 +29,33 @@ export interface DayList {
 }
 
 const FILL_MINUTES = 15
+/** The fills cover the same with numbers. */
+const COVERED_BY_FILLS: readonly string[] = ['gas-not-enough', 'heat-gas-not-enough']
 /** Of a finding that this version does not know. */
 const OTHER_WORK = { place: 'table', minutes: 5 } as const
 
+function fillPhrase({ name, addKg, stopKg }: FillPlan['errands'][number], role: DisplayRole): Phrase {
+  const add = addKg === null ? null : ({ value: addKg, role } as const)
+  const stop = stopKg === null ? null : ({ value: stopKg, role, rounded: 'down' } as const)
+  if (add === null) {
+    return stop === null
+      ? { text: 'Read the gauge of {name}, then fill it.', parts: { name } }
+      : { text: 'Weigh {name}, then fill it: stop at {stop}.', parts: { name, stop } }
+  }
+  return stop === null
+    ? { text: 'Fill {name}: {add} more.', parts: { name, add } }
+    : { text: 'Fill {name}: {add} more, stop at {stop}.', parts: { name, add, stop } }
+}
+
 function fillErrands({ supply, errands, bottles, bottlesCost }: FillPlan): Errand[] {
-  const filled = errands.map(({ cylinderId, name, addKg, stopKg, cost }): Errand => {
-    const role = supply === 'bottles' ? ('bottleMass' as const) : ('cylinderMass' as const)
-    const parts = { name, add: { value: addKg, role } }
+  const role = supply === 'bottles' ? 'bottleMass' : 'cylinderMass'
+  const filled = errands.map((errand): Errand => {
+    const { cylinderId, cost } = errand
     return {
       id: `fill ${cylinderId}`,
       place: 'pump',
       isStop: false,
-      what:
-        stopKg === null
-          ? { text: 'Fill {name}: {add} more.', parts }
-          : {
-              text: 'Fill {name}: {add} more, stop at {stop}.',
-              parts: { ...parts, stop: { value: stopKg, role, rounded: 'down' } },
-            },
+      what: fillPhrase(errand, role),
       why: { text: 'So that trip and reserve are covered. Nothing else hanging on the scale.' },
       minutes: FILL_MINUTES,
       cost,
@@ -93,8 +102,7 @@ export function dayList(
   const isCovered = plans.length > 0 && plans.every(({ stillShortKg }) => stillShortKg < 0.01)
   const found = answered
     .filter(({ finding, accepted }) => finding.severity !== 'note' && accepted === null)
-    // The fills cover the same with numbers.
-    .filter(({ finding }) => !(finding.code === 'gas-not-enough' && isCovered))
+    .filter(({ finding }) => !(isCovered && COVERED_BY_FILLS.includes(finding.code)))
     .map(({ key, finding }): Errand => {
       const { place, minutes } = findingFacts(finding)?.work ?? OTHER_WORK
       return {
