@@ -71,7 +71,7 @@ function Plan({
                     inputs: [{ label: 'Gas in it then', quantity: { value: toKg, role } }],
                   }}
                 />
-                <span className="hint d-block">on the scale, at least</span>
+                <span className="hint d-block">on the scale: stop there</span>
               </span>
             )}
             <span className="save-line mt-0">

@@ -233,6 +233,7 @@ export const runBasis = {
     source: 'From the sums of the trip',
     provenance: 'published',
     caution: 'Filled by weight, to the stop weight and no further.',
+    limit: 'most',
     computedBy: 'run/analysis/fillBefore#fillBefore',
     checkedBy: 'core/run/beforeAndAfter',
   },
