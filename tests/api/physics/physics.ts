@@ -102,7 +102,7 @@ export const laws: Readonly<Record<string, (answer: Answer, request: Answer) => 
     ),
     ...(answer.overfilled === true
       ? []
-      : atMost('not overfilled', number(answer, 'netKg'), number(answer, 'limitKg') * 1.001)),
+      : atMost('not overfilled', number(answer, 'netKg'), number(answer, 'limitKg') * 1.01 + 1e-9)),
   ],
   'fill-limit': (answer, request) => atMost('limit', number(answer, 'limitKg'), number(request, 'waterCapacityKg')),
   decant: (answer, request) => [

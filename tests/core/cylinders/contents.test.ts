@@ -63,6 +63,15 @@ describe('contents by weight', () => {
     expect(contents({ ...twentyPound, grossKg: 38.0 * POUND_KG }).overfilled).toBe(true)
   })
 
+  test('over by up to a hundredth of the limit is full; more is overfilled, whatever the size', () => {
+    for (const waterCapacityKg of [0.47, 4.7, 21.59, 108]) {
+      const full = contents({ ...twentyPound, waterCapacityKg, grossKg: twentyPound.tareKg + 0.1 }).limitKg
+      const over = (share: number) =>
+        contents({ ...twentyPound, waterCapacityKg, grossKg: twentyPound.tareKg + full * (1 + share) }).overfilled
+      expect([0, 0.001, 0.0099, 0.0101, 0.03].map(over)).toEqual([false, false, false, true, true])
+    }
+  })
+
   test('exactly the tare is empty', () => {
     expect(contents({ ...twentyPound, grossKg: twentyPound.tareKg }).netKg).toBe(0)
     expect(contents({ ...twentyPound, grossKg: 17.8 * POUND_KG + 0.1, hangingKg: 0.1 }).netKg).toBeCloseTo(0, 12)

@@ -11,12 +11,13 @@ import { waterCapacityVolumeM3 } from './waterCapacity'
 export interface Contents {
   netKg: number
   limitKg: number
-  /** 1 at the limit; more when overfilled. */
+  /** 1 at the limit. */
   fractionOfLimit: number
   /** As liquid at the temperature given; null for CO2 too warm to be liquid. */
   liquidVolumeM3: number | null
   /** Gross heat when burned; 0 for CO2. */
   energyJ: number
+  /** Over by more than a hundredth of the limit. */
   overfilled: boolean
 }
 
@@ -29,8 +30,11 @@ interface HeldGas {
   temperatureK: number
 }
 
-/** Over by no more than this share is a stamp's rounding: 20.0 lb in a 47.6 lb water capacity is 0.04 % over. */
-const ROUNDING = 0.001
+/**
+ * Over by no more than this share of the limit is full: a filler and a scale cannot hold it closer [common practice]. The fill itself
+ * is stopped at the limit.
+ */
+const OVERFILL_TOLERANCE = 0.01
 
 /**
  * Contents of a cylinder from the net mass.
@@ -52,7 +56,7 @@ export function contentsFromNet({ gas, netKg, limitKg, waterCapacityKg, temperat
     fractionOfLimit: netKg / limitKg,
     liquidVolumeM3: hasLiquid ? netKg / saturation(gas, temperatureK).liquidDensityKgM3 : null,
     energyJ: gas === 'propane' ? netKg * heatingValueJPerKg() : 0,
-    overfilled: netKg > limitKg * (1 + ROUNDING),
+    overfilled: netKg > limitKg * (1 + OVERFILL_TOLERANCE),
   }
 }
 

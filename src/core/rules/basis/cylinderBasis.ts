@@ -76,7 +76,7 @@ export const cylinderBasis = {
   },
   'share-of-limit': {
     title: 'How full, by weight',
-    formula: 'Gas aboard ÷ most it may hold. A thousandth over counts as full, for the rounding of stamps.',
+    formula: 'Gas aboard ÷ most it may hold. A hundredth over counts as full: a filler and a scale cannot hold it closer.',
     source: 'From the two lines above',
     provenance: 'published',
     computedBy: 'cylinders/contents/contents#contents',
