@@ -5,7 +5,7 @@ import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { drawingLevels } from '@/core/cylinders/contents/drawingLevels'
 import { gearContents, contentsInput } from '@/core/cylinders/contents/gearContents'
-import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
 import { contents, type Contents } from '@/core/cylinders/contents/contents'
 import type { Finding } from '@/core/findings/Finding'
 import { hasStop } from '@/core/findings/verdict'
@@ -167,7 +167,7 @@ export function WeighFill({
                 take={(grossKg) => set({ gross: typedOf(grossKg, role, system), source: 'scale' })}
               />
             )}
-            {worked.held?.overfilled && grossRead.value !== null && <Overfilled />}
+            {worked.held?.overfilled && grossRead.value !== null && <Overfilled kind={gear.kind} />}
             {children}
             {stopped ? (
               <p className="stopped" role="status">
@@ -194,16 +194,16 @@ export function WeighFill({
 }
 
 /** What to do with an overfilled cylinder. */
-function Overfilled() {
+function Overfilled({ kind }: { kind: CylinderKind }) {
   return (
     <div className="overfilled" role="alert">
       <p className="mb-1">
         <StateMark state="stop" /> <strong>Overfilled.</strong> Its liquid has too little room to swell.
       </p>
       <ul className="mb-0">
-        <li>Do not heat, carry or use it; keep it outdoors, upright, in the shade, away from flames.</li>
-        <li>Do not bleed it off near anything that could light it.</li>
-        <li>Let a dealer draw it down. Save the weight, so that everything here knows of it.</li>
+        <li>Do not heat, carry, use or vent it.</li>
+        <li>{kindFacts[kind].whenOverfilled}</li>
+        <li>Save the weight, so that every page knows of it.</li>
       </ul>
     </div>
   )

@@ -45,6 +45,8 @@ export interface KindTraits {
   isFixed: boolean
   /** Made to be filled again. */
   isRefillable: boolean
+  /** What to do with one that is overfilled; [common practice]. */
+  whenOverfilled: string
   filledAt: FilledAt
   /** Needs an overfill stop to be filled at a pump, if it holds 4 to 40 lb. */
   needsOverfillStop: boolean
@@ -68,6 +70,8 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
     supply: 'line',
     isFixed: false,
     isRefillable: true,
+    whenOverfilled:
+      'At the pump, hand it back. At home, shut its valve and stand it outdoors in the shade; a dealer comes to draw it down.',
     filledAt: 'pump',
     needsOverfillStop: true,
     hasLevel: true,
@@ -81,6 +85,8 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
     supply: 'bottles',
     isFixed: false,
     isRefillable: false,
+    whenOverfilled:
+      'Do not press its pin. Cap it and stand it upright outdoors in the shade, 25 ft (8 m) from the rig, doors, drains and flames; ask a dealer, or the fire department on its non-emergency line.',
     filledAt: 'own-cylinder',
     needsOverfillStop: false,
     hasLevel: false,
@@ -94,6 +100,8 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
     supply: 'bottles',
     isFixed: false,
     isRefillable: true,
+    whenOverfilled:
+      'Cap it and stand it upright outdoors in the shade, away from doors, drains and flames; a dealer comes to draw it down.',
     filledAt: 'own-cylinder',
     needsOverfillStop: false,
     hasLevel: false,
@@ -107,6 +115,7 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
     supply: 'line',
     isFixed: true,
     isRefillable: true,
+    whenOverfilled: 'Stand in the shade, away from flames; a dealer draws it down where it stands.',
     filledAt: 'vehicle',
     needsOverfillStop: false,
     hasLevel: true,
@@ -121,6 +130,7 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
     supply: null,
     isFixed: false,
     isRefillable: true,
+    whenOverfilled: 'Stand it outdoors in the shade; its supplier lets the excess out.',
     filledAt: 'co2-store',
     needsOverfillStop: false,
     hasLevel: false,

@@ -5,7 +5,7 @@ import { contents, contentsSchema, type ContentsInput } from '@/core/cylinders/c
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { HOT_CAR_K } from '@/core/units/convert'
-import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { parseQuantity } from '@/core/units/parseQuantity'
 import { contentsSlip } from '@/core/cylinders/contents/contentsSlip'
@@ -205,6 +205,18 @@ describe('findings', () => {
     const [finding] = cylinderFindings(cylinderGear({ lastWeighing: weighing }), NOW)
     expect(finding).toMatchObject({ code: 'cylinder-overfilled', severity: 'stop', remedy: { subjectId: 'left' } })
     expect(finding && formatPhrase(finding.sentence, 'us')).toBe('Left cylinder is overfilled by 1.2\u00a0lb.')
+  })
+
+  test('the advice for an overfilled one depends on its kind: a throw-away is not handed back at a pump', () => {
+    const advice = (kind: CylinderKind) => {
+      const over = bottleGear({ kind, lastWeighing: { grossKg: 1.0, hangingKg: 0, weighedAt: NOW } })
+      const [finding] = cylinderFindings(over, NOW)
+      expect(finding?.code).toBe('cylinder-overfilled')
+      return [finding?.reason.text.includes('pump'), finding?.reason.text.includes('press its pin')]
+    }
+    expect(advice('removable')).toEqual([true, false])
+    expect(advice('refillable-bottle')).toEqual([false, false])
+    expect(advice('bottle')).toEqual([false, true])
   })
 
   test('never weighed, or weighed under other stamps: contents unknown', () => {

@@ -45,8 +45,7 @@ export function contentsFindings(cylinder: CylinderGear, nowIso: string): Findin
       makeFinding('cylinders', 'cylinder-overfilled', {
         text: '{name} is overfilled by {over}.',
         parts: { name, over: { value: contents.netKg - contents.limitKg, role: massRole } },
-        reason:
-          'Warm liquid needs that room. Do not heat, carry or use it, and do not bleed it near a flame: let a dealer draw it down.',
+        reason: `Warm liquid needs that room. Do not heat, carry, use or vent it. ${kindFacts[cylinder.kind].whenOverfilled}`,
         reasonParts: null,
         subjectId: id,
       }),

@@ -91,7 +91,7 @@ function aboutContents(cylinder: CylinderGear): PumpReason[] {
   const held = gearContents(cylinder)
   if (held === null) return []
   const text = held.overfilled
-    ? 'It is overfilled. It is not carried, used or filled: a dealer draws it down.'
+    ? `It is overfilled. It is not carried, used or filled. ${kindFacts[cylinder.kind].whenOverfilled}`
     : held.fractionOfLimit > 0.97
       ? 'It is as good as full.'
       : 'There is room in it.'

@@ -131,7 +131,7 @@ export function transportCheck(
       add(
         'carry-overfilled',
         '{name} is overfilled and is not carried.',
-        'Warm in the car it would go liquid-full. Let a dealer come and draw it down.',
+        `Warm in the car it would go liquid-full. ${kindFacts[kind].whenOverfilled}`,
         { name },
         id,
       )
