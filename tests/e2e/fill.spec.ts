@@ -113,7 +113,9 @@ test('over the limit it says what to do and what not to, and the weight is kept'
     await expect(page.getByText(sentence)).toBeVisible()
   }
   await page.getByLabel(fillLabels.onTheScale, { exact: true }).fill('39')
-  await expect(page.getByRole('alert').filter({ hasText: 'Overfilled.' })).toContainText('a dealer comes to draw it down')
+  await expect(page.getByRole('alert').filter({ hasText: 'Overfilled.' })).toContainText(
+    'a dealer comes to draw it down',
+  )
   await page.getByRole('button', { name: fillLabels.saveTheFill }).click()
   await expect(findings(page)).toContainText('It is overfilled.')
   await page.getByRole('button', { name: sharedLabels.undo }).click()

@@ -76,7 +76,8 @@ export const cylinderBasis = {
   },
   'share-of-limit': {
     title: 'How full, by weight',
-    formula: 'Gas aboard ÷ most it may hold. A hundredth over counts as full: a filler and a scale cannot hold it closer.',
+    formula:
+      'Gas aboard ÷ most it may hold. A hundredth over counts as full: a filler and a scale cannot hold it closer.',
     source: 'From the two lines above',
     provenance: 'published',
     computedBy: 'cylinders/contents/contents#contents',
