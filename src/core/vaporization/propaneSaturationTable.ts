@@ -74,6 +74,16 @@ function propaneSaturationTable(): Float64Array {
   return table
 }
 
+/** Where a temperature lies in the table, in rows; clamped to it. */
+function placeOf(temperatureK: number): number {
+  return Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
+}
+
+/** The row at or below a place that has a next one. */
+function rowBelow(place: number): number {
+  return Math.min(TABLE_ROWS - 2, Math.floor(place))
+}
+
 /** A value and the same column of the next row, at a share of the way. */
 function between(rows: Float64Array, at: number, share: number): number {
   const low = rows[at] ?? 0
@@ -88,8 +98,8 @@ function between(rows: Float64Array, at: number, share: number): number {
  */
 export function interpolateSaturation(column: SaturationColumn, temperatureK: number): number {
   const table = propaneSaturationTable()
-  const place = Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
-  const row = Math.min(TABLE_ROWS - 2, Math.floor(place))
+  const place = placeOf(temperatureK)
+  const row = rowBelow(place)
   return between(table, row * COLUMN_COUNT + column, place - row)
 }
 
@@ -109,6 +119,15 @@ export function emptySaturationRow(): SaturationRow {
   }
 }
 
+/** What the end of a step reads: the energy of contents with both phases, and the vapor’s enthalpy. */
+export type BoilingTerms = Pick<SaturationRow, 'slopeJPerKg' | 'volumeTermJPerM3' | 'vaporEnthalpyJPerKg'>
+
+function readTermsAt(rows: Float64Array, at: number, share: number, into: BoilingTerms): void {
+  into.slopeJPerKg = between(rows, at + SATURATION_COLUMN.slopeJPerKg, share)
+  into.volumeTermJPerM3 = between(rows, at + SATURATION_COLUMN.volumeTermJPerM3, share)
+  into.vaporEnthalpyJPerKg = between(rows, at + SATURATION_COLUMN.vaporEnthalpyJPerKg, share)
+}
+
 /**
  * All columns at once: the same as interpolateSaturation gives for each, with one search of the row.
  *
@@ -117,32 +136,23 @@ export function emptySaturationRow(): SaturationRow {
  */
 export function readSaturationRow(temperatureK: number, into: SaturationRow): void {
   const rows = propaneSaturationTable()
-  const place = Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
-  const row = Math.min(TABLE_ROWS - 2, Math.floor(place))
+  const place = placeOf(temperatureK)
+  const row = rowBelow(place)
   const share = place - row
   const at = row * COLUMN_COUNT
-  into.pressurePa = between(rows, at, share)
-  into.vaporKgM3 = between(rows, at + 1, share)
-  into.slopeJPerKg = between(rows, at + 2, share)
-  into.volumeTermJPerM3 = between(rows, at + 3, share)
-  into.vaporEnthalpyJPerKg = between(rows, at + 4, share)
-  into.levelSlopeM3PerKg = between(rows, at + 5, share)
-  into.levelOffset = between(rows, at + 6, share)
+  into.pressurePa = between(rows, at + SATURATION_COLUMN.pressurePa, share)
+  into.vaporKgM3 = between(rows, at + SATURATION_COLUMN.vaporKgM3, share)
+  readTermsAt(rows, at, share, into)
+  into.levelSlopeM3PerKg = between(rows, at + SATURATION_COLUMN.levelSlopeM3PerKg, share)
+  into.levelOffset = between(rows, at + SATURATION_COLUMN.levelOffset, share)
 }
-
-/** What the end of a step reads: the energy of contents with both phases, and the vapor’s enthalpy. */
-export type BoilingTerms = Pick<SaturationRow, 'slopeJPerKg' | 'volumeTermJPerM3' | 'vaporEnthalpyJPerKg'>
 
 /** As readSaturationRow, for the three columns of the energy balance alone. */
 export function readBoilingTerms(temperatureK: number, into: BoilingTerms): void {
   const rows = propaneSaturationTable()
-  const place = Math.min(TABLE_ROWS - 1, Math.max(0, (temperatureK - TABLE_FROM_K) / TABLE_STEP_K))
-  const row = Math.min(TABLE_ROWS - 2, Math.floor(place))
-  const share = place - row
-  const at = row * COLUMN_COUNT
-  into.slopeJPerKg = between(rows, at + 2, share)
-  into.volumeTermJPerM3 = between(rows, at + 3, share)
-  into.vaporEnthalpyJPerKg = between(rows, at + 4, share)
+  const place = placeOf(temperatureK)
+  const row = rowBelow(place)
+  readTermsAt(rows, row * COLUMN_COUNT, place - row, into)
 }
 
 /** Halvings of the range of the table, to 1e-9 K. */

@@ -176,8 +176,8 @@ function boilFromShared(count: number, wantKg: number, environment: StepEnvironm
     slope += one.thermal.slopeKgPerK
   }
   if (warmest === undefined) return 0
-  const excessKg = (atK: number): number => sharedOutflowKg(count, atK, environment) - wantKg
-  const endK = Math.max(environment.leastK, endOfStepK(warmest.thermal, excessKg, slope))
+  const wantedK = endOfStepK(warmest.thermal, (atK) => sharedOutflowKg(count, atK, environment) - wantKg, slope)
+  const endK = Math.max(environment.leastK, wantedK)
   // Their sum counts; how it is shared is only a first guess for each alone.
   const shareOfSlope = guess.slope / count
   let gasKg = 0

@@ -7,7 +7,7 @@ import type { RoomAir } from '@/core/heat/air/roomAir'
 import type { Room } from '@/core/heat/room/room'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import type { HeatPageData } from '@/app/heat/heatPageData'
-import { lastLog } from '@/app/heat/heatDefaults'
+import { lastLog, usualTemperatures } from '@/app/heat/heatDefaults'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import { roundIn, type Round } from '@/ui/state/useUsualInputs'
 import { useWorker } from '@/ui/state/useWorker'
@@ -27,12 +27,12 @@ const REST_MS = 350
 
 /** A night as it is before anything is typed. */
 function usualNight(heaters: HeatPageData['heaters'], coldestK: number | null, round: Round): Night {
-  const outsideK = coldestK ?? round('temperature', 40, 5)
+  const { outsideK, insideK } = usualTemperatures(coldestK, round)
   return {
     heaterId: heaters.find(({ heater }) => !heater.vented)?.id ?? heaters[0]?.id ?? null,
     mode: 'low',
     untilS: 3600,
-    thermostatK: round('temperature', 65, 18),
+    thermostatK: insideK,
     asleep: 2,
     awake: 0,
     outsideK,

@@ -3,7 +3,7 @@
 import { useMemo } from 'react'
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import type { HeatPageData } from '@/app/heat/heatPageData'
-import { NIGHT_S, lastLog } from '@/app/heat/heatDefaults'
+import { NIGHT_S, lastLog, usualTemperatures } from '@/app/heat/heatDefaults'
 import { InputError } from '@/core/base/InputError'
 import { compareHeater } from '@/core/heat/heaters/compareHeater'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
@@ -21,8 +21,7 @@ import { sharedLabels } from '@/ui/terms/sharedLabels'
 export function ChooseBench({ data, shelter }: { data: HeatPageData; shelter: RoomPlan }) {
   const { heaters, altitudeM, coldestK } = data
   const [night, set] = useUsualInputs(`choose ${data.rigId}`, (round) => ({
-    outsideK: coldestK ?? round('temperature', 40, 5),
-    insideK: round('temperature', 65, 18),
+    ...usualTemperatures(coldestK, round),
     keepS: NIGHT_S,
     altitudeM,
     gasPerKg: data.pricePerKg,

@@ -9,7 +9,7 @@ import type { KnownWarmth } from '@/core/heat/warmth/roomWarmth'
 import { warmthSavings } from '@/core/heat/warmth/warmthSavings'
 import { warmthSlip } from '@/core/heat/warmth/warmthSlip'
 import type { HeatPageData } from '@/app/heat/heatPageData'
-import { NIGHT_S } from '@/app/heat/heatDefaults'
+import { NIGHT_S, usualTemperatures } from '@/app/heat/heatDefaults'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { Measure } from '@/ui/fields/Measure'
@@ -60,8 +60,7 @@ export function NightOutlook({
 }) {
   const { heaters, coldestK } = data
   const [night, set] = useUsualInputs(`outlook ${data.rigId}`, (round) => ({
-    outsideK: coldestK ?? round('temperature', 40, 5),
-    insideK: round('temperature', 65, 18),
+    ...usualTemperatures(coldestK, round),
     keepS: NIGHT_S,
     heaterId: heaters[0]?.id ?? '',
     heatedShare: 0.5,
