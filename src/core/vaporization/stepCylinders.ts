@@ -113,10 +113,28 @@ function mostKg({ thermal }: StepStart, atK: number): number {
   return thermal.massKg - saturatedVaporMassKg(thermal.body, atK)
 }
 
+/** What the search for the end of a step asks about; one object and no closure, so that a step allocates nothing. */
+const search: { start: StepStart | undefined; count: number; wantKg: number; environment: StepEnvironment } = {
+  start: undefined,
+  count: 0,
+  wantKg: 0,
+  environment: { airK: 0, heatTransferCoefficientWPerM2K: 0, stepS: 0, needPa: 0, leastK: 0 },
+}
+
+function idleOutflowKg(atK: number): number {
+  return search.start ? outflowKg(search.start, atK, search.environment) : 0
+}
+
+function excessOutflowKg(atK: number): number {
+  return sharedOutflowKg(search.count, atK, search.environment) - search.wantKg
+}
+
 /** A step without outflow. */
 function stepIdle(start: StepStart, environment: StepEnvironment): number {
   const { thermal } = start
-  const endK = endOfStepK(thermal, (atK) => outflowKg(start, atK, environment), thermal.slopeKgPerK)
+  search.start = start
+  search.environment = environment
+  const endK = endOfStepK(thermal, idleOutflowKg, thermal.slopeKgPerK)
   thermal.slopeKgPerK = guess.slope
   const heldJ = thermal.heatInJ
   commitStep(start, 0, endK, environment)
@@ -176,7 +194,10 @@ function boilFromShared(count: number, wantKg: number, environment: StepEnvironm
     slope += one.thermal.slopeKgPerK
   }
   if (warmest === undefined) return 0
-  const wantedK = endOfStepK(warmest.thermal, (atK) => sharedOutflowKg(count, atK, environment) - wantKg, slope)
+  search.count = count
+  search.wantKg = wantKg
+  search.environment = environment
+  const wantedK = endOfStepK(warmest.thermal, excessOutflowKg, slope)
   const endK = Math.max(environment.leastK, wantedK)
   // Their sum counts; how it is shared is only a first guess for each alone.
   const shareOfSlope = guess.slope / count

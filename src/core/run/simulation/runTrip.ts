@@ -31,6 +31,14 @@ function tripSources({ sources, cylinders, changeover }: TripRunInput): TripSour
   return [...sources, ...others.map((id) => tripSourceSchema.parse({ id, changeover }))]
 }
 
+/** Kept by no step that is not due; one object, so that such a step allocates nothing. */
+const NO_MOMENTS: SourceMoment[] = []
+
+/** Gas in all cylinders of a source that its regulator could still use. */
+function leftInKg({ state, needPa }: RunningSource): number {
+  return state.thermals.reduce((sum, thermal) => sum + usableKg(thermal, needPa), 0)
+}
+
 /** Smallest share of the demand that counts as met. */
 const BURNS = 0.95
 
@@ -111,7 +119,7 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
     watch.timeS = timeS
     watch.awake = step.awake
     const isDue = chance === null && recorder.isDue(afterS)
-    const moments: SourceMoment[] = []
+    const moments: SourceMoment[] = isDue ? [] : NO_MOMENTS
     for (let k = 0; k < running.length; k += 1) {
       const one = running[k]
       if (!one) continue
@@ -127,8 +135,9 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       for (const i of mine) shares[i] = share
       if (share < BURNS) {
         const cause = drawn.cause ?? 'regulator'
-        const leftKg = (): number => one.state.thermals.reduce((sum, thermal) => sum + usableKg(thermal, one.needPa), 0)
-        const outage = outages.add(source.id, cause, timeS, stepS, ((wantW - drawnW) / heating) * stepS, leftKg)
+        const outage =
+          outages.extend(source.id, cause, timeS, stepS) ?? outages.begin(source.id, cause, timeS, stepS, leftInKg(one))
+        outage.missingKg += ((wantW - drawnW) / heating) * stepS
         for (const i of mine) if ((step.wantW[i] ?? 0) > 0) outage.appliances.add(input.appliances[i]?.id ?? '')
       }
       one.watch(afterS)
@@ -150,7 +159,11 @@ export function runTrip(input: TripRunInput, chance: Perturbation | null = null)
       const appliance = input.appliances[i]
       if (lostW > 0 && appliance) {
         const missingKg = (lostW / heating) * stepS
-        outages.add(appliance.sourceId, 'battery', timeS, stepS, missingKg, () => 0).appliances.add(appliance.id)
+        const { sourceId } = appliance
+        const outage =
+          outages.extend(sourceId, 'battery', timeS, stepS) ?? outages.begin(sourceId, 'battery', timeS, stepS, 0)
+        outage.missingKg += missingKg
+        outage.appliances.add(appliance.id)
       }
     }
     if (roomK !== null) roomK = household.roomAfterK(outsideK, roomK, shares)

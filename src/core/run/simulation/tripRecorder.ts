@@ -6,27 +6,21 @@ const SAME_WITHIN_S = 2 * 3600
 /** An outage while it goes on; its appliances are added by who finds it. */
 type OpenOutage = Omit<Outage, 'applianceIds'> & { appliances: Set<string> }
 
-/** Records outages and merges their steps; what is left is asked for only when one begins. */
+/** Records outages and merges their steps. */
 export function outageRecorder() {
   const all: OpenOutage[] = []
   return {
-    /** Adds a step to the outage of its source and cause, or begins one. */
-    add(
-      sourceId: string,
-      cause: OutageCause,
-      fromS: number,
-      stepS: number,
-      missingKg: number,
-      leftKg: () => number,
-    ): OpenOutage {
+    /** The outage of this source and cause that a step continues, lengthened by it; null when the step begins one. */
+    extend(sourceId: string, cause: OutageCause, fromS: number, stepS: number): OpenOutage | null {
       const last = all.findLast((one) => one.sourceId === sourceId && one.cause === cause)
-      if (last && fromS - last.toS <= SAME_WITHIN_S) {
-        last.toS = fromS + stepS
-        last.missingKg += missingKg
-        return last
-      }
+      if (!last || fromS - last.toS > SAME_WITHIN_S) return null
+      last.toS = fromS + stepS
+      return last
+    },
+    /** Begins an outage; `leftKg` is the usable gas at that moment. */
+    begin(sourceId: string, cause: OutageCause, fromS: number, stepS: number, leftKg: number): OpenOutage {
       const toS = fromS + stepS
-      const outage = { sourceId, cause, fromS, toS, missingKg, leftKg: leftKg(), appliances: new Set<string>() }
+      const outage = { sourceId, cause, fromS, toS, missingKg: 0, leftKg, appliances: new Set<string>() }
       all.push(outage)
       return outage
     },
