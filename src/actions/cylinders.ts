@@ -21,6 +21,7 @@ import {
 } from '@/services/cylinders/equipment'
 import { levelSchema, recordLevel, recordWeighing, weighingSchema } from '@/services/cylinders/measuring'
 import { archiveCylinder, type Cylinder, savedStamps, saveStamps, stampsSchema } from '@/services/cylinders/saveStamps'
+import { markRefilled, refilledSchema } from '@/services/fill/recordFill'
 import { dateRuleSchema, type Rig, saveDateRule, savedRig } from '@/services/rigs/rigs'
 import { archivedRowSchema } from '@/services/shared/fields'
 
@@ -50,6 +51,11 @@ export async function saveInspectionAction(
 /** Puts a cylinder back into service, cleared by a licensed person. */
 export async function clearCylinderAction(input: unknown, requestKey?: unknown): Promise<ActionResult> {
   return recordEvent('look-over', clearanceSchema, { input, requestKey }, clearCylinder, () => null)
+}
+
+/** Marks a bottle that is not made for it as refilled. */
+export async function markRefilledAction(input: unknown, requestKey?: unknown): Promise<ActionResult> {
+  return recordEvent('fill', refilledSchema, { input, requestKey }, markRefilled, () => null)
 }
 
 /** Saves the date rules for the rig's cylinders. */

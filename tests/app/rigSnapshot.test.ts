@@ -17,19 +17,21 @@ function snapshot(cylinders: readonly CylinderGear[], withTrip: boolean): RigSna
     bottleSchool: 'refillable',
     heatless: false,
     battery: null,
+    shell: null,
+    sources: {},
     archivedAt: null,
     version: 1,
   } as const
   const gear = rigGear(cylinders)
   const { id, name, startDay, nights, altitudeM, coldestK, reserveShare } = tripPlan()
   const place = { id, name, startDay, nights, altitudeM, coldestK, reserveShare }
-  const tripRow = { ...place, rigId: 'rig', settings: null, forecast: null, archivedAt: null, version: 1 }
+  const tripRow = { ...place, rigId: 'rig', settings: null, forecast: null, sources: {}, archivedAt: null, version: 1 }
   const judgment = judgeTrip(gear, tripPlan(), NOW)
   const ready = readiness(judgment.findings, [])
   const judged = { rig, row: tripRow, plan: tripPlan(), gear, judgment, acceptances: [], ready, nowIso: NOW }
   return {
     rig,
-    cylinders: cylinders.map((gear) => ({ gear, row: { ...row, ...gear } })),
+    cylinders: cylinders.map((gear) => ({ gear, row: { ...row, ...gear, sources: {} } })),
     appliances: [],
     equipment: [],
     lines: [],

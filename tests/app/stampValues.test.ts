@@ -26,6 +26,7 @@ const stored: StoredStamps = {
   manufacturedMonth: '2020-03',
   specification: 'DOT-4BA240',
   stampsText: 'TW 17.8',
+  sources: {},
   overfillStop: 'yes',
   labelIntervalMonths: 60,
   endOfLifeMonth: '2031-01',
@@ -86,6 +87,7 @@ describe('a collar fills the fields in', () => {
     expect(filled).toEqual({
       kind: 'removable',
       ...typed({ water: '47.6' }),
+      sources: { waterCapacityKg: { source: 'stamped' } },
       month: '2011-06',
       marks: '05-2025 E',
       overfillStop: 'yes',

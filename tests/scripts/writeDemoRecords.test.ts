@@ -3,7 +3,7 @@ import { temporaryDatabase } from '@tests/records/temporary'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { equipmentEndMonth } from '@/core/cylinders/equipment/equipment'
 import { fillCosts } from '@/core/fill/cost/fillCosts'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
 import { listAppliances } from '@/records/repositories/trips/appliances'
 import { listCylinders } from '@/records/repositories/cylinders/cylinders'
@@ -109,8 +109,8 @@ test('something is wrong at each built station, and can be fixed there', () => {
     if (!found) throw new Error(id)
     return found
   }
-  expect(pumpAnswer(of('left'), '2026-11-24').answer).toBe('yes')
-  expect(pumpAnswer(of('right'), '2026-11-24')).toMatchObject({
+  expect(vesselFitness(of('left'), '2026-11-24').fill.answer).toBe('yes')
+  expect(vesselFitness(of('right'), '2026-11-24').fill).toMatchObject({
     answer: 'no',
     reasons: [{ about: 'date' }, {}, {}, {}],
   })

@@ -42,6 +42,7 @@ const stored: StoredHeater = {
   applianceId: null,
   name: 'Panel heater',
   heater: panel,
+  sources: {},
   price: 240,
   lastsNights: 600,
   position: 0,

@@ -13,6 +13,7 @@ const data: HookupPageData = {
   chosen: null,
   about: null,
   changes: [],
+  cylinderStops: [],
   cylinders: [{ id: 'left', name: 'Left of the rig', holdsKg: 9.07 }],
   appliances: [{ id: 'panel', name: 'Panel of the rig', inputW: 880 }],
   equipment: [{ id: 'hose', name: 'Hose of the rig' }],

@@ -9,7 +9,7 @@ import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { readStamps } from '@/core/cylinders/stamps/readStamps'
 import { decantOutlook } from '@/core/fill/decanting/decantOutlook'
 import { fillSteps } from '@/core/fill/procedures/fillSteps'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { typicalSizes } from '@/core/cylinders/typicalSizes'
 import type { UnitSystem } from '@/core/units/displayRoles'
 import { CollarDrawing } from '@/ui/drawings/CollarDrawing'
@@ -98,7 +98,12 @@ describe('good through, in words, with a shape of its own', () => {
 
 test('one answer to “will the pump fill it”, always with who decides', () => {
   const plate = (change: Parameters<typeof fitness>[1]) =>
-    drawn(<PumpPlate answer={pumpAnswer(cylinderGear({ fitness: fitness('removable', change) }), TODAY)} name="Left" />)
+    drawn(
+      <PumpPlate
+        answer={vesselFitness(cylinderGear({ fitness: fitness('removable', change) }), TODAY).fill}
+        name="Left"
+      />,
+    )
   expect(plate({})).toContain('Yes, as far as known')
   expect(plate({ lastLook: null })).toContain('Not sure')
   const no = plate({ manufacturedMonth: '2011-06' })

@@ -4,7 +4,9 @@ import { cylinderSummary } from '@/core/cylinders/contents/cylinderSummary'
 import { Amount } from '@/ui/figures/Amount'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { StateMark } from '@/ui/figures/StateMark'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { dueText } from './DueText'
+import { FitnessLine } from './FitnessPlate'
 
 /** Drawing size of each kind. */
 function drawnWidth(waterCapacityKg: number): number {
@@ -36,6 +38,7 @@ export function CylinderCard({ gear, nowIso }: { gear: CylinderGear; nowIso: str
           {!gear.aboard && `${share ? ' · ' : ''}stays at home`}
         </span>
         <span className="hint d-block">{dueText(due)}</span>
+        <FitnessLine fitness={vesselFitness(gear, nowIso.slice(0, 10))} />
       </span>
     </Link>
   )

@@ -1,16 +1,24 @@
-import type { PumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import type { ActFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { PhraseText } from '@/ui/figures/Amount'
 import { StateMark, type MarkState } from '@/ui/figures/StateMark'
 import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
+/** Word and mark of each answer. */
 const answers = {
   yes: { word: 'Yes, as far as known', mark: 'ready' },
   ask: { word: 'Not sure', mark: 'fix-first' },
   no: { word: 'No', mark: 'stop' },
-} as const satisfies Record<PumpAnswer['answer'], { word: string; mark: MarkState }>
+} as const satisfies Record<ActFitness['answer'], { word: string; mark: MarkState }>
+
+/** Mark of each answer. */
+export const answerMarks: Readonly<Record<ActFitness['answer'], MarkState>> = {
+  yes: answers.yes.mark,
+  ask: answers.ask.mark,
+  no: answers.no.mark,
+}
 
 /** Answer to “will the pump take it?” with all reasons. */
-export function PumpPlate({ answer, name }: { answer: PumpAnswer; name: string }) {
+export function PumpPlate({ answer, name }: { answer: ActFitness; name: string }) {
   const { word, mark } = answers[answer.answer]
   return (
     <section className={`pump-plate ${mark}`} aria-label={cylindersLabels.willThePumpTakeIt}>

@@ -2,8 +2,10 @@
 
 import Form from 'react-bootstrap/Form'
 import { cylinderKinds, kindFacts, type CylinderKind } from '@/core/cylinders/cylinderKind'
+import { type TareWay, tareWays } from '@/core/cylinders/contents/tareSource'
 import { MonthField } from '@/ui/fields/MonthField'
 import { QuantityField } from '@/ui/fields/QuantityField'
+import { AssumedText } from '@/ui/figures/AssumedText'
 import { Term } from '@/ui/figures/Term'
 import { useUnits } from '@/ui/state/UnitsProvider'
 import {
@@ -14,11 +16,20 @@ import {
   type StampFieldsProps,
   type StampValues,
   dateClassOf,
+  tareWayOf,
 } from './stampValues'
 import { RareFields } from './RareFields'
 import type { TypedQuantity } from '@/ui/fields/typedQuantity'
 import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
+
+const tareWayLabels: Readonly<Record<TareWay, string>> = {
+  stamped: 'TW stamped on the collar',
+  measured: 'weighed empty',
+  assumed: 'not read: usual for this size',
+}
+
+const sourceNames = { tare: 'tareKg', water: 'waterCapacityKg', label: 'labelNetKg' } as const
 
 /** Fields of a collar; the kind decides which are shown. */
 export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFieldsProps) {
@@ -29,8 +40,16 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
   const massRole = massRoleOf(kind)
   const quantity = (name: 'tare' | 'water' | 'label') => ({
     typed: values[name],
-    onTyped: (typed: TypedQuantity) => set({ [name]: typed, confirmed: false }),
+    onTyped: (typed: TypedQuantity) =>
+      set({
+        [name]: typed,
+        sources: { ...values.sources, [sourceNames[name]]: { source: 'stamped' } },
+        confirmed: false,
+      }),
   })
+  const tareWay = tareWayOf(values)
+  const assumedTare =
+    values.sources.tareKg?.source === 'assumed' ? values.sources.tareKg : { source: 'assumed' as const }
   const marksIssue = issues.marks ?? issueAt('marks')
   return (
     <div className="fields narrow">
@@ -71,6 +90,34 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
           issue={issueAt('tareKg')}
           {...quantity('tare')}
         />
+      )}
+      {!kindFacts[kind].isFixed && (
+        <div>
+          <Form.Label htmlFor="tare-way">{cylindersLabels.howTheTareIsKnown}</Form.Label>
+          <Form.Select
+            id="tare-way"
+            value={tareWay}
+            onChange={(event) => {
+              const source = event.target.value as TareWay
+              const tareKg = source === 'assumed' ? assumedTare : { source }
+              set({ sources: { ...values.sources, tareKg } })
+            }}
+          >
+            {tareWays
+              .filter((way) => way !== 'assumed' || tareWay === 'assumed')
+              .map((way) => (
+                <option key={way} value={way}>
+                  {tareWayLabels[way]}
+                </option>
+              ))}
+          </Form.Select>
+          {tareWay === 'assumed' && (
+            <p className="hint mb-0">
+              <AssumedText source={values.sources.tareKg} role={massRole} /> Contents count the heavy end; no stop
+              weight is given until you read the collar.
+            </p>
+          )}
+        </div>
       )}
       <QuantityField
         label={

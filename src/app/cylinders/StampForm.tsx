@@ -6,7 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { saveCylinderAction } from '@/actions/cylinders'
 import { readStamps } from '@/core/cylinders/stamps/readStamps'
 import { formatQuantity } from '@/core/units/formatQuantity'
-import type { TypicalSize } from '@/core/cylinders/typicalSizes'
+import { assumedSources, type TypicalSize } from '@/core/cylinders/typicalSizes'
 import { PhraseText } from '@/ui/figures/Amount'
 import { CollarDrawing } from '@/ui/drawings/CollarDrawing'
 import { ConflictNote } from '@/ui/shell/ConflictNote'
@@ -47,13 +47,15 @@ export function StampForm({
   const reading = readStamps(values.collar.slice(0, MAX_COLLAR), thisMonth)
   const { issues, doubts } = readStampFields(values, thisMonth)
 
-  const takeSize = ({ kind, tareKg, waterCapacityKg, labelNetKg, name }: TypicalSize): void => {
+  const takeSize = (size: TypicalSize): void => {
+    const { kind, tareKg, waterCapacityKg, labelNetKg, name } = size
     const role = massRoleOf(kind)
     set({
       kind,
       tare: typedOf(tareKg, role, system),
       water: waterField(waterCapacityKg, kind, system),
       label: typedOf(labelNetKg, role, system),
+      sources: assumedSources(size),
       ...(values.name === '' && { name }),
     })
   }

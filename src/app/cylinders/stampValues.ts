@@ -6,6 +6,8 @@ import { parseMarks, formatMarks } from '@/core/cylinders/stamps/marks'
 import { waterCapacityForVolumeKg, waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { stampWarnings, type StampWarning } from '@/core/cylinders/stamps/stampWarnings'
 import type { StampReading } from '@/core/cylinders/stamps/stampReading'
+import type { QuantitySources } from '@/core/base/provenance'
+import { type TareWay, weighedEmptySource } from '@/core/cylinders/contents/tareSource'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
 import type { UnitSystem } from '@/core/units/displayRoles'
@@ -32,6 +34,7 @@ export interface StoredStamps {
   ruleReason: string | null
   reliefGaugePa: number | null
   fullMark: FullMark | null
+  sources: QuantitySources
   aboard: boolean
 }
 
@@ -41,6 +44,8 @@ export interface StampValues {
   kind: CylinderKind
   collar: string
   tare: TypedQuantity
+  /** How the tare and the other stamps are known. */
+  sources: QuantitySources
   water: TypedQuantity
   label: TypedQuantity
   month: string
@@ -86,6 +91,7 @@ export function stampValues(from: StoredStamps | null, system: UnitSystem): Stam
     name: from?.name ?? '',
     kind,
     collar: from?.stampsText ?? '',
+    sources: from?.sources ?? {},
     tare: from && !kindFacts[kind].isFixed ? typedOf(from.tareKg, massRoleOf(kind), system) : nothingTyped,
     water: from ? waterField(from.waterCapacityKg, kind, system) : nothingTyped,
     label: from ? typedOf(from.labelNetKg, massRoleOf(kind), system) : nothingTyped,
@@ -130,6 +136,7 @@ export function dateClassOf({ kind, specification, labelYears, endOfLife }: Stam
 /** Fields that a collar can fill, as they are before anything is read. */
 const ofCollar = {
   tare: nothingTyped,
+  sources: {},
   water: nothingTyped,
   label: nothingTyped,
   month: '',
@@ -160,6 +167,15 @@ export function retypedCollar(
   return { ...Object.fromEntries(gone.map((key) => [key, ofCollar[key]])), collar, ...is }
 }
 
+/** The collar is what tells a tare and a water capacity. */
+function stampedSources({ tareKg, waterCapacityKg }: StampReading): QuantitySources {
+  const stamped = { source: 'stamped' } as const
+  return {
+    ...(tareKg !== null && { tareKg: stamped }),
+    ...(waterCapacityKg !== null && { waterCapacityKg: stamped }),
+  }
+}
+
 /** Fields filled from a collar; others stay unchanged. */
 export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, system: UnitSystem): Partial<StampValues> {
   const kind = reading.kind ?? kindNow
@@ -167,6 +183,7 @@ export function fieldsOfCollar(reading: StampReading, kindNow: CylinderKind, sys
   return {
     kind,
     ...(reading.tareKg !== null && { tare: typedOf(reading.tareKg, role, system) }),
+    ...((reading.tareKg !== null || reading.waterCapacityKg !== null) && { sources: stampedSources(reading) }),
     ...(reading.waterCapacityKg !== null && { water: waterField(reading.waterCapacityKg, kind, system) }),
     ...(reading.labelNetKg !== null && { label: typedOf(reading.labelNetKg, role, system) }),
     ...(reading.manufacturedMonth !== null && { month: reading.manufacturedMonth }),
@@ -191,6 +208,17 @@ function marksOf(text: string, thisMonth: string): { marks: ReturnType<typeof pa
     if (error instanceof InputError) return { marks: [], issue: error.message }
     throw error
   }
+}
+
+/** How the tare is known, as chosen; typed numbers come from the collar. */
+export function tareWayOf({ sources }: Pick<StampValues, 'sources'>): TareWay {
+  const source = sources.tareKg?.source
+  return source === 'assumed' || source === 'measured' ? source : 'stamped'
+}
+
+function sourcesOf({ kind, sources }: StampValues, tareKg: number, waterCapacityKg: number): QuantitySources {
+  if (kindFacts[kind].isFixed || tareWayOf({ sources }) !== 'measured' || waterCapacityKg <= 0) return sources
+  return { ...sources, tareKg: weighedEmptySource(kind, tareKg, waterCapacityKg) }
 }
 
 /** Reads the fields, with a sentence for each unreadable one and warnings for doubtful ones. */
@@ -244,6 +272,7 @@ export function readStampFields(values: StampValues, thisMonth: string): StampsR
             ruleReason: values.ruleSetId ? values.ruleReason.trim() || null : null,
             reliefGaugePa: relief.value,
             fullMark: kindFacts[kind].isFixed ? values.fullMark : null,
+            sources: sourcesOf(values, tareKg, waterCapacityKg),
             aboard: values.aboard,
             marks,
             confirmed: values.confirmed,

@@ -2,7 +2,8 @@
 
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { Link } from '@/ui/shell/Link'
+import { type CylinderGear, isTareKnown } from '@/core/cylinders/cylinderGear'
 import { drawingLevels } from '@/core/cylinders/contents/drawingLevels'
 import { gearContents, contentsInput } from '@/core/cylinders/contents/gearContents'
 import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
@@ -15,6 +16,7 @@ import type { FillMode } from '@/core/fill/fillModes'
 import { stopWeightSlip, type StopWeight } from '@/core/fill/stopWeightSlip'
 import type { DisplayRole } from '@/core/base/quantity'
 import { Amount } from '@/ui/figures/Amount'
+import { AssumedText } from '@/ui/figures/AssumedText'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { FindingList } from '@/ui/figures/FindingList'
 import { QuantityField } from '@/ui/fields/QuantityField'
@@ -67,7 +69,9 @@ export function WeighFill({
   const worked = ((): Worked => {
     try {
       const liquidTemperatureK = temperatureRead.value ?? SIXTY_F_K
-      const stop = stopWeightSlip(gear, { hangingKg, grossKg: grossRead.value, liquidTemperatureK, share })
+      const stop = isTareKnown(gear)
+        ? stopWeightSlip(gear, { hangingKg, grossKg: grossRead.value, liquidTemperatureK, share })
+        : null
       const held =
         grossRead.value === null
           ? gearContents(gear)
@@ -119,7 +123,8 @@ export function WeighFill({
               title={`${gear.name} with its level`}
             />
             <figcaption>
-              TW <Amount quantity={{ value: gear.tareKg, role }} /> · WC{' '}
+              TW <Amount quantity={{ value: gear.tareKg, role }} />{' '}
+              <AssumedText source={gear.sources?.tareKg} role={role} /> · WC{' '}
               <Amount quantity={{ value: gear.waterCapacityKg, role }} />
             </figcaption>
           </figure>
@@ -188,6 +193,13 @@ export function WeighFill({
         slip={stopped ? null : (worked.stop?.slip ?? null)}
       >
         {stopped && <p className="mb-0">No stop weight is given for a cylinder that may not be filled.</p>}
+        {!stopped && !isTareKnown(gear) && (
+          <p className="mb-0">
+            No stop weight: nobody read its tare (TW).{' '}
+            <Link href={`/cylinders/${gear.id}/stamps`}>Enter what the collar says</Link>, or have an attendant fill it
+            by its bleeder.
+          </p>
+        )}
       </SlipPaper>
     </form>
   )

@@ -1,6 +1,6 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { PumpPlate } from '@/app/cylinders/PumpPlate'
@@ -22,7 +22,7 @@ export default async function PumpPage({ searchParams }: { searchParams: FillSea
   return (
     <FillPage mode="pump" data={data} cylinderId={row.id} stopped={hasStop(findings)}>
       <PumpBench key={row.id} gear={gear} findings={findings}>
-        <PumpPlate answer={pumpAnswer(gear, data.today)} name={gear.name} />
+        <PumpPlate answer={vesselFitness(gear, data.today).fill} name={gear.name} />
       </PumpBench>
       {onTheLine.length > 0 && (
         <section className="mt-4" aria-label="For this trip">

@@ -1,4 +1,6 @@
 import { redirect } from 'next/navigation'
+import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
+import type { Finding } from '@/core/findings/Finding'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { Line } from '@/core/hookup/line/line'
 import type { PartType } from '@/core/hookup/catalogue/partType'
@@ -27,6 +29,8 @@ export interface HookupPageData {
   about: string | null
   changes: readonly StoredLineChange[]
   cylinders: readonly RigThing[]
+  /** What stops the use of the cylinders of this line. */
+  cylinderStops: readonly Finding[]
   appliances: readonly RigThing[]
   equipment: readonly RigThing[]
   /** The owner's own parts, of every line. */
@@ -57,6 +61,10 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
       name: gear.name,
       holdsKg: gearLimitKg(gear),
     })),
+    cylinderStops: cylinders
+      .filter(({ gear }) => row?.line.parts.some(({ cylinderId }) => cylinderId === gear.id))
+      .flatMap(({ gear }) => cylinderFindings(gear, nowIso))
+      .filter(({ severity }) => severity === 'stop'),
     appliances: appliances.map(({ id, name, inputW }) => ({ id, name, inputW })),
     equipment: equipment
       .filter(({ kind }) => kind === 'hose' || kind === 'regulator')

@@ -1,5 +1,6 @@
 import type { Metadata } from 'next'
 import { History } from '@/app/shared/History'
+import { FindingList } from '@/ui/figures/FindingList'
 import { LineBench } from './LineBench'
 import { hookupPageData, type LineSearch } from './hookupPageData'
 import { NewLine } from './NewLine'
@@ -11,6 +12,7 @@ export default async function HookupPage({ searchParams }: { searchParams: LineS
   const { chosen } = data
   return (
     <>
+      {data.cylinderStops.length > 0 && <FindingList findings={data.cylinderStops} />}
       {chosen ? (
         <LineBench key={`${chosen.id} ${data.about ?? ''}`} data={data} begin={chosen} />
       ) : (

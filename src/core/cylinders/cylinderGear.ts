@@ -1,3 +1,4 @@
+import { isAssumed, type QuantitySources } from '@/core/base/provenance'
 import type { RuleSet } from '@/core/rules/dateRules'
 import { type CylinderKind, kindFacts } from './cylinderKind'
 import type { InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
@@ -42,6 +43,10 @@ export interface CylinderFitness {
   retiredBy: Inspection | null
   /** When a non-refillable bottle was refilled, ISO 8601. */
   refilledAt: string | null
+  /** A non-refillable bottle that weighs more than it last did, and nobody said why. */
+  heavier?: { byKg: number; weighedAt: string } | null
+  /** A leak of the vessel itself, which its valve cannot stop, by the last soap test that is not yet resolved. */
+  vesselLeak?: { place: string; foundAt: string } | null
 }
 
 /** A cylinder as core needs it. */
@@ -49,10 +54,12 @@ export interface CylinderGear {
   id: string
   name: string
   kind: CylinderKind
-  /** 0 for a fixed tank, which is never weighed. */
+  /** 0 for a fixed tank, which is never weighed. An assumed one is the usual of its size: see usedTareKg. */
   tareKg: number
   waterCapacityKg: number
   labelNetKg: number | null
+  /** How its stamps are known; entered when absent. */
+  sources?: QuantitySources
   /** Comes along on the trip. */
   aboard: boolean
   lastWeighing: Weighing | null
@@ -65,4 +72,31 @@ export interface CylinderGear {
 /** Whether a cylinder was filled again that is not made for it: it may not be carried or used. */
 export function isRefilledAgainstItsKind({ kind, fitness }: Pick<CylinderGear, 'kind' | 'fitness'>): boolean {
   return !kindFacts[kind].isRefillable && fitness.refilledAt !== null
+}
+
+/** What a tare is taken from: its value, and between what it may lie where nobody read it. */
+export type TareGear = Pick<CylinderGear, 'tareKg' | 'sources'>
+
+/** Whether the tare was read or weighed. */
+export function isTareKnown({ sources }: Pick<CylinderGear, 'sources'>): boolean {
+  return !isAssumed(sources, 'tareKg')
+}
+
+/** Between what the tare lies: twice the same where it is stamped or entered. */
+export function tareRangeKg({ tareKg, sources }: TareGear): readonly [lightKg: number, heavyKg: number] {
+  const { source, lowest = tareKg, highest = tareKg } = sources?.tareKg ?? { source: 'entered' }
+  return source === 'assumed' || source === 'measured'
+    ? [Math.min(lowest, tareKg), Math.max(highest, tareKg)]
+    : [tareKg, tareKg]
+}
+
+/**
+ * Tare by which contents are counted: the heavy end where nobody read it, so that no gas is counted that may be steel.
+ *
+ * @param cylinder - with its tare and how that is known
+ * @param scaleKg - on the scale without attachments; a lighter reading shows that the vessel is lighter too
+ */
+export function usedTareKg(cylinder: TareGear, scaleKg: number): number {
+  const [lightKg, heavyKg] = tareRangeKg(cylinder)
+  return Math.max(lightKg, Math.min(heavyKg, scaleKg))
 }

@@ -1,3 +1,4 @@
+import { assumed, type QuantitySources } from '@/core/base/provenance'
 import type { CylinderKind } from './cylinderKind'
 
 /** What the collar of a common size usually reads. */
@@ -7,19 +8,43 @@ export interface TypicalSize {
   kind: CylinderKind
   waterCapacityKg: number
   tareKg: number
+  /** Lightest and heaviest tare of such a vessel, of any material. */
+  tareRangeKg: readonly [number, number]
   labelNetKg: number | null
 }
 
 const POUND_KG = 0.45359237
 const OUNCE_KG = POUND_KG / 16
 
-function removable(nominalLb: number, waterCapacityLb: number, tareLb: number): TypicalSize {
+/** Composite at the light end, steel at the heavy: 9 to 19.5 lb for a 20 lb cylinder of 17.5 lb. [common practice] */
+const REMOVABLE_RANGE = [9 / 17.5, 19.5 / 17.5] as const
+
+/** Thin steel, little spread. [from memory] */
+const BOTTLE_RANGE = [0.92, 1.08] as const
+
+/** Aluminum at the light end, steel at the heavy. [from memory] */
+const CO2_RANGE = [0.9, 1.6] as const
+
+/** Steel alone. [common practice] */
+const HUNDRED_POUND_RANGE = [0.85, 1.15] as const
+
+function tareRange(tareKg: number, [light, heavy]: readonly [number, number]): readonly [number, number] {
+  return [tareKg * light, tareKg * heavy]
+}
+
+function removable(
+  nominalLb: number,
+  waterCapacityLb: number,
+  tareLb: number,
+  range: readonly [number, number] = REMOVABLE_RANGE,
+): TypicalSize {
   return {
     id: `removable-${nominalLb}`,
     name: `${nominalLb} lb cylinder`,
     kind: 'removable',
     waterCapacityKg: waterCapacityLb * POUND_KG,
     tareKg: tareLb * POUND_KG,
+    tareRangeKg: tareRange(tareLb * POUND_KG, range),
     labelNetKg: null,
   }
 }
@@ -31,6 +56,7 @@ function co2(nominalLb: number, tareLb: number): TypicalSize {
     kind: 'co2',
     waterCapacityKg: (nominalLb / 0.68) * POUND_KG,
     tareKg: tareLb * POUND_KG,
+    tareRangeKg: tareRange(tareLb * POUND_KG, CO2_RANGE),
     labelNetKg: null,
   }
 }
@@ -42,14 +68,15 @@ export const typicalSizes: readonly TypicalSize[] = [
   removable(20, 47.6, 17.5),
   removable(30, 71.4, 24.5),
   removable(40, 95.2, 29.5),
-  removable(100, 238, 70),
-  removable(420, 1000, 270),
+  removable(100, 238, 70, HUNDRED_POUND_RANGE),
+  removable(420, 1000, 270, HUNDRED_POUND_RANGE),
   {
     id: 'bottle-1',
     name: 'One-pound bottle',
     kind: 'bottle',
     waterCapacityKg: 1.107,
     tareKg: 14.6 * OUNCE_KG,
+    tareRangeKg: tareRange(14.6 * OUNCE_KG, BOTTLE_RANGE),
     labelNetKg: 16.4 * OUNCE_KG,
   },
   co2(2.5, 4.3),
@@ -57,3 +84,15 @@ export const typicalSizes: readonly TypicalSize[] = [
   co2(10, 14.6),
   co2(20, 25.5),
 ]
+
+/**
+ * How the figures of a size are known when nobody read the collar: all assumed. The water capacity is the least of
+ * such a size, so that the fill limit is on the safe side.
+ */
+export function assumedSources({ tareRangeKg: [lightKg, heavyKg], labelNetKg }: TypicalSize): QuantitySources {
+  return {
+    tareKg: assumed(lightKg, heavyKg),
+    waterCapacityKg: assumed(),
+    ...(labelNetKg !== null && { labelNetKg: assumed() }),
+  }
+}

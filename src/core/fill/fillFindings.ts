@@ -3,7 +3,7 @@ import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { pumpAnswer, type PumpReason } from '@/core/cylinders/fitness/pumpAnswer'
+import { type FitnessTopic, vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { BottleFillRule, FillMode } from './fillModes'
 
@@ -86,17 +86,21 @@ function bottleStops({ kind }: CylinderGear, { mode, school }: FillIntent): Said
   ]
 }
 
-const refusals: Readonly<Record<PumpReason['about'], Said['code']>> = {
+const refusals: Partial<Record<FitnessTopic, Said['code']>> = {
+  leak: 'fill-leaking',
+  refilled: 'fill-refilled',
+  heavier: 'fill-heavier',
   date: 'fill-overdue',
   condition: 'fill-retired',
   contents: 'fill-overfilled',
   'overfill-stop': 'fill-no-overfill-stop',
 }
 
-const questions: Partial<Record<PumpReason['about'], Said['code']>> = {
+const questions: Partial<Record<FitnessTopic, Said['code']>> = {
   date: 'fill-date-unknown',
   condition: 'fill-not-looked-over',
   'overfill-stop': 'fill-overfill-stop-unknown',
+  tare: 'fill-tare-not-read',
 }
 
 /**
@@ -125,9 +129,8 @@ export function fillFindings(cylinder: CylinderGear, intent: FillIntent, onDay: 
     found.push(finding(said('co2-by-pressure', 'CO2 is never filled by pressure.', why)))
   }
   // The bottle's own date and kind are covered above; the rest is the attendant's check.
-  const reasons = pumpAnswer(cylinder, onDay).reasons.filter(
-    ({ about }) => kindFacts[cylinder.kind].isRefillable || about !== 'date',
-  )
+  const covered: readonly FitnessTopic[] = kindFacts[cylinder.kind].isRefillable ? [] : ['date', 'refilled']
+  const reasons = vesselFitness(cylinder, onDay).fill.reasons.filter(({ about }) => !covered.includes(about))
   for (const { about, answer, sentence, basis } of reasons) {
     const code = answer === 'no' ? refusals[about] : answer === 'ask' ? questions[about] : undefined
     if (!code) continue

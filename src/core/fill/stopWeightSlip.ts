@@ -1,6 +1,8 @@
 import { fillLimitBasis, gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { InputError } from '@/core/base/InputError'
+import { tareLabel } from '@/core/cylinders/contents/contentsSlip'
+import { type CylinderGear, isTareKnown, tareRangeKg } from '@/core/cylinders/cylinderGear'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { BasisId } from '@/core/rules/basis/basis'
 import type { Figure, FigureInput, Slip, SlipLine } from '@/core/rules/figure'
@@ -29,20 +31,27 @@ export interface StopWeightInput {
  *
  * @param cylinder - stamps
  * @param input - what else is known
- * @throws InputError as fillLimit and gearLimitKg do
+ * @throws InputError where nobody read the tare, and as fillLimit and gearLimitKg do
  */
 export function stopWeightSlip(
-  cylinder: Pick<CylinderGear, 'kind' | 'tareKg' | 'waterCapacityKg' | 'labelNetKg'>,
+  cylinder: Pick<CylinderGear, 'kind' | 'tareKg' | 'waterCapacityKg' | 'labelNetKg' | 'sources'>,
   { hangingKg, grossKg, liquidTemperatureK, share }: StopWeightInput,
 ): StopWeight {
-  const { kind, tareKg, waterCapacityKg, labelNetKg } = cylinder
+  const { kind, waterCapacityKg, labelNetKg } = cylinder
   const { gas, small } = kindFacts[kind]
+  if (!isTareKnown(cylinder)) {
+    throw new InputError(
+      'tareKg',
+      'Nobody read its tare (TW), so there is no weight to stop at. Read its collar first.',
+    )
+  }
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const mass = (value: number): Quantity => ({ value, role })
   const input = (label: string, value: number): FigureInput => ({ label, quantity: mass(value) })
   const figure = (basis: BasisId, quantity: Quantity, ...inputs: FigureInput[]): Figure => ({ basis, quantity, inputs })
   const line = (sign: SlipLine['sign'], label: string, shown: Figure): SlipLine => ({ sign, label, figure: shown })
 
+  const [tareKg] = tareRangeKg(cylinder)
   const limits = fillLimit({ gas, waterCapacityKg, tareKg, hangingKg, liquidTemperatureK })
   const limitKg = gearLimitKg(cylinder)
   const targetKg = limitKg * share
@@ -50,8 +59,15 @@ export function stopWeightSlip(
   const limitBasis = fillLimitBasis(gas, labelNetKg, limitKg)
 
   const lines = [
-    line('', 'Tare, stamped TW', figure('tare-stamp', mass(tareKg))),
-    line('+', 'Most it may hold', figure(limitBasis, mass(limitKg), input('Water capacity', waterCapacityKg))),
+    line('', tareLabel(cylinder.sources), figure('tare-stamp', mass(tareKg))),
+    line(
+      '+',
+      'Most it may hold',
+      figure(limitBasis, mass(limitKg), {
+        ...input('Water capacity', waterCapacityKg),
+        source: cylinder.sources?.waterCapacityKg,
+      }),
+    ),
   ]
   if (share < 1) {
     const quarter = figure('bottle-school', mass(limitKg - targetKg), input('Most it may hold', limitKg))

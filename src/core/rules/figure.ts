@@ -1,3 +1,4 @@
+import type { QuantitySource } from '@/core/base/provenance'
 import type { Quantity } from '@/core/base/quantity'
 import type { BasisId } from '@/core/rules/basis/basis'
 
@@ -5,6 +6,8 @@ import type { BasisId } from '@/core/rules/basis/basis'
 export interface FigureInput {
   label: string
   quantity: Quantity
+  /** How it is known; entered or computed when absent. */
+  source?: QuantitySource | undefined
 }
 
 /** A number on a screen with its basis and inputs. */
@@ -12,6 +15,8 @@ export interface Figure {
   basis: BasisId
   quantity: Quantity
   inputs: readonly FigureInput[]
+  /** How it is known, where it is itself an input; absent otherwise. */
+  source?: QuantitySource | undefined
 }
 
 /** One line of a worked sum, with its sign in front. */

@@ -2,7 +2,8 @@ import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core
 import type { Heater } from '@/core/heat/heaters/heater'
 import type { WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
-import { appliances, photoColumns, rigs, eventColumns } from './schema'
+import { eventColumns, photoColumns, sourcesColumn } from './columns'
+import { appliances, rigs } from './schema'
 
 const rigReference = () =>
   text()
@@ -17,6 +18,7 @@ export const rooms = sqliteTable(
     rigId: rigReference(),
     name: text().notNull(),
     shelter: text({ mode: 'json' }).notNull().$type<RoomPlan>(),
+    sources: sourcesColumn(),
     position: integer().notNull(),
     archivedAt: text(),
     version: integer().notNull().default(1),
@@ -33,6 +35,7 @@ export const heaters = sqliteTable(
     applianceId: text().references(() => appliances.id),
     name: text().notNull(),
     heater: text({ mode: 'json' }).notNull().$type<Heater>(),
+    sources: sourcesColumn(),
     /** What it costs and for how many nights it lasts, as its owner computes. */
     price: real(),
     lastsNights: real(),

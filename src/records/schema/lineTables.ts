@@ -4,7 +4,8 @@ import { leakGrades } from '@/core/leak-test/sheet/leakTestState'
 import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { holdOutcomes } from '@/core/leak-test/hold/holdOutcome'
 import type { LeakRateInput } from '@/core/leak-test/hold/leakRate'
-import { rigs, eventColumns } from './schema'
+import { eventColumns } from './columns'
+import { rigs } from './schema'
 
 /** The rig's lines, each drawn whole. */
 export const lines = sqliteTable(

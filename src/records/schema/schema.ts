@@ -12,10 +12,9 @@ import { markLetters } from '@/core/cylinders/stamps/stampReading'
 import { bottleFillRules, DEFAULT_BOTTLE_FILL_RULE, fillModes } from '@/core/fill/fillModes'
 import { type Energy, type Habit } from '@/core/appliances/habit'
 import { applianceKinds } from '@/core/appliances/applianceKinds'
+import type { RigShell } from '@/core/heat/warmth/rigShell'
 import type { RunSettings } from '@/core/run/runSettings'
-
-/** Accepted image types. */
-export const photoTypes = ['image/jpeg', 'image/png', 'image/webp'] as const
+import { eventColumns, photoColumns, sourcesColumn } from './columns'
 
 /** What is true of the whole file, such as whether it is the demo. */
 export const facts = sqliteTable('facts', {
@@ -34,6 +33,9 @@ export const rigs = sqliteTable('rigs', {
   heatless: integer({ mode: 'boolean' }).notNull().default(false),
   /** Its 12 V battery; null when not entered. */
   battery: text({ mode: 'json' }).$type<Battery>(),
+  /** Kind and size of the rig, from which its heat loss is estimated; null when not told. */
+  shell: text({ mode: 'json' }).$type<RigShell>(),
+  sources: sourcesColumn(),
   archivedAt: text(),
   version: integer().notNull().default(1),
 })
@@ -68,6 +70,7 @@ export const cylinders = sqliteTable(
     reliefGaugePa: real(),
     /** What the full mark of its gauge means. */
     fullMark: text({ enum: fullMarks }),
+    sources: sourcesColumn(),
     aboard: integer({ mode: 'boolean' }).notNull().default(true),
     position: integer().notNull(),
     archivedAt: text(),
@@ -80,19 +83,6 @@ export const cylinders = sqliteTable(
     check('cylinders_water', sql`${table.waterCapacityKg} > 0`),
   ],
 )
-
-/**
- * The columns of every event, beside the one that says when it happened. An event is voided with a reason, never
- * changed or erased.
- */
-export const eventColumns = {
-  voidedAt: text(),
-  voidReason: text(),
-  /** When it was saved; null when version 0.6.0 or an earlier one saved it. */
-  recordedAt: text(),
-  /** Grows with every event of the file, so that events of the same time keep their order; 0 as above. */
-  sequence: integer().notNull().default(0),
-}
 
 const ofCylinder = () =>
   text()
@@ -269,14 +259,6 @@ export const photoContents = sqliteTable('photo_contents', {
   bytes: blob({ mode: 'buffer' }).notNull(),
 })
 
-/** What each picture has; its content is in photo_contents, or lost when there is no hash. */
-export const photoColumns = {
-  takenAt: text().notNull(),
-  type: text({ enum: photoTypes }).notNull(),
-  bytes: integer().notNull(),
-  contentHash: text(),
-}
-
 /** Photos of collars. */
 export const photos = sqliteTable('photos', { id: text().primaryKey(), cylinderId: ofCylinder(), ...photoColumns })
 
@@ -298,6 +280,9 @@ export const appliances = sqliteTable(
     needsBattery: integer({ mode: 'boolean' }).notNull().default(false),
     /** A cylinder of its own, other than the line. */
     cylinderId: text().references(() => cylinders.id),
+    /** With all burners at full, from its plate; null when nobody read it. */
+    ratedInputW: real(),
+    sources: sourcesColumn(),
     position: integer().notNull(),
     archivedAt: text(),
     version: integer().notNull().default(1),
@@ -323,6 +308,7 @@ export const trips = sqliteTable(
     settings: text({ mode: 'json' }).$type<RunSettings>(),
     /** Forecast; made from the coldest night when null. */
     forecast: text({ mode: 'json' }).$type<Forecast>(),
+    sources: sourcesColumn(),
     archivedAt: text(),
     version: integer().notNull().default(1),
   },
@@ -343,6 +329,7 @@ export const tripUses = sqliteTable(
     habit: text({ mode: 'json' }).$type<Habit>(),
     /** What it runs on, night by night. */
     byNight: text({ mode: 'json' }).$type<readonly Energy[]>(),
+    sources: sourcesColumn(),
   },
   (table) => [primaryKey({ columns: [table.tripId, table.applianceId] })],
 )

@@ -5,7 +5,8 @@ import { calibrationAnswers } from '@/core/run/tripPlan'
 import { swapFinds } from '@/core/trip/usage/swap'
 import type { Phrase } from '@/core/base/quantity'
 import type { VerdictSnapshot } from '@/core/trip/readiness/verdictSnapshot'
-import { cylinders, levels, trips, eventColumns } from './schema'
+import { eventColumns } from './columns'
+import { cylinders, levels, trips } from './schema'
 
 const ofTrip = () =>
   text()

@@ -7,6 +7,7 @@ import { findDateClass } from '@/core/cylinders/stamps/readSpecification'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
 import { stampWarnings } from '@/core/cylinders/stamps/stampWarnings'
 import { InputError } from '@/core/base/InputError'
+import { quantitySourcesSchema } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { ruleOf } from '@/records/repositories/cylinders/cylinderFitness'
@@ -56,6 +57,8 @@ export const stampsSchema = z.strictObject({
   ruleReason: reasonField.nullable(),
   reliefGaugePa: z.number().positive('A relief valve opens above nothing.').nullable(),
   fullMark: z.enum(fullMarks).nullable(),
+  /** How the stamps are known; entered when absent. */
+  sources: quantitySourcesSchema.default({}),
   aboard: z.boolean(),
   /** Requalifications read from the collar. */
   marks: z.array(markSchema).max(20),

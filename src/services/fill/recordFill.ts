@@ -70,3 +70,23 @@ export function recordFill(fill: FillInput, now: Date, key?: string): StoredFill
     return addFill(records, entry, { level: { shown: after.shown, liquidFraction, temperatureK: SIXTY_F_K } }, key)
   })
 }
+
+export const refilledSchema = z.strictObject({ cylinderId: idField })
+
+/**
+ * Marks a bottle that is not made for it as refilled by somebody, as its weight shows. It stays at home from then on.
+ *
+ * @throws InputError for a cylinder that is made to be refilled
+ */
+export function markRefilled({ cylinderId }: z.output<typeof refilledSchema>, now: Date, key?: string): StoredFill {
+  const { row, gear } = requireCylinder(cylinderId)
+  if (kindFacts[row.kind].isRefillable) throw new InputError('', 'This one is made to be refilled.')
+  const filledAt = gear.fitness.heavier?.weighedAt ?? now.toISOString()
+  const unknown = { netKg: null, meteredM3: null, shownBefore: null, paid: null }
+  const entry = { cylinderId, mode: 'bottles', filledAt, note: 'Refilled, as its weight shows.', ...unknown } as const
+  const records = database()
+  return write(records, () => {
+    if (row.aboard) saveCylinder(records, row.id, row.version, { aboard: false })
+    return addFill(records, entry, null, key)
+  })
+}

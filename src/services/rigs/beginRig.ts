@@ -1,4 +1,4 @@
-import { typicalSizes } from '@/core/cylinders/typicalSizes'
+import { assumedSources, typicalSizes } from '@/core/cylinders/typicalSizes'
 import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
@@ -55,7 +55,16 @@ function beginCylinder(
   const size = typicalSizes.find(({ id }) => id === said.sizeId)
   if (!size) throw new InputError('cylinder.sizeId', 'There is no such size. Choose one of those drawn.')
   const { name, kind, tareKg, waterCapacityKg, labelNetKg } = size
-  const entry = { ...plainCylinder, name, kind, tareKg, waterCapacityKg, labelNetKg, manufacturedMonth: said.madeMonth }
+  const entry = {
+    ...plainCylinder,
+    name,
+    kind,
+    tareKg,
+    waterCapacityKg,
+    labelNetKg,
+    manufacturedMonth: said.madeMonth,
+    sources: assumedSources(size),
+  }
   const { id } = addCylinder(records, rigId, entry)
   const { grossKg } = said
   const gear = findCylinder(records, id)?.gear

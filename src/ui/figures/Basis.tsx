@@ -1,6 +1,7 @@
 import type { Figure } from '@/core/rules/figure'
 import { basisOf } from '@/core/rules/formatFigure'
 import { Amount } from './Amount'
+import { AssumedText } from './AssumedText'
 
 /** Basis of a figure: formula, inputs, source and provenance. */
 export function Basis({ figure }: { figure: Figure }) {
@@ -10,11 +11,11 @@ export function Basis({ figure }: { figure: Figure }) {
       <p>{entry.formula}</p>
       {figure.inputs.length > 0 && (
         <dl>
-          {figure.inputs.map(({ label, quantity }) => (
+          {figure.inputs.map(({ label, quantity, source }) => (
             <div key={label} style={{ display: 'contents' }}>
               <dt>{label}</dt>
               <dd>
-                <Amount quantity={quantity} />
+                <Amount quantity={quantity} /> <AssumedText source={source} role={quantity.role} />
               </dd>
             </div>
           ))}

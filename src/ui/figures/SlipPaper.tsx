@@ -3,6 +3,7 @@
 import { useState, type ReactNode } from 'react'
 import type { Figure, Slip, SlipLine } from '@/core/rules/figure'
 import { BigFigure, FigureText } from './FigureText'
+import { AssumedText } from './AssumedText'
 import { Basis } from './Basis'
 
 function Line({ line, isSum }: { line: SlipLine; isSum: boolean }) {
@@ -11,8 +12,10 @@ function Line({ line, isSum }: { line: SlipLine; isSum: boolean }) {
     <li className={`slip-line ${isSum ? 'sum' : ''}`}>
       <button type="button" aria-expanded={open} onClick={() => setOpen(!open)}>
         <span className="sign">{line.sign}</span>
-        <span>{line.label}</span>
-        <b>
+        <span>
+          {line.label} <AssumedText source={line.figure.source} role={line.figure.quantity.role} />
+        </span>
+        <b className={line.figure.source?.source === 'assumed' ? 'assumed' : ''}>
           <FigureText figure={line.figure} />
         </b>
       </button>

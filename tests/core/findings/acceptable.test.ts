@@ -9,11 +9,14 @@ import { findingCodes } from '@/core/findings/findingCodes'
  * - A cylinder, its pressure or an outdoor appliance inside, or where one stands not being known.
  * - No CO or propane alarm that is in date and tested for this trip.
  * - A heater that is not certified where one camps, left alone, or of which nobody knows where it stands.
+ * - A tare that nobody read, on a cylinder that is refilled; a throw-away that may have been refilled.
  * - The only heat of a freezing night running out.
  */
 const never = {
   cylinders: [
     'look-over-found',
+    'tare-not-read',
+    'bottle-heavier',
     'equipment-bad',
     'alarm-not-entered',
     'alarm-date-unknown',

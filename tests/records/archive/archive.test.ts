@@ -246,3 +246,16 @@ test('the published schema accepts an export, by name and version, and describes
   expect(Object.keys(schema.properties)).toContain('hashes')
   expect(Object.keys(schema.properties.tables?.properties ?? {})).toEqual(archiveTables.map(({ name }) => name))
 })
+
+test('an export of version 2 has no sources: its quantities were entered', () => {
+  const { tables, ...rest } = JSON.parse(withoutHashes(out(mine))) as {
+    tables: Record<string, Record<string, unknown>[]>
+  }
+  const older = Object.entries(tables).map(([name, rows]) => [
+    name,
+    rows.map(({ sources: _sources, shell: _shell, ratedInputW: _rated, ...row }) => row),
+  ])
+  take(theirs, JSON.stringify({ ...rest, version: 2, tables: Object.fromEntries(older) }))
+  expect(listCylinders(theirs, 'marigold')).toHaveLength(7)
+  expect(listCylinders(theirs, 'marigold')[0]?.row.sources).toEqual({})
+})

@@ -114,7 +114,7 @@ test.each([
   ['JSON of something else', '{"trips": []}', /not an export/],
   ['a list', '[]', /not an export/],
   ['a text', '"gold-kettle"', /not an export/],
-  ['a newer format', '{"format": "gold-kettle", "version": 3}', /newer version/],
+  ['a newer format', '{"format": "gold-kettle", "version": 4}', /newer version/],
   ['a format before the first', '{"format": "gold-kettle", "version": 0}', /not an export/],
   ['nested without end', '['.repeat(200_000), /./],
   ['a name of ours and nothing else', '{"format": "gold-kettle", "version": 1}', /missing/],

@@ -10,6 +10,7 @@ import { formatMonth } from '@/core/time/months'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 import { Amount } from '@/ui/figures/Amount'
+import { AssumedText } from '@/ui/figures/AssumedText'
 
 /** Levels for the drawing, at the temperature typed or at 60 °F. */
 function levelsOf(
@@ -48,7 +49,8 @@ export function CylinderPanel({
         title={`${gear.name} with its level`}
       />
       <figcaption>
-        TW <Amount quantity={{ value: gear.tareKg, role: massRole }} /> · WC{' '}
+        TW <Amount quantity={{ value: gear.tareKg, role: massRole }} />{' '}
+        <AssumedText source={gear.sources?.tareKg} role={massRole} /> · WC{' '}
         <Amount quantity={{ value: gear.waterCapacityKg, role: massRole }} />
         <br />
         {[manufacturedMonth && `made ${formatMonth(manufacturedMonth)}`, specification].filter(Boolean).join(' · ') ||

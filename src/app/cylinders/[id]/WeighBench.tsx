@@ -7,7 +7,6 @@ import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput, gearContents, latestLevel } from '@/core/cylinders/contents/gearContents'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import { formatQuantity } from '@/core/units/formatQuantity'
 import { contentsSlip } from '@/core/cylinders/contents/contentsSlip'
 import type { CylinderGear, LevelReading } from '@/core/cylinders/cylinderGear'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
@@ -21,7 +20,6 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { instantOf, WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { useSavedForm } from '@/ui/state/useSavedForm'
-import { useUnits } from '@/ui/state/UnitsProvider'
 import { CylinderPanel } from './CylinderPanel'
 import { useNotice } from '@/ui/state/UndoProvider'
 import { Pressures } from './Pressures'
@@ -65,7 +63,6 @@ function unsavedLabel(gear: CylinderGear): string {
 
 /** The drawn cylinder, the weigh-in beside it, and its worked sum. */
 export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; altitudeM: number; nowIso: string }) {
-  const { system } = useUnits()
   const say = useNotice()
   const { small, gas } = kindFacts[gear.kind]
   const massRole: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
@@ -89,7 +86,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
   }
   const refusedAt = (path: string): string | null =>
     refusal?.issues.find((issue) => issue.path === path)?.message ?? null
-  const weighedSlip = held && shown ? contentsSlip(contentsInput(gear, shown), small) : null
+  const weighedSlip = held && shown ? contentsSlip(contentsInput(gear, shown), small, gear.sources) : null
   const slip = held && level ? readSlip(gear, level) : weighedSlip
 
   const submit = async (): Promise<void> => {
@@ -187,8 +184,7 @@ export function WeighBench({ gear, altitudeM, nowIso }: { gear: CylinderGear; al
         )}
         {slip && !typing && !level && gear.lastWeighing && (
           <p className="hint mb-0">
-            Weighed <DateTime iso={gear.lastWeighing.weighedAt} />, tare{' '}
-            {formatQuantity({ value: gear.tareKg, role: massRole }, system)}.
+            Weighed <DateTime iso={gear.lastWeighing.weighedAt} />.
           </p>
         )}
       </SlipPaper>

@@ -4,6 +4,9 @@ import { requireCylinder } from '@/app/shared/pageData'
 import { meteredFills } from '@/services/cylinders/cylinderEvents'
 import { History } from '@/app/shared/History'
 import { loadRigSnapshot } from '@/app/shared/pageData'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
+import { FitnessPlate } from '@/app/cylinders/FitnessPlate'
+import { HeavierQuestion } from './HeavierQuestion'
 import { historyOf } from './historyOf'
 import { LevelBench } from './level/LevelBench'
 import { WeighBench } from './WeighBench'
@@ -14,14 +17,17 @@ export const metadata: Metadata = { title: sharedLabels.cylinder }
 export default async function CylinderPage({ params }: { params: Promise<{ id: string }> }) {
   const { gear, row } = requireCylinder((await params).id)
   const { trip, nowIso } = loadRigSnapshot()
+  const { heavier } = gear.fitness
   const altitudeM = trip?.row.altitudeM ?? 0
   return (
     <>
+      {heavier && gear.fitness.refilledAt === null && <HeavierQuestion gear={gear} byKg={heavier.byKg} />}
       {kindFacts[gear.kind].isFixed ? (
         <LevelBench gear={gear} fullMark={row.fullMark} fills={meteredFills(gear.id)} altitudeM={altitudeM} />
       ) : (
         <WeighBench key={row.version} gear={gear} altitudeM={altitudeM} nowIso={nowIso} />
       )}
+      <FitnessPlate fitness={vesselFitness(gear, nowIso.slice(0, 10))} />
       <History entries={historyOf(gear)} />
     </>
   )

@@ -41,11 +41,14 @@ export function CarryBench({
   rigId,
   cylinders,
   asked,
+  today,
   ticks: logged,
 }: {
   rigId: string
   cylinders: readonly CylinderGear[]
   asked: string | null
+  /** Day where the owner is. */
+  today: string
   ticks: readonly LoggedTick[]
 }) {
   const [chosen, setChosen] = useSessionState<readonly string[]>(`carry ${asked ?? ''}`, asked ? [asked] : [])
@@ -57,6 +60,7 @@ export function CarryBench({
       carried,
       carrier,
       ticks.map(({ stepId }) => stepId),
+      today,
     ),
   )
   const outcome = verdict(findings)

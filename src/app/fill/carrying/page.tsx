@@ -23,6 +23,7 @@ export default async function CarryingPage({
       rigId={rig.id}
       cylinders={cylinders.map(({ gear }) => gear)}
       asked={typeof asked === 'string' ? asked : null}
+      today={nowIso.slice(0, 10)}
       ticks={ticks}
     />
   )

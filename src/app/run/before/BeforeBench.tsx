@@ -1,6 +1,6 @@
 'use client'
 
-import { supplyLabels } from '@/core/cylinders/cylinderKind'
+import { supplyLabels, type Supply } from '@/core/cylinders/cylinderKind'
 import { fillBefore, type FillPlan } from '@/core/run/analysis/fillBefore'
 import { Link } from '@/ui/shell/Link'
 import Button from 'react-bootstrap/Button'
@@ -13,6 +13,13 @@ import { FigureButton } from '@/ui/figures/FigureButton'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { StateMark } from '@/ui/figures/StateMark'
 import { runLabels } from '@/ui/terms/runLabels'
+
+/** Where a fill is done. */
+function fillPageOf(supply: Supply, stopKg: number | null, isByBleeder: boolean): string {
+  if (supply === 'bottles') return '/fill/bottles'
+  if (isByBleeder) return '/fill'
+  return stopKg === null ? '/fill/onboard' : '/fill/by-weight'
+}
 
 function Plan({
   plan,
@@ -41,7 +48,7 @@ function Plan({
         </span>
       </p>
       <ul>
-        {plan.errands.map(({ cylinderId, name, addKg, toKg, stopKg, cost }) => (
+        {plan.errands.map(({ cylinderId, name, addKg, toKg, stopKg, isByBleeder, cost }) => (
           <li key={cylinderId}>
             <div>
               <strong>Fill {name}</strong>
@@ -61,6 +68,7 @@ function Plan({
                 )}
               </span>
             </div>
+            {isByBleeder && <span className="hint">no stop weight: nobody read its tare; by the bleeder only</span>}
             {stopKg !== null && (
               <span>
                 <FigureButton
@@ -77,7 +85,7 @@ function Plan({
             <span className="save-line mt-0">
               <Link
                 className="btn btn-quiet btn-sm"
-                href={`/fill/${plan.supply === 'bottles' ? 'bottles' : stopKg === null ? 'onboard' : 'by-weight'}?cylinder=${cylinderId}`}
+                href={`${fillPageOf(plan.supply, stopKg, isByBleeder)}?cylinder=${cylinderId}`}
               >
                 {runLabels.fillIt}
               </Link>

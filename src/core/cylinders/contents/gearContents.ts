@@ -1,5 +1,5 @@
 import { InputError } from '@/core/base/InputError'
-import type { CylinderGear, Weighing, LevelReading } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, type LevelReading, usedTareKg, type Weighing } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { type ContentsInput, contents, contentsFromNet, type Contents } from './contents'
@@ -7,14 +7,14 @@ import { FIXED_TANK_FULL, massAtLevelKg } from './liquidLevel'
 
 /** What a weighing of this cylinder gives core/cylinders/contents to work with. */
 export function contentsInput(
-  cylinder: Pick<CylinderGear, 'kind' | 'tareKg' | 'waterCapacityKg' | 'labelNetKg'>,
+  cylinder: Pick<CylinderGear, 'kind' | 'tareKg' | 'waterCapacityKg' | 'labelNetKg' | 'sources'>,
   weighing: Pick<Weighing, 'grossKg' | 'hangingKg'>,
 ): ContentsInput {
   return {
     gas: kindFacts[cylinder.kind].gas,
     grossKg: weighing.grossKg,
     hangingKg: weighing.hangingKg,
-    tareKg: cylinder.tareKg,
+    tareKg: usedTareKg(cylinder, weighing.grossKg - weighing.hangingKg),
     waterCapacityKg: cylinder.waterCapacityKg,
     labelNetKg: cylinder.labelNetKg,
   }

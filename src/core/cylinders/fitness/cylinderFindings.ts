@@ -1,5 +1,7 @@
 import { contentsFindings } from '@/core/cylinders/contents/contentsFindings'
-import { type CylinderGear, isRefilledAgainstItsKind } from '@/core/cylinders/cylinderGear'
+import type { DisplayRole } from '@/core/base/quantity'
+import { type CylinderGear, isRefilledAgainstItsKind, isTareKnown, tareRangeKg } from '@/core/cylinders/cylinderGear'
+import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
 import type { Finding } from '@/core/findings/Finding'
@@ -93,7 +95,7 @@ function inspectionDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
  * @param untilDay - last day of the trip, `2026-12-08`
  */
 export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilDay: string): Finding[] {
-  const { id, name, fitness } = cylinder
+  const { id, name, kind, fitness } = cylinder
   const found: Finding[] = []
   const partsOf = (month = '') => ({ name, month, rule: fitness.rule.name })
   if (isRefilledAgainstItsKind(cylinder)) {
@@ -103,6 +105,49 @@ export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilD
         reason:
           'Carrying one on a road is an offence in the US, with a fine of up to $500,000 and five years; its valve may not close again. Leave it at home.',
         parts: partsOf(),
+        subjectId: id,
+      }),
+    )
+  }
+  const { vesselLeak, heavier } = fitness
+  if (vesselLeak) {
+    found.push(
+      makeFinding('cylinders', 'vessel-leaks', {
+        text: '{name} leaks at {place}.',
+        reason:
+          'Its valve cannot stop this. Everyone out and upwind, no flame, engine or tool within 50 ft (15 m), do not drive; call the supplier. Foam, hiss, frost or a strong smell: 330 ft (100 m) away and call 911.',
+        parts: { name, place: vesselLeak.place },
+        reasonParts: null,
+        subjectId: id,
+      }),
+    )
+  }
+  if (heavier && fitness.refilledAt === null) {
+    found.push(
+      makeFinding('cylinders', 'bottle-heavier', {
+        text: '{name} weighs {more} more than it did before.',
+        reason:
+          'It is not made to be refilled. If it was refilled, mark it and keep it at home; if a weighing was wrong, strike that one out.',
+        parts: { name, more: { value: heavier.byKg, role: 'bottleMass' } },
+        reasonParts: null,
+        subjectId: id,
+      }),
+    )
+  }
+  if (!isTareKnown(cylinder) && kindFacts[kind].isRefillable) {
+    const role: DisplayRole = kindFacts[kind].small ? 'bottleMass' : 'cylinderMass'
+    const [lightKg, heavyKg] = tareRangeKg(cylinder)
+    found.push(
+      makeFinding('cylinders', 'tare-not-read', {
+        text: 'Nobody read the tare of {name}: {light} to {heavy}.',
+        reason:
+          'Read TW on its collar. Until then its contents count the heavy end, and there is no weight to stop a fill at.',
+        parts: {
+          name,
+          light: { value: lightKg, role, rounded: 'down' },
+          heavy: { value: heavyKg, role, rounded: 'up' },
+        },
+        reasonParts: null,
         subjectId: id,
       }),
     )

@@ -1,8 +1,20 @@
 import { gearContents } from '@/core/cylinders/contents/gearContents'
-import { type CylinderGear, isRefilledAgainstItsKind } from '@/core/cylinders/cylinderGear'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { fitToUse, type FitnessTopic } from './vesselFitness'
 
-/** Why the gas in a cylinder may not be used, at any weight. */
-export type UnusableReason = 'overfilled' | 'out of service' | 'refilled and may not be carried'
+/** Why the gas in a cylinder may not be used, in a few words. */
+const inWords = {
+  leak: 'leaking at the vessel',
+  refilled: 'refilled and may not be carried',
+  condition: 'out of service',
+  contents: 'overfilled',
+} as const satisfies Partial<Record<FitnessTopic, string>>
+
+export type UnusableReason = (typeof inWords)[keyof typeof inWords]
+
+function isBar(about: FitnessTopic): about is keyof typeof inWords {
+  return about in inWords
+}
 
 /**
  * Why a cylinder may not be used on a trip.
@@ -10,9 +22,8 @@ export type UnusableReason = 'overfilled' | 'out of service' | 'refilled and may
  * @returns null when it may be used
  */
 export function unusableReason(cylinder: CylinderGear): UnusableReason | null {
-  if (cylinder.fitness.retiredBy !== null) return 'out of service'
-  if (isRefilledAgainstItsKind(cylinder)) return 'refilled and may not be carried'
-  return gearContents(cylinder)?.overfilled ? 'overfilled' : null
+  const [worst] = fitToUse(cylinder).reasons
+  return worst?.answer === 'no' && isBar(worst.about) ? inWords[worst.about] : null
 }
 
 /**

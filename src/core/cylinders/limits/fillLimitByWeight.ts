@@ -1,7 +1,7 @@
 import type { Fluid } from '@/core/fluids/fluidData'
 import { InputError } from '@/core/base/InputError'
 import { FIXED_TANK_FULL, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, isTareKnown, tareRangeKg } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { BasisId } from '@/core/rules/basis/basis'
 import { fillingDensityRows, PROPANE_SPECIFIC_GRAVITY, CO2_FILLING_PERCENT } from '@/core/rules/fillingDensity'
@@ -83,4 +83,18 @@ export function gearLimitKg(cylinder: Pick<CylinderGear, 'kind' | 'waterCapacity
   const { gas, isFixed } = kindFacts[kind]
   if (isFixed) return massAtLevelKg(gas, waterCapacityKg, FIXED_TANK_FULL, SIXTY_F_K)
   return fillLimitByWeightKg(gas, waterCapacityKg, labelNetKg)
+}
+
+/**
+ * What the scale shows, without attachments, when a cylinder holds an amount of gas.
+ *
+ * @param netKg - its limit, or less
+ * @returns kg; null for a fixed tank, and where nobody read the tare
+ */
+export function stopWeightKg(
+  cylinder: Pick<CylinderGear, 'kind' | 'tareKg' | 'sources'>,
+  netKg: number,
+): number | null {
+  // One weighed empty may weigh less by its vapor: the lighter tare stops earlier.
+  return kindFacts[cylinder.kind].isFixed || !isTareKnown(cylinder) ? null : tareRangeKg(cylinder)[0] + netKg
 }

@@ -7,7 +7,8 @@ import { type FindingText, makeFinding } from '@/core/findings/makeFinding'
 import { liquidFullTemperatureK } from '@/core/fluids/cylinderState'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
 import { HOT_CAR_K, fromUnit } from '@/core/units/convert'
-import { type CylinderGear, isRefilledAgainstItsKind } from '@/core/cylinders/cylinderGear'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type FitnessTopic, vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import type { Quantity } from '@/core/base/quantity'
 
 /** Where the cylinders ride. */
@@ -63,6 +64,15 @@ export const carryItems: readonly CarryItem[] = [
 const MAX_EACH_KG = fromUnit(45, 'mass', 'lb')
 const MAX_TOGETHER_KG = fromUnit(90, 'mass', 'lb')
 
+const refusals: Partial<Record<FitnessTopic, FindingCode<'fill'>>> = {
+  leak: 'carry-leaking',
+  refilled: 'carry-refilled',
+  heavier: 'carry-heavier',
+  condition: 'carry-out-of-service',
+  contents: 'carry-overfilled',
+  fixed: 'carry-fixed',
+}
+
 /** Most gas a cylinder may come home with: full, or more where it is overfilled now. */
 function heaviestKg(cylinder: CylinderGear): number {
   return Math.max(gearLimitKg(cylinder), gearContents(cylinder)?.netKg ?? 0)
@@ -95,11 +105,13 @@ function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
  * @param cylinders - those to be carried
  * @param carrier - where they ride
  * @param done - identifiers of the items ticked
+ * @param onDay - `2026-11-24`
  */
 export function transportCheck(
   cylinders: readonly CylinderGear[],
   carrier: Carrier,
   done: readonly string[],
+  onDay: string,
 ): Finding[] {
   const found: Finding[] = []
   const add = (
@@ -117,32 +129,19 @@ export function transportCheck(
     )
   }
   for (const cylinder of cylinders) {
-    const { id, name, kind } = cylinder
-    if (isRefilledAgainstItsKind(cylinder)) {
-      add(
-        'carry-refilled',
-        '{name} was refilled and may not be carried.',
-        'In the US an offence, up to $500,000 and five years. It stays at home.',
-        { name },
-        id,
-      )
-    }
-    if (gearContents(cylinder)?.overfilled) {
-      add(
-        'carry-overfilled',
-        '{name} is overfilled and is not carried.',
-        `Warm in the car it would go liquid-full. ${kindFacts[kind].whenOverfilled}`,
-        { name },
-        id,
-      )
-    }
-    if (kindFacts[kind].isFixed) {
-      add(
-        'carry-fixed',
-        '{name} is fixed to the rig.',
-        'The rig is driven to the pump, or the truck comes to it.',
-        { name },
-        id,
+    const { id, name } = cylinder
+    for (const { about, answer, sentence } of vesselFitness(cylinder, onDay).carry.reasons) {
+      const code = answer === 'no' ? refusals[about] : answer === 'ask' ? 'carry-not-looked-over' : undefined
+      if (!code) continue
+      const text = answer === 'no' ? '{name} is not carried.' : '{name} is looked over before it rides.'
+      found.push(
+        makeFinding('fill', code, {
+          text,
+          parts: { name },
+          reason: sentence.text,
+          reasonParts: sentence.parts ?? null,
+          subjectId: id,
+        }),
       )
     }
   }

@@ -8,6 +8,9 @@ export const leakKinds = ['vessel', 'relief', 'bleeder', 'stem', 'joint', 'gauge
 
 type LeakKind = (typeof leakKinds)[number]
 
+/** Places of the vessel itself: a leak there cannot be stopped by its valve. */
+export const vesselItemKinds = ['vessel', 'relief', 'bleeder', 'stem'] as const satisfies readonly LeakKind[]
+
 /** One place to soap. */
 export interface LeakItem {
   id: string

@@ -29,6 +29,27 @@ export const cylinderBasis = {
     computedBy: 'cylinders/contents/contentsSlip#contentsSlip',
     checkedBy: 'core/cylinders/contents',
   },
+  'tare-assumed': {
+    title: 'Usual tare of this size',
+    formula:
+      'Nobody read it. Contents count the heavy end of the range, so that no steel is counted as gas. No stop weight is given.',
+    source: 'Common practice: steel, aluminum and composite cylinders of this size',
+    provenance: 'from memory',
+    range: 'a 20 lb cylinder weighs 9 lb (composite) to 19.5 lb (steel) empty',
+    caution: 'Read TW on the collar. A weighing when empty still has 0.15 to 0.8 lb of vapor in it.',
+    computedBy: 'cylinders/cylinderGear#usedTareKg',
+    checkedBy: 'core/cylinders/assumedTare',
+  },
+  'vessel-leak': {
+    title: 'A leak of the vessel',
+    formula: 'Beads or foam at the valve’s foot, the relief valve, the bleeder or the stem of the cylinder valve.',
+    source: 'Common practice of suppliers and fire departments',
+    provenance: 'from memory',
+    caution:
+      'The cylinder valve cannot stop it. Beads: outdoors, everyone out and upwind, no flame, engine or tool within 50 ft (15 m), do not drive; call the supplier. Foam, hiss, frost or a strong smell: 330 ft (100 m) away and 911.',
+    computedBy: 'cylinders/fitness/vesselFitness#vesselFitness',
+    checkedBy: 'core/cylinders/vesselFitness',
+  },
   'water-capacity': {
     title: 'Water capacity (WC)',
     formula:
@@ -153,8 +174,8 @@ export const cylinderBasis = {
       'Cylinders for 4 to 40 lb of propane need a valve with an overfill stop to be filled; its hand-wheel has three lobes.',
     source: 'NFPA 58, since 2002',
     provenance: 'from memory',
-    computedBy: 'cylinders/fitness/pumpAnswer#pumpAnswer',
-    checkedBy: 'core/cylinders/pumpAnswer',
+    computedBy: 'cylinders/fitness/vesselFitness#vesselFitness',
+    checkedBy: 'core/cylinders/vesselFitness',
   },
   'look-over': {
     title: 'Look-over',

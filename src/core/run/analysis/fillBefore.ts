@@ -1,7 +1,7 @@
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, isTareKnown } from '@/core/cylinders/cylinderGear'
 import { kindFacts, type Supply } from '@/core/cylinders/cylinderKind'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
-import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
+import { gearLimitKg, stopWeightKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { SupplyBalance } from './gasForTrip'
 
 /** Cylinders that a filling station would fill; never a non-refillable bottle. */
@@ -11,7 +11,7 @@ export function fillableIds(cylinders: readonly CylinderGear[], onDay: string): 
       (cylinder) =>
         kindFacts[cylinder.kind].isRefillable &&
         kindFacts[cylinder.kind].gas === 'propane' &&
-        pumpAnswer(cylinder, onDay).answer !== 'no',
+        vesselFitness(cylinder, onDay).fill.answer !== 'no',
     )
     .map(({ id }) => id)
 }
@@ -24,8 +24,10 @@ interface FillErrand {
   addKg: number | null
   /** Contents after it. */
   toKg: number
-  /** Stop weight without attachments; null for a fixed tank. */
+  /** Stop weight without attachments; null for a fixed tank, and where nobody read the tare. */
   stopKg: number | null
+  /** An attendant fills it by its bleeder, since there is no weight to stop at. */
+  isByBleeder: boolean
   cost: number | null
 }
 
@@ -62,7 +64,8 @@ function errandOf(
     name: cylinder.name,
     addKg,
     toKg,
-    stopKg: kindFacts[cylinder.kind].isFixed ? null : cylinder.tareKg + toKg,
+    stopKg: stopWeightKg(cylinder, toKg),
+    isByBleeder: !isTareKnown(cylinder),
     cost: perKg === null || addKg === null ? null : addKg * perKg,
   }
 }

@@ -3,9 +3,9 @@ import type { Phrase, Quantity } from '@/core/base/quantity'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { kindFacts, supplyLabels } from '@/core/cylinders/cylinderKind'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
-import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { gearLimitKg, stopWeightKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { gaugePressurePa } from '@/core/fluids/atmosphere'
 import { saturation } from '@/core/fluids/saturation'
 import { placedHeaters } from '@/core/heat/clearance/placedFindings'
@@ -43,7 +43,7 @@ function lineOf(cylinder: CylinderGear, onDay: string): Phrase {
     parts.net = { value: held.netKg, role }
   }
   // What bars filling stands in the place of the weight to stop at.
-  const [worst] = pumpAnswer(cylinder, onDay).reasons
+  const [worst] = vesselFitness(cylinder, onDay).fill.reasons
   if (status === 'not-refillable') return { text: `${said.join(' ')} never refill.`, parts }
   if (worst?.answer === 'no') {
     return {
@@ -53,8 +53,12 @@ function lineOf(cylinder: CylinderGear, onDay: string): Phrase {
   }
   if (kindFacts[cylinder.kind].isFixed) said.push('fill to 80 % by its gauge')
   else {
-    said.push('stop filling at {stop} on the scale')
-    parts.stop = { value: cylinder.tareKg + gearLimitKg(cylinder), role, rounded: 'down' }
+    const stopKg = stopWeightKg(cylinder, gearLimitKg(cylinder))
+    if (stopKg === null) said.push('its tare was not read: no stop weight, by the bleeder only')
+    else {
+      said.push('stop filling at {stop} on the scale')
+      parts.stop = { value: stopKg, role, rounded: 'down' }
+    }
   }
   if (dueMonth !== null) {
     said.push('; fill until {month}')

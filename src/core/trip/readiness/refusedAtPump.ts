@@ -1,5 +1,5 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
@@ -16,7 +16,7 @@ export function refusedAtPump(balances: readonly SupplyBalance[], onDay: string)
     .flatMap(({ cylinders }) => cylinders)
     .filter(({ cylinder }) => kindFacts[cylinder.kind].isRefillable)
     .flatMap(({ cylinder }): Finding[] => {
-      const [worst] = pumpAnswer(cylinder, onDay).reasons
+      const [worst] = vesselFitness(cylinder, onDay).fill.reasons
       if (worst?.answer !== 'no') return []
       return [
         makeFinding('fill', 'refused-at-pump', {

@@ -1,5 +1,6 @@
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
 import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
+import { quantitySourcesSchema } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 import { lineSchema } from '@/core/hookup/line/line'
 import { leakGrades } from '@/core/leak-test/sheet/leakTestState'
@@ -49,6 +50,14 @@ const fitnessSchema = z.strictObject({
   lastLook: lookSchema.nullable(),
   retiredBy: lookSchema.nullable(),
   refilledAt: instantField.nullable(),
+  heavier: z
+    .strictObject({ byKg: z.number().positive().max(2000), weighedAt: instantField })
+    .nullable()
+    .optional(),
+  vesselLeak: z
+    .strictObject({ place: z.string().max(300), foundAt: instantField })
+    .nullable()
+    .optional(),
 })
 
 /** Schema of a cylinder as core takes it. */
@@ -59,6 +68,7 @@ export const cylinderGearSchema = z.strictObject({
   tareKg: z.number().min(0).max(1000),
   waterCapacityKg: z.number().positive().max(5000),
   labelNetKg: z.number().positive().max(2000).nullable(),
+  sources: quantitySourcesSchema.optional(),
   aboard: z.boolean(),
   lastWeighing: z
     .strictObject({

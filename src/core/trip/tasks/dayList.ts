@@ -34,9 +34,12 @@ const COVERED_BY_FILLS: readonly string[] = ['gas-not-enough', 'heat-gas-not-eno
 /** Of a finding that this version does not know. */
 const OTHER_WORK = { place: 'table', minutes: 5 } as const
 
-function fillPhrase({ name, addKg, stopKg }: FillPlan['errands'][number], role: DisplayRole): Phrase {
+function fillPhrase({ name, addKg, stopKg, isByBleeder }: FillPlan['errands'][number], role: DisplayRole): Phrase {
   const add = addKg === null ? null : ({ value: addKg, role } as const)
   const stop = stopKg === null ? null : ({ value: stopKg, role, rounded: 'down' } as const)
+  if (isByBleeder) {
+    return { text: 'Read the tare (TW) of {name}, or have an attendant fill it by its bleeder.', parts: { name } }
+  }
   if (add === null) {
     return stop === null
       ? { text: 'Read the gauge of {name}, then fill it.', parts: { name } }

@@ -6,8 +6,9 @@ export const FORMAT = 'gold-kettle'
  *
  * - 1: as 0.6.0 wrote it; pictures by the identifier of their row
  * - 2: events with `recordedAt` and `sequence`; pictures by their hash
+ * - 3: rows with the `sources` of their quantities; rigs with `shell`, appliances with `ratedInputW`
  */
-export const FORMAT_VERSION = 2
+export const FORMAT_VERSION = 3
 
 export type ArchiveRow = Readonly<Record<string, unknown>>
 

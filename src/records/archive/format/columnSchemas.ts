@@ -56,6 +56,7 @@ export const columnSchemas: Readonly<Record<string, z.ZodType>> = {
     .min(1)
     .max(700 * 1024),
   inputW: positive(200_000),
+  ratedInputW: positive(200_000),
   pilotW: between(0, 200_000),
   currentA: between(0, 200),
   nights: z.int().min(1).max(366),

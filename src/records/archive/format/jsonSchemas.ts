@@ -1,6 +1,8 @@
 import { displayRoles } from '@/core/units/displayRoles'
 import { severities, stations } from '@/core/findings/Finding'
+import { quantitySourcesSchema } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
+import { rigShellSchema } from '@/core/heat/warmth/rigShell'
 import { lineSchema } from '@/core/hookup/line/line'
 import { leakItemSchema } from '@/core/leak-test/sheet/leakSheet'
 import { batterySchema } from '@/core/run/battery/battery'
@@ -77,6 +79,14 @@ const keptSchema = z.strictObject({
 export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'rigs.ownRule': ownRuleSchema,
   'rigs.battery': batterySchema,
+  'rigs.shell': rigShellSchema,
+  'rigs.sources': quantitySourcesSchema,
+  'cylinders.sources': quantitySourcesSchema,
+  'appliances.sources': quantitySourcesSchema,
+  'trips.sources': quantitySourcesSchema,
+  'trip_uses.sources': quantitySourcesSchema,
+  'rooms.sources': quantitySourcesSchema,
+  'heaters.sources': quantitySourcesSchema,
   'looks.answers': z.record(z.string().max(60), z.enum(['sound', 'bad'])),
   'trips.settings': runSettingsSchema,
   'trips.forecast': forecastSchema,

@@ -13,24 +13,52 @@ function isRow(value: unknown): value is ArchiveRow {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 
-/**
- * A file of version 1 in the form of version 2: events get the columns of their recording, as unknown, and pictures
- * the hash of their content. Rows are checked afterwards.
- */
-export function upgradeArchive<Checked extends UncheckedArchive>(archive: Checked): Checked {
-  if (archive.version !== 1) return archive
+/** The columns that version 3 added, with what older rows get: entered, and nothing told. */
+const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
+  rigs: { shell: null, sources: {} },
+  cylinders: { sources: {} },
+  appliances: { ratedInputW: null, sources: {} },
+  trips: { sources: {} },
+  trip_uses: { sources: {} },
+  rooms: { sources: {} },
+  heaters: { sources: {} },
+}
+
+function withEachRow<Checked extends UncheckedArchive>(
+  archive: Checked,
+  upgraded: (table: string, row: ArchiveRow) => ArchiveRow,
+): Checked['tables'] {
+  return Object.fromEntries(
+    Object.entries(archive.tables).map(([name, rows]) => [
+      name,
+      rows.map((row) => (isRow(row) ? upgraded(name, row) : row)),
+    ]),
+  )
+}
+
+function toVersion2<Checked extends UncheckedArchive>(archive: Checked): Checked {
   const hashes = new Map(
     Object.entries(archive.files).map(([id, base64]) => [id, contentHash(Buffer.from(base64, 'base64'))]),
   )
-  const upgraded = (name: string, row: unknown): unknown => {
-    if (!isRow(row)) return row
+  const tables = withEachRow(archive, (name, row) => {
     if (pictureTables.includes(name)) return { contentHash: hashes.get(String(row.id)) ?? null, ...row }
     const isEvent = archiveTables.find((table) => table.name === name)?.kind === 'event'
     return isEvent ? { recordedAt: null, sequence: 0, ...row } : row
-  }
+  })
   const files = Object.fromEntries(Object.entries(archive.files).map(([id, base64]) => [hashes.get(id) ?? id, base64]))
-  const tables = Object.fromEntries(
-    Object.entries(archive.tables).map(([name, rows]) => [name, rows.map((row) => upgraded(name, row))]),
-  )
   return { ...archive, version: 2, tables, files }
+}
+
+function toVersion3<Checked extends UncheckedArchive>(archive: Checked): Checked {
+  const tables = withEachRow(archive, (name, row) => ({ ...addedInVersion3[name], ...row }))
+  return { ...archive, version: 3, tables }
+}
+
+/**
+ * A file of an older version in the form of the present one: events get the columns of their recording, as unknown,
+ * pictures the hash of their content, and quantities no source. Rows are checked afterwards.
+ */
+export function upgradeArchive<Checked extends UncheckedArchive>(archive: Checked): Checked {
+  const second = archive.version === 1 ? toVersion2(archive) : archive
+  return second.version === 2 ? toVersion3(second) : second
 }

@@ -4,8 +4,10 @@ import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
 import { findRuleSet, type RuleSet } from '@/core/rules/dateRules'
 import type { Database } from '@/records/databaseType'
 import { lastFills } from './fills'
+import { heavierBottles } from './weighings'
 import { activeInspections, type StoredInspection } from './inspections'
 import { activeMarks } from './marks'
+import { vesselLeaks } from '@/records/repositories/lines/vesselLeaks'
 import type { Rig } from '@/records/repositories/rigs/rigs'
 import type { cylinders } from '@/records/schema/schema'
 
@@ -33,6 +35,11 @@ export function loadFitness(database: Database, rig: Rig, rows: readonly Cylinde
   const marks = activeMarks(database, ids)
   const looks = activeInspections(database, ids)
   const fills = lastFills(database, ids)
+  const leaks = vesselLeaks(database, rig.id)
+  const heavier = heavierBottles(
+    database,
+    rows.filter(({ kind }) => !kindFacts[kind].isRefillable).map(({ id }) => id),
+  )
   return new Map(
     rows.map((row) => {
       const own = looks.get(row.id) ?? []
@@ -47,6 +54,8 @@ export function loadFitness(database: Database, rig: Rig, rows: readonly Cylinde
         lastLook: lookOf(own.find(({ clearedBy }) => clearedBy === null)),
         retiredBy: lookOf(disqualifying(row.kind, own)),
         refilledAt: kindFacts[row.kind].isRefillable ? null : (fills.get(row.id)?.filledAt ?? null),
+        heavier: heavier.get(row.id) ?? null,
+        vesselLeak: leaks.get(row.id) ?? null,
       }
       return [row.id, fitness]
     }),

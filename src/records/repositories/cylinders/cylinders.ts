@@ -28,6 +28,7 @@ export const plainCylinder = {
   ruleReason: null,
   reliefGaugePa: null,
   fullMark: null,
+  sources: {},
   aboard: true,
 } as const satisfies Partial<CylinderEntry>
 
@@ -58,7 +59,7 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
   return rows.flatMap((row) => {
     const own = fitness.get(row.id)
     if (!own) return []
-    const { id, name, kind, tareKg, waterCapacityKg, labelNetKg, aboard } = row
+    const { id, name, kind, tareKg, waterCapacityKg, labelNetKg, aboard, sources } = row
     const gear: CylinderGear = {
       id,
       name,
@@ -66,6 +67,7 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
       tareKg,
       waterCapacityKg,
       labelNetKg,
+      sources,
       aboard,
       lastWeighing: weighingOf(weighings.get(id)),
       lastLevel: levelOf(levels.get(id)),

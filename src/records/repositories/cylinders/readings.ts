@@ -1,5 +1,5 @@
 import { and, inArray, isNull } from 'drizzle-orm'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, usedTareKg } from '@/core/cylinders/cylinderGear'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import type { CylinderReading } from '@/core/trip/usage/burnSpans'
@@ -29,7 +29,8 @@ export function listReadings(database: Database, cylinders: readonly CylinderGea
       const gear = gears.get(weighing.cylinderId)
       if (!gear) return []
       // Only the difference of weights, because years of weighings are read at once.
-      const netKg = weighing.grossKg - weighing.hangingKg - gear.tareKg
+      const scaleKg = weighing.grossKg - weighing.hangingKg
+      const netKg = scaleKg - usedTareKg(gear, scaleKg)
       return netKg < 0 ? [] : [{ cylinderId: gear.id, at: weighing.weighedAt, netKg, isFill: false }]
     })
   const read = database

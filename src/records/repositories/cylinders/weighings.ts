@@ -23,6 +23,34 @@ export function lastWeighings(database: Database, cylinderIds: readonly string[]
   )
 }
 
+/** What two readings of one scale may differ by. [common practice] */
+const SCALE_KG = 0.02
+
+/**
+ * Bottles whose last valid weighing is heavier than one before it.
+ *
+ * @param cylinderIds - of bottles that are not made to be refilled
+ */
+export function heavierBottles(
+  database: Database,
+  cylinderIds: readonly string[],
+): Map<string, { byKg: number; weighedAt: string }> {
+  const found = new Map<string, { byKg: number; weighedAt: string }>()
+  for (const id of cylinderIds) {
+    const [last, ...before] = database
+      .select()
+      .from(weighings)
+      .where(and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt), hasHappened(weighings.weighedAt)))
+      .orderBy(...newestFirst)
+      .all()
+      .map(({ grossKg, hangingKg, weighedAt }) => ({ scaleKg: grossKg - hangingKg, weighedAt }))
+    if (!last || before.length === 0) continue
+    const byKg = last.scaleKg - Math.min(...before.map(({ scaleKg }) => scaleKg))
+    if (byKg > SCALE_KG) found.set(id, { byKg, weighedAt: last.weighedAt })
+  }
+  return found
+}
+
 /** All weighings of a cylinder, newest first, including voided ones. */
 export function listWeighings(database: Database, cylinderId: string): StoredWeighing[] {
   return database

@@ -1,6 +1,6 @@
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
-import { pumpAnswer } from '@/core/cylinders/fitness/pumpAnswer'
+import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { tripEndDay } from '@/core/time/day'
 import { requireCylinder } from '@/app/shared/pageData'
 import { loadRigSnapshot } from '@/app/shared/pageData'
@@ -27,7 +27,7 @@ export default async function DatesPage({ params }: { params: Promise<{ id: stri
         <MarkList marks={marksOf(gear.id)} />
         {dated && <RuleOfCylinder row={row} rule={gear.fitness.rule} />}
       </div>
-      <PumpPlate answer={pumpAnswer(gear, today)} name={gear.name} />
+      <PumpPlate answer={vesselFitness(gear, today).fill} name={gear.name} />
     </div>
   )
 }
