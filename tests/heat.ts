@@ -89,8 +89,8 @@ export function roomGear(change: Partial<RoomPlan> = {}): RoomGear {
   const room = bareRoom({
     openings: [
       door(),
-      window({ openM: inches(1) }),
-      window({ id: 'other', name: 'Other window', side: 'right', alongM: 1, openM: inches(1) }),
+      window({ openM: inches(3) }),
+      window({ id: 'other', name: 'Other window', side: 'right', alongM: 1, bottomM: 0.2, openM: inches(3) }),
     ],
   })
   return {

@@ -4,6 +4,7 @@ import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import { usableGasKg } from '@/core/cylinders/fitness/usableGas'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import type { PlannedBurning, RoomPlan } from '@/core/heat/room/roomPlan'
+import { mildestHeatedK } from '@/core/run/weather/forecastOfTrip'
 import { loadRigSnapshot } from '@/app/shared/pageData'
 import { pricesOf } from '@/services/fill/prices'
 import { heatersOf, type StoredHeater } from '@/services/heat/heaters'
@@ -26,6 +27,8 @@ export interface HeatPageData {
   appliances: readonly { id: string; name: string }[]
   equipment: readonly Equipment[]
   altitudeM: number
+  /** Outside at the mildest hour that is heated; null when not known. */
+  mildestK: number | null
   /** Coldest night of the trip; null when not entered. */
   coldestK: number | null
   pricePerKg: number | null
@@ -65,6 +68,7 @@ export async function heatPageData(search: HeatSearch, mayBegin = false): Promis
     appliances: appliances.map(({ id, name }) => ({ id, name })),
     equipment,
     altitudeM: trip?.plan.altitudeM ?? 0,
+    mildestK: trip ? mildestHeatedK(trip.plan) : null,
     coldestK: trip?.plan.coldestK ?? null,
     pricePerKg: cheapestPerKg(pricesOf(rig.id)),
     aboardKg: weighed.length === 0 ? null : weighed.reduce((sum, kg) => sum + kg, 0),

@@ -16,6 +16,8 @@ export interface RigHeatInput {
   /** The owner entered that nothing heats this rig. */
   heatless: boolean
   altitudeM: number
+  /** Outside at the mildest hour that is heated; null or absent when not known. */
+  mildestK?: number | null
   equipment: readonly Equipment[]
   /** What the trip plans to burn, by appliance; none without a trip. */
   planned: readonly PlannedBurning[]
@@ -51,7 +53,8 @@ function ofRoom({ id, name }: RoomGear, findings: () => Finding[]): Finding[] {
  *
  * @param rig - rooms, heaters, alarms, and how high it goes
  */
-export function heatFindings({ rooms, heaters, heatless, altitudeM, equipment, planned }: RigHeatInput): Finding[] {
+export function heatFindings(rig: RigHeatInput): Finding[] {
+  const { rooms, heaters, heatless, altitudeM, mildestK = null, equipment, planned } = rig
   if (heaters.length === 0)
     return [...rooms.flatMap((gear) => ofRoom(gear, () => roomFindings(gear))), ...(heatless ? [] : [nothingKnown()])]
   const placed = rooms.flatMap((gear) => placedHeaters(gear, heaters))
@@ -82,7 +85,11 @@ export function heatFindings({ rooms, heaters, heatless, altitudeM, equipment, p
     ...rooms.flatMap((gear) =>
       ofRoom(gear, () => [
         ...roomFindings(gear),
-        ...airFindings(gear, unventedInUse(placed.filter((one) => one.gear.id === gear.id))),
+        ...airFindings(gear, unventedInUse(placed.filter((one) => one.gear.id === gear.id)), {
+          planned,
+          altitudeM,
+          mildestK,
+        }),
       ]),
     ),
   ]

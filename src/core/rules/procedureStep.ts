@@ -1,9 +1,11 @@
+import type { Phrase } from '@/core/base/quantity'
+
 /** One step of a procedure, in order. */
 export interface ProcedureStep {
   id: string
   title: string
   /** What to do, in a few words. */
-  does: string
+  does: string | Phrase
   why: string
   /** The next steps wait for it. */
   holds: boolean
@@ -19,7 +21,7 @@ export interface ProcedureStep {
 export function procedureStep(
   id: string,
   title: string,
-  does: string,
+  does: ProcedureStep['does'],
   why: string,
   more: Partial<Pick<ProcedureStep, 'holds' | 'holdS'>> = {},
 ): ProcedureStep {

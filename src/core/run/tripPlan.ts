@@ -32,6 +32,8 @@ export interface ApplianceUse {
   /** Drawn when it runs on the battery instead. */
   batteryA?: number
   needsBattery?: boolean
+  /** With all burners at full, from its plate; null or absent when nobody read it. */
+  ratedInputW?: number | null
   /** A cylinder of its own, other than the rig’s line. */
   cylinderId?: string | null
   /** Habit; full input from the evening on when absent. */
@@ -84,6 +86,7 @@ const applianceUseSchema = z.strictObject({
   currentA: currentField.optional(),
   batteryA: currentField.optional(),
   needsBattery: z.boolean().optional(),
+  ratedInputW: powerField.nullish(),
   cylinderId: idField.nullish(),
   habit: habitSchema.nullish(),
   byNight: z.array(z.enum(energies)).max(366).nullish(),

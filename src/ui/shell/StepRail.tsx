@@ -1,5 +1,6 @@
 'use client'
 
+import { PhraseText } from '@/ui/figures/Amount'
 import { Check } from 'lucide-react'
 import { useState } from 'react'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
@@ -61,7 +62,7 @@ export function StepRail({
                 onClick={() => setOpen(open === id ? null : id)}
               >
                 <strong>{title}</strong>
-                <span>{does}</span>
+                <span>{typeof does === 'string' ? does : <PhraseText phrase={does} />}</span>
                 {tickedAt !== undefined && (
                   <span className="hint">
                     <DateTime iso={tickedAt} />

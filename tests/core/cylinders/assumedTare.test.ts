@@ -5,7 +5,7 @@ import { assumed } from '@/core/base/provenance'
 import { contentsSlip } from '@/core/cylinders/contents/contentsSlip'
 import { contentsInput, gearContents } from '@/core/cylinders/contents/gearContents'
 import { weighedEmptySource } from '@/core/cylinders/contents/tareSource'
-import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { type CylinderGear, usedTareKg } from '@/core/cylinders/cylinderGear'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { vesselFitness } from '@/core/cylinders/fitness/vesselFitness'
 import { gearLimitKg, stopWeightKg } from '@/core/cylinders/limits/fillLimitByWeight'
@@ -26,6 +26,7 @@ function picked(sizeId: string, grossKg: number): CylinderGear {
 test('a 20 lb cylinder picked by its picture counts the heavy end', () => {
   const gear = picked('removable-20', 30 * POUND_KG)
   expect((gearContents(gear)?.netKg ?? 0) / POUND_KG).toBeCloseTo(10.5, 9)
+  expect(usedTareKg(gear, 30 * POUND_KG) / POUND_KG).toBeCloseTo(19.5, 9)
   expect(gear.sources?.tareKg).toMatchObject({ source: 'assumed' })
   expect((gear.sources?.tareKg?.lowest ?? 0) / POUND_KG).toBeCloseTo(9, 9)
   const [found] = cylinderFindings(gear, NOW).filter(({ code }) => code === 'tare-not-read')

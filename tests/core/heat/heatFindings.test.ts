@@ -154,7 +154,8 @@ describe('air', () => {
     expect(found[0]?.remedy).toMatchObject({ page: 'air', subjectId: 'saloon' })
   })
   test('enough area in a single place is to be fixed', () => {
-    expect(codes({ rooms: [open(window({ openM: inches(3) }))] })).toEqual(['fix-first air-one-way'])
+    const large = window({ widthM: 3, heightM: 1, bottomM: 0.3, openM: 1 })
+    expect(codes({ rooms: [open(large)] })).toEqual(['fix-first air-one-way'])
   })
   test('a vented heater, and one that is not used, need no openings', () => {
     expect(codes({ rooms: [open()], heaters: [heaterGear({ vented: true })] })).toEqual([])
@@ -162,16 +163,51 @@ describe('air', () => {
       codes({ rooms: [{ ...open(), shelter: { ...open().shelter, placed: used('not-used').shelter.placed } }] }),
     ).toEqual([])
   })
-  test('two heaters that may burn together need both areas', () => {
-    const second = heaterGear({}, 'second')
+  test('two heaters need both areas only where the plan lights them together', () => {
+    const second = { ...heaterGear({}, 'second'), applianceId: 'second' }
     const placed = [
       ...roomGear().shelter.placed,
       { heaterId: 'second', pose: pose({ xM: 5.5, yM: 3, turnDeg: 180 }), use: 'evening' as const },
     ]
-    const gear = open(window({ openM: inches(0.6) }), window({ id: 'b', side: 'right', alongM: 1, openM: inches(0.6) }))
-    const rooms = [{ ...gear, shelter: { ...gear.shelter, placed } }]
-    expect(codes({ rooms, heaters: [heaterGear(), second] })).toContain('stop ventilation-short')
-    expect(codes({ rooms: [gear] })).toEqual([])
+    const rooms = [{ ...roomGear(), shelter: { ...roomGear().shelter, placed } }]
+    const heaters = [heaterGear({ openAreaM2: 0.06 }), { ...second, heater: { ...second.heater, openAreaM2: 0.06 } }]
+    const burns = (id: string, fromH: number) => ({
+      id,
+      inputW: second.heater.highW,
+      burnPerDayS: 3600,
+      kind: 'panel-heater' as const,
+      habit: { way: 'hours' as const, burnPerDayS: 3600, fromH },
+    })
+    expect(codes({ rooms, heaters })).toEqual([])
+    expect(codes({ rooms, heaters, planned: [burns('panel', 7), burns('second', 18)] })).toEqual([])
+    expect(codes({ rooms, heaters, planned: [burns('panel', 18), burns('second', 18)] })).toContain(
+      'stop ventilation-short',
+    )
+  })
+  test('two windows on one level, enough by area, leave too little oxygen; the advice says which and how far', () => {
+    const half = (id: string, side: 'left' | 'right') =>
+      window({ id, name: `${side} window`, side, alongM: 1, openM: inches(0.5) })
+    const vent = window({ id: 'vent', name: 'Roof vent', kind: 'roof-vent', side: 'roof', bottomM: 0 })
+    const [found] = judge({ rooms: [open(half('a', 'left'), half('b', 'right'), vent)] })
+    expect(found).toMatchObject({ code: 'ventilation-short', severity: 'stop' })
+    expect(found?.sentence.text).toContain('oxygen')
+    expect(found && formatPhrase(found.reason, 'us')).toMatch(/^Open .*Roof vent to [\d¼½¾]+\sin/)
+  })
+  test('cooking and a heater together: what burns by the plan counts, not the heater alone', () => {
+    const dinner = {
+      id: 'cooktop',
+      name: 'Cooktop',
+      inputW: 2400,
+      burnPerDayS: 0,
+      kind: 'cooktop' as const,
+      habit: { way: 'acts' as const, words: 'two dinners' },
+    }
+    const gear = open(
+      window({ openM: inches(1.5) }),
+      window({ id: 'b', side: 'right', alongM: 1, bottomM: 0.2, openM: inches(1.5) }),
+    )
+    expect(codes({ rooms: [gear] })).not.toContain('stop ventilation-short')
+    expect(codes({ rooms: [gear], planned: [dinner] })).toContain('stop ventilation-short')
   })
 })
 

@@ -89,7 +89,7 @@ describe('steps', () => {
       expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
       for (const { why, does } of steps) {
         expect(why.length).toBeGreaterThan(10)
-        expect(does.length).toBeGreaterThan(5)
+        expect(String(does).length).toBeGreaterThan(5)
         expect(`${why}${does}`).not.toMatch(/!/)
       }
     }

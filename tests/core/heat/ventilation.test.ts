@@ -60,30 +60,35 @@ describe('two places for the air', () => {
   })
 })
 
+const area =
+  (neededM2: number) =>
+  (now: Room): boolean =>
+    ventilationCheck(now, neededM2).isEnough
+
 describe('how far to open', () => {
   test('two windows of 24 in for 24 in²: half an inch each', () => {
-    const { steps, suffices } = planOpenings(room(window(), other()), 24 * SQUARE_INCH_M2)
+    const { steps, suffices } = planOpenings(room(window(), other()), area(24 * SQUARE_INCH_M2))
     expect(suffices).toBe(true)
     expect(steps.map(({ openingId }) => openingId)).toEqual(['window', 'other'])
     for (const { openM } of steps) expect(openM).toBeCloseTo(inches(0.5), 6)
   })
   test('where one is open already, the other side is opened instead of opening it further', () => {
-    const { steps } = planOpenings(room(window({ openM: inches(0.5) }), other()), 24 * SQUARE_INCH_M2)
+    const { steps } = planOpenings(room(window({ openM: inches(0.5) }), other()), area(24 * SQUARE_INCH_M2))
     expect(steps.map(({ openingId }) => openingId)).toEqual(['other'])
     expect(steps[0]?.openM).toBeCloseTo(inches(0.5), 6)
   })
   test('a single opening is opened twice as far', () => {
-    const { steps } = planOpenings(room(window()), 24 * SQUARE_INCH_M2)
+    const { steps } = planOpenings(room(window()), area(24 * SQUARE_INCH_M2))
     expect(steps[0]?.openM).toBeCloseTo(inches(2), 6)
   })
   test('no advice when enough is open; too little with everything open is said', () => {
-    expect(planOpenings(room(window({ openM: inches(2) }), other({ openM: inches(2) })), 0.03).steps).toEqual([])
-    const little = planOpenings(room(window()), 3)
+    expect(planOpenings(room(window({ openM: inches(2) }), other({ openM: inches(2) })), area(0.03)).steps).toEqual([])
+    const little = planOpenings(room(window()), area(3))
     expect(little.suffices).toBe(false)
     expect(little.steps.map(({ openM }) => openM)).toEqual([inches(14)])
   })
   test('the door comes last', () => {
-    const { steps } = planOpenings(room(door(), window(), other()), 24 * SQUARE_INCH_M2)
+    const { steps } = planOpenings(room(door(), window(), other()), area(24 * SQUARE_INCH_M2))
     expect(steps.map(({ openingId }) => openingId)).not.toContain('door')
   })
   test('following the advice is enough, and slightly less is not', () => {
@@ -94,7 +99,7 @@ describe('how far to open', () => {
         fc.double({ min: 0.002, max: 0.2, noNaN: true }),
         (a, b, neededM2) => {
           const now = room(window({ openM: a }), other({ openM: b }), vent())
-          const { steps, suffices } = planOpenings(now, neededM2)
+          const { steps, suffices } = planOpenings(now, area(neededM2))
           const opened = now.openings.map((opening) => ({
             ...opening,
             openM: steps.find(({ openingId }) => openingId === opening.id)?.openM ?? opening.openM,

@@ -194,6 +194,7 @@ describe('driving', () => {
     const steps = travelSteps(procedure)
     expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length)
     expect(steps.some(({ holds }) => holds)).toBe(true)
-    for (const { title, does, why } of steps) expect(Math.min(title.length, does.length, why.length)).toBeGreaterThan(2)
+    for (const { title, does, why } of steps)
+      expect(Math.min(title.length, String(does).length, why.length)).toBeGreaterThan(2)
   })
 })

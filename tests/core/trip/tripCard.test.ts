@@ -92,7 +92,7 @@ test('distances from the heater’s numbers, marked common where not from the ma
   })
   const common = textOf(cardOf(rigGear([cylinderGear()], { heat: heat('common') })))
   expect(common).toMatch(/Panel: front 2\sft\s6\sin, sides 4\sin, back 0\sin, above 1\sft\s6\sin \(common figures/)
-  expect(common).toMatch(/Van: nothing stands open, 0\ssq in counted of 24\ssq in wanted: open more\./)
+  expect(common).toMatch(/Van: Open Left window to [\d¼½¾]+\sin, Roof vent to [\d¼½¾]+\sin\./)
   expect(textOf(cardOf(rigGear([], { heat: heat('manual') })))).not.toContain('common figures')
 })
 

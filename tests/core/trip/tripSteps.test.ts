@@ -18,6 +18,7 @@ const plain: StepsFacts = {
   tank: null,
   changeover: 'one-side',
   heaters: [],
+  openings: [],
   alarms: [],
   hasFridge: false,
   co2: null,
@@ -52,6 +53,7 @@ test('built from the gear: cylinders, changeover, heaters, alarms, fridge, CO2',
     tank: null,
     changeover: 'both',
     heaters: [{ name: 'Small radiant', bottleOn: true, vented: false }],
+    openings: [],
     alarms: soundEquipment()
       .filter(({ kind }) => kind.endsWith('alarm'))
       .map(({ name }) => name),

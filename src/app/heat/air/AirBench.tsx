@@ -3,10 +3,12 @@
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import { Behind, DrawingSave, DrawingTools } from '@/ui/fields/DrawingParts'
 import { airFindings } from '@/core/heat/ventilation/airFindings'
-import { unventedInUse, roomVentilation } from '@/core/heat/ventilation/ventilationCheck'
+import { planOpenings } from '@/core/heat/ventilation/planOpenings'
+import { isAirGood, roomVentilation, unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
 import { placedHeaters } from '@/core/heat/clearance/placedFindings'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { ventilationSlip } from '@/core/heat/ventilation/ventilationSlip'
+import { Amount } from '@/ui/figures/Amount'
 import { FindingList } from '@/ui/figures/FindingList'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import type { HeatPageData } from '@/app/heat/heatPageData'
@@ -22,8 +24,14 @@ export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: s
   const { room } = editor.shelter
   const gear = { id: editor.id ?? 'new', name: editor.name, shelter: editor.shelter }
   const burning = unventedInUse(placedHeaters(gear, data.heaters))
-  const { needs, check } = roomVentilation(room, burning)
-  const findings = airFindings(gear, burning)
+  const conditions = { planned: data.planned, altitudeM: data.altitudeM, mildestK: data.mildestK }
+  const judged = roomVentilation(room, burning, conditions)
+  const { needs, check, air, names } = judged
+  const findings = airFindings(gear, burning, conditions)
+  const advice =
+    burning.length === 0
+      ? null
+      : planOpenings(room, (changed) => isAirGood(roomVentilation(changed, burning, conditions)))
   return (
     <>
       <div className="line-head">
@@ -43,7 +51,7 @@ export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: s
             }}
           >
             <OpeningList editor={editor} check={check} />
-            <OpeningAdvice editor={editor} neededM2={check.neededM2} />
+            {advice && <OpeningAdvice editor={editor} plan={advice} />}
             <DrawingSave label={heatLabels.saveTheOpenings} drawing={editor} />
           </form>
           {findings.length > 0 && <FindingList findings={findings} />}
@@ -60,6 +68,19 @@ export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: s
           >
             {burning.length === 0 && (
               <p className="hint mb-0">Place a heater on the plan: what it wants open stands here then.</p>
+            )}
+            {burning.length > 0 && (
+              <p className="mb-2">
+                With {names.join(' and ')} on high in still air: oxygen down to{' '}
+                <b>
+                  <Amount quantity={{ value: air.oxygenShare, role: 'oxygen', rounded: 'down' }} />
+                </b>
+                , CO2 up to{' '}
+                <b>
+                  <Amount quantity={{ value: air.co2Ppm, role: 'concentration', rounded: 'up' }} />
+                </b>
+                . Area alone is not enough: air moves only by warmth, little of it between openings on one level.
+              </p>
             )}
             <p className="caution-note mb-0">Area does not tell of carbon monoxide. Only an alarm that works does.</p>
           </SlipPaper>

@@ -1,16 +1,15 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { planOpenings } from '@/core/heat/ventilation/planOpenings'
+import type { OpeningPlan } from '@/core/heat/ventilation/planOpenings'
 import { Amount } from '@/ui/figures/Amount'
 import type { RoomEditor } from '@/app/heat/useRoom'
 import { heatLabels } from '@/ui/terms/heatLabels'
 
 /** Which windows to open and how far. */
-export function OpeningAdvice({ editor, neededM2 }: { editor: RoomEditor; neededM2: number }) {
+export function OpeningAdvice({ editor, plan }: { editor: RoomEditor; plan: OpeningPlan }) {
   const { room } = editor.shelter
-  const plan = planOpenings(room, neededM2)
-  if (neededM2 === 0 || (plan.suffices && plan.steps.length === 0)) return null
+  if (plan.suffices && plan.steps.length === 0) return null
   return (
     <div className="how-far plate" role="status">
       <p className="mb-1">

@@ -24,6 +24,7 @@ export const heatCodes = {
   'heater-not-certified': mustFix(['table', 10], opens('Which heater', 'heat', 'choose'), 'heater-certified'),
   'no-co-alarm': stop(['shop', 30], opens('To the alarms', 'heat', 'lighting'), 'co-alarm'),
   'ventilation-short': stop(['inside', 10], openings, 'area-needed', 'open-area'),
+  'air-stale': fixFirst(['inside', 10], openings, 'air-marks', 'open-area'),
   'air-one-way': fixFirst(['inside', 10], openings, 'open-area'),
   'placing-not-judged': mustFix(['table', 5], plan, 'clearance'),
   'clearance-violated': stop(['inside', 10], plan, 'clearance'),

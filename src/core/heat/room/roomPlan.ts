@@ -1,3 +1,5 @@
+import type { ApplianceKind } from '@/core/appliances/applianceKinds'
+import type { Habit } from '@/core/appliances/habit'
 import { z } from '@/core/base/zod'
 import { heaterUses, poseSchema, type Heater } from '@/core/heat/heaters/heater'
 import { MAX_THINGS, thingSchema } from './thing'
@@ -35,4 +37,9 @@ export interface PlannedBurning {
   id: string
   inputW: number
   burnPerDayS: number
+  name?: string
+  kind?: ApplianceKind
+  /** With all burners at full; null or absent where nobody read it. */
+  ratedInputW?: number | null
+  habit?: Habit | null
 }

@@ -1,40 +1,75 @@
 import type { Finding } from '@/core/findings/Finding'
-import { roomVentilation } from './ventilationCheck'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
+import { openingsPhrase, planOpenings } from './planOpenings'
+import { MOST_CO2_PPM, LEAST_OXYGEN_SHARE } from './plannedAir'
+import { isAirGood, type RoomConditions, roomVentilation } from './ventilationCheck'
 
 /**
- * Findings about the openings of a room for the unvented heaters used in it.
+ * Findings about the openings of a room for the unvented heaters used in it: by area and by the air that the plan
+ * leaves, whichever is stricter.
  *
  * @param gear - the room with its openings as they are now
- * @param burning - unvented heaters used there; they may burn together
+ * @param heaters - unvented heaters used there
+ * @param conditions - what the trip burns, height and weather
  */
-export function airFindings(gear: RoomGear, burning: readonly HeaterGear[]): Finding[] {
-  if (burning.length === 0) return []
-  const { check } = roomVentilation(gear.shelter.room, burning)
-  const at = { subjectId: gear.id } as const
-  const names = burning.map(({ name }) => name).join(' and ')
+export function airFindings(gear: RoomGear, heaters: readonly HeaterGear[], conditions: RoomConditions): Finding[] {
+  if (heaters.length === 0) return []
+  const { room } = gear.shelter
+  const judged = roomVentilation(room, heaters, conditions)
+  const { check, air, names } = judged
+  const advice = openingsPhrase(
+    planOpenings(room, (changed) => isAirGood(roomVentilation(changed, heaters, conditions))),
+  )
   const parts = {
-    names,
+    names: names.join(' and '),
     room: gear.name,
     open: { value: check.countedM2, role: 'area' },
     needed: { value: check.neededM2, role: 'area', rounded: 'up' },
+    oxygen: { value: air.oxygenShare, role: 'oxygen', rounded: 'down' },
+    least: { value: LEAST_OXYGEN_SHARE, role: 'oxygen' },
+    co2: { value: air.co2Ppm, role: 'concentration', rounded: 'up' },
+    most: { value: MOST_CO2_PPM, role: 'concentration' },
   } as const
+  const finding = (code: 'ventilation-short' | 'air-stale' | 'air-one-way', text: string, reason: string): Finding =>
+    makeFinding('heat', code, {
+      subjectId: gear.id,
+      text,
+      reason: `${advice.text} ${reason}`,
+      parts,
+      reasonParts: { ...advice.parts, ...parts },
+    })
   if (!check.isEnough) {
     return [
-      makeFinding('heat', 'ventilation-short', {
-        ...at,
-        text: 'For {names} {needed} must stand open in {room}; {open} counts.',
-        reason:
-          'A heater without a chimney burns the air of the room. Calm air is assumed; what is screened, iced or all in one place counts for less.',
-        parts,
-      }),
+      finding(
+        'ventilation-short',
+        'For {names} {needed} must stand open in {room}; {open} counts.',
+        'A heater without a chimney burns the air of the room. Calm air is assumed; what is screened, iced or all in one place counts for less.',
+      ),
+    ]
+  }
+  if (!judged.isEnough) {
+    return [
+      finding(
+        'ventilation-short',
+        'With {names} burning, oxygen in {room} falls to {oxygen}; it must stay at {least}.',
+        'The area is enough by the rule, the air is not: in still air only warmth moves it, and openings on one level pass little.',
+      ),
+    ]
+  }
+  if (air.co2Ppm > MOST_CO2_PPM) {
+    return [
+      finding(
+        'air-stale',
+        'With {names} burning, CO2 in {room} rises to {co2}; over {most} is too much.',
+        'It makes the head heavy and slow, and shows that little fresh air comes in.',
+      ),
     ]
   }
   if (check.isTwoWay) return []
   return [
     makeFinding('heat', 'air-one-way', {
-      ...at,
+      subjectId: gear.id,
       text: 'All that is open in {room} is in one place.',
       reason: 'Air comes in low and goes out high, or passes from side to side. Open a second place.',
       parts,

@@ -1,3 +1,4 @@
+import type { Phrase } from '@/core/base/quantity'
 import { bisect } from '@/core/math/findRoot'
 import { openAreaM2 } from './openings'
 import { ventilationCheck } from './ventilationCheck'
@@ -17,7 +18,7 @@ export interface OpeningPlan {
   suffices: boolean
 }
 
-/** Halvings of the search: a room's gap to a thousandth of a millimetre. */
+/** Halvings of the search: to a thousandth of a millimeter. */
 const HALVINGS = 30
 /** A gap is set by eye to about this, and never to less than is needed. */
 const SET_BY_M = 0.0127 / 4
@@ -34,36 +35,73 @@ function withOpen(room: Room, moved: readonly Opening[], gapM: number): Room {
   }
 }
 
+/** Whether a room’s openings are enough. */
+export type OpeningsGoal = (room: Room) => boolean
+
+interface Choice {
+  moved: readonly Opening[]
+  gapM: number
+  usesDoor: boolean
+  isTwoWay: boolean
+  addedM2: number
+}
+
 /**
- * Which windows to open and how far: the fewest that let air in and out at two places, opened equally.
+ * Which windows to open and how far: those that need the least area open, at two places where there are two. A low and
+ * a high one pass more air than two on one level, so they are found by the goal itself.
  *
  * @param room - with its present openings
- * @param neededM2 - from ventilationNeed
+ * @param isMet - whether its openings are enough, by area, by air, or by both
  */
-export function planOpenings(room: Room, neededM2: number): OpeningPlan {
-  if (ventilationCheck(room, neededM2).isEnough) return { steps: [], suffices: true }
-  // A door is used only when windows are not enough.
-  const usable = room.openings
-    .filter((opening) => openAreaM2(wide(opening)) > openAreaM2(opening))
-    .toSorted(
-      (a, b) => Number(a.kind === 'door') - Number(b.kind === 'door') || openAreaM2(wide(b)) - openAreaM2(wide(a)),
-    )
-  const at = (moved: readonly Opening[], gapM: number) => ventilationCheck(withOpen(room, moved, gapM), neededM2)
+export function planOpenings(room: Room, isMet: OpeningsGoal): OpeningPlan {
+  if (isMet(room)) return { steps: [], suffices: true }
+  const usable = room.openings.filter((opening) => openAreaM2(wide(opening)) > openAreaM2(opening))
   const widest = (moved: readonly Opening[]): number => Math.max(...moved.map(({ heightM }) => heightM))
   const pairs = usable.flatMap((one, i) => usable.slice(i + 1).map((other) => [one, other]))
-  const choices = [...usable.map((one) => [one]), ...pairs, usable].filter(
-    (moved) => moved.length > 0 && at(moved, widest(moved)).isEnough,
-  )
-  // Two places are preferred; one place is used only when there is no other.
-  const chosen = choices.find((moved) => at(moved, widest(moved)).isTwoWay) ?? choices[0]
+  const sets = [...usable.map((one) => [one]), ...pairs, ...(usable.length > 2 ? [usable] : [])]
+  const choices = sets
+    .filter((moved) => isMet(withOpen(room, moved, widest(moved))))
+    .map((moved): Choice => {
+      const { high } = bisect((gapM) => isMet(withOpen(room, moved, gapM)), 0, widest(moved), { halvings: HALVINGS })
+      const gapM = Math.ceil(high / SET_BY_M) * SET_BY_M
+      const opened = ventilationCheck(withOpen(room, moved, gapM), 0)
+      return {
+        moved,
+        gapM,
+        usesDoor: moved.some(({ kind }) => kind === 'door'),
+        isTwoWay: opened.isTwoWay,
+        addedM2: opened.openM2,
+      }
+    })
+    // A door is used only when windows are not enough; one place only when there is no second.
+    .toSorted(
+      (a, b) =>
+        Number(a.usesDoor) - Number(b.usesDoor) ||
+        Number(b.isTwoWay) - Number(a.isTwoWay) ||
+        a.addedM2 - b.addedM2 ||
+        a.moved.length - b.moved.length,
+    )
+  const [chosen] = choices
   if (!chosen)
     return { steps: usable.map(({ id, name, heightM }) => ({ openingId: id, name, openM: heightM })), suffices: false }
-  const { high } = bisect((gapM) => at(chosen, gapM).isEnough, 0, widest(chosen), { halvings: HALVINGS })
-  const gapM = Math.ceil(high / SET_BY_M) * SET_BY_M
   return {
-    steps: chosen
-      .filter(({ openM }) => openM < gapM)
-      .map(({ id, name, heightM }) => ({ openingId: id, name, openM: Math.min(heightM, gapM) })),
+    steps: chosen.moved
+      .filter(({ openM }) => openM < chosen.gapM)
+      .map(({ id, name, heightM }) => ({ openingId: id, name, openM: Math.min(heightM, chosen.gapM) })),
     suffices: true,
   }
+}
+
+/** The steps of a plan as one sentence: which opening, and how far. */
+export function openingsPhrase({ steps, suffices }: OpeningPlan): Phrase {
+  const parts = Object.fromEntries(
+    steps.flatMap(({ name, openM }, i) => [
+      [`name${i}`, name],
+      [`open${i}`, { value: openM, role: 'length', rounded: 'up' } as const],
+    ]),
+  )
+  const words = steps.map((_, i) => `{name${i}} to {open${i}}`).join(', ')
+  if (suffices) return { text: `Open ${words}.`, parts }
+  const wideOpen = words === '' ? 'Nothing here opens.' : `Not enough even with ${words}.`
+  return { text: `${wideOpen} Another opening, a smaller heater, or none in this room.`, parts }
 }

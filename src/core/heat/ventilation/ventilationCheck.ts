@@ -1,8 +1,10 @@
 import type { PlacedHeater } from '@/core/heat/clearance/placedFindings'
 import type { Opening, Room } from '@/core/heat/room/room'
 import { isVerticalSide } from '@/core/heat/room/roomGeometry'
-import type { HeaterGear } from '@/core/heat/room/roomPlan'
+import type { HeaterGear, PlannedBurning } from '@/core/heat/room/roomPlan'
 import { openAreaM2, openingHeightM } from './openings'
+import { burningTogether } from './burningTogether'
+import { type AirConditions, LEAST_OXYGEN_SHARE, MOST_CO2_PPM, plannedAir, type PlannedAir } from './plannedAir'
 import { ventilationNeed, type VentilationNeed } from './ventilationNeed'
 
 /** One opening with its free area. */
@@ -61,7 +63,7 @@ export function ventilationCheck(room: Room, neededM2: number): VentilationCheck
 }
 
 /**
- * Heaters of a room that should be used and leave their fumes in it; they may burn together.
+ * Heaters of a room that should be used and leave their fumes in it.
  *
  * @param placed - heaters placed in the room
  */
@@ -69,21 +71,45 @@ export function unventedInUse(placed: readonly PlacedHeater[]): HeaterGear[] {
   return placed.filter((one) => one.placed.use !== 'not-used' && !one.heater.heater.vented).map(({ heater }) => heater)
 }
 
-interface Ventilation {
+export interface Ventilation {
   needs: readonly { name: string; need: VentilationNeed }[]
-  /** Against all of them together. */
+  /** Names of everything that burns together by the plan. */
+  names: readonly string[]
+  /** Area against the manual’s, or the usual. */
   check: VentilationCheck
+  /** The worst of the air over the planned day. */
+  air: PlannedAir
+  /** Area and oxygen are enough: the stricter of the two binds. */
+  isEnough: boolean
+}
+
+/** What a trip burns in a room’s air, and where. */
+export interface RoomConditions extends AirConditions {
+  planned: readonly PlannedBurning[]
 }
 
 /**
- * Free area of a room compared with the need of all heaters in use.
+ * Openings of a room against the area its heaters ask for and against the air that the plan leaves in it.
  *
  * @param room - with its present openings
- * @param burning - from unventedInUse
- * @throws InputError as ventilationNeed does
+ * @param heaters - from unventedInUse
+ * @param conditions - what the trip burns, height and weather
+ * @throws InputError as ventilationNeed and plannedAir do
  */
-export function roomVentilation(room: Room, burning: readonly HeaterGear[]): Ventilation {
-  const needs = burning.map(({ name, heater }) => ({ name, need: ventilationNeed(heater.highW, heater.openAreaM2) }))
+export function roomVentilation(room: Room, heaters: readonly HeaterGear[], conditions: RoomConditions): Ventilation {
+  const burning = burningTogether(heaters, conditions.planned)
+  const needs = burning.heaters.map(({ name, heater }) => ({
+    name,
+    need: ventilationNeed(heater.highW, heater.openAreaM2),
+  }))
   const neededM2 = needs.reduce((sum, { need }) => sum + need.areaM2, 0)
-  return { needs, check: ventilationCheck(room, neededM2) }
+  const check = ventilationCheck(room, neededM2)
+  const air = plannedAir(room, burning, conditions)
+  const isEnough = check.isEnough && air.oxygenShare >= LEAST_OXYGEN_SHARE
+  return { needs, names: burning.names, check, air, isEnough }
+}
+
+/** Whether openings are enough and the CO2 stays under its limit too. */
+export function isAirGood({ isEnough, air }: Ventilation): boolean {
+  return isEnough && air.co2Ppm <= MOST_CO2_PPM
 }

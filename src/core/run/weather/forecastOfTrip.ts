@@ -1,3 +1,4 @@
+import { MILDEST_HEATED_K } from '@/core/heat/ventilation/plannedAir'
 import { usualRunSettings } from '@/core/run/runSettings'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { SIXTY_F_K } from '@/core/units/convert'
@@ -39,4 +40,15 @@ export function forecastOfTrip({
 export function coldestOfTripK({ forecast, coldestK }: Pick<TripPlan, 'forecast' | 'coldestK'>): number {
   const known = [...(forecast?.temperatureK ?? []), ...(coldestK === null ? [] : [coldestK])]
   return known.length === 0 ? SIXTY_F_K : known.reduce((least, value) => Math.min(least, value))
+}
+
+/**
+ * Outside at the mildest hour of a trip at which a heater may burn on high.
+ *
+ * @returns K; null without hours, or when only the coldest night is known
+ */
+export function mildestHeatedK({ forecast }: Pick<TripPlan, 'forecast'>): number | null {
+  if (!forecast) return null
+  const warmestK = forecast.temperatureK.reduce((most, value) => Math.max(most, value), -Infinity)
+  return Math.min(MILDEST_HEATED_K, warmestK)
 }

@@ -1,4 +1,3 @@
-import { InputError } from '@/core/base/InputError'
 import type { Phrase, Quantity } from '@/core/base/quantity'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
@@ -8,9 +7,7 @@ import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { gearLimitKg, stopWeightKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { gaugePressurePa } from '@/core/fluids/atmosphere'
 import { saturation } from '@/core/fluids/saturation'
-import { placedHeaters } from '@/core/heat/clearance/placedFindings'
-import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
-import { unventedInUse, roomVentilation } from '@/core/heat/ventilation/ventilationCheck'
+import type { HeaterGear } from '@/core/heat/room/roomPlan'
 import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
 import { runSummary } from '@/core/run/analysis/runSummary'
@@ -20,6 +17,7 @@ import { formatMonth } from '@/core/time/months'
 import type { TripJudgment } from '@/core/trip/readiness/judgeTrip'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
+import { openingsToKeep } from './openingsToKeep'
 import { fromUnit, SIXTY_F_K } from '@/core/units/convert'
 
 /** One block of the card. */
@@ -121,34 +119,10 @@ function clearancesOf({ name, heater }: HeaterGear): Phrase {
   }
 }
 
-function openingsOf(gear: RoomGear, heaters: readonly HeaterGear[]): Phrase[] {
-  try {
-    const burning = unventedInUse(placedHeaters(gear, heaters))
-    if (burning.length === 0) return []
-    const { check } = roomVentilation(gear.shelter.room, burning)
-    const names = check.openings.filter(({ areaM2 }) => areaM2 > 0).map(({ opening }) => opening.name)
-    return [
-      {
-        text: `{room}: ${names.length > 0 ? 'open {names}' : 'nothing stands open'}, {open} counted of {needed} wanted${check.isEnough ? '' : ': open more'}.`,
-        parts: {
-          room: gear.name,
-          names: names.join(', '),
-          open: { value: check.countedM2, role: 'area' },
-          needed: { value: check.neededM2, role: 'area', rounded: 'up' },
-        },
-      },
-    ]
-  } catch (error) {
-    // An invalid room is reported by Heat & air.
-    if (error instanceof InputError) return []
-    throw error
-  }
-}
-
 /** Distances, openings and alarms of what heats the rig. */
-export function cardHeat({ heat, equipment }: RigGear): CardBlock[] {
+export function cardHeat({ heat, equipment }: RigGear, trip: TripPlan): CardBlock[] {
   const alarms = equipment.filter(({ kind }) => kind.endsWith('-alarm') || kind === 'extinguisher')
-  const openings = heat.rooms.flatMap((room) => openingsOf(room, heat.heaters))
+  const openings = heat.rooms.flatMap((room) => openingsToKeep(room, heat.heaters, trip))
   return [
     ...(heat.heaters.length > 0 ? [{ title: 'Keep clear', lines: heat.heaters.map(clearancesOf) }] : []),
     ...(openings.length > 0 ? [{ title: 'Keep open', lines: openings }] : []),

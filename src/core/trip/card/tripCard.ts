@@ -84,7 +84,7 @@ export function tripCard(
     verdictBlock(ready),
     cardCylinders(gear.cylinders, dayOf(nowIso)),
     cardGas(plan, judgment),
-    ...cardHeat(gear),
+    ...cardHeat(gear, plan),
     restsOn(plan, gear, dayOf),
     ...cardJoints(gear.lines),
   ]

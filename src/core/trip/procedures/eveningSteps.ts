@@ -1,8 +1,15 @@
 import { procedureStep as step, type ProcedureStep } from '@/core/rules/procedureStep'
 import type { StepsFacts } from './stepsFacts'
 
+/** One step for each room; without a drawn room nobody can say how far. */
+function openingSteps(openings: StepsFacts['openings']): ProcedureStep[] {
+  const why = 'The heater burns the room’s air. Free of ice; a screen halves them.'
+  const does = openings.length > 0 ? openings : ['draw the room first: how far is not known']
+  return does.map((one, i) => step(i === 0 ? 'openings' : `openings ${i + 1}`, 'Openings', one, why, { holds: true }))
+}
+
 /** Steps of each evening, for this rig’s heaters. */
-export function eveningSteps({ heaters, alarms, changeover }: StepsFacts): ProcedureStep[] {
+export function eveningSteps({ heaters, alarms, changeover, openings }: StepsFacts): ProcedureStep[] {
   const open = heaters.filter(({ vented }) => !vented)
   const names = open.map(({ name }) => name).join(' and ')
   const bottled = open.some(({ bottleOn }) => bottleOn)
@@ -16,15 +23,7 @@ export function eveningSteps({ heaters, alarms, changeover }: StepsFacts): Proce
     ),
     ...(open.length > 0
       ? [
-          step(
-            'openings',
-            'Openings',
-            'as Heat & air says, free of ice and screens',
-            'The heater burns the room’s air.',
-            {
-              holds: true,
-            },
-          ),
+          ...openingSteps(openings),
           step('clear', 'Distances', 'curtains tied, bedding away', 'What chars today burns tomorrow.', {
             holds: true,
           }),

@@ -1,7 +1,7 @@
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import { type Finding, sortFindings } from '@/core/findings/Finding'
-import { coldestOfTripK } from '@/core/run/weather/forecastOfTrip'
+import { coldestOfTripK, mildestHeatedK } from '@/core/run/weather/forecastOfTrip'
 import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
@@ -72,7 +72,13 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
       untilMonth: untilDay.slice(0, 7),
     }),
     ...notOnLine(runRig.lines, trip),
-    ...heatFindings({ ...heat, altitudeM: trip.altitudeM, equipment, planned: trip.uses }),
+    ...heatFindings({
+      ...heat,
+      altitudeM: trip.altitudeM,
+      mildestK: mildestHeatedK(trip),
+      equipment,
+      planned: trip.uses,
+    }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...gasFindings(balances, trip),
     ...runFindings(
