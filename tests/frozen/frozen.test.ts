@@ -56,8 +56,16 @@ test('the backup of 0.6.0 restores', async () => {
   expect(using(records, exportText)).toBe(readFixture('export.json'))
 })
 
-/** Codes of 0.6.0 that have another name, or are new, since. */
-const renamed = ['equipment-', 'alarm-', 'heater-lit-asleep', 'gas-not-enough', 'heat-gas-not-enough']
+/** Codes of 0.6.0 that have another name, are new, or are judged by another model since. */
+const renamed = [
+  'equipment-',
+  'alarm-',
+  'heater-lit-asleep',
+  'gas-not-enough',
+  'heat-gas-not-enough',
+  'ventilation-short',
+  'air-',
+]
 
 /** Codes whose advice depends on the kind of cylinder since. */
 const advised = ['cylinder-overfilled', 'refused-at-pump']
