@@ -17,7 +17,7 @@ test('empty fields give a rig with the default name and the usual trip', () => {
       name: 'The first trip',
       startDay: '2026-12-04',
       nights: 3,
-      altitudeM: 0,
+      altitudeM: null,
       coldestK: null,
       reserveShare: 0.2,
     },
@@ -39,6 +39,7 @@ test('quantities as people type them, in both unit systems', () => {
     sizeId: 'removable-20',
     grossKg: expect.closeTo(37.5 * POUND_KG, 9),
     madeMonth: '2020-03',
+    count: 1,
   })
   expect(us.said.trip.coldestK).toBeCloseTo(270.93, 2)
   expect(us.said.trip.altitudeM).toBeCloseTo(2410, 0)

@@ -25,6 +25,7 @@ const stored: StoredTrip = {
   altitudeM: 2410,
   coldestK: 264.15,
   reserveShare: 0.2,
+  sources: {},
 }
 
 function values(change: Partial<TripValues> = {}): TripValues {

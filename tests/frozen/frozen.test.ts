@@ -65,6 +65,7 @@ const renamed = [
   'heat-gas-not-enough',
   'ventilation-short',
   'air-',
+  'heater-hours-',
 ]
 
 /** Codes whose advice depends on the kind of cylinder since. */

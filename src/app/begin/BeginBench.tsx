@@ -16,6 +16,7 @@ import { sharedLabels } from '@/ui/terms/sharedLabels'
 function stepOf(path: string): BeginStep {
   if (path.startsWith('cylinder')) return 'cylinder'
   if (path.startsWith('trip')) return 'trip'
+  if (path.startsWith('heater') || path.startsWith('burns')) return 'heat'
   return path.startsWith('equipment') ? 'found' : 'rig'
 }
 

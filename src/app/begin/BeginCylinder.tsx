@@ -1,6 +1,7 @@
 'use client'
 
 import { typicalSizes, type TypicalSize } from '@/core/cylinders/typicalSizes'
+import Form from 'react-bootstrap/Form'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
 import { MonthField } from '@/ui/fields/MonthField'
 import { QuantityField } from '@/ui/fields/QuantityField'
@@ -55,13 +56,25 @@ export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
       </fieldset>
       {values.sizeId !== null && (
         <div className="fields narrow">
+          <div>
+            <Form.Label htmlFor="cylinder-count">How many of them</Form.Label>
+            <Form.Select
+              id="cylinder-count"
+              value={values.count}
+              onChange={(event) => set({ count: event.target.value })}
+            >
+              {['1', '2', '3', '4', '5', '6'].map((count) => (
+                <option key={count}>{count}</option>
+              ))}
+            </Form.Select>
+          </div>
           <QuantityField
             optional
             label={sharedLabels.onTheScaleNow}
             role="cylinderMass"
             typed={values.gross}
             issue={issueAt('cylinder.grossKg')}
-            hint="only the scale tells what is in it"
+            hint={Number(values.count) > 1 ? 'the first of them' : 'only the scale tells what is in it'}
             onTyped={(gross) => set({ gross })}
           />
           <MonthField
@@ -75,8 +88,8 @@ export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
         </div>
       )}
       <p className="hint">
-        Usual figures of that size are taken; the stamps on your own collar come first, and are entered later. A tank
-        fixed to the rig is entered later too.
+        Usual figures of that size are assumed until you enter the stamps on your own collar: till then there is no
+        weight to stop a fill at. A tank fixed to the rig is entered later too.
       </p>
     </>
   )

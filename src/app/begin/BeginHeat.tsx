@@ -4,6 +4,8 @@ import Form from 'react-bootstrap/Form'
 import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
 import { heaterKinds } from '@/core/heat/heaters/heater'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import { QuantityField } from '@/ui/fields/QuantityField'
 import { Amount } from '@/ui/figures/Amount'
 import type { BeginPart } from './beginForm'
 
@@ -11,7 +13,7 @@ import type { BeginPart } from './beginForm'
 const besides: readonly ApplianceKind[] = ['cooktop', 'fridge', 'water-heater', 'oven', 'grill']
 
 /** Heater and other appliances. */
-export function BeginHeat({ values, set }: BeginPart) {
+export function BeginHeat({ values, set, issueAt }: BeginPart) {
   const toggle = (kind: ApplianceKind): void =>
     set({
       burns: values.burns.includes(kind) ? values.burns.filter((other) => other !== kind) : [...values.burns, kind],
@@ -49,6 +51,32 @@ export function BeginHeat({ values, set }: BeginPart) {
           checked={values.heater === null}
           onChange={() => set({ heater: null })}
         />
+        {values.heater !== null && values.heater !== 'none' && (
+          <div className="fields narrow mt-3">
+            <QuantityField
+              optional
+              label="Its heat input on high"
+              role="power"
+              typed={values.heaterInput}
+              issue={issueAt('heaterInputW')}
+              hint="from its plate"
+              onTyped={(heaterInput) => set({ heaterInput })}
+            />
+            {values.heater === 'portable-radiant' && (
+              <div>
+                <Form.Label htmlFor="heater-supply">What feeds it</Form.Label>
+                <Form.Select
+                  id="heater-supply"
+                  value={values.heaterSupply ?? 'bottles'}
+                  onChange={(event) => set({ heaterSupply: event.target.value as Supply })}
+                >
+                  <option value="bottles">bottles screwed onto it</option>
+                  <option value="line">a hose from the cylinder</option>
+                </Form.Select>
+              </div>
+            )}
+          </div>
+        )}
       </fieldset>
       <fieldset>
         <legend>What burns besides?</legend>

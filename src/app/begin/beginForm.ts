@@ -1,6 +1,8 @@
 import { readNights } from '@/app/shared/nights'
 import type { ApplianceKind } from '@/core/appliances/applianceKinds'
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
+import type { Supply } from '@/core/cylinders/cylinderKind'
+import { rigShellFacts, type RigShellKind } from '@/core/heat/warmth/rigShell'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
@@ -33,9 +35,14 @@ export type Found = 'there' | 'none' | 'not-known'
 export interface BeginValues {
   step: BeginStep
   rigName: string
+  shellKind: RigShellKind | null
+  shellLength: TypedQuantity
   sizeId: string | null
   gross: TypedQuantity
   made: string
+  count: string
+  heaterSupply: Supply | null
+  heaterInput: TypedQuantity
   heater: HeaterKind | 'none' | null
   burns: readonly ApplianceKind[]
   found: Readonly<Record<EquipmentKind, { state: Found; made: string }>>
@@ -52,9 +59,14 @@ export function beginValues(suggestedDay: string): BeginValues {
   return {
     step: 'rig',
     rigName: '',
+    shellKind: null,
+    shellLength: nothingTyped,
     sizeId: null,
     gross: nothingTyped,
     made: '',
+    count: '1',
+    heaterSupply: null,
+    heaterInput: nothingTyped,
     heater: null,
     burns: [],
     found: found as BeginValues['found'],
@@ -77,6 +89,8 @@ const USUAL_RESERVE = 0.2
 export function readBegin(values: BeginValues, thisMonth: string) {
   const gross = readQuantity(values.gross, 'cylinderMass')
   const made = readMonthField(values.made, thisMonth)
+  const length = readQuantity(values.shellLength, 'length')
+  const heaterInput = readQuantity(values.heaterInput, 'power')
   const altitude = readQuantity(values.altitude, 'altitude')
   const coldest = readQuantity(values.coldest, 'temperature')
   const { nights, issue: nightsIssue } = readNights(values.nights)
@@ -87,6 +101,8 @@ export function readBegin(values: BeginValues, thisMonth: string) {
     return isThere ? [{ kind, madeMonth: readMonthField(text, thisMonth).month }] : []
   })
   const issues: Readonly<Partial<Record<BeginStep, string>>> = {
+    ...(length.issue && { rig: length.issue }),
+    ...(heaterInput.issue && { heat: heaterInput.issue }),
     ...((gross.issue ?? made.issue) && { cylinder: gross.issue ?? made.issue ?? '' }),
     ...((altitude.issue ?? coldest.issue ?? nightsIssue) && {
       trip: altitude.issue ?? coldest.issue ?? nightsIssue ?? '',
@@ -94,15 +110,24 @@ export function readBegin(values: BeginValues, thisMonth: string) {
   }
   const said = {
     rigName: values.rigName.trim() || 'My rig',
-    cylinder: values.sizeId === null ? null : { sizeId: values.sizeId, grossKg: gross.value, madeMonth: made.month },
+    shell:
+      values.shellKind === null
+        ? null
+        : { kind: values.shellKind, lengthM: length.value ?? rigShellFacts[values.shellKind].usualLengthM },
+    cylinder:
+      values.sizeId === null
+        ? null
+        : { sizeId: values.sizeId, grossKg: gross.value, madeMonth: made.month, count: Number(values.count) },
     heater: values.heater,
+    heaterSupply: values.heaterSupply,
+    heaterInputW: heaterInput.value,
     burns: values.burns,
     equipment,
     trip: {
       name: values.tripName.trim() || 'The first trip',
       startDay: values.startDay,
       nights,
-      altitudeM: altitude.value ?? 0,
+      altitudeM: altitude.value,
       coldestK: coldest.value,
       reserveShare: USUAL_RESERVE,
     },

@@ -1,3 +1,4 @@
+import type { QuantitySources } from '@/core/base/provenance'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { ApplianceKind } from '@/core/appliances/applianceKinds'
 
@@ -13,6 +14,10 @@ export interface RunAppliance {
   currentA: number
   needsBattery: boolean
   cylinderId: string | null
+  /** With all burners at full; null when nobody read it. */
+  ratedInputW: number | null
+  /** How its numbers are known. */
+  sources: QuantitySources
 }
 
 export const supplyOptionLabels: Readonly<Record<Supply, string>> = {

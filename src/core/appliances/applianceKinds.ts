@@ -137,7 +137,8 @@ const kinds = {
     name: 'Panel heater',
     inputW: btuh(3000),
     ratedInputW: btuh(3000),
-    habit: hours(4, 18),
+    // By the room’s loss and the weather; off while people sleep.
+    habit: { way: 'warmth', awakeK: celsius(19), asleepK: null },
     habitWays: ['hours', 'warmth'],
     exhaust: 'room',
     isHeater: true,
@@ -149,7 +150,7 @@ const kinds = {
     name: 'Portable radiant',
     inputW: btuh(9000),
     ratedInputW: btuh(9000),
-    habit: hours(1, 18),
+    habit: { way: 'warmth', awakeK: celsius(19), asleepK: null },
     habitWays: ['hours', 'warmth'],
     supply: 'bottles',
     exhaust: 'room',

@@ -1,6 +1,7 @@
 import { type ApplianceKind, applianceKinds } from '@/core/appliances/applianceKinds'
 import { type Energy, type Habit, energies, habitSchema } from '@/core/appliances/habit'
 import { InputError } from '@/core/base/InputError'
+import { type QuantitySources, quantitySourcesSchema } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 import { type Supply, supplies } from '@/core/cylinders/cylinderKind'
 import { dayField } from '@/core/time/day'
@@ -56,6 +57,8 @@ export interface TripPlan {
   /** Reserve as a share of the trip’s gas: 0.2 for a fifth. */
   reserveShare: number
   altitudeM: number
+  /** How its numbers are known; entered when absent. */
+  sources?: QuantitySources
   coldestK: number | null
   uses: readonly ApplianceUse[]
   /** How it is run; the usual when absent. */
@@ -105,6 +108,7 @@ export const tripPlanSchema = z.strictObject({
     .max(366, 'Plan a year at most.'),
   reserveShare: z.number().min(0).max(1, 'The reserve is at most 100 %.'),
   altitudeM: z.number().min(-500).max(6000, 'No camper goes that high.'),
+  sources: quantitySourcesSchema.optional(),
   coldestK: z.number().min(203.15).max(333.15).nullable(),
   uses: z.array(applianceUseSchema).max(100),
   settings: runSettingsSchema.nullish(),

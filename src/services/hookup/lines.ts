@@ -12,6 +12,8 @@ import {
   type StoredLine,
   type StoredLineChange,
 } from '@/records/repositories/lines/lines'
+import { loadRig } from '@/records/repositories/rigs/loadRig'
+import { findRig } from '@/records/repositories/rigs/rigs'
 import { requireRig } from '@/services/rigs/rigs'
 import { addOrSave, type ArchivedRow, nameField, savedFields } from '@/services/shared/fields'
 
@@ -19,7 +21,12 @@ export type { StoredLine, StoredLineChange }
 
 /** The lines of a rig, without those archived. */
 export function linesOf(rigId: string): StoredLine[] {
-  return listLines(database(), rigId)
+  const records = database()
+  const rig = findRig(records, rigId)
+  const rows = listLines(records, rigId)
+  if (!rig) return rows
+  const { facts } = loadRig(records, rig)
+  return rows.map((row) => ({ ...row, line: facts.line(row.line) }))
 }
 
 /** Changes of a line, newest first. */

@@ -3,8 +3,11 @@ import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equip
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { type HeaterKind, heaterKinds } from '@/core/heat/heaters/heater'
+import { assumed } from '@/core/base/provenance'
 import { atField, InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
+import { type Supply, supplies } from '@/core/cylinders/cylinderKind'
+import { rigShellSchema } from '@/core/heat/warmth/rigShell'
 import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { addAppliance } from '@/records/repositories/trips/appliances'
@@ -18,26 +21,39 @@ import { addTrip } from '@/records/repositories/trips/trips'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { write } from '@/records/write'
 import { massField, monthField, nameField } from '@/services/shared/fields'
-import { requireTripPlace, tripFieldsSchema } from '@/services/shared/tripFields'
+import { requireTripPlace, storedAltitude, tripFieldsSchema } from '@/services/shared/tripFields'
 
 /** Answers of the first run; null when skipped. */
 export const beginningSchema = z.strictObject({
   rigName: nameField,
+  /** Kind and length of the rig, for its heat loss; null when not told. */
+  shell: rigShellSchema.nullable().default(null),
   cylinder: z
     .strictObject({
       sizeId: z.string().min(1).max(64),
       grossKg: massField.nullable(),
       madeMonth: monthField.nullable(),
+      /** How many of this size; the weight is of the first. */
+      count: z.int().min(1, 'One or more.').max(6, 'Six at most; enter the others under Cylinders.').default(1),
     })
     .nullable(),
   heater: z.enum([...heaterKinds, 'none']).nullable(),
+  /** What feeds the heater; usual of its kind when not told. */
+  heaterSupply: z.enum(supplies).nullable().default(null),
+  /** Its input on high, from its plate. */
+  heaterInputW: z
+    .number()
+    .positive('An input is more than 0.')
+    .max(60_000, 'No heater of a camper burns that much.')
+    .nullable()
+    .default(null),
   burns: z.array(z.enum(applianceKinds)).max(20),
   /** Equipment present; an item without a known date is entered without one, so that it is asked for. */
   equipment: z.array(z.strictObject({ kind: z.enum(equipmentKinds), madeMonth: monthField.nullable() })).max(20),
   trip: tripFieldsSchema.nullable(),
 })
 
-export type Beginning = z.output<typeof beginningSchema>
+export type Beginning = z.input<typeof beginningSchema>
 
 const applianceOf: Readonly<Record<HeaterKind, ApplianceKind>> = {
   'catalytic-panel': 'panel-heater',
@@ -66,6 +82,9 @@ function beginCylinder(
     sources: assumedSources(size),
   }
   const { id } = addCylinder(records, rigId, entry)
+  for (let number = 2; number <= (said.count ?? 1); number += 1) {
+    addCylinder(records, rigId, { ...entry, name: `${name} ${number}`, manufacturedMonth: null })
+  }
   const { grossKg } = said
   const gear = findCylinder(records, id)?.gear
   if (grossKg === null || !gear) return
@@ -73,9 +92,36 @@ function beginCylinder(
   addWeighing(records, { cylinderId: id, grossKg, hangingKg: 0, weighedAt: nowIso, source: 'typed' })
 }
 
-function beginAppliance(records: Database, rigId: string, kind: ApplianceKind): string {
-  const { name, inputW, pilotW, currentA, needsBattery, supply } = applianceTraits[kind]
-  return addAppliance(records, rigId, { name, inputW, supply, kind, pilotW, currentA, needsBattery }).id
+interface HeaterAnswers {
+  supply: Supply | null
+  inputW: number | null
+}
+
+function beginAppliance(
+  records: Database,
+  rigId: string,
+  kind: ApplianceKind,
+  told: HeaterAnswers = { supply: null, inputW: null },
+): string {
+  const { name, pilotW, currentA, needsBattery, ...usual } = applianceTraits[kind]
+  const supply = told.supply ?? usual.supply
+  const inputW = told.inputW ?? usual.inputW
+  const sources = {
+    ...(told.inputW === null && { inputW: assumed() }),
+    pilotW: assumed(),
+    currentA: assumed(),
+  }
+  return addAppliance(records, rigId, {
+    name,
+    inputW,
+    ratedInputW: told.inputW,
+    supply,
+    kind,
+    pilotW,
+    currentA,
+    needsBattery,
+    sources,
+  }).id
 }
 
 /**
@@ -91,15 +137,21 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
   return write(records, () => {
     const { id: rigId, version } = addRig(records, said.rigName)
     activateRig(records, rigId)
+    const withShell = said.shell ? version + 1 : version
+    if (said.shell) saveRig(records, rigId, version, { shell: said.shell })
     if (said.cylinder) beginCylinder(records, rigId, said.cylinder, now.toISOString())
     const kinds = [...new Set(said.burns)]
     const burning = new Map(kinds.map((kind) => [kind, beginAppliance(records, rigId, kind)]))
-    if (said.heater === 'none') saveRig(records, rigId, version, { heatless: true })
+    if (said.heater === 'none') saveRig(records, rigId, withShell, { heatless: true })
     else if (said.heater !== null) {
       const kind = applianceOf[said.heater]
-      const applianceId = burning.get(kind) ?? beginAppliance(records, rigId, kind)
+      const told = { supply: said.heaterSupply ?? null, inputW: said.heaterInputW ?? null }
+      const applianceId = burning.get(kind) ?? beginAppliance(records, rigId, kind, told)
       burning.set(kind, applianceId)
-      const { name, heater } = heaterTemplates[said.heater]
+      const { name, heater: template } = heaterTemplates[said.heater]
+      const highW = told.inputW ?? template.highW
+      const bottleOn = template.bottleOn && told.supply !== 'line'
+      const heater = { ...template, highW, lowW: Math.min(template.lowW, highW), bottleOn }
       addHeater(records, rigId, { name, applianceId, heater, price: null, lastsNights: null })
     }
     for (const { kind, madeMonth } of said.equipment) {
@@ -110,6 +162,6 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
       const { habit } = applianceTraits[kind]
       return { applianceId, burnPerDayS: habit.way === 'hours' ? habit.burnPerDayS : 0, habit }
     })
-    return { rigId, tripId: addTrip(records, rigId, { ...said.trip, uses }).id }
+    return { rigId, tripId: addTrip(records, rigId, { ...said.trip, ...storedAltitude(said.trip.altitudeM), uses }).id }
   })
 }

@@ -3,6 +3,7 @@ import { runtimeS } from '@/core/appliances/runtime'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import { batterySchema } from '@/core/run/battery/battery'
 import { InputError } from '@/core/base/InputError'
+import { quantitySourcesSchema } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
 import { findCylinder } from '@/records/repositories/cylinders/cylinders'
@@ -33,6 +34,14 @@ export const applianceSchema = z.strictObject({
     .default(0),
   needsBattery: z.boolean().default(false),
   cylinderId: idField.nullable().default(null),
+  /** With all burners at full, from its plate; null when nobody read it. */
+  ratedInputW: z
+    .number()
+    .positive('An input is more than 0.')
+    .max(200_000, 'That is more than any camper burns. Check the unit.')
+    .nullable()
+    .default(null),
+  sources: quantitySourcesSchema.default({}),
 })
 
 /**

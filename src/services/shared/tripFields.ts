@@ -1,4 +1,5 @@
 import { atField } from '@/core/base/InputError'
+import { assumed, type QuantitySources } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 import { dayField } from '@/core/time/day'
 import { requireTemperature } from '@/core/fluids/fluidData'
@@ -16,7 +17,8 @@ export const tripFieldsSchema = z.strictObject({
     .int('A trip has a whole number of nights.')
     .min(1, 'A trip has one night or more.')
     .max(366, 'Plan a year at most.'),
-  altitudeM: z.number(),
+  /** Null when not entered: sea level is then assumed, and said so. */
+  altitudeM: z.number().nullable(),
   coldestK: z.number().nullable(),
   reserveShare: z.number().min(0, 'The reserve cannot be less than nothing.').max(1, 'The reserve is at most 100 %.'),
 })
@@ -29,9 +31,14 @@ export const tripFieldsSchema = z.strictObject({
  * @throws InputError at `altitudeM` or `coldestK`
  */
 export function requireTripPlace(
-  { altitudeM, coldestK }: { altitudeM: number; coldestK: number | null },
+  { altitudeM, coldestK }: { altitudeM: number | null; coldestK: number | null },
   before = '',
 ): void {
-  atField(`${before}altitudeM`, () => standardAtmospherePa(altitudeM))
+  if (altitudeM !== null) atField(`${before}altitudeM`, () => standardAtmospherePa(altitudeM))
   if (coldestK !== null) atField(`${before}coldestK`, () => requireTemperature('propane', coldestK))
+}
+
+/** Height as stored: an unknown one is assumed to be sea level. */
+export function storedAltitude(altitudeM: number | null): { altitudeM: number; sources: QuantitySources } {
+  return altitudeM === null ? { altitudeM: 0, sources: { altitudeM: assumed() } } : { altitudeM, sources: {} }
 }

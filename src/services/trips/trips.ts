@@ -17,7 +17,7 @@ import {
 import { write } from '@/records/write'
 import { requireRig } from '@/services/rigs/rigs'
 import { addOrSave, type ArchivedRow, idField, savedFields, tripUsesField } from '@/services/shared/fields'
-import { leavingDayField, requireTripPlace, tripFieldsSchema } from '@/services/shared/tripFields'
+import { leavingDayField, requireTripPlace, storedAltitude, tripFieldsSchema } from '@/services/shared/tripFields'
 import { keepVerdict } from './keepVerdict'
 
 export type { Trip }
@@ -46,10 +46,11 @@ export const tripEntrySchema = tripFieldsSchema.extend({ ...savedFields, uses: t
  * @throws InputError at the field that cannot be
  */
 export function saveTrip(
-  { id, rigId, version, ...entry }: z.output<typeof tripEntrySchema>,
+  { id, rigId, version, ...typed }: z.output<typeof tripEntrySchema>,
   now: Date,
 ): { id: string; version: number } {
-  requireTripPlace(entry)
+  requireTripPlace(typed)
+  const entry = { ...typed, ...storedAltitude(typed.altitudeM) }
   requireRig(rigId)
   const records = database()
   const known = new Set(listAppliances(records, rigId).map((appliance) => appliance.id))

@@ -1,5 +1,6 @@
 /** Labels of Run that tests find controls by: a changed word is one change. */
 export const runLabels = {
+  allBurnersAtFull: 'With all burners at full',
   n12VWhileItBurnsIn: '12 V while it burns, in A',
   aDayAndNightOf12: 'A day and night of 12 V',
   aNewAppliance: 'A new appliance',

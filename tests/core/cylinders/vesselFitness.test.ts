@@ -88,7 +88,7 @@ describe('will the pump take it', () => {
     expect(told(filled(1.1)).contents).toMatch(/^no: It is overfilled/)
     expect(told(cylinderGear({ lastWeighing: null }))).not.toHaveProperty('contents')
     expect(told(cylinderGear({ fitness: look(['plug']) })).condition).toBe(
-      'ask: Its look-over found something to mend.',
+      'ask: Its look-over found something to repair.',
     )
     expect(told(cylinderGear({ fitness: look([], ['bulge']) })).condition).toBe('ask: Its look-over is not finished.')
     expect(told(cylinderGear({ fitness: fitness('removable', { manufacturedMonth: null }) })).date).toMatch(

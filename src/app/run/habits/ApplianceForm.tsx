@@ -2,6 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import { archiveApplianceAction, saveApplianceAction } from '@/actions/run'
+import { assumed, isAssumed, type QuantitySources } from '@/core/base/provenance'
 import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { Choice } from '@/ui/fields/Choice'
@@ -22,6 +23,8 @@ interface ApplianceValues {
   name: string
   kind: ApplianceKind
   input: TypedQuantity
+  rated: TypedQuantity
+  sources: QuantitySources
   supply: Supply
   pilot: TypedQuantity
   /** Amperes from the battery while it burns. */
@@ -48,6 +51,8 @@ export function ApplianceForm({
     name: stored?.name ?? '',
     kind: stored?.kind ?? 'other',
     input: typedOf(stored?.inputW ?? null, 'power', system),
+    rated: typedOf(stored?.ratedInputW ?? null, 'power', system),
+    sources: stored?.sources ?? {},
     supply: stored?.supply ?? 'line',
     pilot: typedOf(stored && stored.pilotW > 0 ? stored.pilotW : null, 'power', system),
     current: stored && stored.currentA > 0 ? String(stored.currentA) : '',
@@ -77,7 +82,10 @@ export function ApplianceForm({
       kind,
       needsBattery: usual.needsBattery,
       ...((values.name === '' || values.name === before.name) && { name: usual.name }),
-      ...((isEmpty(values.input) || isStill(values.input, before.inputW)) && { input: power(usual.inputW) }),
+      ...((isEmpty(values.input) || isStill(values.input, before.inputW)) && {
+        input: power(usual.inputW),
+        sources: { inputW: assumed() },
+      }),
       ...(isStill(values.pilot, before.pilotW) && { pilot: power(usual.pilotW) }),
       ...((values.current === '' || typedCurrent === before.currentA) && {
         current: usual.currentA > 0 ? String(usual.currentA) : '',
@@ -93,7 +101,8 @@ export function ApplianceForm({
     const sent = form.latest()
     const input = readQuantity(sent.input, 'power')
     const pilot = readQuantity(sent.pilot, 'power')
-    if (input.issue || pilot.issue || currentIssue !== null) return
+    const rated = readQuantity(sent.rated, 'power')
+    if (input.issue || rated.issue || pilot.issue || currentIssue !== null) return
     const saved = await form.save(
       {
         id: stored?.id ?? null,
@@ -107,6 +116,8 @@ export function ApplianceForm({
         currentA: Number(sent.current.replace(',', '.')),
         needsBattery: sent.needsBattery,
         cylinderId: sent.cylinderId === '' ? null : sent.cylinderId,
+        ratedInputW: rated.value,
+        sources: sent.sources,
       },
       version,
     )
@@ -153,8 +164,19 @@ export function ApplianceForm({
           role="power"
           typed={values.input}
           issue={issueAt('inputW')}
-          hint="from its plate: 9,000 BTU/h, 2.6 kW"
-          onTyped={(input) => set({ input })}
+          hint={
+            isAssumed(values.sources, 'inputW') ? 'assumed: usual of its kind' : 'as you use it: 9,000 BTU/h, 2.6 kW'
+          }
+          onTyped={(input) => set({ input, sources: {} })}
+        />
+        <QuantityField
+          label={runLabels.allBurnersAtFull}
+          role="power"
+          optional
+          typed={values.rated}
+          issue={issueAt('ratedInputW')}
+          hint="from its plate; lines, pressure and air are sized by it"
+          onTyped={(rated) => set({ rated })}
         />
         <div>
           <Form.Label htmlFor="appliance-supply">Where it gets its gas</Form.Label>

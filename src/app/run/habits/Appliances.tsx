@@ -5,6 +5,7 @@ import Button from 'react-bootstrap/Button'
 import { kindFacts, supplies } from '@/core/cylinders/cylinderKind'
 import { aloneOnSupply } from '@/core/appliances/runtimeSlip'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
+import { AssumedText } from '@/ui/figures/AssumedText'
 import { Amount } from '@/ui/figures/Amount'
 import { FigureButton } from '@/ui/figures/FigureButton'
 import { supplyOptionLabels } from '@/app/run/runAppliance'
@@ -27,7 +28,7 @@ export function Appliances({ data, editor }: { data: RunPageData; editor: RunEdi
         appliances
           .filter((appliance) => appliance.supply === supply)
           .map((appliance) => {
-            const { id, name, kind, inputW, pilotW, cylinderId } = appliance
+            const { id, name, kind, inputW, sources, pilotW, cylinderId } = appliance
             const ownRuntime = aloneOnSupply(rig.cylinders, appliance)
             if (editing === id) {
               return <ApplianceForm key={id} rigId={rigId} stored={appliance} cylinders={propane} close={close} />
@@ -40,7 +41,8 @@ export function Appliances({ data, editor }: { data: RunPageData; editor: RunEdi
                     <span className="hint d-block">{applianceTraits[kind].name}</span>
                   </span>
                   <span>
-                    <Amount quantity={{ value: inputW, role: 'power' }} />
+                    <Amount quantity={{ value: inputW, role: 'power' }} />{' '}
+                    <AssumedText source={sources.inputW} role="power" />
                     {pilotW > 0 && (
                       <>
                         , pilot <Amount quantity={{ value: pilotW, role: 'power' }} />

@@ -1,5 +1,6 @@
 'use client'
 
+import { isAssumed } from '@/core/base/provenance'
 import { Link } from '@/ui/shell/Link'
 import { useRouter } from 'next/navigation'
 import Form from 'react-bootstrap/Form'
@@ -73,7 +74,7 @@ export function TripBench({
         name: sent.name,
         startDay: sent.startDay,
         nights: typedPlan.nights,
-        altitudeM: typedPlan.altitudeM,
+        altitudeM: isAssumed(typedPlan.sources, 'altitudeM') ? null : typedPlan.altitudeM,
         coldestK: typedPlan.coldestK,
         reserveShare: typedPlan.reserveShare,
         uses: storedUses(typedPlan.uses),

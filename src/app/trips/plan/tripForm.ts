@@ -1,3 +1,4 @@
+import { assumed, isAssumed, type QuantitySources } from '@/core/base/provenance'
 import { InputError } from '@/core/base/InputError'
 import { judgeTrip, type TripJudgment } from '@/core/trip/readiness/judgeTrip'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
@@ -17,6 +18,7 @@ export interface StoredTrip {
   altitudeM: number
   coldestK: number | null
   reserveShare: number
+  sources: QuantitySources
 }
 
 export type TripFormAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
@@ -61,7 +63,8 @@ export function tripValues(
     name: stored?.name ?? '',
     startDay: stored?.startDay ?? suggestedDay,
     nights: String(stored?.nights ?? 3),
-    altitude: typedOf(stored?.altitudeM ?? 0, 'altitude', system),
+    altitude:
+      stored && !isAssumed(stored.sources, 'altitudeM') ? typedOf(stored.altitudeM, 'altitude', system) : nothingTyped,
     coldest: typedOf(stored?.coldestK ?? null, 'temperature', system),
     reserve: String(roundTo((stored?.reserveShare ?? USUAL_RESERVE) * 100, 1)),
     hours: Object.fromEntries(appliances.map(({ id }) => [id, hoursOf(id)])),
@@ -113,6 +116,7 @@ export function readTrip(
       nights,
       reserveShare: reserve / 100,
       altitudeM: altitude.value ?? 0,
+      sources: altitude.value === null ? { altitudeM: assumed() } : {},
       coldestK: coldest.value,
       uses: hours
         .filter(({ appliance, reading }) => (reading.value ?? 0) > 0 || isByHabit(kept, appliance.id))

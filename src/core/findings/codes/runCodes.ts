@@ -22,6 +22,8 @@ export const runCodes = {
   'battery-short': fixFirst(['table', 10], battery, 'battery-charge'),
   'weather-not-known': fixFirst(['table', 5], opens('Enter the weather', 'run', 'weather'), 'forecast-hours'),
   'forecast-of-other-days': fixFirst(['table', 5], opens('To the weather', 'run', 'weather'), 'forecast-hours'),
+  'heater-hours-not-known': fixFirst(['table', 5], opens('What burns', 'run', 'habits'), 'hours-per-day'),
+  'altitude-not-known': fixFirst(['table', 2], opens('Enter it', 'trip'), 'altitude-limit'),
   'warmth-not-known': fixFirst(['table', 10], opens('What burns', 'run', 'habits'), 'heat-wanted'),
   'battery-not-entered': fixFirst(['rig', 5], opens('Enter the battery', 'run', 'battery'), 'battery-charge'),
   'habit-not-understood': fixFirst(['table', 5], opens('Say it otherwise', 'run', 'habits'), 'habit-acts'),

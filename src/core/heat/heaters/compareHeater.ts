@@ -2,7 +2,6 @@ import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { heaterAltitude } from './heaterAltitude'
 import { VENTED_SHARE } from '@/core/heat/air/airModel'
 import type { Heater } from './heater'
-import { SENSIBLE_SHARE } from '@/core/heat/air/combustion'
 import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 
@@ -55,8 +54,9 @@ export function compareHeater(
   altitudeM: number,
   money: HeaterMoney,
 ): HeaterComparison {
-  // Loss from a log or an estimate is for gas burned in the room; a vented heater loses a share through its flue.
-  const share = heater.vented ? VENTED_SHARE / SENSIBLE_SHARE : 1
+  // Loss from a log or an estimate is for gas burned in the room; a vented heater loses a share through its flue, as in
+  // the trip hour by hour.
+  const share = heater.vented ? VENTED_SHARE : 1
   const own = { lossWPerK: warmth.lossWPerK / share, capacityJPerK: warmth.capacityJPerK / share }
   const { keepW, warmUpS, warmUpKg } = heatOutlook(own, { ...night, inputW: heater.highW })
   const isTooSmall = keepW > heater.highW

@@ -18,6 +18,8 @@ export interface HeatedNight {
 export interface RoomWarmth {
   lossWPerK: number
   capacityJPerK: number
+  /** From a warm-up log, the drawn room, or the kind and length of the rig alone. */
+  from?: 'log' | 'shape' | 'kind'
 }
 
 export interface HeatOutlook {

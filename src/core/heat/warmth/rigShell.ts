@@ -95,8 +95,8 @@ export function shellWarmth({ kind, lengthM }: RigShell): RoomWarmth {
     alongM: lengthM / 2,
     bottomM: 0.9,
   } as const
-  const openings = glassM2 > 0 ? [{ ...window, widthM: glassM2 / 0.5, heightM: 0.5, openM: 0 }] : []
+  const openings = glassM2 > 0 ? [{ ...window, widthM: glassM2, heightM: 1, openM: 0 }] : []
   const room = roomSchema.parse({ shape: 'van', lengthM, widthM, heightM, shell, openings })
   const { lossWPerK, capacityJPerK } = roomWarmth(room, null)
-  return { lossWPerK, capacityJPerK }
+  return { lossWPerK, capacityJPerK, from: 'kind' }
 }

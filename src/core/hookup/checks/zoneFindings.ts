@@ -96,6 +96,15 @@ function inside(lineId: string, part: GraphPart, zone: Zone): Finding | null {
       ...told,
     })
   }
+  if (part.type.appliance?.ownRegulator) {
+    return makeFinding('hookup', 'cylinder-pressure-inside', {
+      subjectId: lineId,
+      text: '{part} has its own regulator, so its hose brings cylinder pressure into the living space.',
+      reason:
+        'A low-pressure regulator before it would starve it. Regulate outside and use a heater made for 11 in WC, or feed it as its maker arranges it: a bottle screwed on it, while somebody is awake beside it.',
+      ...told,
+    })
+  }
   return makeFinding('hookup', 'cylinder-pressure-inside', {
     subjectId: lineId,
     text: '{part} brings cylinder pressure into the living space.',

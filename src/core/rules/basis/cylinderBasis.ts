@@ -35,7 +35,7 @@ export const cylinderBasis = {
       'Nobody read it. Contents count the heavy end of the range, so that no steel is counted as gas. No stop weight is given.',
     source: 'Common practice: steel, aluminum and composite cylinders of this size',
     provenance: 'from memory',
-    range: 'a 20 lb cylinder weighs 9 lb (composite) to 19.5 lb (steel) empty',
+    range: 'A 20 lb cylinder weighs 9 lb (composite) to 19.5 lb (steel) when empty.',
     caution: 'Read TW on the collar. A weighing when empty still has 0.15 to 0.8 lb of vapor in it.',
     computedBy: 'cylinders/cylinderGear#usedTareKg',
     checkedBy: 'core/cylinders/assumedTare',

@@ -1,3 +1,4 @@
+import { isAssumed } from '@/core/base/provenance'
 import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
 import { type FindingText, makeFinding } from '@/core/findings/makeFinding'
@@ -100,6 +101,15 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
         code: 'weather-not-known',
         text: 'How cold the nights get is not entered.',
         reason: 'A cold cylinder gives less, and a heater burns more. The sums are of mild nights.',
+      }),
+    )
+  }
+  if (isAssumed(trip.sources, 'altitudeM')) {
+    found.push(
+      finding({
+        code: 'altitude-not-known',
+        text: 'How high the trip goes is not entered: sea level is assumed.',
+        reason: 'Thin air limits heaters, lowers what gauges show and starves burners. Enter the highest night.',
       }),
     )
   }

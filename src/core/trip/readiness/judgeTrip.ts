@@ -17,6 +17,7 @@ import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { runFindings } from '@/core/run/analysis/runFindings'
 import { gasFindings } from '@/core/run/analysis/gasFindings'
 import { heatFindings } from '@/core/heat/heatFindings'
+import { heaterHoursFindings, heatUnknown, type HeatUnknown } from './heaterHours'
 import { refusedAtPump } from './refusedAtPump'
 
 /** Whether the gas lasts, independent of all other findings. */
@@ -37,10 +38,12 @@ export interface TripJudgment {
   trip: TripPlan
 }
 
-function enoughFor({ leftKg, allWeighed }: SupplyBalance): Enough {
-  // An unweighed cylinder can only add gas: enough without it is enough.
-  if (leftKg >= 0) return 'enough'
-  return allWeighed ? 'short' : 'unknown'
+function enoughFor({ supply, leftKg, allWeighed }: SupplyBalance, unknown: HeatUnknown): Enough {
+  // An unweighed cylinder can only add gas: enough without it is enough. Hours that nobody entered and nights of
+  // unknown cold can only take more.
+  if (leftKg >= 0) return unknown.mayBurnMore.has(supply) ? 'unknown' : 'enough'
+  // Without the room’s loss a heater counts at full input, which may be too much.
+  return allWeighed && !unknown.mayBurnLess.has(supply) ? 'short' : 'unknown'
 }
 
 function together(each: readonly { enough: Enough }[]): Enough {
@@ -81,6 +84,7 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
     }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...gasFindings(balances, trip),
+    ...heaterHoursFindings(heat, trip),
     ...runFindings(
       trip,
       input,
@@ -88,9 +92,10 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
       short.map(({ supply }) => supply),
     ),
   ])
+  const unknown = heatUnknown(heat, trip)
   const enoughBySupply = balances
     .filter(({ neededKg }) => neededKg > 0)
-    .map((balance) => ({ supply: balance.supply, enough: enoughFor(balance) }))
+    .map((balance) => ({ supply: balance.supply, enough: enoughFor(balance, unknown) }))
   return {
     verdict: verdict(findings),
     enough: together(enoughBySupply),

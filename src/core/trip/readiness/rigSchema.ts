@@ -135,7 +135,11 @@ const heatSchema = z.strictObject({
     .max(40),
   heatless: z.boolean(),
   warmth: z
-    .strictObject({ lossWPerK: z.number().positive().max(5000), capacityJPerK: z.number().positive().max(1e8) })
+    .strictObject({
+      lossWPerK: z.number().positive().max(5000),
+      capacityJPerK: z.number().positive().max(1e8),
+      from: z.enum(['log', 'shape', 'kind']).optional(),
+    })
     .nullable(),
 })
 

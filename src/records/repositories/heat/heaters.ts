@@ -2,6 +2,7 @@ import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { InputError } from '@/core/base/InputError'
 import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import { shellWarmth } from '@/core/heat/warmth/rigShell'
 import { roomWarmth } from '@/core/heat/warmth/roomWarmth'
 import type { RigHeatInput } from '@/core/heat/heatFindings'
 import type { Database } from '@/records/databaseType'
@@ -60,8 +61,8 @@ function warmthOf(database: Database, { id, shelter }: StoredRoom): RoomWarmth |
     listWarmUps(database, id).find(({ voidedAt, loggedAt }) => voidedAt === null && loggedAt <= nowUtc())?.log ?? null
   for (const one of log === null ? [null] : [log, null]) {
     try {
-      const { lossWPerK, capacityJPerK } = roomWarmth(shelter.room, one)
-      return { lossWPerK, capacityJPerK }
+      const { lossWPerK, capacityJPerK, from } = roomWarmth(shelter.room, one)
+      return { lossWPerK, capacityJPerK, from }
     } catch (error) {
       if (!(error instanceof InputError)) throw error
     }
@@ -75,15 +76,17 @@ export function listHeat(
   rigId: string,
 ): Pick<RigHeatInput, 'rooms' | 'heaters' | 'heatless'> & { warmth: RoomWarmth | null } {
   const rooms = listRooms(database, rigId)
+  const rig = findRig(database, rigId)
+  const ofRoom = rooms[0] ? warmthOf(database, rooms[0]) : null
   return {
     rooms: rooms.map(({ id, name, shelter }) => ({ id, name, shelter })),
-    warmth: rooms[0] ? warmthOf(database, rooms[0]) : null,
+    warmth: ofRoom ?? (rig?.shell ? shellWarmth(rig.shell) : null),
     heaters: listHeaters(database, rigId).map(({ id, name, applianceId, heater }) => ({
       id,
       name,
       applianceId,
       heater,
     })),
-    heatless: findRig(database, rigId)?.heatless ?? false,
+    heatless: rig?.heatless ?? false,
   }
 }

@@ -1,3 +1,5 @@
+import { sharedFacts, type SharedFacts } from '@/core/trip/readiness/sharedFacts'
+import { listAppliances } from '@/records/repositories/trips/appliances'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
 import { type CylinderWithGear, listCylinders } from '@/records/repositories/cylinders/cylinders'
@@ -12,6 +14,8 @@ export interface LoadedRig {
   cylinders: CylinderWithGear[]
   equipment: EquipmentWithVersion[]
   lines: JudgedLine[]
+  /** What several stations say of one appliance, settled. */
+  facts: SharedFacts
   /** Everything that a trip is judged by; the one place where it is put together. */
   gear: RigGear
 }
@@ -20,13 +24,21 @@ export interface LoadedRig {
 export function loadRig(database: Database, { id, battery }: Pick<Rig, 'id' | 'battery'>): LoadedRig {
   const cylinders = listCylinders(database, id)
   const equipment = listEquipment(database, id)
-  const lines = listJudgedLines(database, id)
+  const heat = listHeat(database, id)
+  const drawn = listJudgedLines(database, id)
+  const facts = sharedFacts({
+    appliances: listAppliances(database, id),
+    heaters: heat.heaters,
+    rooms: heat.rooms,
+    lines: drawn.map((line) => line.gear),
+  })
+  const lines = drawn.map((line) => ({ ...line, gear: { ...line.gear, line: facts.line(line.gear.line) } }))
   const gear = {
     cylinders: cylinders.map((cylinder) => cylinder.gear),
     equipment: equipment.map(({ version: _, ...thing }) => thing),
     lines,
-    heat: listHeat(database, id),
+    heat: { ...heat, heaters: heat.heaters.map(facts.heater) },
     battery,
   }
-  return { cylinders, equipment, lines, gear }
+  return { cylinders, equipment, lines, gear, facts }
 }

@@ -1,5 +1,7 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
+import { drawnSupplies } from '@/core/hookup/line/applianceSupply'
+import { listLines } from '@/records/repositories/lines/lines'
 import type { Database } from '@/records/databaseType'
 import { appliances } from '@/records/schema/schema'
 import { insertRow, updateVersion } from '@/records/write'
@@ -8,16 +10,27 @@ export type Appliance = typeof appliances.$inferSelect
 
 /** What an owner enters of an appliance. */
 export type ApplianceEntry = Pick<Appliance, 'name' | 'inputW' | 'supply'> &
-  Partial<Pick<Appliance, 'kind' | 'pilotW' | 'currentA' | 'needsBattery' | 'cylinderId'>>
+  Partial<Pick<Appliance, 'kind' | 'pilotW' | 'currentA' | 'needsBattery' | 'cylinderId' | 'ratedInputW' | 'sources'>>
 
 /** The rig's appliances in the owner's order, without those archived. */
 export function listAppliances(database: Database, rigId: string): Appliance[] {
-  return database
+  const rows = database
     .select()
     .from(appliances)
     .where(and(eq(appliances.rigId, rigId), isNull(appliances.archivedAt)))
     .orderBy(asc(appliances.position), asc(appliances.name))
     .all()
+  return fedAsDrawn(database, rigId, rows)
+}
+
+/** Appliances with the supply that the drawn lines give them, else the entered one. */
+export function fedAsDrawn<Row extends Pick<Appliance, 'id' | 'supply'>>(
+  database: Database,
+  rigId: string,
+  rows: readonly Row[],
+): Row[] {
+  const drawn = drawnSupplies(listLines(database, rigId))
+  return rows.map((row) => ({ ...row, supply: drawn.get(row.id) ?? row.supply }))
 }
 
 export function findAppliance(database: Database, id: string): Appliance | undefined {

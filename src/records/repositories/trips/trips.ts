@@ -5,6 +5,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import type { Database, WritableDatabase } from '@/records/databaseType'
 import { learnedFactors } from './calibrations'
 import { appliances, trips, tripUses } from '@/records/schema/schema'
+import { fedAsDrawn } from './appliances'
 import { insertRow, updateVersion, write } from '@/records/write'
 
 export type Trip = typeof trips.$inferSelect
@@ -19,7 +20,7 @@ export interface TripUseEntry {
 
 /** What an owner enters of a trip; hours by appliance. */
 export type TripEntry = Pick<Trip, 'name' | 'startDay' | 'nights' | 'altitudeM' | 'coldestK' | 'reserveShare'> &
-  Partial<Pick<Trip, 'settings' | 'forecast'>> & {
+  Partial<Pick<Trip, 'settings' | 'forecast' | 'sources'>> & {
     uses: readonly TripUseEntry[]
   }
 
@@ -31,8 +32,9 @@ export function tripFields({
   altitudeM,
   coldestK,
   reserveShare,
+  sources,
 }: Trip): Omit<TripEntry, 'uses'> {
-  return { name, startDay, nights, altitudeM, coldestK, reserveShare }
+  return { name, startDay, nights, altitudeM, coldestK, reserveShare, sources }
 }
 
 /** A trip with its appliance hours, as core takes it. */
@@ -53,6 +55,7 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
       currentA: appliances.currentA,
       needsBattery: appliances.needsBattery,
       cylinderId: appliances.cylinderId,
+      ratedInputW: appliances.ratedInputW,
       burnPerDayS: tripUses.burnPerDayS,
       habit: tripUses.habit,
       byNight: tripUses.byNight,
@@ -62,9 +65,23 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
     .where(and(eq(tripUses.tripId, row.id), isNull(appliances.archivedAt)))
     .orderBy(asc(appliances.position))
     .all()
-  const { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast } = row
+  const fed = fedAsDrawn(database, row.rigId, uses)
+  const { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast, sources } = row
   const learned = learnedFactors(database, row)
-  const plan = { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast, uses, learned }
+  const plan = {
+    id,
+    name,
+    startDay,
+    nights,
+    altitudeM,
+    sources,
+    coldestK,
+    reserveShare,
+    settings,
+    forecast,
+    uses: fed,
+    learned,
+  }
   return { row, plan }
 }
 
