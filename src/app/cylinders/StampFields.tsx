@@ -26,7 +26,7 @@ import { sharedLabels } from '@/ui/terms/sharedLabels'
 const tareWayLabels: Readonly<Record<TareWay, string>> = {
   stamped: 'TW stamped on the collar',
   measured: 'weighed empty',
-  assumed: 'not read: usual for this size',
+  assumed: 'not read: usual size',
 }
 
 const sourceNames = { tare: 'tareKg', water: 'waterCapacityKg', label: 'labelNetKg' } as const
@@ -86,7 +86,7 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
             </>
           }
           role={massRole}
-          hint="stamped on the collar"
+          hint={tareWay === 'assumed' ? 'assumed: type what the collar says' : 'stamped on the collar'}
           issue={issueAt('tareKg')}
           {...quantity('tare')}
         />

@@ -13,7 +13,8 @@ export function AssumedText({ source, role }: { source: QuantitySource | undefin
       assumed
       {lowest !== undefined && highest !== undefined && (
         <>
-          , <Amount quantity={{ value: lowest, role }} /> to <Amount quantity={{ value: highest, role }} />
+          , <Amount quantity={{ value: lowest, role, rounded: 'down' }} /> to{' '}
+          <Amount quantity={{ value: highest, role, rounded: 'up' }} />
         </>
       )}
     </small>

@@ -36,7 +36,10 @@ test('a 20 lb cylinder picked by its picture counts the heavy end', () => {
 test('nothing assumed is called stamped, and no stop weight is given anywhere', () => {
   const gear = picked('removable-20', 30 * POUND_KG)
   const slip = contentsSlip(contentsInput(gear, { grossKg: 13, hangingKg: 0 }), false, gear.sources)
-  expect(slip.lines.at(-1)).toMatchObject({ label: 'Tare, assumed', figure: { basis: 'tare-assumed' } })
+  expect(slip.lines.at(-1)).toMatchObject({
+    label: 'Tare',
+    figure: { basis: 'tare-assumed', source: { source: 'assumed' } },
+  })
   expect(stopWeightKg(gear, gearLimitKg(gear))).toBeNull()
   expect(() => stopWeightSlip(gear, { hangingKg: 0, grossKg: null, liquidTemperatureK: 288.7, share: 1 })).toThrow(
     /Nobody read its tare/,

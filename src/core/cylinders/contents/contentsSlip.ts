@@ -41,7 +41,7 @@ export function contentsSlip(input: ContentsInput, small: boolean, sources: Quan
     line('', 'On the scale', figure('scale-reading', mass(grossKg))),
     ...hanging.map(({ label, quantity }) => line('−', label, figure('hanging', quantity))),
     isTareAssumed
-      ? line('−', 'Tare, assumed', { ...figure('tare-assumed', mass(tareKg)), source: sources.tareKg })
+      ? line('−', 'Tare', { ...figure('tare-assumed', mass(tareKg)), source: sources.tareKg })
       : line('−', tareLabel(sources), figure('tare-stamp', mass(tareKg))),
   ]
   const further = [
@@ -61,7 +61,10 @@ export function contentsSlip(input: ContentsInput, small: boolean, sources: Quan
   }
   return {
     lines,
-    result: { label: 'Aboard', figure: figure('net-by-weight', mass(netKg), scale, ...hanging, tare) },
+    result: {
+      label: isTareAssumed ? 'Aboard, at least' : 'Aboard',
+      figure: figure('net-by-weight', mass(netKg), scale, ...hanging, tare),
+    },
     further,
   }
 }
