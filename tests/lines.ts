@@ -49,6 +49,7 @@ export function chain(...typeIds: readonly string[]): Line {
 export function sound(line: Line): Line {
   const parts = line.parts.map((part): LinePart => ({
     ...part,
+    place: part.place === 'not-known' ? 'outside' : part.place,
     madeMonth: '2025-01',
     condition: 'sound',
     ventDown: 'yes',
@@ -65,8 +66,14 @@ export function soundStart(id: string): Line {
   return sound(found.line)
 }
 
+/** Everything stands outside where nothing else is said. */
+export function outside(line: Line): Line {
+  const parts = line.parts.map((part): LinePart => (part.place === 'not-known' ? { ...part, place: 'outside' } : part))
+  return { ...line, parts }
+}
+
 export function check(line: Line, conditions: Partial<LineConditions> = {}): LineCheck {
-  return checkLine('line', line, {
+  return checkLine('line', outside(line), {
     temperatureK: SIXTY_F_K,
     atmospherePa: 101325,
     untilMonth: '2026-12',

@@ -27,6 +27,12 @@ function add(id: string, typeId: string, after: string): LineEdit {
 
 const change = (id: string, to: Partial<Omit<LinePart, 'id' | 'typeId'>>): LineEdit => ({ do: 'change', id, to })
 
+/** What is not said to be inside or under the floor stands outside on the tongue. */
+const outside = (line: Line): Line => ({
+  ...line,
+  parts: line.parts.map((part) => (part.place === 'not-known' ? { ...part, place: 'outside' } : part)),
+})
+
 const allMade = (line: Line): Line =>
   editLine(line, { do: 'made', ids: line.joints.map(({ id }) => id), made: 'as-it-should' })
 
@@ -61,7 +67,7 @@ function testedLine({ equipment }: DemoLinks): Line {
       place: 'inside',
     }),
   ]
-  return allMade(edits.reduce(editLine, start('two-cylinders')))
+  return allMade(outside(edits.reduce(editLine, start('two-cylinders'))))
 }
 
 /** As it is now: the panel added behind the fridge's valve, one flare taped, its tube not yet clipped. */
@@ -84,7 +90,7 @@ function presentLine(tested: Line): Line {
       place: 'inside',
     }),
   ]
-  const grown = edits.reduce(editLine, tested)
+  const grown = outside(edits.reduce(editLine, tested))
   return editLine(allMade(grown), { do: 'made', ids: ['panel-in'], made: 'taped' })
 }
 
@@ -120,5 +126,5 @@ export function loadDemoLines(records: Database, rigId: string, now: Date, links
     change('regulator', { madeMonth: '2022-09', place: 'locker' }),
     change('hose', { madeMonth: '2022-09', condition: 'sound' }),
   ].reduce(editLine, start('keg'))
-  addLine(records, rigId, { name: 'Soda line', line: allMade(soda) }, ago(40), 'soda-line')
+  addLine(records, rigId, { name: 'Soda line', line: allMade(outside(soda)) }, ago(40), 'soda-line')
 }

@@ -20,6 +20,8 @@ import { useStableValue } from '@/ui/state/useSessionState'
 import type { HookupPageData } from './hookupPageData'
 import { LineFiles } from './LineFiles'
 import { LineFindings } from './LineFindings'
+import { partsWithoutPlace } from '@/core/hookup/checks/placeFindings'
+import { PlaceAll } from './PlaceAll'
 import { LinePicker } from './LinePicker'
 import { marksOf } from './marksOf'
 import { useCheck, useLine } from './useLine'
@@ -46,6 +48,7 @@ export function LineBench({
   const check = useCheck(editor, data)
   // What is typed shows at once; drawing, list and findings of a long line come a moment later.
   const shown = useDeferredValue(check)
+  const unplaced = useMemo(() => partsWithoutPlace(shown), [shown])
   const marks = useMemo(() => marksOf(shown), [shown])
   const router = useRouter()
   const searchField = useRef<HTMLInputElement>(null)
@@ -107,6 +110,7 @@ export function LineBench({
           <PartList check={shown} marks={marks} chosen={chosen?.part.id ?? null} choose={setChosen} />
         </section>
         <div>
+          <PlaceAll parts={unplaced} edit={edit} />
           {chosen ? (
             <PartInspector
               key={`${chosen.part.id} ${chosen.part.applianceId ?? ''}`}

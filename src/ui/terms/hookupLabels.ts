@@ -1,5 +1,9 @@
 /** Labels of Hook-up that tests find controls by: a changed word is one change. */
 export const hookupLabels = {
+  allInAVentedLocker: 'All in a locker vented to the outside',
+  allInside: 'All inside',
+  allOutside: 'All outside',
+  whereDoTheyStand: 'Where do these stand?',
   aPartOfYourOwn: 'A part of your own',
   addIt: 'Add it',
   cylindersAreAt: 'Cylinders are at',

@@ -24,7 +24,7 @@ const never = {
     'alarm-bad',
     'alarm-not-tested',
   ],
-  hookup: ['no-line-drawn', 'line-unfinished', 'hose-bad', 'appliance-not-on-line', 'not-fed'],
+  hookup: ['place-not-known', 'no-line-drawn', 'line-unfinished', 'hose-bad', 'appliance-not-on-line', 'not-fed'],
   'leak-test': ['leak-test-missing', 'leak-test-unfinished', 'line-changed-since-test', 'refilled-since-test'],
   heat: ['locker-not-known', 'heater-not-placed', 'placing-not-judged', 'heater-not-certified', 'heater-left-alone'],
   run: ['heat-gas-not-enough'],

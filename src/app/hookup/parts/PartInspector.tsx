@@ -15,6 +15,7 @@ import { hookupLabels } from '@/ui/terms/hookupLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const placeLabels: Readonly<Record<PartPlace, string>> = {
+  'not-known': 'not known yet',
   outside: 'outside, in the open',
   locker: 'in a locker vented outside',
   road: 'under the floor',

@@ -42,6 +42,7 @@ export const hookupCodes = {
   'cylinder-pressure-inside': stop(['rig', 30], line, 'pressure-zones'),
   'co2-pressure-inside': stop(['rig', 30], line, 'co2-room'),
   'co2-line-inside': fixFirst(['rig', 30], line, 'co2-room'),
+  'place-not-known': mustFix(['rig', 5], line, 'pressure-zones'),
   'regulator-in-series': fixFirst(['rig', 30], line, 'pressure-zones'),
   'long-hose': fixFirst(['shop', 40], line, 'long-hose'),
   'supply-wrong-side': stop(['rig', 30], line, 'pressure-zones'),

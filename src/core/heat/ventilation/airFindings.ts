@@ -17,12 +17,13 @@ export function airFindings(gear: RoomGear, heaters: readonly HeaterGear[], cond
   if (heaters.length === 0) return []
   const { room } = gear.shelter
   const judged = roomVentilation(room, heaters, conditions)
-  const { check, air, names } = judged
+  const { check, air, names, needs } = judged
   const advice = openingsPhrase(
     planOpenings(room, (changed) => isAirGood(roomVentilation(changed, heaters, conditions))),
   )
   const parts = {
     names: names.join(' and '),
+    heaters: needs.map(({ name }) => name).join(' and '),
     room: gear.name,
     open: { value: check.countedM2, role: 'area' },
     needed: { value: check.neededM2, role: 'area', rounded: 'up' },
@@ -43,7 +44,7 @@ export function airFindings(gear: RoomGear, heaters: readonly HeaterGear[], cond
     return [
       finding(
         'ventilation-short',
-        'For {names} {needed} must stand open in {room}; {open} counts.',
+        'For {heaters} {needed} must stand open in {room}; {open} counts.',
         'A heater without a chimney burns the air of the room. Calm air is assumed; what is screened, iced or all in one place counts for less.',
       ),
     ]

@@ -9,6 +9,7 @@ import { jointFindings } from './jointFindings'
 import { layoutFindings } from './layoutFindings'
 import type { LineCase } from './lineCase'
 import { lineZones, type PartZones } from '@/core/hookup/line/lineZones'
+import { placeFindings } from './placeFindings'
 import { partFindings } from './partFindings'
 import { structureFindings } from './structureFindings'
 import { zoneFindings } from './zoneFindings'
@@ -76,6 +77,7 @@ export function checkLine(lineId: string, line: Line, conditions: LineConditions
       ...structureFindings(lineCase),
       ...jointFindings(lineCase),
       ...zoneFindings(lineCase),
+      ...placeFindings(lineCase),
       ...layoutFindings(lineCase),
       ...partFindings(lineCase),
       ...flowFindings(lineCase, demandsW),

@@ -37,7 +37,7 @@ const joint = (id: string, from: string, ports: { from: Port; to: Port }, to: st
 
 function add(line: Line, { type, id, after, port }: Extract<LineEdit, { do: 'add' }>): Line {
   const above = after === null ? undefined : lineGraph(line).byId.get(after)
-  const part: LinePart = { id, typeId: type.id, place: above?.part.place ?? 'outside' }
+  const part: LinePart = { id, typeId: type.id, place: above?.part.place ?? 'not-known' }
   const isKnown = [...catalogue, ...line.types].some((other) => other.id === type.id)
   const grown: Line = {
     ...line,

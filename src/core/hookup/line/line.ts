@@ -1,8 +1,8 @@
 import { z } from '@/core/base/zod'
 import { partTypeSchema } from '@/core/hookup/catalogue/partType'
 
-/** Where a part sits; `road` is below the floor in the road's reach. */
-export const partPlaces = ['outside', 'locker', 'road', 'inside'] as const
+/** Where a part sits; `road` is below the floor in the road's reach, `not-known` until somebody says. */
+export const partPlaces = ['not-known', 'outside', 'locker', 'road', 'inside'] as const
 
 export type PartPlace = (typeof partPlaces)[number]
 
@@ -32,7 +32,7 @@ const linePartSchema = z.strictObject({
   typeId: idField,
   /** What the owner calls it; its type's name when absent. */
   name: z.string().trim().max(60).optional(),
-  place: z.enum(partPlaces).default('outside'),
+  place: z.enum(partPlaces).default('not-known'),
   /** Of hoses and tubes, where it is not the catalogue's. */
   lengthM: z.number().positive('A length is more than nothing.').max(100).optional(),
   boreM: z.number().positive('A bore is more than nothing.').max(0.1).optional(),
