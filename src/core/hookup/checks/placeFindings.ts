@@ -26,10 +26,13 @@ export function placeFindings(lineCase: LineCase): Finding[] {
   return [
     makeFinding('hookup', 'place-not-known', {
       subjectId: lineCase.lineId,
-      text: 'Where {parts} stand is not entered.',
+      text:
+        others.length === 0
+          ? 'Where {part} stands is not entered.'
+          : 'Where {part} and {count} more parts at cylinder pressure stand is not entered.',
       reason:
         'A leak at cylinder pressure fills a room in minutes. Say for each whether it is outside, in a vented locker, or inside.',
-      parts: { parts: [first, ...others].map(({ name }) => name).join(', ') },
+      parts: { part: first.name, count: { value: others.length, role: 'count' } },
       about: first.part.id,
     }),
   ]
