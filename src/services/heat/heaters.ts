@@ -11,8 +11,8 @@ import {
   type StoredHeater,
 } from '@/records/repositories/heat/heaters'
 import { addManualPage, listManualPages, type StoredManualPage } from '@/records/repositories/photos'
-import { loadRig } from '@/records/repositories/rigs/loadRig'
-import { findRig, saveRig } from '@/records/repositories/rigs/rigs'
+import { factsOfRig } from '@/services/rigs/rigSnapshot'
+import { saveRig } from '@/records/repositories/rigs/rigs'
 import { findAppliance } from '@/records/repositories/trips/appliances'
 import { write } from '@/records/write'
 import { requireRig } from '@/services/rigs/rigs'
@@ -31,9 +31,9 @@ export type { StoredHeater }
 /** The heaters of a rig, without those archived. */
 export function heatersOf(rigId: string): StoredHeater[] {
   const records = database()
-  const rig = findRig(records, rigId)
   const rows = listHeaters(records, rigId)
-  return rig ? rows.map(loadRig(records, rig).facts.heater) : rows
+  const facts = factsOfRig(rigId)
+  return facts ? rows.map(facts.heater) : rows
 }
 
 /** Photographed pages of a heater's manual, newest first. */

@@ -12,8 +12,7 @@ import {
   type StoredLine,
   type StoredLineChange,
 } from '@/records/repositories/lines/lines'
-import { loadRig } from '@/records/repositories/rigs/loadRig'
-import { findRig } from '@/records/repositories/rigs/rigs'
+import { factsOfRig } from '@/services/rigs/rigSnapshot'
 import { requireRig } from '@/services/rigs/rigs'
 import { addOrSave, type ArchivedRow, nameField, savedFields } from '@/services/shared/fields'
 
@@ -22,10 +21,9 @@ export type { StoredLine, StoredLineChange }
 /** The lines of a rig, without those archived. */
 export function linesOf(rigId: string): StoredLine[] {
   const records = database()
-  const rig = findRig(records, rigId)
   const rows = listLines(records, rigId)
-  if (!rig) return rows
-  const { facts } = loadRig(records, rig)
+  const facts = factsOfRig(rigId)
+  if (!facts) return rows
   return rows.map((row) => ({ ...row, line: facts.line(row.line) }))
 }
 

@@ -1,12 +1,13 @@
 import { formatISO } from 'date-fns'
 import type { JudgedLine } from '@/core/trip/readiness/lineFindings'
+import type { SharedFacts } from '@/core/trip/readiness/sharedFacts'
 import type { RigGear, RigHeat } from '@/core/trip/readiness/rigGear'
 import { database } from '@/records/database'
 import type { Database } from '@/records/databaseType'
 import type { CylinderWithGear } from '@/records/repositories/cylinders/cylinders'
 import type { EquipmentWithVersion } from '@/records/repositories/cylinders/equipment'
 import { loadRig } from '@/records/repositories/rigs/loadRig'
-import { activeRig, type Rig } from '@/records/repositories/rigs/rigs'
+import { activeRig, findRig, type Rig } from '@/records/repositories/rigs/rigs'
 import { type Appliance, listAppliances } from '@/records/repositories/trips/appliances'
 import { nextTrip, type TripWithPlan } from '@/records/repositories/trips/trips'
 import { type JudgedTrip, withVerdict } from '@/services/trips/judgedTrip'
@@ -19,6 +20,8 @@ export interface RigSnapshot {
   equipment: EquipmentWithVersion[]
   lines: JudgedLine[]
   heat: RigHeat
+  /** What several stations say of one appliance, settled; absent without a rig. */
+  facts?: SharedFacts
   /** Everything that a trip is judged by. */
   gear: RigGear
   trip: TripWithPlan | undefined
@@ -75,4 +78,18 @@ function readSnapshot(records: Database, nowIso: string): RigSnapshot {
     judged,
     nowIso,
   }
+}
+
+/**
+ * What several stations say of one appliance, settled: from the snapshot that the page has read already, for the active
+ * rig.
+ *
+ * @returns undefined for a rig that does not exist
+ */
+export function factsOfRig(rigId: string): SharedFacts | undefined {
+  const snapshot = rigSnapshot(new Date())
+  if (snapshot.rig?.id === rigId && snapshot.facts) return snapshot.facts
+  const records = database()
+  const rig = findRig(records, rigId)
+  return rig && loadRig(records, rig).facts
 }

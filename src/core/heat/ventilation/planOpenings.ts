@@ -18,8 +18,6 @@ export interface OpeningPlan {
   suffices: boolean
 }
 
-/** Halvings of the search: to a thousandth of a millimeter. */
-const HALVINGS = 30
 /** A gap is set by eye to about this, and never to less than is needed. */
 const SET_BY_M = 0.0127 / 4
 
@@ -62,8 +60,10 @@ export function planOpenings(room: Room, isMet: OpeningsGoal): OpeningPlan {
   const choices = sets
     .filter((moved) => isMet(withOpen(room, moved, widest(moved))))
     .map((moved): Choice => {
-      const { high } = bisect((gapM) => isMet(withOpen(room, moved, gapM)), 0, widest(moved), { halvings: HALVINGS })
-      const gapM = Math.ceil(high / SET_BY_M) * SET_BY_M
+      // Only gaps that can be set are tried, so few trials find the least of them.
+      const isEnough = (steps: number): boolean => isMet(withOpen(room, moved, Math.ceil(steps) * SET_BY_M))
+      const { high } = bisect(isEnough, 0, Math.ceil(widest(moved) / SET_BY_M), { width: 0.5 })
+      const gapM = Math.ceil(high) * SET_BY_M
       const opened = ventilationCheck(withOpen(room, moved, gapM), 0)
       return {
         moved,
