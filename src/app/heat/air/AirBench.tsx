@@ -27,11 +27,11 @@ export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: s
   const conditions = { planned: data.planned, altitudeM: data.altitudeM, mildestK: data.mildestK }
   const judged = roomVentilation(room, burning, conditions)
   const { needs, check, air, names } = judged
-  const findings = airFindings(gear, burning, conditions)
   const advice =
     burning.length === 0
       ? null
       : planOpenings(room, (changed) => isAirGood(roomVentilation(changed, burning, conditions)))
+  const findings = airFindings(gear, burning, conditions, advice ?? undefined)
   return (
     <>
       <div className="line-head">

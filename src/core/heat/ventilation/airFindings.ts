@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
-import { openingsPhrase, planOpenings } from './planOpenings'
+import { type OpeningPlan, openingsPhrase, planOpenings } from './planOpenings'
 import { MOST_CO2_PPM, LEAST_OXYGEN_SHARE } from './plannedAir'
 import { isAirGood, type RoomConditions, roomVentilation } from './ventilationCheck'
 
@@ -12,14 +12,20 @@ import { isAirGood, type RoomConditions, roomVentilation } from './ventilationCh
  * @param gear - the room with its openings as they are now
  * @param heaters - unvented heaters used there
  * @param conditions - what the trip burns, height and weather
+ * @param known - the plan of its openings, where it was made already
  */
-export function airFindings(gear: RoomGear, heaters: readonly HeaterGear[], conditions: RoomConditions): Finding[] {
+export function airFindings(
+  gear: RoomGear,
+  heaters: readonly HeaterGear[],
+  conditions: RoomConditions,
+  known?: OpeningPlan,
+): Finding[] {
   if (heaters.length === 0) return []
   const { room } = gear.shelter
   const judged = roomVentilation(room, heaters, conditions)
   const { check, air, names, needs } = judged
   const advice = openingsPhrase(
-    planOpenings(room, (changed) => isAirGood(roomVentilation(changed, heaters, conditions))),
+    known ?? planOpenings(room, (changed) => isAirGood(roomVentilation(changed, heaters, conditions))),
   )
   const parts = {
     names: names.join(' and '),
