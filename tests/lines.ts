@@ -47,9 +47,8 @@ export function chain(...typeIds: readonly string[]): Line {
 
 /** Everything inspected and found correct. */
 export function sound(line: Line): Line {
-  const parts = line.parts.map((part): LinePart => ({
+  const parts = outside(line).parts.map((part): LinePart => ({
     ...part,
-    place: part.place === 'not-known' ? 'outside' : part.place,
     madeMonth: '2025-01',
     condition: 'sound',
     ventDown: 'yes',

@@ -2,15 +2,13 @@ import { vesselActs, type VesselAct, type VesselFitness } from '@/core/cylinders
 import { PhraseText } from '@/ui/figures/Amount'
 import { StateMark } from '@/ui/figures/StateMark'
 import { cylindersLabels } from '@/ui/terms/cylindersLabels'
-import { answerMarks } from './PumpPlate'
+import { actAnswers } from './PumpPlate'
 
 const actLabels: Readonly<Record<VesselAct, string>> = {
   use: cylindersLabels.fitToUse,
   fill: cylindersLabels.fitToFill,
   carry: cylindersLabels.fitToCarry,
 }
-
-const plain = { yes: 'yes, as far as known', ask: 'not sure', no: 'no' } as const
 
 /** Whether a vessel may be used, filled and carried, with what stands against it. */
 export function FitnessPlate({ fitness }: { fitness: VesselFitness }) {
@@ -22,10 +20,10 @@ export function FitnessPlate({ fitness }: { fitness: VesselFitness }) {
           const { answer, reasons } = fitness[act]
           return (
             <li key={act} data-act={act} data-answer={answer}>
-              <StateMark state={answerMarks[answer]} size={20} />
+              <StateMark state={actAnswers[answer].mark} size={20} />
               <span>
                 <strong>
-                  {actLabels[act]}: {plain[answer]}
+                  {actLabels[act]}: {actAnswers[answer].word.toLowerCase()}
                 </strong>
                 {reasons
                   .filter((reason) => reason.answer !== 'yes')
@@ -49,7 +47,7 @@ export function FitnessLine({ fitness }: { fitness: VesselFitness }) {
     <span className="fitness-line">
       {vesselActs.map((act) => (
         <span key={act} data-act={act} data-answer={fitness[act].answer}>
-          <StateMark state={answerMarks[fitness[act].answer]} size={14} /> {actLabels[act].toLowerCase()}
+          <StateMark state={actAnswers[fitness[act].answer].mark} size={14} /> {actLabels[act].toLowerCase()}
         </span>
       ))}
     </span>

@@ -4,22 +4,15 @@ import { StateMark, type MarkState } from '@/ui/figures/StateMark'
 import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 
 /** Word and mark of each answer. */
-const answers = {
+export const actAnswers = {
   yes: { word: 'Yes, as far as known', mark: 'ready' },
   ask: { word: 'Not sure', mark: 'fix-first' },
   no: { word: 'No', mark: 'stop' },
 } as const satisfies Record<ActFitness['answer'], { word: string; mark: MarkState }>
 
-/** Mark of each answer. */
-export const answerMarks: Readonly<Record<ActFitness['answer'], MarkState>> = {
-  yes: answers.yes.mark,
-  ask: answers.ask.mark,
-  no: answers.no.mark,
-}
-
 /** Answer to “will the pump take it?” with all reasons. */
 export function PumpPlate({ answer, name }: { answer: ActFitness; name: string }) {
-  const { word, mark } = answers[answer.answer]
+  const { word, mark } = actAnswers[answer.answer]
   return (
     <section className={`pump-plate ${mark}`} aria-label={cylindersLabels.willThePumpTakeIt}>
       <h2>{cylindersLabels.willThePumpTakeIt}</h2>
@@ -30,7 +23,7 @@ export function PumpPlate({ answer, name }: { answer: ActFitness; name: string }
       <ul>
         {answer.reasons.map(({ about, answer: own, sentence }) => (
           <li key={about}>
-            <StateMark state={answers[own].mark} size={20} />
+            <StateMark state={actAnswers[own].mark} size={20} />
             <span>
               <PhraseText phrase={sentence} />
             </span>

@@ -48,8 +48,6 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
       }),
   })
   const tareWay = tareWayOf(values)
-  const assumedTare =
-    values.sources.tareKg?.source === 'assumed' ? values.sources.tareKg : { source: 'assumed' as const }
   const marksIssue = issues.marks ?? issueAt('marks')
   return (
     <div className="fields narrow">
@@ -98,9 +96,8 @@ export function StampFields({ values, set, issues, issueAt, thisMonth }: StampFi
             id="tare-way"
             value={tareWay}
             onChange={(event) => {
-              const source = event.target.value as TareWay
-              const tareKg = source === 'assumed' ? assumedTare : { source }
-              set({ sources: { ...values.sources, tareKg } })
+              // An assumed one is not offered again once it was read.
+              set({ sources: { ...values.sources, tareKg: { source: event.target.value as TareWay } } })
             }}
           >
             {tareWays

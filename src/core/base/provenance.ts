@@ -25,7 +25,7 @@ export interface QuantitySource {
 /** Sources by the name of the quantity; one that is not listed was entered. */
 export type QuantitySources = Readonly<Record<string, QuantitySource>>
 
-export const quantitySourceSchema = z
+const quantitySourceSchema = z
   .strictObject({
     source: z.enum(provenances),
     lowest: z.number().optional(),
@@ -56,17 +56,7 @@ export function assumed(lowest?: number, highest?: number): QuantitySource {
   return { source: 'assumed', ...(lowest !== undefined && { lowest }), ...(highest !== undefined && { highest }) }
 }
 
-/**
- * Sources after a change: a quantity whose value is another now was entered.
- *
- * @param sources - before the change
- * @param before - values they belong to
- * @param after - values now
- */
-export function sourcesAfterChange(
-  sources: QuantitySources,
-  before: Readonly<Record<string, unknown>>,
-  after: Readonly<Record<string, unknown>>,
-): QuantitySources {
-  return Object.fromEntries(Object.entries(sources).filter(([name]) => before[name] === after[name]))
+/** Sources without that of one quantity, which somebody has entered since. */
+export function withoutSource(sources: QuantitySources, quantity: string): QuantitySources {
+  return Object.fromEntries(Object.entries(sources).filter(([name]) => name !== quantity))
 }

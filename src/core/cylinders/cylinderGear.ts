@@ -75,7 +75,7 @@ export function isRefilledAgainstItsKind({ kind, fitness }: Pick<CylinderGear, '
 }
 
 /** What a tare is taken from: its value, and between what it may lie where nobody read it. */
-export type TareGear = Pick<CylinderGear, 'tareKg' | 'sources'>
+type TareGear = Pick<CylinderGear, 'tareKg' | 'sources'>
 
 /** Whether the tare was read or weighed. */
 export function isTareKnown({ sources }: Pick<CylinderGear, 'sources'>): boolean {

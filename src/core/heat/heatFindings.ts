@@ -4,7 +4,7 @@ import type { Finding } from '@/core/findings/Finding'
 import { unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
 import { heaterFindings } from '@/core/heat/heaters/heaterFindings'
 import { placedFindings, placedHeaters } from '@/core/heat/clearance/placedFindings'
-import { airFindings } from '@/core/heat/ventilation/airFindings'
+import { judgeRoomAir } from '@/core/heat/ventilation/judgeRoomAir'
 import { makeFinding } from '@/core/findings/makeFinding'
 import { roomFindings } from './roomFindings'
 import type { HeaterGear, PlannedBurning, RoomGear } from '@/core/heat/room/roomPlan'
@@ -85,11 +85,11 @@ export function heatFindings(rig: RigHeatInput): Finding[] {
     ...rooms.flatMap((gear) =>
       ofRoom(gear, () => [
         ...roomFindings(gear),
-        ...airFindings(gear, unventedInUse(placed.filter((one) => one.gear.id === gear.id)), {
+        ...judgeRoomAir(gear, unventedInUse(placed.filter((one) => one.gear.id === gear.id)), {
           planned,
           altitudeM,
           mildestK,
-        }),
+        }).findings,
       ]),
     ),
   ]

@@ -137,13 +137,12 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
   return write(records, () => {
     const { id: rigId, version } = addRig(records, said.rigName)
     activateRig(records, rigId)
-    const withShell = said.shell ? version + 1 : version
-    if (said.shell) saveRig(records, rigId, version, { shell: said.shell })
+    const isHeatless = said.heater === 'none'
+    if (said.shell || isHeatless) saveRig(records, rigId, version, { shell: said.shell ?? null, heatless: isHeatless })
     if (said.cylinder) beginCylinder(records, rigId, said.cylinder, now.toISOString())
     const kinds = [...new Set(said.burns)]
     const burning = new Map(kinds.map((kind) => [kind, beginAppliance(records, rigId, kind)]))
-    if (said.heater === 'none') saveRig(records, rigId, withShell, { heatless: true })
-    else if (said.heater !== null) {
+    if (said.heater !== null && said.heater !== 'none') {
       const kind = applianceOf[said.heater]
       const told = { supply: said.heaterSupply ?? null, inputW: said.heaterInputW ?? null }
       const applianceId = burning.get(kind) ?? beginAppliance(records, rigId, kind, told)

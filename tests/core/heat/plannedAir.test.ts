@@ -7,7 +7,7 @@ import type { Opening, Room } from '@/core/heat/room/room'
 import { type BurningTogether, burningTogether } from '@/core/heat/ventilation/burningTogether'
 import { openingsPhrase, planOpenings } from '@/core/heat/ventilation/planOpenings'
 import { plannedAir } from '@/core/heat/ventilation/plannedAir'
-import { isAirGood, roomVentilation } from '@/core/heat/ventilation/ventilationCheck'
+import { isAirGood, ventilationJudge } from '@/core/heat/ventilation/ventilationCheck'
 import { formatPhrase } from '@/core/units/formatQuantity'
 
 const conditions = { altitudeM: 0, mildestK: 278.15, planned: [] }
@@ -99,10 +99,11 @@ test('property: a low and a high opening leave more oxygen than two of the same 
 
 test('property: following the advice gives good air, whatever was open before', () => {
   const heaters = [heaterGear({ highW: 4000 * BTU_PER_HOUR_W })]
+  const judge = ventilationJudge(heaters, conditions)
   fc.assert(
     fc.property(gap, gap, (a, b) => {
       const room = small(door({ alongM: 1 }), high(a), low(b))
-      const isGood = (now: Room): boolean => isAirGood(roomVentilation(now, heaters, conditions))
+      const isGood = (now: Room): boolean => isAirGood(judge(now))
       const { steps, suffices } = planOpenings(room, isGood)
       expect(suffices).toBe(true)
       const openings = room.openings.map((one) => ({

@@ -2,9 +2,8 @@
 
 import { BenchPicker } from '@/ui/shell/BenchPicker'
 import { Behind, DrawingSave, DrawingTools } from '@/ui/fields/DrawingParts'
-import { airFindings } from '@/core/heat/ventilation/airFindings'
-import { planOpenings } from '@/core/heat/ventilation/planOpenings'
-import { isAirGood, roomVentilation, unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
+import { judgeRoomAir } from '@/core/heat/ventilation/judgeRoomAir'
+import { unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
 import { placedHeaters } from '@/core/heat/clearance/placedFindings'
 import type { RoomPlan } from '@/core/heat/room/roomPlan'
 import { ventilationSlip } from '@/core/heat/ventilation/ventilationSlip'
@@ -25,13 +24,8 @@ export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: s
   const gear = { id: editor.id ?? 'new', name: editor.name, shelter: editor.shelter }
   const burning = unventedInUse(placedHeaters(gear, data.heaters))
   const conditions = { planned: data.planned, altitudeM: data.altitudeM, mildestK: data.mildestK }
-  const judged = roomVentilation(room, burning, conditions)
+  const { judged, plan, findings } = judgeRoomAir(gear, burning, conditions)
   const { needs, check, air, names } = judged
-  const advice =
-    burning.length === 0
-      ? null
-      : planOpenings(room, (changed) => isAirGood(roomVentilation(changed, burning, conditions)))
-  const findings = airFindings(gear, burning, conditions, advice ?? undefined)
   return (
     <>
       <div className="line-head">
@@ -51,7 +45,7 @@ export function AirBench({ data, begin }: { data: HeatPageData; begin: { name: s
             }}
           >
             <OpeningList editor={editor} check={check} />
-            {advice && <OpeningAdvice editor={editor} plan={advice} />}
+            <OpeningAdvice editor={editor} plan={plan} />
             <DrawingSave label={heatLabels.saveTheOpenings} drawing={editor} />
           </form>
           {findings.length > 0 && <FindingList findings={findings} />}

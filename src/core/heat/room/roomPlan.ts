@@ -23,6 +23,12 @@ export interface RoomGear {
   shelter: RoomPlan
 }
 
+/** Identifiers of the heaters that stand in a room to be used. */
+export function heatersInUse(rooms: readonly RoomGear[]): Set<string> {
+  const placed = rooms.flatMap(({ shelter }) => shelter.placed)
+  return new Set(placed.filter(({ use }) => use !== 'not-used').map(({ heaterId }) => heaterId))
+}
+
 /** A heater of the rig. */
 export interface HeaterGear {
   id: string

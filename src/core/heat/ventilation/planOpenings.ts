@@ -92,16 +92,21 @@ export function planOpenings(room: Room, isMet: OpeningsGoal): OpeningPlan {
   }
 }
 
-/** The steps of a plan as one sentence: which opening, and how far. */
-export function openingsPhrase({ steps, suffices }: OpeningPlan): Phrase {
+/** Openings with how far they are open, in a row: “Left window to 2 in, Roof vent to 1 in”. */
+export function gapsPhrase(gaps: readonly Pick<OpeningTarget, 'name' | 'openM'>[], between: ' to ' | ' '): Phrase {
   const parts = Object.fromEntries(
-    steps.flatMap(({ name, openM }, i) => [
+    gaps.flatMap(({ name, openM }, i) => [
       [`name${i}`, name],
       [`open${i}`, { value: openM, role: 'length', rounded: 'up' } as const],
     ]),
   )
-  const words = steps.map((_, i) => `{name${i}} to {open${i}}`).join(', ')
-  if (suffices) return { text: `Open ${words}.`, parts }
-  const wideOpen = words === '' ? 'Nothing here opens.' : `Not enough even with ${words}.`
-  return { text: `${wideOpen} Another opening, a smaller heater, or none in this room.`, parts }
+  return { text: gaps.map((_, i) => `{name${i}}${between}{open${i}}`).join(', '), parts }
+}
+
+/** The steps of a plan as one sentence: which opening, and how far. */
+export function openingsPhrase({ steps, suffices }: OpeningPlan): Phrase {
+  const { text, parts } = gapsPhrase(steps, ' to ')
+  if (suffices) return { text: `Open ${text}.`, ...(parts && { parts }) }
+  const wideOpen = text === '' ? 'Nothing here opens.' : `Not enough even with ${text}.`
+  return { text: `${wideOpen} Another opening, a smaller heater, or none in this room.`, ...(parts && { parts }) }
 }

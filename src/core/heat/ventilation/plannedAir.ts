@@ -14,15 +14,12 @@ export interface AirConditions {
   altitudeM: number
   /** Outside at the mildest hour that is heated: less warmth moves less air. 50 °F (10 °C) when not known. */
   mildestK: number | null
-  people?: number
 }
 
 /** The worst of the air over a planned day. */
 export interface PlannedAir {
   co2Ppm: number
   oxygenShare: number
-  /** Through openings and leaks at that time. */
-  airflowM3S: number
 }
 
 /** Below this a room with an unvented flame is a stop. [common practice] */
@@ -62,14 +59,14 @@ function approached(from: number, toward: number, kept: number): number {
  *
  * @param room - with its present openings
  * @param burning - from burningTogether
- * @param conditions - height, weather and people
+ * @param conditions - height and weather
  * @throws InputError for an impossible room or height
  * @see docs/models.md, "Ventilation"
  */
 export function plannedAir(room: Room, burning: BurningTogether, conditions: AirConditions): PlannedAir {
   const pressurePa = standardAtmospherePa(conditions.altitudeM)
   const outK = conditions.mildestK ?? MILDEST_HEATED_K
-  const given = occupantEmissions({ awake: conditions.people ?? USUAL_PEOPLE, asleep: 0 })
+  const given = occupantEmissions({ awake: USUAL_PEOPLE, asleep: 0 })
   const shape = shapeEstimate(room)
   const volumeM3 = roomVolumeM3(room)
   const leakageM3S = (shellFacts[room.shell].leakagePerH / 3600) * volumeM3
@@ -81,25 +78,21 @@ export function plannedAir(room: Room, burning: BurningTogether, conditions: Air
   let inK = outK
   let oxygenShare = outside.oxygenShare
   let co2Share = outside.co2Share
-  const worst: PlannedAir = { co2Ppm: 0, oxygenShare, airflowM3S: 0 }
+  const worst: PlannedAir = { co2Ppm: 0, oxygenShare }
   // Two days, so that the first begins with what the last has left.
   for (let i = 0; i < 2 * burning.inputW.length; i += 1) {
     const plannedW = burning.inputW[i % burning.inputW.length] ?? 0
     const inputW = plannedW * burningShare(oxygenShare, burning.isCatalytic)
     const flame = combustion(inputW)
-    const airflowM3S = flowM3S(inK)
     const amountMol = (pressurePa * volumeM3) / (MOLAR_GAS_J_PER_MOLK * inK)
-    const inMolS = (airflowM3S * pressurePa) / (MOLAR_GAS_J_PER_MOLK * inK)
+    const inMolS = (flowM3S(inK) * pressurePa) / (MOLAR_GAS_J_PER_MOLK * inK)
     const madeCo2 = flame.co2MolS + given.co2MolS
     const takenO2 = flame.oxygenMolS + given.oxygenMolS
     const outMolS = Math.max(inMolS + madeCo2 + flame.waterMolS - takenO2, TINY_MOL_S)
     const kept = Math.exp((-outMolS * burning.stepS) / amountMol)
     oxygenShare = approached(oxygenShare, (inMolS * outside.oxygenShare - takenO2) / outMolS, kept)
     co2Share = approached(co2Share, (inMolS * outside.co2Share + madeCo2) / outMolS, kept)
-    if (oxygenShare < worst.oxygenShare) {
-      worst.oxygenShare = Math.max(0, oxygenShare)
-      worst.airflowM3S = airflowM3S
-    }
+    worst.oxygenShare = Math.max(0, Math.min(worst.oxygenShare, oxygenShare))
     worst.co2Ppm = Math.min(1e6, Math.max(worst.co2Ppm, co2Share * 1e6))
     const lossWPerK = shape.fabricWPerK + inMolS * AIR_J_MOLK
     const restK = outK + (inputW * SENSIBLE_SHARE + given.heatW) / lossWPerK

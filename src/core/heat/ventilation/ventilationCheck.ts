@@ -89,24 +89,29 @@ export interface RoomConditions extends AirConditions {
 }
 
 /**
- * Openings of a room against the area its heaters ask for and against the air that the plan leaves in it.
+ * Judges openings of a room against the area its heaters ask for and against the air that the plan leaves in it. What
+ * burns is worked out once, so that many openings can be tried.
  *
- * @param room - with its present openings
  * @param heaters - from unventedInUse
  * @param conditions - what the trip burns, height and weather
- * @throws InputError as ventilationNeed and plannedAir do
+ * @throws InputError as ventilationNeed does; for a room as plannedAir does
  */
-export function roomVentilation(room: Room, heaters: readonly HeaterGear[], conditions: RoomConditions): Ventilation {
+export function ventilationJudge(
+  heaters: readonly HeaterGear[],
+  conditions: RoomConditions,
+): (room: Room) => Ventilation {
   const burning = burningTogether(heaters, conditions.planned)
   const needs = burning.heaters.map(({ name, heater }) => ({
     name,
     need: ventilationNeed(heater.highW, heater.openAreaM2),
   }))
   const neededM2 = needs.reduce((sum, { need }) => sum + need.areaM2, 0)
-  const check = ventilationCheck(room, neededM2)
-  const air = plannedAir(room, burning, conditions)
-  const isEnough = check.isEnough && air.oxygenShare >= LEAST_OXYGEN_SHARE
-  return { needs, names: burning.names, check, air, isEnough }
+  return (room) => {
+    const check = ventilationCheck(room, neededM2)
+    const air = plannedAir(room, burning, conditions)
+    const isEnough = check.isEnough && air.oxygenShare >= LEAST_OXYGEN_SHARE
+    return { needs, names: burning.names, check, air, isEnough }
+  }
 }
 
 /** Whether openings are enough and the CO2 stays under its limit too. */

@@ -2,10 +2,10 @@ import { InputError } from '@/core/base/InputError'
 import type { Phrase } from '@/core/base/quantity'
 import { placedHeaters } from '@/core/heat/clearance/placedFindings'
 import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
-import type { Room } from '@/core/heat/room/room'
 import { openAreaM2 } from '@/core/heat/ventilation/openings'
-import { openingsPhrase, planOpenings } from '@/core/heat/ventilation/planOpenings'
-import { isAirGood, roomVentilation, unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
+import { judgeRoomAir } from '@/core/heat/ventilation/judgeRoomAir'
+import { gapsPhrase, openingsPhrase } from '@/core/heat/ventilation/planOpenings'
+import { isAirGood, unventedInUse } from '@/core/heat/ventilation/ventilationCheck'
 import { mildestHeatedK } from '@/core/run/weather/forecastOfTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
 
@@ -29,20 +29,15 @@ export function openingsToKeep(
     const { room } = gear.shelter
     const { altitudeM, uses: planned } = trip
     const conditions = { planned, altitudeM, mildestK: mildestHeatedK(trip) }
-    const isGood = (now: Room): boolean => isAirGood(roomVentilation(now, burning, conditions))
-    if (!isGood(room)) {
-      const { text, parts } = openingsPhrase(planOpenings(room, isGood))
-      return [{ text: `{room}: ${text}`, parts: { ...parts, room: gear.name } }]
-    }
-    const open = room.openings.filter((opening) => openAreaM2(opening) > 0)
-    const parts = Object.fromEntries(
-      open.flatMap(({ name, openM }, i) => [
-        [`name${i}`, name],
-        [`open${i}`, { value: openM, role: 'length', rounded: 'up' } as const],
-      ]),
-    )
-    const words = open.map((_, i) => `{name${i}} {open${i}}`).join(', ')
-    return [{ text: `{room}: keep open ${words}.`, parts: { ...parts, room: gear.name } }]
+    const { judged, plan } = judgeRoomAir(gear, burning, conditions)
+    const isGood = isAirGood(judged)
+    const { text, parts } = isGood
+      ? gapsPhrase(
+          room.openings.filter((opening) => openAreaM2(opening) > 0),
+          ' ',
+        )
+      : openingsPhrase(plan)
+    return [{ text: isGood ? `{room}: keep open ${text}.` : `{room}: ${text}`, parts: { ...parts, room: gear.name } }]
   } catch (error) {
     // An invalid room is reported by Heat & air.
     if (error instanceof InputError) return []

@@ -1,8 +1,7 @@
-import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
-import type { HeaterGear } from '@/core/heat/room/roomPlan'
+import { type HeaterGear, heatersInUse } from '@/core/heat/room/roomPlan'
 import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
 import type { RigHeat } from './rigGear'
 
@@ -20,11 +19,7 @@ function burns({ burnPerDayS, habit }: ApplianceUse): boolean {
 
 /** Heaters that stand ready for use in a room and have no hours and no habit on this trip. */
 function withoutHours({ rooms, heaters }: RigHeat, trip: TripPlan): HeaterGear[] {
-  const used = new Set(
-    rooms.flatMap(({ shelter }) =>
-      shelter.placed.filter(({ use }) => use !== 'not-used').map(({ heaterId }) => heaterId),
-    ),
-  )
+  const used = heatersInUse(rooms)
   return heaters.filter(
     ({ id, applianceId }) => used.has(id) && !trip.uses.some((use) => use.id === applianceId && burns(use)),
   )
@@ -58,9 +53,4 @@ export function heaterHoursFindings(heat: RigHeat, trip: TripPlan): Finding[] {
       about: id,
     }),
   )
-}
-
-/** Whether a use is of a heater. */
-export function isHeaterUse({ kind }: ApplianceUse): boolean {
-  return applianceTraits[kind ?? 'other'].isHeater
 }

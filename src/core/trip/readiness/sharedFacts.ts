@@ -1,5 +1,5 @@
 import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
-import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
+import { type HeaterGear, heatersInUse, type RoomGear } from '@/core/heat/room/roomPlan'
 import { drawnSupplies } from '@/core/hookup/line/applianceSupply'
 import type { Line, LineGear, LinePart } from '@/core/hookup/line/line'
 
@@ -40,13 +40,9 @@ export interface SharedFacts {
 export function sharedFacts({ appliances, heaters, rooms, lines }: SharedFactsInput): SharedFacts {
   const byId = new Map(appliances.map((appliance) => [appliance.id, appliance]))
   const supplies = drawnSupplies(lines)
-  const usedHeaters = new Set(
-    rooms.flatMap(({ shelter }) =>
-      shelter.placed.filter(({ use }) => use !== 'not-used').map(({ heaterId }) => heaterId),
-    ),
-  )
+  const used = heatersInUse(rooms)
   const inside = new Set(
-    heaters.flatMap(({ id, applianceId }) => (applianceId !== null && usedHeaters.has(id) ? [applianceId] : [])),
+    heaters.flatMap(({ id, applianceId }) => (applianceId !== null && used.has(id) ? [applianceId] : [])),
   )
 
   function ratedW(applianceId: string): number | null {

@@ -2,31 +2,41 @@ import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { HeaterGear, RoomGear } from '@/core/heat/room/roomPlan'
 import { type OpeningPlan, openingsPhrase, planOpenings } from './planOpenings'
-import { MOST_CO2_PPM, LEAST_OXYGEN_SHARE } from './plannedAir'
-import { isAirGood, type RoomConditions, roomVentilation } from './ventilationCheck'
+import { LEAST_OXYGEN_SHARE, MOST_CO2_PPM } from './plannedAir'
+import { isAirGood, type RoomConditions, type Ventilation, ventilationJudge } from './ventilationCheck'
+
+/** What is open in a room, what it leaves, and what would have to be opened. */
+export interface RoomAirJudgment {
+  judged: Ventilation
+  plan: OpeningPlan
+  /** Empty where nothing without a chimney is used. */
+  findings: readonly Finding[]
+}
 
 /**
- * Findings about the openings of a room for the unvented heaters used in it: by area and by the air that the plan
- * leaves, whichever is stricter.
+ * Judges the openings of a room for the unvented heaters used in it: by area and by the air that the plan leaves,
+ * whichever is stricter.
  *
  * @param gear - the room with its openings as they are now
  * @param heaters - unvented heaters used there
  * @param conditions - what the trip burns, height and weather
- * @param known - the plan of its openings, where it was made already
  */
-export function airFindings(
+export function judgeRoomAir(
   gear: RoomGear,
   heaters: readonly HeaterGear[],
   conditions: RoomConditions,
-  known?: OpeningPlan,
-): Finding[] {
-  if (heaters.length === 0) return []
+): RoomAirJudgment {
+  const judge = ventilationJudge(heaters, conditions)
   const { room } = gear.shelter
-  const judged = roomVentilation(room, heaters, conditions)
+  const judged = judge(room)
+  if (heaters.length === 0) return { judged, plan: { steps: [], suffices: true }, findings: [] }
+  const plan = planOpenings(room, (changed) => isAirGood(judge(changed)))
+  return { judged, plan, findings: airFindings(gear, judged, plan) }
+}
+
+function airFindings(gear: RoomGear, judged: Ventilation, plan: OpeningPlan): Finding[] {
   const { check, air, names, needs } = judged
-  const advice = openingsPhrase(
-    known ?? planOpenings(room, (changed) => isAirGood(roomVentilation(changed, heaters, conditions))),
-  )
+  const advice = openingsPhrase(plan)
   const parts = {
     names: names.join(' and '),
     heaters: needs.map(({ name }) => name).join(' and '),
@@ -38,7 +48,7 @@ export function airFindings(
     co2: { value: air.co2Ppm, role: 'concentration', rounded: 'up' },
     most: { value: MOST_CO2_PPM, role: 'concentration' },
   } as const
-  const finding = (code: 'ventilation-short' | 'air-stale' | 'air-one-way', text: string, reason: string): Finding =>
+  const finding = (code: 'ventilation-short' | 'air-stale', text: string, reason: string): Finding =>
     makeFinding('heat', code, {
       subjectId: gear.id,
       text,
