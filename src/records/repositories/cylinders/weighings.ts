@@ -1,4 +1,4 @@
-import { and, eq, isNull } from 'drizzle-orm'
+import { and, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
@@ -10,13 +10,17 @@ export type StoredWeighing = typeof weighings.$inferSelect
 /** Newest first; for equal times the one entered later. */
 const newestFirst = [...latestFirst(weighings.weighedAt, weighings.sequence)]
 
+/** Of a cylinder, neither struck out nor dated ahead. */
+const isValid = (id: string) =>
+  and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt), hasHappened(weighings.weighedAt))
+
 /** Last valid weighing of each cylinder. */
 export function lastWeighings(database: Database, cylinderIds: readonly string[]): Map<string, StoredWeighing> {
   return lastOfEach(cylinderIds, (id) =>
     database
       .select()
       .from(weighings)
-      .where(and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt), hasHappened(weighings.weighedAt)))
+      .where(isValid(id))
       .orderBy(...newestFirst)
       .limit(1)
       .get(),
@@ -36,17 +40,15 @@ export function heavierBottles(
   cylinderIds: readonly string[],
 ): Map<string, { byKg: number; weighedAt: string }> {
   const found = new Map<string, { byKg: number; weighedAt: string }>()
-  for (const id of cylinderIds) {
-    const [last, ...before] = database
-      .select()
+  for (const [id, { grossKg, hangingKg, weighedAt }] of lastWeighings(database, cylinderIds)) {
+    // The least of all years by the database: their rows are not read.
+    const lightest = database
+      .select({ scaleKg: sql<number>`min(${weighings.grossKg} - ${weighings.hangingKg})` })
       .from(weighings)
-      .where(and(eq(weighings.cylinderId, id), isNull(weighings.voidedAt), hasHappened(weighings.weighedAt)))
-      .orderBy(...newestFirst)
-      .all()
-      .map(({ grossKg, hangingKg, weighedAt }) => ({ scaleKg: grossKg - hangingKg, weighedAt }))
-    if (!last || before.length === 0) continue
-    const byKg = last.scaleKg - Math.min(...before.map(({ scaleKg }) => scaleKg))
-    if (byKg > SCALE_KG) found.set(id, { byKg, weighedAt: last.weighedAt })
+      .where(isValid(id))
+      .get()
+    const byKg = grossKg - hangingKg - (lightest?.scaleKg ?? Infinity)
+    if (byKg > SCALE_KG) found.set(id, { byKg, weighedAt })
   }
   return found
 }
