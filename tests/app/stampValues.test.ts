@@ -81,6 +81,19 @@ describe('fields of a stored cylinder', () => {
   })
 })
 
+test('a size taken by its picture, then a tare read: the water capacity stays assumed', () => {
+  const assumedSize = {
+    tareKg: { source: 'assumed', lowest: 4, highest: 9 },
+    waterCapacityKg: { source: 'assumed' },
+  } as const
+  const before = { ...stampValues(stored, 'us'), collar: '', sources: assumedSize }
+  expect(retypedCollar(before, 'TW 17.8', MONTH, 'us').sources).toEqual({
+    tareKg: { source: 'stamped' },
+    waterCapacityKg: { source: 'assumed' },
+  })
+  expect(retypedCollar(before, 'DOT-4BA240', MONTH, 'us').sources).toBeUndefined()
+})
+
 describe('a collar fills the fields in', () => {
   test('fills only the fields that it states', () => {
     const filled = fieldsOfCollar(readStamps('WC 47.6 06-11 05-25E OPD', MONTH), 'removable', 'us')

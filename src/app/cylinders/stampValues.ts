@@ -164,7 +164,9 @@ export function retypedCollar(
   const gone = keys.filter(
     (key) => key in was && !(key in is) && JSON.stringify(before[key]) === JSON.stringify(was[key]),
   )
-  return { ...Object.fromEntries(gone.map((key) => [key, ofCollar[key]])), collar, ...is }
+  // What the collar does not say stays as it was known.
+  const sources = is.sources && { sources: { ...before.sources, ...is.sources } }
+  return { ...Object.fromEntries(gone.map((key) => [key, ofCollar[key]])), collar, ...is, ...sources }
 }
 
 /** The collar is what tells a tare and a water capacity. */

@@ -2,7 +2,7 @@
 
 import Form from 'react-bootstrap/Form'
 import { archiveApplianceAction, saveApplianceAction } from '@/actions/run'
-import { assumed, isAssumed, type QuantitySources } from '@/core/base/provenance'
+import { assumed, isAssumed, type QuantitySources, withoutSource } from '@/core/base/provenance'
 import { supplies, type Supply } from '@/core/cylinders/cylinderKind'
 import { formatQuantity } from '@/core/units/formatQuantity'
 import { Choice } from '@/ui/fields/Choice'
@@ -84,7 +84,7 @@ export function ApplianceForm({
       ...((values.name === '' || values.name === before.name) && { name: usual.name }),
       ...((isEmpty(values.input) || isStill(values.input, before.inputW)) && {
         input: power(usual.inputW),
-        sources: { inputW: assumed() },
+        sources: { ...values.sources, inputW: assumed() },
       }),
       ...(isStill(values.pilot, before.pilotW) && { pilot: power(usual.pilotW) }),
       ...((values.current === '' || typedCurrent === before.currentA) && {
@@ -167,7 +167,7 @@ export function ApplianceForm({
           hint={
             isAssumed(values.sources, 'inputW') ? 'assumed: usual of its kind' : 'as you use it: 9,000 BTU/h, 2.6 kW'
           }
-          onTyped={(input) => set({ input, sources: {} })}
+          onTyped={(input) => set({ input, sources: withoutSource(values.sources, 'inputW') })}
         />
         <QuantityField
           label={runLabels.allBurnersAtFull}
@@ -199,7 +199,7 @@ export function ApplianceForm({
           typed={values.pilot}
           issue={issueAt('pilotW')}
           hint="left empty: none"
-          onTyped={(pilot) => set({ pilot })}
+          onTyped={(pilot) => set({ pilot, sources: withoutSource(values.sources, 'pilotW') })}
         />
         <div>
           <Form.Label htmlFor="appliance-current">{runLabels.n12VWhileItBurnsIn}</Form.Label>
