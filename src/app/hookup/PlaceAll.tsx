@@ -20,7 +20,7 @@ export function PlaceAll({ parts, edit }: { parts: readonly GraphPart[]; edit: (
       <p className="mb-2">
         <strong>{hookupLabels.whereDoTheyStand}</strong> {parts.map(({ name }) => name).join(', ')}
       </p>
-      <p className="d-flex flex-wrap gap-2 mb-0">
+      <div className="save-line mt-0">
         {choices.map(([place, label]) => (
           <Button
             key={place}
@@ -31,7 +31,7 @@ export function PlaceAll({ parts, edit }: { parts: readonly GraphPart[]; edit: (
             {label}
           </Button>
         ))}
-      </p>
+      </div>
     </section>
   )
 }

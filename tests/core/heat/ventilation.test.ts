@@ -91,6 +91,14 @@ describe('how far to open', () => {
     const { steps } = planOpenings(room(door(), window(), other()), area(24 * SQUARE_INCH_M2))
     expect(steps.map(({ openingId }) => openingId)).not.toContain('door')
   })
+  test('three windows together before any door', () => {
+    const third = window({ id: 'third', side: 'back', alongM: 1 })
+    // More than any two windows have, less than all three.
+    const all = room(door(), window(), other(), third)
+    const { steps, suffices } = planOpenings(all, area(2.5 * 24 * 14 * SQUARE_INCH_M2))
+    expect(suffices).toBe(true)
+    expect(steps.map(({ openingId }) => openingId)).toEqual(['window', 'other', 'third'])
+  })
   test('following the advice is enough, and slightly less is not', () => {
     fc.assert(
       fc.property(

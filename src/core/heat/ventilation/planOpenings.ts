@@ -56,7 +56,8 @@ export function planOpenings(room: Room, isMet: OpeningsGoal): OpeningPlan {
   const usable = room.openings.filter((opening) => openAreaM2(wide(opening)) > openAreaM2(opening))
   const widest = (moved: readonly Opening[]): number => Math.max(...moved.map(({ heightM }) => heightM))
   const pairs = usable.flatMap((one, i) => usable.slice(i + 1).map((other) => [one, other]))
-  const sets = [...usable.map((one) => [one]), ...pairs, ...(usable.length > 2 ? [usable] : [])]
+  const windows = usable.filter(({ kind }) => kind !== 'door')
+  const sets = [...usable.map((one) => [one]), ...pairs, ...[windows, usable].filter((set) => set.length > 2)]
   const choices = sets
     .filter((moved) => isMet(withOpen(room, moved, widest(moved))))
     .map((moved): Choice => {
