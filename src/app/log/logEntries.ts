@@ -9,7 +9,7 @@ import {
   describeWeighing,
 } from '@/app/shared/describeCylinderEvents'
 import { describeSwap } from '@/app/shared/describeSwap'
-import { cylinderOf } from '@/services/cylinders/requireCylinder'
+import { cylindersOf } from '@/services/cylinders/requireCylinder'
 import { loggedCylinderEvents, loggedTests, type LogRow } from '@/services/log/logbook'
 import { logKey } from './logKinds'
 import { plainEntries } from './plainEntries'
@@ -22,12 +22,7 @@ export interface LogEntry extends HistoryEntry {
 /** Descriptions of cylinder events. */
 function cylinderEntries(rows: readonly LogRow[]): HistoryEntry[] {
   const subjects = new Set(rows.map(({ subjectId }) => subjectId))
-  const gears = new Map(
-    [...subjects].flatMap((id) => {
-      const gear = cylinderOf(id)?.gear
-      return gear ? [[id, gear] as const] : []
-    }),
-  )
+  const gears = new Map(cylindersOf([...subjects]).map(({ gear }) => [gear.id, gear]))
   const entry = <Row extends { cylinderId: string }>(
     found: readonly Row[],
     words: (gear: NonNullable<ReturnType<typeof gears.get>>, row: Row) => HistoryEntry,

@@ -1,8 +1,8 @@
 import type { HistoryEntry } from '@/app/shared/History'
 import type { Phrase } from '@/core/base/quantity'
+import { verdicts } from '@/core/findings/verdict'
 import { leakGrades, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
 import { loggedRows, type LogRow } from '@/services/log/logbook'
-import { keptVerdict } from '@/services/trips/keptVerdicts'
 import { stateLabels } from '@/ui/figures/StateMark'
 import { logKey, logTitles } from './logKinds'
 
@@ -42,7 +42,7 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
 function saysOf(row: LogRow, stored: Stored): Phrase {
   if (row.of === 'line-change') return { text: '{words}', parts: { words: text(stored.words) } }
   if (row.of === 'verdict') {
-    return { text: stateLabels[keptVerdict(row.id)?.verdict ?? 'fix-first'] }
+    return { text: stateLabels[verdicts.find((one) => one === stored.verdict) ?? 'fix-first'] }
   }
   return sayings[row.of]?.(stored) ?? { text: '' }
 }

@@ -1,12 +1,12 @@
-import { getTableColumns, inArray } from 'drizzle-orm'
+import { inArray } from 'drizzle-orm'
 import type { AnySQLiteColumn, SQLiteTable } from 'drizzle-orm/sqlite-core'
 import type { CylinderEvents } from '@/services/cylinders/cylinderEvents'
 import { database } from '@/records/database'
 import { eventTables } from '@/records/repositories/events'
 import { findLeakTest, type LeakTest } from '@/records/repositories/lines/leakTests'
 import { type LogFilter, type LogName, logNames, logPage, type LogRow } from '@/records/repositories/logbook'
+import { verdictHeads } from '@/records/repositories/trips/verdicts'
 import { lineChanges } from '@/records/schema/lineTables'
-import { verdicts } from '@/records/schema/tripTables'
 import type { StoredHoldTest } from '@/services/leak-test/holdTests'
 import type { StoredWarmUp } from '@/services/heat/rooms'
 
@@ -65,11 +65,5 @@ export function loggedTests(rows: readonly LogRow[]): {
 /** Stored rows of lines of one kind, in one query. */
 export function loggedRows(of: LogName, ids: readonly string[]): Readonly<Record<string, unknown>>[] {
   if (of === 'line-change') return byIds(lineChanges, ids)
-  if (of !== 'verdict') return byIds(eventTables[of], ids)
-  const { kept: _, ...head } = getTableColumns(verdicts)
-  return database()
-    .select(head)
-    .from(verdicts)
-    .where(inArray(verdicts.id, [...ids]))
-    .all()
+  return of === 'verdict' ? verdictHeads(database(), ids) : byIds(eventTables[of], ids)
 }

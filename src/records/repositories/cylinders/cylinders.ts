@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull } from 'drizzle-orm'
+import { and, asc, eq, inArray, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { CylinderGear, LevelReading, Weighing } from '@/core/cylinders/cylinderGear'
 import { loadFitness } from './cylinderFitness'
@@ -94,8 +94,20 @@ export function listAllCylinders(database: Database, rigId: string): CylinderWit
   return withGear(database, database.select().from(cylinders).where(eq(cylinders.rigId, rigId)).all())
 }
 
+/** Cylinders of one rig, those archived too. */
+export function findCylinders(database: Database, ids: readonly string[]): CylinderWithGear[] {
+  return withGear(
+    database,
+    database
+      .select()
+      .from(cylinders)
+      .where(inArray(cylinders.id, [...ids]))
+      .all(),
+  )
+}
+
 export function findCylinder(database: Database, id: string): CylinderWithGear | undefined {
-  return withGear(database, database.select().from(cylinders).where(eq(cylinders.id, id)).all())[0]
+  return findCylinders(database, [id])[0]
 }
 
 /** Name of a cylinder, for texts. */

@@ -17,15 +17,26 @@ const shown = sql<Verdict>`CASE WHEN ${verdicts.verdict} = 'ready' AND EXISTS (
 
 const withShown = { ...getTableColumns(verdicts), verdict: shown }
 
+const head = { id: verdicts.id, judgedAt: verdicts.judgedAt, verdict: shown }
+
 const newestFirst = [desc(verdicts.judgedAt), desc(sql`rowid`)]
 
 /** Verdicts of a trip, newest first. */
 export function listVerdicts(database: Database, tripId: string): VerdictHead[] {
   return database
-    .select({ id: verdicts.id, judgedAt: verdicts.judgedAt, verdict: shown })
+    .select(head)
     .from(verdicts)
     .where(eq(verdicts.tripId, tripId))
     .orderBy(...newestFirst)
+    .all()
+}
+
+/** Verdicts of these identifiers. */
+export function verdictHeads(database: Database, ids: readonly string[]): VerdictHead[] {
+  return database
+    .select(head)
+    .from(verdicts)
+    .where(inArray(verdicts.id, [...ids]))
     .all()
 }
 
