@@ -6,7 +6,8 @@ const config = {
   // The default keeps one core free, which is half of two.
   maxWorkers: '100%',
   roots: ['<rootDir>/tests'],
-  globalSetup: '<rootDir>/tests/bundlePrograms.mjs',
+  globalSetup: '<rootDir>/tests/setUp.mjs',
+  globalTeardown: '<rootDir>/tests/tearDown.mjs',
   testPathIgnorePatterns: ['<rootDir>/tests/e2e/'],
   moduleNameMapper: { '^@/(.*)$': '<rootDir>/src/$1', '^@tests/(.*)$': '<rootDir>/tests/$1' },
   // Packages that ship only ES modules, which Jest has to transform.
