@@ -172,7 +172,7 @@ describe('the warm-up log', () => {
       { setting: 'high', ...typed({ minutes: '60', temperature: '65' }) },
     ],
   }
-  const inputs = { high: 2637, low: 1172 }
+  const inputs = { highW: 2637, lowW: 1172, vented: false }
   test('is read as typed, empty rows skipped; the setting is unknown for both where unknown', () => {
     expect(readLog(texts, 'high', inputs).fits.map(({ setting }) => setting)).toEqual(['high'])
     const both = readLog(texts, 'not-known', inputs).fits
@@ -191,6 +191,12 @@ describe('the warm-up log', () => {
     const [same] = readLog(texts, 'changed', inputs).fits
     const [high] = readLog(texts, 'high', inputs).fits
     expect(same?.fit.lossWPerK).toBeCloseTo(high?.fit.lossWPerK ?? 0, 3)
+  })
+  test('a flue of the heater stands in the log, and a share of its heat left through it', () => {
+    const vented = readLog(texts, 'high', { ...inputs, vented: true }).fits[0]
+    const bare = readLog(texts, 'high', inputs).fits[0]
+    expect(vented?.log.vented).toBe(true)
+    expect(vented?.fit.lossWPerK).toBeCloseTo(0.75 * (bare?.fit.lossWPerK ?? 0), 2)
   })
   test('errors are passed on with their field', () => {
     expect(readLog({ ...texts, rows: texts.rows.slice(0, 4) }, 'high', inputs).issue?.path).toBe('readings')

@@ -3,11 +3,12 @@ import { steadyWeather, tripRun } from '@tests/run'
 import { heaterGear } from '@tests/heat'
 import { compareHeater } from '@/core/heat/heaters/compareHeater'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
+import { heatOutlook } from '@/core/heat/warmth/heatOutlook'
 import { runTrip } from '@/core/run/simulation/runTrip'
 
 const HOUR_S = 3600
 
-test('property: “which heater” and the trip hour by hour burn the same gas to keep a room warm, flue included', () => {
+test('property: “which heater”, the night of the warm-up log and the trip hour by hour burn the same gas to keep a room warm, flue included', () => {
   fc.assert(
     fc.property(
       fc.boolean(),
@@ -37,6 +38,8 @@ test('property: “which heater” and the trip hour by hour burn the same gas t
             appliances: [appliance],
           }),
         )
+        const outlook = heatOutlook(warmth, { ...night, inputW: highW, vented: isVented })
+        expect(outlook.keepW).toBe(keepW)
         const perDayKg = (keepW * 24 * HOUR_S) / heatingValueJPerKg()
         const lastW = run.series.at(-1)?.sources[0]?.wantedW ?? 0
         expect((lastW * 24 * HOUR_S) / heatingValueJPerKg()).toBeCloseTo(perDayKg, 3)

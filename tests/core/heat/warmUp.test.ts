@@ -184,6 +184,36 @@ describe('a night from the fit', () => {
   test('a heater that is too small never reaches the temperature', () => {
     expect(heatOutlook(warmth, { ...night, inputW: 900 })).toMatchObject({ warmUpS: null, totalKg: null })
   })
+  test('property: what a log was kept warm with keeps it warm again, with a flue and without', () => {
+    fc.assert(
+      fc.property(
+        fc.boolean(),
+        fc.double({ min: 20, max: 60, noNaN: true }),
+        fc.double({ min: 1000, max: 1600, noNaN: true }),
+        (vented, lossWPerK, inputW) => {
+          const share = vented ? 0.75 : 1
+          const outsideK = 268.15
+          const settings = [{ fromS: 0, inputW: inputW * share }]
+          const curve = warmUpCurve({ lossWPerK, capacityJPerK: 200_000, startK: outsideK, outsideK, settings })
+          const readings = [0, 1, 2, 3, 4, 5, 6].map((i) => ({ timeS: i * 3000, temperatureK: curve(i * 3000) }))
+          const fit = warmUpFit({ outsideK, inputW, readings, settings: [], vented })
+          expect(fit.lossWPerK / lossWPerK).toBeCloseTo(1, 3)
+          const insideK = outsideK + 12
+          const other = heatOutlook(fit, { outsideK, insideK, keepS: 3600, inputW, vented })
+          // Its end temperature is where the logged input is what keeps it warm.
+          expect((other.keepW * (fit.endK - outsideK)) / 12 / inputW).toBeCloseTo(1, 6)
+        },
+      ),
+      { numRuns: 50 },
+    )
+  })
+  test('the calculation divides by what stays inside with a flue', () => {
+    const asked = { ...night, vented: true }
+    const slip = warmthSlip(warmth, asked, heatOutlook(warmth, asked))
+    const [loss = 0, step = 0, share = 0] = slip.lines.map(({ figure }) => figure.quantity.value)
+    expect(share).toBe(0.75)
+    expect((loss * step) / share).toBeCloseTo(slip.result.figure.quantity.value, 9)
+  })
   test('outside as warm as the wish is refused', () => {
     expect(() => heatOutlook(warmth, { ...night, outsideK: 290 })).toThrow(/no heater is wanted/)
   })

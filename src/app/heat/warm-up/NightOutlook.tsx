@@ -67,7 +67,12 @@ export function NightOutlook({
   }))
   const heater = heaters.find(({ id }) => id === night.heaterId)
   const { aboardKg } = data
-  const asked = { ...night, inputW: heater?.heater.highW ?? 0, ...(aboardKg !== null && { aboardKg }) }
+  const asked = {
+    ...night,
+    inputW: heater?.heater.highW ?? 0,
+    vented: heater?.heater.vented ?? false,
+    ...(aboardKg !== null && { aboardKg }),
+  }
   const { outsideK, insideK, keepS } = night
   const result = outlooks(room, warmth, asked, night.heatedShare)
   const at = (path: string): string | null => (result.issue?.path === path ? result.issue.message : null)

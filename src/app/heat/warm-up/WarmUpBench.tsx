@@ -39,10 +39,7 @@ export function WarmUpBench({ data, room, roomId }: { data: HeatPageData; room: 
   const [setting, setSetting] = useSessionState<LogSetting>(`warm-up setting ${roomId}`, 'not-known')
   const heater = heaters.find(({ id }) => id === heaterId) ?? null
   const read = useMemo(
-    () =>
-      heater
-        ? readLog(texts, setting, { high: heater.heater.highW, low: heater.heater.lowW })
-        : { fits: [], issue: null },
+    () => (heater ? readLog(texts, setting, heater.heater) : { fits: [], issue: null }),
     [texts, setting, heater],
   )
   const log = lastLog(data)

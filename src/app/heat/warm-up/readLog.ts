@@ -1,4 +1,5 @@
 import { InputError } from '@/core/base/InputError'
+import type { Heater } from '@/core/heat/heaters/heater'
 import { warmUpFit, type WarmUpFit, type WarmUpInput } from '@/core/heat/warmth/warmUpFit'
 import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 
@@ -33,13 +34,14 @@ export interface ReadLog {
  *
  * @param texts - as typed; rows left empty do not count
  * @param setting - of the heater
- * @param inputsW - of the heater's settings
+ * @param heater - its inputs, and whether it has a flue
  */
 export function readLog(
   texts: LogTexts,
   setting: LogSetting,
-  inputsW: Readonly<Record<'high' | 'low', number>>,
+  { highW, lowW, vented }: Pick<Heater, 'highW' | 'lowW' | 'vented'>,
 ): ReadLog {
+  const inputsW = { high: highW, low: lowW }
   const outsideK = readQuantity(texts.outside, 'temperature').value
   const rows = texts.rows.flatMap(({ minutes, temperature, setting: set }) => {
     const timeS = readQuantity(minutes, 'minutes').value
@@ -56,7 +58,7 @@ export function readLog(
       fits: possible.map((one) => {
         const settings = one === 'changed' ? rows.map(({ timeS, inputW }) => ({ fromS: timeS, inputW })) : []
         const inputW = inputsW[one === 'low' ? 'low' : 'high']
-        const log: WarmUpInput = { outsideK, inputW, readings, settings }
+        const log: WarmUpInput = { outsideK, inputW, readings, settings, vented }
         return { setting: one, log, fit: warmUpFit(log) }
       }),
       issue: null,

@@ -1,3 +1,4 @@
+import { VENTED_SHARE } from '@/core/appliances/applianceKinds'
 import { MOLAR_GAS_J_PER_MOLK } from '@/core/fluids/atmosphere'
 import { dewPointK, saturationVaporPa } from '@/core/fluids/waterVapor'
 import type { Room } from '@/core/heat/room/room'
@@ -201,6 +202,3 @@ export function airModel(input: RoomAirInput, room: Room): AirModel {
     },
   }
 }
-
-/** Of a furnace with its own fumes, what stays in the rig. [common practice] */
-export const VENTED_SHARE = 0.75

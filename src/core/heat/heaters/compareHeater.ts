@@ -1,8 +1,7 @@
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { heaterAltitude } from './heaterAltitude'
-import { VENTED_SHARE } from '@/core/heat/air/airModel'
 import type { Heater } from './heater'
-import { heatOutlook, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
+import { heatOutlook, shareToRoom, type HeatedNight, type RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import { ventilationNeed } from '@/core/heat/ventilation/ventilationNeed'
 
 /** Costs of one heater, as entered. */
@@ -50,15 +49,11 @@ const BLOWER_A = 6
 export function compareHeater(
   heater: Heater,
   warmth: RoomWarmth,
-  night: Omit<HeatedNight, 'inputW'>,
+  night: Omit<HeatedNight, 'inputW' | 'vented'>,
   altitudeM: number,
   money: HeaterMoney,
 ): HeaterComparison {
-  // Loss from a log or an estimate is for gas burned in the room; a vented heater loses a share through its flue, as in
-  // the trip hour by hour.
-  const share = heater.vented ? VENTED_SHARE : 1
-  const own = { lossWPerK: warmth.lossWPerK / share, capacityJPerK: warmth.capacityJPerK / share }
-  const { keepW, warmUpS, warmUpKg } = heatOutlook(own, { ...night, inputW: heater.highW })
+  const { keepW, warmUpS, warmUpKg } = heatOutlook(warmth, { ...night, inputW: heater.highW, vented: heater.vented })
   const isTooSmall = keepW > heater.highW
   const evenness = isTooSmall ? 'too-small' : keepW < heater.lowW ? 'cycles' : 'steady'
   const burnedW = Math.min(keepW, heater.highW)
@@ -71,7 +66,7 @@ export function compareHeater(
   return {
     keepW,
     evenness,
-    offByK: overW / own.lossWPerK,
+    offByK: (overW * shareToRoom(heater)) / warmth.lossWPerK,
     warmUpS,
     gasKg,
     gasCost,

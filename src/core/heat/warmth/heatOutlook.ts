@@ -1,3 +1,4 @@
+import { VENTED_SHARE } from '@/core/appliances/applianceKinds'
 import { InputError } from '@/core/base/InputError'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
@@ -10,11 +11,18 @@ export interface HeatedNight {
   keepS: number
   /** Input of the heater while it warms up; 0 for none. */
   inputW: number
+  /** Its fumes leave through a flue, and a share of the heat with them. */
+  vented?: boolean
   /** Gas that can be burned for it, where it is known. */
   aboardKg?: number
 }
 
-/** Warmth of a room, in gas: from a log or from its shape. */
+/** Share of a heater's input that warms the room, beside that of gas burned in the room. */
+export function shareToRoom({ vented }: { vented?: boolean | undefined }): number {
+  return vented ? VENTED_SHARE : 1
+}
+
+/** Warmth of a room, for each watt of gas burned in it: from a log or from its shape. */
 export interface RoomWarmth {
   lossWPerK: number
   capacityJPerK: number
@@ -37,7 +45,7 @@ export interface HeatOutlook {
 /**
  * Heat and gas needed for a night.
  *
- * @param warmth - loss and capacity for each watt of input
+ * @param warmth - of the room
  * @param night - temperatures, hours and the heater
  * @throws InputError when it is as warm outside as wished inside, or a negative time
  */
@@ -48,9 +56,10 @@ export function heatOutlook({ lossWPerK, capacityJPerK }: RoomWarmth, night: Hea
   if (!(night.keepS >= 0 && night.keepS <= 7 * 86_400)) {
     throw new InputError('keepS', 'Hours lie between nothing and a week.')
   }
-  const keepW = lossWPerK * (insideK - outsideK)
+  const share = shareToRoom(night)
+  const keepW = (lossWPerK * (insideK - outsideK)) / share
   const keepKg = (keepW * night.keepS) / heatingValueJPerKg()
-  const reachK = outsideK + night.inputW / lossWPerK
+  const reachK = outsideK + (night.inputW * share) / lossWPerK
   const warmUpS =
     reachK > insideK ? (-capacityJPerK / lossWPerK) * Math.log((reachK - insideK) / (reachK - outsideK)) : null
   const warmUpKg = warmUpS === null ? null : (warmUpS * night.inputW) / heatingValueJPerKg()

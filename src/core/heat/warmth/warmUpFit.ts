@@ -1,6 +1,7 @@
 import { levenbergMarquardt } from 'ml-levenberg-marquardt'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
+import { shareToRoom } from './heatOutlook'
 import { requireTemperatureBetween } from '@/core/fluids/waterVapor'
 import { tQuantile95 } from '@/core/math/statistics'
 
@@ -67,6 +68,8 @@ export const warmUpFitSchema = z.strictObject({
     .array(z.strictObject({ fromS: z.number().min(0), inputW: z.number().min(0).max(60_000) }))
     .max(50)
     .default([]),
+  /** The heater's fumes left through a flue, and a share of its heat with them. */
+  vented: z.boolean().optional(),
 })
 
 export type WarmUpInput = z.output<typeof warmUpFitSchema>
@@ -79,7 +82,7 @@ export interface FittedNumber {
 }
 
 export interface WarmUpFit {
-  /** For each watt of input: what is lost is computed in gas. */
+  /** For each watt of gas burned in the room: what is lost is computed in gas. */
   lossWPerK: number
   lossRange: FittedNumber
   capacityJPerK: number
@@ -143,8 +146,12 @@ const HOTTEST_END_K = 373.15
  */
 export function warmUpFit(input: WarmUpInput): WarmUpFit {
   requireLog(input)
-  const { outsideK, readings, inputW } = input
-  const settings = [{ fromS: 0, inputW }, ...input.settings]
+  const { outsideK, readings } = input
+  const inputW = input.inputW * shareToRoom(input)
+  const settings = [{ fromS: 0, inputW: input.inputW }, ...input.settings].map((setting) => ({
+    fromS: setting.fromS,
+    inputW: setting.inputW * shareToRoom(input),
+  }))
   const first = readings[0]?.temperatureK ?? outsideK
   const fitsStart = readings.length >= FIT_START_FROM
   const rise = Math.max(1, (readings.at(-1)?.temperatureK ?? first) - outsideK)

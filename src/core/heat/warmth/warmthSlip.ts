@@ -1,8 +1,8 @@
 import type { Slip } from '@/core/rules/figure'
-import type { HeatedNight, HeatOutlook, RoomWarmth } from './heatOutlook'
+import { type HeatedNight, type HeatOutlook, type RoomWarmth, shareToRoom } from './heatOutlook'
 
 /**
- * A heated night as a worked sum: loss × difference of temperatures = input.
+ * A heated night as a worked sum: loss × difference of temperatures = input, more with a flue.
  *
  * @param warmth - of the room
  * @param night - temperatures and hours
@@ -15,6 +15,15 @@ export function warmthSlip(warmth: RoomWarmth, night: HeatedNight, outlook: Heat
     lines: [
       { sign: '', label: 'the room loses', figure: { basis: 'room-loss', quantity: loss, inputs: [] } },
       { sign: '×', label: 'warmer than outside', figure: { basis: 'keep-warm', quantity: step, inputs: [] } },
+      ...(night.vented
+        ? ([
+            {
+              sign: '÷',
+              label: 'of its heat stays inside; the rest leaves through the flue',
+              figure: { basis: 'keep-warm', quantity: { value: shareToRoom(night), role: 'share' }, inputs: [] },
+            },
+          ] as const)
+        : []),
     ],
     result: {
       label: 'Keeps it warm',
