@@ -1,3 +1,4 @@
+import { liquidTemperature, measuredTemperatureK } from '@/core/cylinders/contents/liquidTemperature'
 import { answers } from '@tests/gear'
 import { OUNCE_KG, POUND_KG } from '@tests/tradeUnits'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
@@ -182,6 +183,19 @@ test('the last reading of each cylinder is its own', () => {
   addLevel(records, { ...level, cylinderId: 'right', readAt: at(3), liquidFraction: 0.6 })
   addLevel(records, { ...level, cylinderId: 'left', readAt: at(1), liquidFraction: 0.5 })
   expect(listCylinders(records, 'rig').map((one) => one.gear.lastLevel?.liquidFraction)).toEqual([0.3, 0.6])
+})
+
+test('how the temperature of a reading is known is kept with it, and never changed', () => {
+  const read = { way: 'gauge' as const, shown: 0.5, liquidFraction: 0.4 }
+  addLevel(records, { ...read, ...liquidTemperature(null), cylinderId: 'left', readAt: at(2) }, 'untold')
+  expect(measuredTemperatureK(listCylinders(records, 'rig')[0]?.gear.lastLevel ?? {})).toBeNull()
+  addLevel(records, { ...read, ...liquidTemperature(280), cylinderId: 'left', readAt: at(3) }, 'told')
+  expect(measuredTemperatureK(listCylinders(records, 'rig')[0]?.gear.lastLevel ?? {})).toBe(280)
+  // A reading of an older version says nothing of its sources: entered.
+  addLevel(records, { ...read, temperatureK: 281, cylinderId: 'left', readAt: at(4) })
+  expect(measuredTemperatureK(listCylinders(records, 'rig')[0]?.gear.lastLevel ?? {})).toBe(281)
+  const change = records.$client.prepare(`UPDATE levels SET sources = '{}' WHERE id = 'untold'`)
+  expect(() => change.run()).toThrow(/never changed/)
 })
 
 test('a swap: an empty one is read as empty, the other was shut; voiding removes both', () => {

@@ -21,6 +21,7 @@ const data: HookupPageData = {
   temperatureK: 264,
   altitudeM: 2410,
   atmospherePa: 75_600,
+  assumed: { altitude: false, temperature: false },
   untilMonth: '2026-12',
   thisMonth: '2026-11',
 }

@@ -7,7 +7,6 @@ import { drawingLevels } from '@/core/cylinders/contents/drawingLevels'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { Finding } from '@/core/findings/Finding'
 import { hasStop } from '@/core/findings/verdict'
-import { SIXTY_F_K } from '@/core/units/convert'
 import { InputError } from '@/core/base/InputError'
 import { pumpSlip, type PumpFill } from '@/core/fill/pumpSlip'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
@@ -66,7 +65,7 @@ export function PumpBench({
   let pump: PumpFill | null = null
   let issue: string | null = null
   try {
-    pump = pumpSlip(gear, held?.netKg ?? null, read.temperature.value ?? SIXTY_F_K)
+    pump = pumpSlip(gear, held?.netKg ?? null, read.temperature.value)
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     issue = error.message

@@ -10,7 +10,6 @@ import { type CylinderKind, kindFacts } from '@/core/cylinders/cylinderKind'
 import { contents, type Contents } from '@/core/cylinders/contents/contents'
 import type { Finding } from '@/core/findings/Finding'
 import { hasStop } from '@/core/findings/verdict'
-import { SIXTY_F_K } from '@/core/units/convert'
 import { InputError } from '@/core/base/InputError'
 import type { FillMode } from '@/core/fill/fillModes'
 import { stopWeightSlip, type StopWeight } from '@/core/fill/stopWeightSlip'
@@ -68,7 +67,7 @@ export function WeighFill({
   const hangingKg = hangingRead.value ?? 0
   const worked = ((): Worked => {
     try {
-      const liquidTemperatureK = temperatureRead.value ?? SIXTY_F_K
+      const liquidTemperatureK = temperatureRead.value
       const stop = isTareKnown(gear)
         ? stopWeightSlip(gear, { hangingKg, grossKg: grossRead.value, liquidTemperatureK, share })
         : null

@@ -1,3 +1,4 @@
+import { siteConditions } from '@/core/run/siteConditions'
 import { redirect } from 'next/navigation'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
@@ -67,7 +68,7 @@ export async function heatPageData(search: HeatSearch, mayBegin = false): Promis
     about: one(asked.about),
     appliances: appliances.map(({ id, name }) => ({ id, name })),
     equipment,
-    altitudeM: trip?.plan.altitudeM ?? 0,
+    altitudeM: siteConditions(trip?.plan).altitudeM,
     mildestK: trip ? mildestHeatedK(trip.plan) : null,
     coldestK: trip?.plan.coldestK ?? null,
     pricePerKg: cheapestPerKg(pricesOf(rig.id)),

@@ -1,3 +1,4 @@
+import { AssumedPlace } from '@/app/shared/AssumedPlace'
 import type { ReactNode } from 'react'
 import { PageTabs } from '@/ui/shell/PageTabs'
 import { heatLabels } from '@/ui/terms/heatLabels'
@@ -20,6 +21,7 @@ export default function HeatLayout({ children }: { children: ReactNode }) {
           { href: '/heat/heaters', label: 'Heaters' },
         ]}
       />
+      <AssumedPlace />
       {children}
     </>
   )

@@ -1,12 +1,11 @@
+import { siteConditions, type SiteConditions } from '@/core/run/siteConditions'
 import { redirect } from 'next/navigation'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import type { Finding } from '@/core/findings/Finding'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import type { Line } from '@/core/hookup/line/line'
 import type { PartType } from '@/core/hookup/catalogue/partType'
-import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { tripEndDay } from '@/core/time/day'
-import { SIXTY_F_K } from '@/core/units/convert'
 import { loadRigSnapshot } from '@/app/shared/pageData'
 import { changesOf, linesOf, type StoredLine, type StoredLineChange } from '@/services/hookup/lines'
 
@@ -22,7 +21,7 @@ export interface RigThing {
 }
 
 /** Data of every page of Hook-up. */
-export interface HookupPageData {
+export interface HookupPageData extends SiteConditions {
   rigId: string
   lines: readonly Pick<StoredLine, 'id' | 'name'>[]
   chosen: { id: string; name: string; version: number; line: Line } | null
@@ -35,9 +34,6 @@ export interface HookupPageData {
   equipment: readonly RigThing[]
   /** The owner's own parts, of every line. */
   ownTypes: readonly PartType[]
-  temperatureK: number
-  altitudeM: number
-  atmospherePa: number
   untilMonth: string
   thisMonth: string
 }
@@ -49,7 +45,6 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
   const { line: asked, about } = await search
   const rows = linesOf(rig.id)
   const row = asked === 'new' ? undefined : (rows.find(({ id }) => id === asked) ?? rows[0])
-  const altitudeM = trip?.plan.altitudeM ?? 0
   return {
     rigId: rig.id,
     lines: rows.map(({ id, name }) => ({ id, name })),
@@ -70,9 +65,7 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
       .filter(({ kind }) => kind === 'hose' || kind === 'regulator')
       .map(({ id, name }) => ({ id, name })),
     ownTypes: rows.flatMap(({ line }) => line.types),
-    temperatureK: trip?.plan.coldestK ?? SIXTY_F_K,
-    altitudeM,
-    atmospherePa: standardAtmospherePa(altitudeM),
+    ...siteConditions(trip?.plan),
     thisMonth: nowIso.slice(0, 7),
     untilMonth: (trip ? tripEndDay(trip.plan.startDay, trip.plan.nights) : nowIso).slice(0, 7),
   }

@@ -1,3 +1,4 @@
+import { AssumedPlace } from '@/app/shared/AssumedPlace'
 import '@xyflow/react/dist/style.css'
 
 import type { ReactNode } from 'react'
@@ -19,6 +20,7 @@ export default function HookupLayout({ children }: { children: ReactNode }) {
           { href: '/hookup/flow', label: hookupLabels.flowAndPressure },
         ]}
       />
+      <AssumedPlace withCold />
       {children}
     </>
   )

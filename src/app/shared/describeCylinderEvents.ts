@@ -1,3 +1,4 @@
+import { isAssumed } from '@/core/base/provenance'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { evaluateInspection } from '@/core/cylinders/inspection/inspectionItems'
@@ -61,9 +62,15 @@ export function describeWeighing(gear: CylinderGear, weighing: StoredWeighing): 
 /** A reading of gauge or height as a line of a history. */
 export function describeLevel(gear: CylinderGear, level: StoredLevel): HistoryEntry {
   const netKg = massAtLevelKg(kindFacts[gear.kind].gas, gear.waterCapacityKg, level.liquidFraction, level.temperatureK)
-  const parts = { share: { value: level.liquidFraction, role: 'share' as const }, net: massIn(gear, netKg) }
+  const parts = {
+    share: { value: level.liquidFraction, role: 'share' as const },
+    net: massIn(gear, netKg),
+    temperature: { value: level.temperatureK, role: 'temperature' as const },
+  }
   const what = levelTitles[level.way]
-  const says: Phrase = { text: '{share} of its inside is liquid: {net}', parts }
+  const says: Phrase = isAssumed(level.sources, 'temperatureK')
+    ? { text: '{share} of its inside is liquid: {net}, at an assumed {temperature}', parts }
+    : { text: '{share} of its inside is liquid: {net}', parts }
   return { of: 'reading', id: level.id, at: level.readAt, what, says, voidReason: level.voidReason }
 }
 

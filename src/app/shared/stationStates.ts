@@ -1,11 +1,10 @@
-import { SEA_LEVEL_PA } from '@/core/fluids/atmosphere'
+import { siteConditions } from '@/core/run/siteConditions'
 import { gearRequalification } from '@/core/cylinders/dates/requalification'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import { stations, type Finding, type Station } from '@/core/findings/Finding'
 import { verdictWithAccepted } from '@/core/findings/verdict'
 import { heatFindings } from '@/core/heat/heatFindings'
 import { lineFindings } from '@/core/trip/readiness/lineFindings'
-import { SIXTY_F_K } from '@/core/units/convert'
 import type { RigSnapshot } from '@/services/rigs/rigSnapshot'
 import type { StationState } from '@/ui/shell/GasLine'
 import { stationFacts } from '@/ui/shell/stationFacts'
@@ -36,15 +35,15 @@ function hasData({ cylinders, lines, heat, judged, nowIso }: StationData, statio
 export function stationStates(data: StationData): Record<Station, StationState> {
   const { cylinders, equipment, lines, heat, judged, nowIso } = data
   const answered = judged?.ready.answered ?? []
+  const site = siteConditions(undefined)
   const accepted = answered.filter((one) => one.accepted !== null).map(({ finding }) => finding)
   const found: readonly Finding[] = judged
     ? answered.filter((one) => one.accepted === null).map(({ finding }) => finding)
     : [
         ...cylinders.flatMap(({ gear }) => cylinderFindings(gear, nowIso)),
         // Before a trip is planned, missing heaters are not reported.
-        ...(heat.heaters.length > 0 ? heatFindings({ ...heat, altitudeM: 0, equipment, planned: [] }) : []),
-        // Without a trip the altitude is unknown.
-        ...lineFindings(lines, { temperatureK: SIXTY_F_K, atmospherePa: SEA_LEVEL_PA, untilMonth: nowIso.slice(0, 7) }),
+        ...(heat.heaters.length > 0 ? heatFindings({ ...heat, ...site, equipment, planned: [] }) : []),
+        ...lineFindings(lines, { ...site, untilMonth: nowIso.slice(0, 7) }),
       ]
   const state = (station: Station): StationState => {
     if (!stationFacts[station].built) return { mark: 'unbuilt', count: 0 }

@@ -16,6 +16,7 @@ export interface Weighing {
 export interface LevelReading {
   liquidFraction: number
   temperatureK: number
+  sources?: QuantitySources
   /** Time of the reading, ISO 8601. */
   readAt: string
 }

@@ -1,6 +1,7 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { waterCapacityVolumeM3 } from '@/core/cylinders/contents/waterCapacity'
+import { liquidTemperature, liquidTemperatureInput } from '@/core/cylinders/contents/liquidTemperature'
 import { saturation } from '@/core/fluids/saturation'
 import { SIXTY_F_K } from '@/core/units/convert'
 import type { Figure, FigureInput, Slip, SlipLine } from '@/core/rules/figure'
@@ -20,15 +21,16 @@ export interface PumpFill {
  *
  * @param cylinder - stamps
  * @param aboardKg - what is in it; null when unknown
- * @param liquidTemperatureK - of the liquid from the pump
+ * @param measuredK - temperature of the liquid from the pump; null when nobody measured it
  * @throws InputError as fillLimit does
  */
 export function pumpSlip(
   cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>,
   aboardKg: number | null,
-  liquidTemperatureK: number,
+  measuredK: number | null,
 ): PumpFill {
   const { waterCapacityKg } = cylinder
+  const { temperatureK: liquidTemperatureK } = liquidTemperature(measuredK)
   const volumeM3 = waterCapacityVolumeM3(waterCapacityKg)
   const { volumeLimitFraction } = fillLimit({ gas: 'propane', waterCapacityKg, liquidTemperatureK })
   const level = volumeLimitFraction ?? 0
@@ -40,10 +42,15 @@ export function pumpSlip(
 
   const mass = (value: number): Quantity => ({ value, role: 'cylinderMass' })
   const volume = (value: number): Quantity => ({ value, role: 'liquidVolume' })
-  const temperature: FigureInput = { label: 'Liquid', quantity: { value: liquidTemperatureK, role: 'temperature' } }
+  const temperature = liquidTemperatureInput(measuredK)
   const water: FigureInput = { label: 'Water capacity', quantity: mass(waterCapacityKg) }
   const room: Figure = { basis: 'room-for', quantity: mass(roomKg), inputs: [] }
   const lines: SlipLine[] = [
+    {
+      sign: '',
+      label: 'Temperature of the liquid',
+      figure: { basis: 'volume-limit', quantity: temperature.quantity, source: temperature.source, inputs: [] },
+    },
     {
       sign: '',
       label: 'Stop by level',

@@ -1,3 +1,4 @@
+import { liquidTemperature, liquidTemperatureInput } from '@/core/cylinders/contents/liquidTemperature'
 import { fillLimitBasis, gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { InputError } from '@/core/base/InputError'
@@ -21,7 +22,7 @@ export interface StopWeightInput {
   hangingKg: number
   /** On the scale now; null when nothing was weighed. */
   grossKg: number | null
-  liquidTemperatureK: number
+  liquidTemperatureK: number | null
   /** Share of the limit to stop at: 1, or 0.75 by the `home` rule. */
   share: number
 }
@@ -52,7 +53,13 @@ export function stopWeightSlip(
   const line = (sign: SlipLine['sign'], label: string, shown: Figure): SlipLine => ({ sign, label, figure: shown })
 
   const [tareKg] = tareRangeKg(cylinder)
-  const limits = fillLimit({ gas, waterCapacityKg, tareKg, hangingKg, liquidTemperatureK })
+  const limits = fillLimit({
+    gas,
+    waterCapacityKg,
+    tareKg,
+    hangingKg,
+    liquidTemperatureK: liquidTemperature(liquidTemperatureK).temperatureK,
+  })
   const limitKg = gearLimitKg(cylinder)
   const targetKg = limitKg * share
   const stopKg = tareKg + targetKg + hangingKg
@@ -89,7 +96,7 @@ export function stopWeightSlip(
   }
   const levelAtLimit = limits.liquidVolumeFractionAtLimit
   if (levelAtLimit !== null && !small) {
-    const temperature: FigureInput = { label: 'Liquid', quantity: { value: liquidTemperatureK, role: 'temperature' } }
+    const temperature = liquidTemperatureInput(liquidTemperatureK)
     further.push(
       line(
         '',

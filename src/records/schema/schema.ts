@@ -153,6 +153,7 @@ export const levels = sqliteTable(
     shown: real().notNull(),
     liquidFraction: real().notNull(),
     temperatureK: real().notNull(),
+    sources: sourcesColumn(),
     ...eventColumns,
   },
   (table) => [index('levels_last').on(table.cylinderId, table.readAt)],

@@ -1,6 +1,7 @@
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { heightLevel } from '@/core/cylinders/contents/heightLevel'
+import { liquidTemperature } from '@/core/cylinders/contents/liquidTemperature'
 import { fullMarks, gaugeLevel, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
@@ -34,7 +35,8 @@ export function recordWeighing(
 
 export const levelSchema = z.strictObject({
   cylinderId: idField,
-  temperatureK: z.number(),
+  /** Null when nobody measured it. */
+  temperatureK: z.number().nullable(),
   happenedAt: happenedAtField,
   read: z.discriminatedUnion('way', [
     z.strictObject({ way: z.literal('gauge'), shown: z.number(), fullMark: z.enum(fullMarks) }),
@@ -54,14 +56,15 @@ export const levelSchema = z.strictObject({
  * @throws InputError when the cylinder cannot hold that
  */
 export function recordLevel(
-  { cylinderId, temperatureK, read, happenedAt: chosen }: z.output<typeof levelSchema>,
+  { cylinderId, temperatureK: measuredK, read, happenedAt: chosen }: z.output<typeof levelSchema>,
   now: Date,
   key?: string,
 ): StoredLevel {
   const { gear } = requireCylinder(cylinderId)
   const liquidFraction = read.way === 'gauge' ? gaugeLevel(read.shown, read.fullMark) : heightLevel(read, read.heightM)
-  massAtLevelKg('propane', gear.waterCapacityKg, liquidFraction, temperatureK)
+  const liquid = liquidTemperature(measuredK)
+  massAtLevelKg('propane', gear.waterCapacityKg, liquidFraction, liquid.temperatureK)
   const shown = read.way === 'gauge' ? read.shown : read.heightM
   const readAt = happenedAt(chosen, now)
-  return addLevel(database(), { cylinderId, readAt, way: read.way, shown, liquidFraction, temperatureK }, key)
+  return addLevel(database(), { cylinderId, readAt, way: read.way, shown, liquidFraction, ...liquid }, key)
 }

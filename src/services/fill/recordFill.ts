@@ -1,3 +1,4 @@
+import { liquidTemperature } from '@/core/cylinders/contents/liquidTemperature'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
@@ -67,7 +68,7 @@ export function recordFill(fill: FillInput, now: Date, key?: string): StoredFill
     if (after === null) return addFill(records, entry, null, key)
     if (after.way === 'weighed') return addFill(records, entry, { weighing: after }, key)
     const liquidFraction = gaugeLevel(after.shown, after.fullMark)
-    return addFill(records, entry, { level: { shown: after.shown, liquidFraction, temperatureK: SIXTY_F_K } }, key)
+    return addFill(records, entry, { level: { shown: after.shown, liquidFraction, ...liquidTemperature(null) } }, key)
   })
 }
 

@@ -8,6 +8,9 @@ import { cylinderState } from '@/core/fluids/cylinderState'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { heightLevel, type VesselShape } from '@/core/cylinders/contents/heightLevel'
 import { calibrateGauge } from '@/core/cylinders/contents/calibrateGauge'
+import type { Slip } from '@/core/rules/figure'
+import { pumpSlip } from '@/core/fill/pumpSlip'
+import { stopWeightSlip } from '@/core/fill/stopWeightSlip'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { interpretPressureGauge } from '@/core/cylinders/contents/pressureGauge'
 
@@ -102,7 +105,26 @@ describe('height of the liquid', () => {
   test('the sum on the slip', () => {
     const slip = levelSlip(cylinderGear(), 0.4, SIXTY_F_K, 'height-level')
     expect(slip.result.figure.quantity.value).toBeCloseTo(massAtLevelKg('propane', 47.6 * POUND_KG, 0.4, SIXTY_F_K), 12)
-    expect(slip.lines.map(({ sign }) => sign)).toEqual(['', '×', '='])
+    expect(slip.lines.map(({ sign }) => sign)).toEqual(['', '×', '=', ''])
+  })
+  test('a temperature that nobody measured is 60 °F, marked assumed wherever it counts', () => {
+    const [told, untold] = [SIXTY_F_K, null].map((measured) => [
+      levelSlip(cylinderGear(), 0.4, measured, 'gauge-level'),
+      pumpSlip(cylinderGear(), 3, measured).slip,
+      stopWeightSlip(cylinderGear(), { hangingKg: 0, grossKg: null, liquidTemperatureK: measured, share: 1 }).slip,
+    ])
+    const temperatures = ({ lines, result, further }: Slip) =>
+      [...lines, result, ...further]
+        .flatMap(({ figure }) => [figure, ...figure.inputs])
+        .filter(({ quantity }) => quantity.role === 'temperature')
+    for (const [i, slip] of (untold ?? []).entries()) {
+      const known = told?.[i]
+      if (!known) throw new Error('no slip')
+      expect(slip.result.figure.quantity).toEqual(known.result.figure.quantity)
+      expect(temperatures(slip).map(({ source }) => source?.source)).toEqual(temperatures(slip).map(() => 'assumed'))
+      expect(temperatures(slip).length).toBeGreaterThan(0)
+      expect(temperatures(known).map(({ source }) => source)).toEqual(temperatures(known).map(() => undefined))
+    }
   })
 })
 

@@ -9,6 +9,7 @@ import { contentsInput, gearContents, latestLevel } from '@/core/cylinders/conte
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contentsSlip } from '@/core/cylinders/contents/contentsSlip'
 import type { CylinderGear, LevelReading } from '@/core/cylinders/cylinderGear'
+import { measuredTemperatureK } from '@/core/cylinders/contents/liquidTemperature'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { InputError } from '@/core/base/InputError'
 import type { DisplayRole } from '@/core/base/quantity'
@@ -50,9 +51,10 @@ function weighingShown(gear: CylinderGear, grossKg: number | null, hangingKg: nu
 }
 
 /** What a reading came to, as a worked sum. */
-function readSlip(gear: CylinderGear, { liquidFraction, temperatureK }: LevelReading) {
+function readSlip(gear: CylinderGear, level: LevelReading) {
+  const { liquidFraction } = level
   const basis = liquidFraction === 0 ? 'ran-out' : kindFacts[gear.kind].isFixed ? 'gauge-level' : 'height-level'
-  return levelSlip(gear, liquidFraction, temperatureK, basis)
+  return levelSlip(gear, liquidFraction, measuredTemperatureK(level), basis)
 }
 
 /** By what it is known what a cylinder holds. */

@@ -1,3 +1,4 @@
+import { AssumedPlace } from '@/app/shared/AssumedPlace'
 import type { ReactNode } from 'react'
 import { kindInSentence } from '@/core/cylinders/cylinderKind'
 import { CylinderTabs } from '@/app/cylinders/CylinderTabs'
@@ -18,6 +19,7 @@ export default async function CylinderLayout({
         {name} <span className="of">· {kindInSentence(kind)}</span>
       </h1>
       <CylinderTabs id={id} kind={kind} />
+      <AssumedPlace />
       {children}
     </>
   )

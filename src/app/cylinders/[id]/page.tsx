@@ -1,3 +1,4 @@
+import { siteConditions } from '@/core/run/siteConditions'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/shared/pageData'
@@ -18,7 +19,7 @@ export default async function CylinderPage({ params }: { params: Promise<{ id: s
   const { gear, row } = requireCylinder((await params).id)
   const { trip, nowIso } = loadRigSnapshot()
   const { heavier } = gear.fitness
-  const altitudeM = trip?.row.altitudeM ?? 0
+  const { altitudeM } = siteConditions(trip?.plan)
   return (
     <>
       {heavier && gear.fitness.refilledAt === null && <HeavierQuestion gear={gear} byKg={heavier.byKg} />}

@@ -1,5 +1,6 @@
+import { AssumedPlace } from '@/app/shared/AssumedPlace'
+import { siteConditions } from '@/core/run/siteConditions'
 import type { Metadata } from 'next'
-import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { usableGasKg } from '@/core/cylinders/fitness/usableGas'
 import { cheapestPerKg } from '@/core/fill/cost/fillCosts'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
@@ -48,7 +49,7 @@ function gearOf({
       .toReversed(),
     aboardKg: held.length > 0 ? held.reduce((sum, netKg) => sum + netKg, 0) : null,
     pricePerKg: cheapestPerKg(pricesOf(rigId)),
-    atmospherePa: standardAtmospherePa(trip?.plan.altitudeM ?? 0),
+    atmospherePa: siteConditions(trip?.plan).atmospherePa,
     ticks: { low: ticksOf('low'), cylinder: ticksOf('cylinder') },
   }
 }
@@ -60,6 +61,7 @@ export default async function HoldPage({ searchParams }: { searchParams: LineSea
   return (
     <>
       <LinePicker lines={data.lines} chosenId={chosen.id} />
+      <AssumedPlace />
       <HoldBench key={`${chosen.id} ${data.holds.length}`} gear={gearOf({ ...data, chosen })} />
       <History entries={leakHistory(data).filter(({ of }) => of === 'hold-test')} />
     </>

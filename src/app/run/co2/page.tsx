@@ -1,3 +1,5 @@
+import { AssumedPlace } from '@/app/shared/AssumedPlace'
+import { siteConditions } from '@/core/run/siteConditions'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import type { Metadata } from 'next'
 import { runPageData } from '@/app/run/runPageData'
@@ -11,10 +13,13 @@ export default function Co2Page() {
   const { rig, trip } = runPageData()
   const [room] = loadRigSnapshot().heat.rooms
   return (
-    <Co2Bench
-      cylinders={rig.cylinders.filter(({ kind }) => kindFacts[kind].gas === 'co2')}
-      altitudeM={trip?.plan.altitudeM ?? 0}
-      roomM3={room ? roomVolumeM3(room.shelter.room) : null}
-    />
+    <>
+      <AssumedPlace />
+      <Co2Bench
+        cylinders={rig.cylinders.filter(({ kind }) => kindFacts[kind].gas === 'co2')}
+        altitudeM={siteConditions(trip?.plan).altitudeM}
+        roomM3={room ? roomVolumeM3(room.shelter.room) : null}
+      />
+    </>
   )
 }

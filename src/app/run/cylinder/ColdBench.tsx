@@ -1,5 +1,6 @@
 'use client'
 
+import { siteConditions } from '@/core/run/siteConditions'
 import type { RunPageData } from '@/app/run/runPageData'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
@@ -74,7 +75,7 @@ export function ColdBench({ data }: { data: RunPageData }) {
     minimumGaugePa: typed.minimumGaugePa,
     windMS: typed.windMS,
     site: typed.site,
-    altitudeM: data.trip?.plan.altitudeM ?? 0,
+    altitudeM: siteConditions(data.trip?.plan).altitudeM,
   }
   const { found, at } = tryCalculation(() => {
     const draw = coldDraw({ ...input, massKg: typed.massKg, drawW: typed.drawW })

@@ -1,3 +1,4 @@
+import { AssumedPlace } from '@/app/shared/AssumedPlace'
 import type { Metadata } from 'next'
 import { runPageData } from '@/app/run/runPageData'
 import { ColdBench } from './ColdBench'
@@ -9,6 +10,7 @@ export default function CylinderPage() {
   const data = runPageData()
   return (
     <>
+      <AssumedPlace />
       <ColdBench data={data} />
       <h2 className="mt-4">At a steady draw, were it never cold</h2>
       <RuntimeBench appliances={data.appliances} cylinders={data.rig.cylinders} />

@@ -1,6 +1,7 @@
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import { saturation } from '@/core/fluids/saturation'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { liquidTemperature, liquidTemperatureInput } from './liquidTemperature'
 import { FIXED_TANK_FULL, massAtLevelKg } from './liquidLevel'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { waterCapacityVolumeM3 } from './waterCapacity'
@@ -13,17 +14,18 @@ import type { CylinderGear } from '@/core/cylinders/cylinderGear'
  *
  * @param cylinder - stamps
  * @param liquidFraction - share of the inside that is liquid
- * @param temperatureK - of the liquid
+ * @param measuredK - temperature of the liquid; null when nobody measured it
  * @param basis - how the level was found
  * @throws InputError as massAtLevelKg does
  */
 export function levelSlip(
   cylinder: Pick<CylinderGear, 'kind' | 'waterCapacityKg' | 'labelNetKg'>,
   liquidFraction: number,
-  temperatureK: number,
+  measuredK: number | null,
   basis: Extract<BasisId, 'gauge-level' | 'height-level' | 'learned-gauge' | 'ran-out'>,
 ): Slip {
   const { gas, small, isFixed } = kindFacts[cylinder.kind]
+  const { temperatureK } = liquidTemperature(measuredK)
   const role: DisplayRole = small ? 'bottleMass' : 'cylinderMass'
   const insideM3 = waterCapacityVolumeM3(cylinder.waterCapacityKg)
   const netKg = massAtLevelKg(gas, cylinder.waterCapacityKg, liquidFraction, temperatureK)
@@ -33,7 +35,7 @@ export function levelSlip(
   const mass = (value: number): Quantity => ({ value, role })
   const volume = (value: number): Quantity => ({ value, role: 'liquidVolume' })
   const share: Quantity = { value: liquidFraction, role: 'share' }
-  const temperature: FigureInput = { label: 'Liquid', quantity: { value: temperatureK, role: 'temperature' } }
+  const temperature = liquidTemperatureInput(measuredK)
   const inside: FigureInput = { label: 'Inside', quantity: volume(insideM3) }
   const lines: SlipLine[] = [
     { sign: '', label: 'Inside', figure: { basis: 'water-capacity', quantity: inside.quantity, inputs: [] } },
@@ -46,6 +48,11 @@ export function levelSlip(
         quantity: volume(insideM3 * liquidFraction),
         inputs: [inside, { label: 'Level', quantity: share }],
       },
+    },
+    {
+      sign: '',
+      label: 'Temperature of the liquid',
+      figure: { basis: 'mass-of-level', quantity: temperature.quantity, source: temperature.source, inputs: [] },
     },
   ]
   const vaporKg = (1 - liquidFraction) * insideM3 * saturation(gas, temperatureK).vapourDensityKgM3

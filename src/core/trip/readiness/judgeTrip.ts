@@ -1,14 +1,14 @@
+import { siteConditions } from '@/core/run/siteConditions'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import { type Finding, sortFindings } from '@/core/findings/Finding'
-import { coldestOfTripK, mildestHeatedK } from '@/core/run/weather/forecastOfTrip'
+import { mildestHeatedK } from '@/core/run/weather/forecastOfTrip'
 import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import { tripEndDay } from '@/core/time/day'
 import { remainingTrip } from '@/core/trip/usage/remainingTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
-import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { lineFindings, notOnLine } from './lineFindings'
 import { type RigGear, runRigOf } from './rigGear'
 import { verdict, type Verdict } from '@/core/findings/verdict'
@@ -69,11 +69,7 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
   const findings = sortFindings([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
     ...equipmentFindings(equipment, nowIso, untilDay),
-    ...lineFindings(lines, {
-      temperatureK: coldestOfTripK(trip),
-      atmospherePa: standardAtmospherePa(trip.altitudeM),
-      untilMonth: untilDay.slice(0, 7),
-    }),
+    ...lineFindings(lines, { ...siteConditions(trip), untilMonth: untilDay.slice(0, 7) }),
     ...notOnLine(runRig.lines, trip),
     ...heatFindings({
       ...heat,

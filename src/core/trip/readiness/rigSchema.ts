@@ -81,6 +81,7 @@ export const cylinderGearSchema = z.strictObject({
     .strictObject({
       liquidFraction: z.number().min(0).max(1),
       temperatureK: z.number().min(203.15).max(333.15),
+      sources: quantitySourcesSchema.optional(),
       readAt: instantField,
     })
     .nullable(),

@@ -87,6 +87,7 @@ export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'trip_uses.sources': quantitySourcesSchema,
   'rooms.sources': quantitySourcesSchema,
   'heaters.sources': quantitySourcesSchema,
+  'levels.sources': quantitySourcesSchema,
   'looks.answers': z.record(z.string().max(60), z.enum(['sound', 'bad'])),
   'trips.settings': runSettingsSchema,
   'trips.forecast': forecastSchema,

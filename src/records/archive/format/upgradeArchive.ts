@@ -22,6 +22,7 @@ const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
   trip_uses: { sources: {} },
   rooms: { sources: {} },
   heaters: { sources: {} },
+  levels: { sources: {} },
 }
 
 function withEachRow<Checked extends UncheckedArchive>(

@@ -44,8 +44,8 @@ function weighingOf(stored: Weighing | undefined): Weighing | null {
 
 function levelOf(stored: LevelReading | undefined): LevelReading | null {
   if (!stored) return null
-  const { liquidFraction, temperatureK, readAt } = stored
-  return { liquidFraction, temperatureK, readAt }
+  const { liquidFraction, temperatureK, sources, readAt } = stored
+  return { liquidFraction, temperatureK, ...(sources && { sources }), readAt }
 }
 
 function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGear[] {

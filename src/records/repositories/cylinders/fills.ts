@@ -3,7 +3,7 @@ import { randomUUID } from 'node:crypto'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
 import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
-import { addLevel, type StoredLevel } from './levels'
+import { addLevel, type LevelEntry } from './levels'
 import { fills } from '@/records/schema/schema'
 import { addWeighing, type StoredWeighing } from './weighings'
 import { write } from '@/records/write'
@@ -15,7 +15,7 @@ export type FillEntry = Omit<EventEntry<typeof fills>, 'weighingId' | 'levelId'>
 
 type Afterwards =
   | { weighing: Pick<StoredWeighing, 'grossKg' | 'hangingKg' | 'source'> }
-  | { level: Pick<StoredLevel, 'shown' | 'liquidFraction' | 'temperatureK'> }
+  | { level: Pick<LevelEntry, 'shown' | 'liquidFraction' | 'temperatureK' | 'sources'> }
   | null
 
 /** Last valid fill of each cylinder. */

@@ -1,5 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
+import type { QuantitySources } from '@/core/base/provenance'
 import { lastOfEach } from './byCylinder'
 import type { Database } from '@/records/databaseType'
 import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
@@ -30,6 +31,9 @@ export function listLevels(database: Database, cylinderId: string): StoredLevel[
     .all()
 }
 
-export function addLevel(database: Database, entry: EventEntry<typeof levels>, id: string = randomUUID()): StoredLevel {
-  return appendEvent(database, levels, { ...entry, id }, 'readAt')
+/** A reading; without sources everything in it was entered. */
+export type LevelEntry = Omit<EventEntry<typeof levels>, 'sources'> & { sources?: QuantitySources }
+
+export function addLevel(database: Database, entry: LevelEntry, id: string = randomUUID()): StoredLevel {
+  return appendEvent(database, levels, { ...entry, sources: entry.sources ?? {}, id }, 'readAt')
 }

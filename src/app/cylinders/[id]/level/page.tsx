@@ -1,3 +1,4 @@
+import { siteConditions } from '@/core/run/siteConditions'
 import type { Metadata } from 'next'
 import { requireCylinder } from '@/app/shared/pageData'
 import { meteredFills } from '@/services/cylinders/cylinderEvents'
@@ -14,7 +15,7 @@ export default async function LevelPage({ params }: { params: Promise<{ id: stri
       gear={gear}
       fullMark={row.fullMark}
       fills={meteredFills(gear.id)}
-      altitudeM={trip?.row.altitudeM ?? 0}
+      altitudeM={siteConditions(trip?.plan).altitudeM}
     />
   )
 }

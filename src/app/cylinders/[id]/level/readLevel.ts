@@ -1,6 +1,5 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gaugeLevel, type FullMark } from '@/core/cylinders/contents/liquidLevel'
-import { SIXTY_F_K } from '@/core/units/convert'
 import { heightLevel } from '@/core/cylinders/contents/heightLevel'
 import { levelSlip } from '@/core/cylinders/contents/levelSlip'
 import { InputError } from '@/core/base/InputError'
@@ -31,7 +30,6 @@ export interface LevelRead {
 export function readLevel(gear: CylinderGear, texts: LevelTexts): LevelRead {
   const number = (typed: TypedQuantity, role: 'share' | 'length' | 'temperature') => readQuantity(typed, role)
   const temperature = number(texts.temperature, 'temperature')
-  const temperatureK = temperature.value ?? SIXTY_F_K
   const nothing: LevelRead = { liquidFraction: null, slip: null, toSave: null, issueAt: () => null }
 
   let liquidFraction: number
@@ -51,8 +49,18 @@ export function readLevel(gear: CylinderGear, texts: LevelTexts): LevelRead {
       liquidFraction = heightLevel(shape, heightM)
       read = { way: 'height', heightM, ...shape }
     }
-    const slip = levelSlip(gear, liquidFraction, temperatureK, texts.way === 'gauge' ? 'gauge-level' : 'height-level')
-    return { liquidFraction, slip, toSave: { cylinderId: gear.id, temperatureK, read }, issueAt: () => null }
+    const slip = levelSlip(
+      gear,
+      liquidFraction,
+      temperature.value,
+      texts.way === 'gauge' ? 'gauge-level' : 'height-level',
+    )
+    return {
+      liquidFraction,
+      slip,
+      toSave: { cylinderId: gear.id, temperatureK: temperature.value, read },
+      issueAt: () => null,
+    }
   } catch (error) {
     if (!(error instanceof InputError)) throw error
     return { ...nothing, issueAt: (path) => error.issues.find((issue) => issue.path === path)?.message ?? null }
