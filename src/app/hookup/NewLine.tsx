@@ -1,6 +1,7 @@
 'use client'
 
 import type { Line } from '@/core/hookup/line/line'
+import { linkToRig } from '@/core/hookup/line/linkToRig'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import type { PartRole } from '@/core/hookup/catalogue/partRoles'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
@@ -20,7 +21,7 @@ export function NewLine({ data }: { data: HookupPageData }) {
       <LineBench
         key={chosen}
         data={data}
-        begin={{ name: start?.name ?? 'New line', line: start?.line ?? EMPTY }}
+        begin={{ name: start?.name ?? 'New line', line: start ? linkToRig(start.line, data) : EMPTY }}
         leave={leave}
       />
     )

@@ -1,3 +1,4 @@
+import type { RigThings } from '@/core/hookup/line/linkToRig'
 import { siteConditions, type SiteConditions } from '@/core/run/siteConditions'
 import { redirect } from 'next/navigation'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
@@ -12,14 +13,6 @@ import { changesOf, linesOf, type StoredLine, type StoredLineChange } from '@/se
 /** What the address chooses. */
 export type LineSearch = Promise<{ line?: string | string[]; about?: string | string[] }>
 
-/** Something of the rig that a part of a line can be. */
-export interface RigThing {
-  id: string
-  name: string
-  inputW?: number
-  holdsKg?: number
-}
-
 /** Data of every page of Hook-up. */
 export interface HookupPageData extends SiteConditions {
   rigId: string
@@ -27,11 +20,11 @@ export interface HookupPageData extends SiteConditions {
   chosen: { id: string; name: string; version: number; line: Line } | null
   about: string | null
   changes: readonly StoredLineChange[]
-  cylinders: readonly RigThing[]
+  cylinders: RigThings['cylinders']
   /** What stops the use of the cylinders of this line. */
   cylinderStops: readonly Finding[]
-  appliances: readonly RigThing[]
-  equipment: readonly RigThing[]
+  appliances: RigThings['appliances']
+  equipment: RigThings['equipment']
   /** The owner's own parts, of every line. */
   ownTypes: readonly PartType[]
   untilMonth: string
@@ -54,16 +47,17 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
     cylinders: cylinders.map(({ gear }) => ({
       id: gear.id,
       name: gear.name,
+      kind: gear.kind,
       holdsKg: gearLimitKg(gear),
     })),
     cylinderStops: cylinders
       .filter(({ gear }) => row?.line.parts.some(({ cylinderId }) => cylinderId === gear.id))
       .flatMap(({ gear }) => cylinderFindings(gear, nowIso))
       .filter(({ severity }) => severity === 'stop'),
-    appliances: appliances.map(({ id, name, inputW }) => ({ id, name, inputW })),
+    appliances: appliances.map(({ id, name, kind, inputW }) => ({ id, name, kind, inputW })),
     equipment: equipment
       .filter(({ kind }) => kind === 'hose' || kind === 'regulator')
-      .map(({ id, name }) => ({ id, name })),
+      .map(({ id, name, kind }) => ({ id, name, kind })),
     ownTypes: rows.flatMap(({ line }) => line.types),
     ...siteConditions(trip?.plan),
     thisMonth: nowIso.slice(0, 7),

@@ -5,7 +5,6 @@ import type { LinePart } from '@/core/hookup/line/line'
 import { Choice } from '@/ui/fields/Choice'
 import { MonthField } from '@/ui/fields/MonthField'
 import { readMonthField } from '@/ui/fields/readMonthField'
-import type { RigThing } from '@/app/hookup/hookupPageData'
 
 /** Field for the month of manufacture; incomplete text is ignored. */
 export function MadeDateField({
@@ -35,7 +34,7 @@ export function MadeDateField({
 }
 
 /** Which thing of the rig’s a part is. */
-export function Linked({
+export function Linked<Thing extends { id: string; name: string }>({
   id,
   label,
   things,
@@ -44,9 +43,9 @@ export function Linked({
 }: {
   id: string
   label: string
-  things: readonly RigThing[]
+  things: readonly Thing[]
   value: string | undefined
-  set: (thing: RigThing | undefined) => void
+  set: (thing: Thing | undefined) => void
 }) {
   const options = [['', 'none of the rig’s'] as const, ...things.map((thing) => [thing.id, thing.name] as const)]
   return (

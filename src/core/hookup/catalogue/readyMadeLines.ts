@@ -49,6 +49,23 @@ const starts: readonly Start[] = [
     ],
   },
   {
+    id: 'panel-and-stove',
+    name: 'One cylinder, regulator outside, panel and stove',
+    rows: [
+      ['cylinder', 'cylinder-both', null],
+      ['pigtail', 'pigtail-acme', 'cylinder'],
+      ['regulator', 'two-stage', 'pigtail'],
+      ['nipple', 'npt-to-flare-3/8', 'regulator'],
+      ['splitter', 'splitter-flare', 'nipple'],
+      ['panel-valve', 'valve-swivel-3/8', 'splitter'],
+      ['panel-hose', 'hose-low-flare', 'panel-valve'],
+      ['panel', 'panel', 'panel-hose'],
+      ['stove-valve', 'valve-swivel-3/8', 'splitter'],
+      ['stove-hose', 'hose-low-flare', 'stove-valve'],
+      ['stove', 'cooktop', 'stove-hose'],
+    ],
+  },
+  {
     id: 'onboard-tank',
     name: 'Onboard tank with outside-supply tee and grill',
     rows: [
