@@ -123,6 +123,7 @@ const cases: Readonly<Record<string, Case>> = {
   'part-age-unknown': { bad: edited(two, change('left-pigtail', { madeMonth: undefined })), good: two },
   'part-old': { bad: edited(two, change('left-pigtail', { madeMonth: '2019-10' })), good: two },
   'hose-bad': { bad: edited(two, change('left-pigtail', { condition: 'bad' })), good: two },
+  'hose-not-looked-at': { bad: edited(two, change('left-pigtail', { condition: undefined })), good: two },
   'vent-not-down': { bad: edited(two, change('changeover', { ventDown: 'no' })), good: two },
   'vent-not-known': { bad: edited(two, change('changeover', { ventDown: undefined })), good: two },
   'soft-brass-road': {

@@ -19,8 +19,8 @@ interface Stamps {
 
 const pounds = (number: number): number => fromUnit(number, 'mass', 'lb')
 
-/** Steel cylinders for 10 lb of gas and more weigh less than half of the water they hold; the 5 lb ones do not. */
-const HALF_FROM_KG = pounds(15)
+/** Steel cylinders for 20 lb of gas and more weigh less than half of the water they hold; smaller ones may weigh more. */
+const HALF_FROM_KG = pounds(30)
 const MAX_TARE_SMALL = 0.65
 const NEAR = 0.02
 /** What people call a cylinder by, in pounds of propane. */

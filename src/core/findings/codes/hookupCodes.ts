@@ -19,6 +19,7 @@ export const hookupCodes = {
   'part-age-unknown': fixFirst(['rig', 5], line, 'hose-age'),
   'part-old': fixFirst(['shop', 40], line, 'hose-age'),
   'hose-bad': mustFix(['shop', 40], line, 'hose-age'),
+  'hose-not-looked-at': fixFirst(['rig', 5], line, 'hose-age'),
   'vent-not-down': fixFirst(['rig', 15], line, 'line-order'),
   'vent-not-known': fixFirst(['rig', 5], line, 'line-order'),
   'soft-brass-road': fixFirst(['rig', 40], line, 'line-order'),

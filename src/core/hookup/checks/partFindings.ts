@@ -35,9 +35,20 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
 }
 
 function condition({ part, type }: GraphPart, tell: Tell): Finding[] {
-  if (type.role !== 'hose' || part.condition !== 'bad') return []
+  if (type.role !== 'hose') return []
+  if (part.condition === 'bad') {
+    return [
+      tell('hose-bad', '{part} is stiff, cracked, chafed or kinked.', 'It is replaced before gas comes to it again.'),
+    ]
+  }
+  // A hose with dates of its own is looked over there.
+  if (part.condition === 'sound' || part.equipmentId) return []
   return [
-    tell('hose-bad', '{part} is stiff, cracked, chafed or kinked.', 'It is replaced before gas comes to it again.'),
+    tell(
+      'hose-not-looked-at',
+      'Nobody looked at {part}.',
+      'What is unknown counts as not ready: bend it, and look for cracks, stiffness, chafing and kinks.',
+    ),
   ]
 }
 
