@@ -24,8 +24,8 @@ test('empty fields give a rig with the default name and the usual trip', () => {
   })
   // A hose and a regulator exist even when not entered; their dates are asked for.
   expect(said.equipment).toEqual([
-    { kind: 'regulator', madeMonth: null },
-    { kind: 'hose', madeMonth: null },
+    { kind: 'regulator', madeMonth: null, sound: false },
+    { kind: 'hose', madeMonth: null, sound: false },
   ])
 })
 
@@ -66,12 +66,12 @@ test('a survey: there with its month, not there, not known', () => {
       ...empty.found,
       'co-alarm': { state: 'there', made: '05-24' },
       hose: { state: 'none', made: '' },
-      extinguisher: { state: 'there', made: 'unreadable' },
+      extinguisher: { state: 'sound', made: 'unreadable' },
     },
   }).said
   expect(equipment).toEqual([
-    { kind: 'regulator', madeMonth: null },
-    { kind: 'co-alarm', madeMonth: '2024-05' },
-    { kind: 'extinguisher', madeMonth: null },
+    { kind: 'regulator', madeMonth: null, sound: false },
+    { kind: 'co-alarm', madeMonth: '2024-05', sound: false },
+    { kind: 'extinguisher', madeMonth: null, sound: true },
   ])
 })

@@ -47,6 +47,28 @@ test('one cylinder, one heater, one trip: judged with usual figures, and unknown
   expect(activeRig(records)?.name).toBe('Heron')
 })
 
+test('what was looked over and is sound is asked about no more; what is only there is', () => {
+  const judged = verdictOf({
+    ...nothing,
+    equipment: [
+      { kind: 'co-alarm', madeMonth: '2024-05', sound: true },
+      { kind: 'extinguisher', madeMonth: '2024-05' },
+    ],
+    trip,
+  })
+  const asked = judged.findings.filter(({ sentence }) => sentence.text.includes('to be looked over'))
+  expect(asked.map(({ sentence }) => sentence.parts?.name)).toEqual(['Fire extinguisher'])
+})
+
+test('the length of a rig that was not told is the usual of its kind, and assumed', () => {
+  const begun = (lengthM: number | null) => {
+    beginRig({ ...nothing, shell: { kind: 'van', lengthM } }, new Date(NOW))
+    return activeRig(records)
+  }
+  expect(begun(null)).toMatchObject({ shell: { lengthM: 3.6 }, sources: { shellLengthM: { source: 'assumed' } } })
+  expect(begun(4.1)).toMatchObject({ shell: { lengthM: 4.1 }, sources: {} })
+})
+
 test('everything skipped is no error, and nothing is called ready', () => {
   expect(verdictOf({ ...nothing, trip }).verdict).not.toBe('ready')
   const { tripId } = beginRig(nothing, new Date(NOW))

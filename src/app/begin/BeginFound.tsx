@@ -7,7 +7,8 @@ import type { BeginPart, Found } from './beginForm'
 
 const answers: readonly (readonly [Found, string])[] = [
   ['not-known', 'not known'],
-  ['there', 'there'],
+  ['sound', 'there, looked over just now, sound'],
+  ['there', 'there, to be looked over'],
   ['none', 'none'],
 ]
 
@@ -39,8 +40,9 @@ export function BeginFound({ values, set, thisMonth }: BeginPart) {
                     </option>
                   ))}
                 </Form.Select>
+                <p className="hint mb-0">Sound: {equipmentFacts[kind].look}</p>
               </div>
-              {state === 'there' && (
+              {(state === 'there' || state === 'sound') && (
                 <MonthField
                   label={`Month on the ${equipmentFacts[kind].name.toLowerCase()}`}
                   text={made}

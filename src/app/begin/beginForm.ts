@@ -2,7 +2,7 @@ import { readNights } from '@/app/shared/nights'
 import type { ApplianceKind } from '@/core/appliances/applianceKinds'
 import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import type { Supply } from '@/core/cylinders/cylinderKind'
-import { rigShellFacts, type RigShellKind } from '@/core/heat/warmth/rigShell'
+import type { RigShellKind } from '@/core/heat/warmth/rigShell'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
 import { readMonthField } from '@/ui/fields/readMonthField'
 import { nothingTyped, readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
@@ -28,8 +28,8 @@ export const beginStepLabels: Readonly<Record<BeginStep, string>> = {
   trip: sharedLabels.theTrip,
 }
 
-/** Whether a thing is there: “not known” is an answer. */
-export type Found = 'there' | 'none' | 'not-known'
+/** Whether a thing is there, and looked over: “not known” is an answer. */
+export type Found = 'sound' | 'there' | 'none' | 'not-known'
 
 /** Field texts as typed. */
 export interface BeginValues {
@@ -97,8 +97,9 @@ export function readBegin(values: BeginValues, thisMonth: string) {
   const equipment = equipmentKinds.flatMap((kind) => {
     const { state, made: text } = values.found[kind]
     // A hose or regulator is there in every rig that burns gas; only its date is unknown.
-    const isThere = state === 'there' || (state === 'not-known' && (kind === 'hose' || kind === 'regulator'))
-    return isThere ? [{ kind, madeMonth: readMonthField(text, thisMonth).month }] : []
+    const isThere =
+      state === 'there' || state === 'sound' || (state === 'not-known' && (kind === 'hose' || kind === 'regulator'))
+    return isThere ? [{ kind, madeMonth: readMonthField(text, thisMonth).month, sound: state === 'sound' }] : []
   })
   const issues: Readonly<Partial<Record<BeginStep, string>>> = {
     ...(length.issue && { rig: length.issue }),
@@ -110,10 +111,7 @@ export function readBegin(values: BeginValues, thisMonth: string) {
   }
   const said = {
     rigName: values.rigName.trim() || 'My rig',
-    shell:
-      values.shellKind === null
-        ? null
-        : { kind: values.shellKind, lengthM: length.value ?? rigShellFacts[values.shellKind].usualLengthM },
+    shell: values.shellKind === null ? null : { kind: values.shellKind, lengthM: length.value },
     cylinder:
       values.sizeId === null
         ? null

@@ -7,16 +7,16 @@ import { assumed } from '@/core/base/provenance'
 import { atField, InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { type Supply, supplies } from '@/core/cylinders/cylinderKind'
-import { rigShellSchema } from '@/core/heat/warmth/rigShell'
+import { rigShellFacts, rigShellSchema } from '@/core/heat/warmth/rigShell'
 import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { addAppliance } from '@/records/repositories/trips/appliances'
 import { addCylinder, findCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
 import { database } from '@/records/database'
 import type { Database } from '@/records/databaseType'
-import { addEquipment } from '@/records/repositories/cylinders/equipment'
+import { addEquipment, addEquipmentLook } from '@/records/repositories/cylinders/equipment'
 import { addHeater } from '@/records/repositories/heat/heaters'
-import { addRig, findRig, saveRig, activateRig } from '@/records/repositories/rigs/rigs'
+import { addRig, findRig, type Rig, saveRig, activateRig } from '@/records/repositories/rigs/rigs'
 import { addTrip } from '@/records/repositories/trips/trips'
 import { addWeighing } from '@/records/repositories/cylinders/weighings'
 import { write } from '@/records/write'
@@ -26,8 +26,8 @@ import { requireTripPlace, storedAltitude, tripFieldsSchema } from '@/services/s
 /** Answers of the first run; null when skipped. */
 export const beginningSchema = z.strictObject({
   rigName: nameField,
-  /** Kind and length of the rig, for its heat loss; null when not told. */
-  shell: rigShellSchema.nullable().default(null),
+  /** Kind and length of the rig, for its heat loss; null when not told. The usual length of its kind without one. */
+  shell: rigShellSchema.extend({ lengthM: rigShellSchema.shape.lengthM.nullable() }).nullable().default(null),
   cylinder: z
     .strictObject({
       sizeId: z.string().min(1).max(64),
@@ -49,7 +49,16 @@ export const beginningSchema = z.strictObject({
     .default(null),
   burns: z.array(z.enum(applianceKinds)).max(20),
   /** Equipment present; an item without a known date is entered without one, so that it is asked for. */
-  equipment: z.array(z.strictObject({ kind: z.enum(equipmentKinds), madeMonth: monthField.nullable() })).max(20),
+  equipment: z
+    .array(
+      z.strictObject({
+        kind: z.enum(equipmentKinds),
+        madeMonth: monthField.nullable(),
+        /** Looked over, and sound. */
+        sound: z.boolean().default(false),
+      }),
+    )
+    .max(20),
   trip: tripFieldsSchema.nullable(),
 })
 
@@ -90,6 +99,15 @@ function beginCylinder(
   if (grossKg === null || !gear) return
   atField('cylinder.grossKg', () => contents(contentsInput(gear, { grossKg, hangingKg: 0 })))
   addWeighing(records, { cylinderId: id, grossKg, hangingKg: 0, weighedAt: nowIso, source: 'typed' })
+}
+
+/** The shell as stored; a length that was not told is the usual one of its kind, and assumed. */
+function beginShell(shell: NonNullable<Beginning['shell']> | null): Pick<Rig, 'shell' | 'sources'> {
+  if (shell === null) return { shell, sources: {} }
+  const { kind, lengthM } = shell
+  return lengthM === null
+    ? { shell: { kind, lengthM: rigShellFacts[kind].usualLengthM }, sources: { shellLengthM: assumed() } }
+    : { shell: { kind, lengthM }, sources: {} }
 }
 
 interface HeaterAnswers {
@@ -138,7 +156,8 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
     const { id: rigId, version } = addRig(records, said.rigName)
     activateRig(records, rigId)
     const isHeatless = said.heater === 'none'
-    if (said.shell || isHeatless) saveRig(records, rigId, version, { shell: said.shell ?? null, heatless: isHeatless })
+    if (said.shell || isHeatless)
+      saveRig(records, rigId, version, { ...beginShell(said.shell ?? null), heatless: isHeatless })
     if (said.cylinder) beginCylinder(records, rigId, said.cylinder, now.toISOString())
     const kinds = [...new Set(said.burns)]
     const burning = new Map(kinds.map((kind) => [kind, beginAppliance(records, rigId, kind)]))
@@ -153,8 +172,10 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
       const heater = { ...template, highW, lowW: Math.min(template.lowW, highW), bottleOn }
       addHeater(records, rigId, { name, applianceId, heater, price: null, lastsNights: null })
     }
-    for (const { kind, madeMonth } of said.equipment) {
-      addEquipment(records, rigId, { kind, name: equipmentFacts[kind].name, madeMonth, replaceByMonth: null })
+    for (const { kind, madeMonth, sound } of said.equipment) {
+      const entry = { kind, name: equipmentFacts[kind].name, madeMonth, replaceByMonth: null }
+      const { id: equipmentId } = addEquipment(records, rigId, entry)
+      if (sound) addEquipmentLook(records, { equipmentId, sound, note: null, lookedAt: now.toISOString() })
     }
     if (!said.trip || !findRig(records, rigId)) return { rigId, tripId: null }
     const uses = [...burning].map(([kind, applianceId]) => {
