@@ -1,5 +1,6 @@
 import { expect, type Locator, type Page } from '@playwright/test'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
+import { nameInSentence } from '@/core/cylinders/cylinderKind'
 import { cylindersLabels } from '@/ui/terms/cylindersLabels'
 import { heatLabels } from '@/ui/terms/heatLabels'
 import { hookupLabels } from '@/ui/terms/hookupLabels'
@@ -60,7 +61,7 @@ test('a van with one cylinder, a panel on a hose and a stove: from nothing to re
   await press(sharedLabels.goOn)
   for (const thing of ['Regulator', 'Hose or pigtail', 'Propane alarm', 'CO alarm', 'Fire extinguisher']) {
     await choose(page.getByLabel(thing, { exact: true }), 'sound')
-    await type(`Month on the ${thing.toLowerCase()}`, '03-26')
+    await type(`Month on the ${nameInSentence(thing)}`, '03-26')
   }
   await press(sharedLabels.goOn)
   await type('Where to', 'The lake')

@@ -1,6 +1,7 @@
 'use client'
 
 import Form from 'react-bootstrap/Form'
+import { nameInSentence } from '@/core/cylinders/cylinderKind'
 import { equipmentFacts, equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
 import { MonthField } from '@/ui/fields/MonthField'
 import type { BeginPart, Found } from './beginForm'
@@ -44,7 +45,7 @@ export function BeginFound({ values, set, thisMonth }: BeginPart) {
               </div>
               {(state === 'there' || state === 'sound') && (
                 <MonthField
-                  label={`Month on the ${equipmentFacts[kind].name.toLowerCase()}`}
+                  label={`Month on the ${nameInSentence(equipmentFacts[kind].name)}`}
                   text={made}
                   latest={thisMonth}
                   issue={null}

@@ -5,38 +5,13 @@ import { saveRunAction } from '@/actions/run'
 import { useDocumentDraft } from '@/ui/state/useDocumentDraft'
 import { InputError } from '@/core/base/InputError'
 import type { Forecast } from '@/core/run/weather/forecast'
-import { baselineScenario, type Scenario } from '@/core/run/simulation/buildRunInput'
-import { storedUses, withSettings, type StoredUse, type ApplianceUse, type TripPlan } from '@/core/run/tripPlan'
+import type { Scenario } from '@/core/run/simulation/buildRunInput'
+import type { StoredUse } from '@/core/run/tripPlan'
 import { runOutlook, type RunOutlook } from '@/core/run/simulation/runOutlook'
-import { usualRunSettings, type RunSettings } from '@/core/run/runSettings'
+import type { RunSettings } from '@/core/run/runSettings'
 import type { RunEdit } from '@/core/run/analysis/tripRemedies'
+import { draftOf, planOf, type RunDraft } from './runDraft'
 import type { RunPageData } from './runPageData'
-
-/** How the trip is run, while it is being changed. */
-export interface RunDraft {
-  settings: RunSettings
-  forecast: Forecast | null
-  uses: readonly StoredUse[]
-  scenario: Scenario
-}
-
-function draftOf({ settings, forecast, uses }: TripPlan): RunDraft {
-  return {
-    settings: settings ?? usualRunSettings,
-    forecast: forecast ?? null,
-    uses: storedUses(uses),
-    scenario: baselineScenario,
-  }
-}
-
-/** The plan as the draft has it; an appliance that was archived meanwhile is left out. */
-function planOf(plan: TripPlan, draft: RunDraft, appliances: RunPageData['appliances']): TripPlan {
-  const uses = draft.uses.flatMap(({ applianceId, ...use }): ApplianceUse[] => {
-    const appliance = appliances.find(({ id }) => id === applianceId)
-    return appliance ? [{ ...appliance, ...use }] : []
-  })
-  return { ...withSettings(plan, draft.settings), uses, forecast: draft.forecast }
-}
 
 export type RunEditor = ReturnType<typeof useRunEditor>
 
@@ -77,7 +52,7 @@ export function useRunEditor(data: RunPageData, trip: NonNullable<RunPageData['t
   const put = (change: Partial<RunDraft>, field?: string): void => drawing.put({ ...draft, ...change }, field)
   const setUse = (applianceId: string, change: Partial<StoredUse>, field?: string): void => {
     const before = draft.uses.find((use) => use.applianceId === applianceId)
-    const next = { applianceId, burnPerDayS: 0, habit: null, byNight: null, ...before, ...change }
+    const next = { applianceId, burnPerDayS: 0, habit: null, byNight: null, sources: {}, ...before, ...change }
     const uses = before
       ? draft.uses.map((use) => (use.applianceId === applianceId ? next : use))
       : [...draft.uses, next]
@@ -91,7 +66,7 @@ export function useRunEditor(data: RunPageData, trip: NonNullable<RunPageData['t
     else if (edit.do === 'another-cylinder')
       put({ scenario: { ...scenario, moreCylinders: scenario.moreCylinders + 1 } })
     else if (edit.do === 'another-bottle') put({ scenario: { ...scenario, moreBottles: scenario.moreBottles + 1 } })
-    else if (edit.do === 'habit') setUse(edit.applianceId, { habit: edit.habit })
+    else if (edit.do === 'habit') setUse(edit.applianceId, { habit: edit.habit, sources: {} })
     else {
       const byNight = draft.uses.find(({ applianceId }) => applianceId === edit.applianceId)?.byNight ?? []
       setUse(edit.applianceId, { byNight: byNight.map((on) => (on === 'battery' ? 'gas' : on)) })

@@ -142,6 +142,10 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
 
 /** Name of a kind inside a sentence: the first word in lower case, abbreviations as they are. */
 export function kindInSentence(kind: CylinderKind): string {
-  const { name } = kindFacts[kind]
+  return nameInSentence(kindFacts[kind].name)
+}
+
+/** A name within a sentence: small, but for abbreviations such as CO2. */
+export function nameInSentence(name: string): string {
   return /^[A-Z][a-z]/.test(name) ? name.charAt(0).toLowerCase() + name.slice(1) : name
 }

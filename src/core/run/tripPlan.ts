@@ -41,6 +41,8 @@ export interface ApplianceUse {
   habit?: Habit | null
   /** Energy source of each night; gas for nights not listed. */
   byNight?: readonly Energy[] | null
+  /** How `habit`, hours or warmth, is known; entered when absent. */
+  sources?: QuantitySources
 }
 
 /** A trip as core needs it. */
@@ -93,6 +95,7 @@ const applianceUseSchema = z.strictObject({
   cylinderId: idField.nullish(),
   habit: habitSchema.nullish(),
   byNight: z.array(z.enum(energies)).max(366).nullish(),
+  sources: quantitySourcesSchema.optional(),
 })
 
 /** A trip as the trip verdict needs it. */
@@ -148,15 +151,17 @@ export interface StoredUse {
   burnPerDayS: number
   habit: Habit | null
   byNight: readonly Energy[] | null
+  sources?: QuantitySources
 }
 
 /** The uses of a trip as stored with it. */
 export function storedUses(uses: readonly ApplianceUse[]): StoredUse[] {
-  return uses.map(({ id, burnPerDayS, habit, byNight }) => ({
+  return uses.map(({ id, burnPerDayS, habit, byNight, sources }) => ({
     applianceId: id,
     burnPerDayS,
     habit: habit ?? null,
     byNight: byNight ?? null,
+    sources: sources ?? {},
   }))
 }
 

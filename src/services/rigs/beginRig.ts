@@ -180,7 +180,8 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
     if (!said.trip || !findRig(records, rigId)) return { rigId, tripId: null }
     const uses = [...burning].map(([kind, applianceId]) => {
       const { habit } = applianceTraits[kind]
-      return { applianceId, burnPerDayS: habit.way === 'hours' ? habit.burnPerDayS : 0, habit }
+      const burnPerDayS = habit.way === 'hours' ? habit.burnPerDayS : 0
+      return { applianceId, burnPerDayS, habit, sources: { habit: assumed() } }
     })
     return { rigId, tripId: addTrip(records, rigId, { ...said.trip, ...storedAltitude(said.trip.altitudeM), uses }).id }
   })

@@ -1,3 +1,4 @@
+import { quantitySourcesSchema } from '@/core/base/provenance'
 import { format } from 'date-fns'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
@@ -41,6 +42,7 @@ export const tripUsesField = z
       burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
       habit: habitSchema.nullable(),
       byNight: z.array(z.enum(energies)).max(366).nullable(),
+      sources: quantitySourcesSchema.default({}),
     }),
   )
   .max(100)

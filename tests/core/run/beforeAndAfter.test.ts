@@ -2,7 +2,7 @@ import Papa from 'papaparse'
 import { applianceUse, bottleGear, cylinderGear, fitness, tripPlan } from '@tests/gear'
 import { coldTrip, runRig, steadyBurner, tripRun } from '@tests/run'
 import { fahrenheit, POUND_KG } from '@tests/tradeUnits'
-import { batterySchema } from '@/core/run/battery/battery'
+import { type Battery, batterySchema, enteredInBattery, usualBattery } from '@/core/run/battery/battery'
 import { fillableIds, fillBefore } from '@/core/run/analysis/fillBefore'
 import { formatTripTime } from '@/core/time/tripClock'
 import { nightRibbons, weakestHour } from '@/core/run/analysis/nightRibbons'
@@ -162,6 +162,21 @@ test('a day of 12 V adds up to what the run drew', () => {
     9,
   )
   expect(further[0]?.figure.quantity.value).toBeCloseTo(324_000, 6)
+})
+
+test('a number of the battery is assumed until somebody enters it, and the sum says so', () => {
+  const assumedIn = (battery: Battery) => {
+    const { lines, further } = batterySlip(
+      battery,
+      tripRun({ battery, shoreNights: [0] }),
+      runTrip(tripRun({ battery })),
+    )
+    return [...lines, ...further].filter(({ figure }) => figure.source?.source === 'assumed').map(({ label }) => label)
+  }
+  expect(assumedIn(usualBattery)).toEqual(['Sun', 'Charger', 'Alarms, lights, pump', 'May be drawn in all'])
+  const told = enteredInBattery(enteredInBattery(usualBattery, { capacityC: 720_000 }), { solarC: 36_000 })
+  expect(assumedIn(told)).toEqual(['Charger', 'Alarms, lights, pump'])
+  expect(assumedIn(batterySchema.parse({ capacityC: 360_000, usableShare: 0.5 }))).toEqual([])
 })
 
 describe('driving', () => {

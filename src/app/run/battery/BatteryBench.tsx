@@ -6,7 +6,8 @@ import { saveBatteryAction } from '@/actions/run'
 import { RunHeader } from '@/app/run/RunHeader'
 import type { RunPageData } from '@/app/run/runPageData'
 import { useRunEditor } from '@/app/run/useRunEditor'
-import { batterySchema, type Battery, leastShare } from '@/core/run/battery/battery'
+import { type Battery, enteredInBattery, leastShare, usualBattery } from '@/core/run/battery/battery'
+import { isAssumed } from '@/core/base/provenance'
 import { formatTripTime } from '@/core/time/tripClock'
 import { batterySlip } from '@/core/run/battery/batterySlip'
 import { Choice } from '@/ui/fields/Choice'
@@ -19,7 +20,6 @@ import { useSavedForm } from '@/ui/state/useSavedForm'
 import { runLabels } from '@/ui/terms/runLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
-const usual: Battery = batterySchema.parse({ capacityC: 360_000, usableShare: 0.5 })
 const DAY_S = 86_400
 
 /** The battery beside the gas: what it bears night by night, and when it is flat. */
@@ -36,11 +36,13 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
   const supposed = useMemo(() => ({ ...data, rig: { ...data.rig, battery } }), [data, battery])
   const editor = useRunEditor(supposed, trip)
   const say = useNotice()
-  const put = (change: Partial<Battery>): void => {
-    form.set({ battery: { ...(form.latest().battery ?? usual), ...change } })
+  const put = (change: Partial<Omit<Battery, 'sources'>>): void => {
+    form.set({ battery: enteredInBattery(form.latest().battery ?? usualBattery, change) })
   }
   const { outlook } = editor
-  const shownBattery = battery ?? usual
+  const shownBattery = battery ?? usualBattery
+  const hintOf = (name: keyof Battery): { hint?: string } =>
+    isAssumed(shownBattery.sources, name) ? { hint: 'assumed' } : {}
   const nights = outlook?.trip.nights ?? 0
   const shore = editor.draft.settings.shoreNights
   return (
@@ -65,12 +67,13 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               label={runLabels.holdsAhOnItsLabel}
               role="charge"
               value={shownBattery.capacityC}
+              {...hintOf('capacityC')}
               issue={issueAt('battery.capacityC')}
               set={(capacityC) => put({ capacityC })}
             />
             <Choice
               id="battery-kind"
-              label={sharedLabels.kind}
+              label={isAssumed(shownBattery.sources, 'usableShare') ? 'Kind, assumed' : sharedLabels.kind}
               value={shownBattery.usableShare > 0.7 ? 'lithium' : 'lead'}
               options={[
                 ['lead', 'lead: half may be drawn'],
@@ -83,6 +86,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               role="share"
               mayBeZero
               value={shownBattery.startShare}
+              {...hintOf('startShare')}
               issue={issueAt('battery.startShare')}
               set={(startShare) => put({ startShare })}
             />
@@ -91,6 +95,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               role="charge"
               mayBeZero
               value={shownBattery.solarC}
+              {...hintOf('solarC')}
               issue={issueAt('battery.solarC')}
               set={(solarC) => put({ solarC })}
             />
@@ -99,6 +104,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               mayBeZero
               label="Alarms, lights, pump: A all day"
               value={shownBattery.standingA}
+              {...hintOf('standingA')}
               issue={issueAt('battery.standingA')}
               set={(standingA) => put({ standingA })}
             />
@@ -107,6 +113,7 @@ export function BatteryBench({ data, trip }: { data: RunPageData; trip: NonNulla
               mayBeZero
               label="Charger on shore power, A"
               value={shownBattery.shoreA}
+              {...hintOf('shoreA')}
               issue={issueAt('battery.shoreA')}
               set={(shoreA) => put({ shoreA })}
             />

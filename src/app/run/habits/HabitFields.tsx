@@ -1,5 +1,7 @@
 'use client'
 
+import { assumed, type QuantitySources } from '@/core/base/provenance'
+import { AssumedText } from '@/ui/figures/AssumedText'
 import Form from 'react-bootstrap/Form'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { Habit } from '@/core/appliances/habit'
@@ -52,10 +54,10 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
   const typed: Habit = { way: 'hours', burnPerDayS: use?.burnPerDayS ?? 0, fromH: EVENING_H }
   const isNone = !use || (use.habit === null && use.burnPerDayS === 0)
   const habit = use?.habit ?? typed
-  const put = (next: Habit, field?: string): void =>
+  const put = (next: Habit, field?: string, sources: QuantitySources = {}): void =>
     editor.setUse(
       id,
-      { habit: next, burnPerDayS: next.way === 'hours' ? next.burnPerDayS : 0 },
+      { habit: next, burnPerDayS: next.way === 'hours' ? next.burnPerDayS : 0, sources },
       field && `${id} ${field}`,
     )
   const planned = editor.outlook?.trip.uses.find((one) => one.id === id)
@@ -71,10 +73,11 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
           options={waysOf(appliance).map((way) => [way, wayLabels[way]] as const)}
           set={(way) =>
             way === 'none'
-              ? editor.setUse(id, { habit: null, burnPerDayS: 0 })
-              : put(beginning(way, appliance, roundIn(system)))
+              ? editor.setUse(id, { habit: null, burnPerDayS: 0, sources: {} })
+              : put(beginning(way, appliance, roundIn(system)), undefined, { habit: assumed() })
           }
         />
+        {!isNone && <AssumedText source={use.sources?.habit} role="duration" />}
         {!isNone && habit.way === 'hours' && (
           <>
             <Measure

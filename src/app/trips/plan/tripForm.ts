@@ -83,7 +83,9 @@ function useOf(appliance: TripFormAppliance, burnPerDayS: number, kept: KeptPlan
   const stored = kept.uses.find(({ id }) => id === appliance.id)
   if (stored && isByHabit(kept, appliance.id)) return { ...stored, ...appliance, burnPerDayS: 0 }
   const habit = stored?.habit?.way === 'hours' ? { ...stored.habit, burnPerDayS } : null
-  return { ...appliance, burnPerDayS, habit, byNight: stored?.byNight ?? null }
+  const isUnchanged = stored !== undefined && Math.abs(stored.burnPerDayS - burnPerDayS) < 1
+  const sources = (isUnchanged && stored.sources) || {}
+  return { ...appliance, burnPerDayS, habit, byNight: stored?.byNight ?? null, sources }
 }
 
 /** Reads the fields; an empty field takes its usual value, an unreadable one gives no plan. */

@@ -39,10 +39,11 @@ export function tripSlip(balance: SupplyBalance, nights: number, reserveShare: n
   const useLines = balance.uses.map(({ use, gasKg }): SlipLine => {
     const inputs = [
       input('Heat input', { value: use.inputW, role: 'power' }),
-      input('Hours a day', { value: use.burnPerDayS, role: 'duration' }),
+      { ...input('Hours a day', { value: use.burnPerDayS, role: 'duration' }), source: use.sources?.habit },
       input('Nights', { value: nights, role: 'count' }),
     ]
-    return { sign: '−', label: use.name, figure: { basis: basisOf(use), quantity: mass(gasKg), inputs } }
+    const figure = { basis: basisOf(use), quantity: mass(gasKg), source: use.sources?.habit, inputs }
+    return { sign: '−', label: use.name, figure }
   })
   const needed = input('Gas for the trip', mass(balance.neededKg))
   const reserve: Figure = {

@@ -1,3 +1,4 @@
+import { assumed, quantitySourcesSchema, withoutSource } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 
 /** The rig’s 12 V battery and what it bears. */
@@ -16,9 +17,25 @@ export const batterySchema = z.strictObject({
   solarC: z.number().min(0).max(3_600_000).default(0),
   /** From a charger on nights with shore power. */
   shoreA: z.number().min(0).max(200).default(10),
+  /** How its numbers are known; entered when absent. */
+  sources: quantitySourcesSchema.optional(),
 })
 
 export type Battery = z.output<typeof batterySchema>
+
+/** A battery as most rigs have it, every number assumed: 100 Ah of lead, full on leaving. [common practice] */
+export const usualBattery: Battery = batterySchema.parse({
+  capacityC: 360_000,
+  usableShare: 0.5,
+  sources: Object.fromEntries(
+    ['capacityC', 'usableShare', 'startShare', 'standingA', 'solarC', 'shoreA'].map((name) => [name, assumed()]),
+  ),
+})
+
+/** A battery with a number that somebody entered: it is assumed no more. */
+export function enteredInBattery(battery: Battery, change: Partial<Omit<Battery, 'sources'>>): Battery {
+  return { ...battery, ...change, sources: Object.keys(change).reduce(withoutSource, battery.sources ?? {}) }
+}
 
 /** Share of its charge under which a battery is not drawn. */
 export function leastShare({ usableShare }: Pick<Battery, 'usableShare'>): number {

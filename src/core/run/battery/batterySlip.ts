@@ -19,6 +19,7 @@ export function batterySlip(battery: Battery, input: TripRunInput, run: TripRun)
     quantity: charge(value),
     inputs,
   })
+  const known = (name: keyof Battery): Pick<Figure, 'source'> => ({ source: battery.sources?.[name] })
   const days = Math.min(input.nights, (input.lastsS ?? Infinity) / DAY_S)
   const running = input.appliances.flatMap(({ id, name, currentA, batteryA, byNight }): SlipLine[] => {
     const perDayC = (run.appliances.find((one) => one.id === id)?.chargeC ?? 0) / days
@@ -49,12 +50,17 @@ export function batterySlip(battery: Battery, input: TripRunInput, run: TripRun)
   const balance = battery.solarC + shore - drawn
   return {
     lines: [
-      { sign: '', label: 'Sun', figure: figure(battery.solarC) },
-      ...(shore > 0 ? [{ sign: '+' as const, label: 'Charger', figure: figure(shore) }] : []),
+      { sign: '', label: 'Sun', figure: { ...figure(battery.solarC), ...known('solarC') } },
+      ...(shore > 0
+        ? [{ sign: '+' as const, label: 'Charger', figure: { ...figure(shore), ...known('shoreA') } }]
+        : []),
       {
         sign: '−',
         label: 'Alarms, lights, pump',
-        figure: figure(standing, [{ label: 'Draws', quantity: { value: battery.standingA, role: 'current' } }]),
+        figure: {
+          ...figure(standing, [{ label: 'Draws', quantity: { value: battery.standingA, role: 'current' } }]),
+          ...known('standingA'),
+        },
       },
       ...running,
     ],
@@ -63,10 +69,17 @@ export function batterySlip(battery: Battery, input: TripRunInput, run: TripRun)
       {
         sign: '',
         label: 'May be drawn in all',
-        figure: figure(battery.capacityC * battery.usableShare, [
-          { label: 'Holds', quantity: charge(battery.capacityC) },
-          { label: 'Share that may be drawn', quantity: { value: battery.usableShare, role: 'share' } },
-        ]),
+        figure: {
+          ...figure(battery.capacityC * battery.usableShare, [
+            { label: 'Holds', quantity: charge(battery.capacityC), ...known('capacityC') },
+            {
+              label: 'Share that may be drawn',
+              quantity: { value: battery.usableShare, role: 'share' },
+              ...known('usableShare'),
+            },
+          ]),
+          ...known('capacityC'),
+        },
       },
     ],
   }

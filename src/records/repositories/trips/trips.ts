@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
+import type { QuantitySources } from '@/core/base/provenance'
 import type { Energy, Habit } from '@/core/appliances/habit'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Database, WritableDatabase } from '@/records/databaseType'
@@ -16,6 +17,7 @@ export interface TripUseEntry {
   burnPerDayS: number
   habit?: Habit | null
   byNight?: readonly Energy[] | null
+  sources?: QuantitySources
 }
 
 /** What an owner enters of a trip; hours by appliance. */
@@ -59,6 +61,7 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
       burnPerDayS: tripUses.burnPerDayS,
       habit: tripUses.habit,
       byNight: tripUses.byNight,
+      sources: tripUses.sources,
     })
     .from(tripUses)
     .innerJoin(appliances, eq(tripUses.applianceId, appliances.id))
