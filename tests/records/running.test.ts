@@ -28,14 +28,30 @@ test('a trip keeps its settings, and saving its days alone leaves them unchanged
   const settings = runSettingsSchema.parse({ changeover: 'both', shoreNights: [1] })
   const forecast = steadyWeather(2, 268)
   const habit = { way: 'around' as const }
-  const uses = [{ applianceId: 'fridge', burnPerDayS: 0, habit, byNight: ['battery' as const, 'gas' as const] }]
+  const uses = [
+    {
+      applianceId: 'fridge',
+      burnPerDayS: 0,
+      habit,
+      byNight: ['battery' as const, 'gas' as const],
+      heatsRoom: false,
+      sources: { habit: { source: 'assumed' as const } },
+    },
+  ]
   const stored = findTrip(records, id)
   if (!stored) throw new Error('no trip')
   saveTrip(records, id, 1, { ...tripFields(stored.row), settings, forecast, uses })
   saveTrip(records, id, 2, { ...entry, nights: 3, uses })
   const { plan } = findTrip(records, id) ?? {}
   expect(plan).toMatchObject({ nights: 3, settings, forecast })
-  expect(plan?.uses[0]).toMatchObject({ id: 'fridge', kind: 'fridge', habit, byNight: ['battery', 'gas'] })
+  expect(plan?.uses[0]).toMatchObject({
+    id: 'fridge',
+    kind: 'fridge',
+    habit,
+    byNight: ['battery', 'gas'],
+    heatsRoom: false,
+    sources: { habit: { source: 'assumed' } },
+  })
   expect(() => saveTrip(records, id, 2, { ...entry, uses: [] })).toThrow(ConflictError)
 })
 

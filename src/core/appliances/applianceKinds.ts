@@ -27,6 +27,8 @@ export interface ApplianceTraits {
   exhaust: 'outside' | 'room'
   /** Whether it is there to warm people. */
   isHeater: boolean
+  /** Whether people cook on it inside. */
+  cooks: boolean
   /** Share of its gas that warms the room. */
   toRoomShare: number
   /** Where it usually stands. */
@@ -46,6 +48,7 @@ const plain = {
   needsBattery: false,
   runsOn: ['gas', 'off'],
   supply: 'line',
+  cooks: false,
 } as const satisfies Partial<ApplianceTraits>
 
 /** Share of the heat of a vented heater that stays in the rig; the rest leaves through its flue. [common practice] */
@@ -54,6 +57,7 @@ export const VENTED_SHARE = 0.75
 const kinds = {
   cooktop: {
     ...plain,
+    cooks: true,
     name: 'Cooktop',
     inputW: btuh(8000),
     ratedInputW: btuh(16_000),
@@ -66,6 +70,7 @@ const kinds = {
   },
   oven: {
     ...plain,
+    cooks: true,
     name: 'Oven',
     inputW: btuh(7000),
     ratedInputW: btuh(9000),

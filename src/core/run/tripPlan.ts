@@ -43,6 +43,8 @@ export interface ApplianceUse {
   byNight?: readonly Energy[] | null
   /** How `habit`, hours or warmth, is known; entered when absent. */
   sources?: QuantitySources
+  /** A stove or an oven that is lit for warmth; null or absent when nobody said. */
+  heatsRoom?: boolean | null
 }
 
 /** A trip as core needs it. */
@@ -96,6 +98,7 @@ const applianceUseSchema = z.strictObject({
   habit: habitSchema.nullish(),
   byNight: z.array(z.enum(energies)).max(366).nullish(),
   sources: quantitySourcesSchema.optional(),
+  heatsRoom: z.boolean().nullish(),
 })
 
 /** A trip as the trip verdict needs it. */
@@ -152,16 +155,18 @@ export interface StoredUse {
   habit: Habit | null
   byNight: readonly Energy[] | null
   sources?: QuantitySources
+  heatsRoom?: boolean | null
 }
 
 /** The uses of a trip as stored with it. */
 export function storedUses(uses: readonly ApplianceUse[]): StoredUse[] {
-  return uses.map(({ id, burnPerDayS, habit, byNight, sources }) => ({
+  return uses.map(({ id, burnPerDayS, habit, byNight, sources, heatsRoom }) => ({
     applianceId: id,
     burnPerDayS,
     habit: habit ?? null,
     byNight: byNight ?? null,
     sources: sources ?? {},
+    heatsRoom: heatsRoom ?? null,
   }))
 }
 

@@ -331,6 +331,8 @@ export const tripUses = sqliteTable(
     /** What it runs on, night by night. */
     byNight: text({ mode: 'json' }).$type<readonly Energy[]>(),
     sources: sourcesColumn(),
+    /** A stove or an oven that is lit for warmth; null when nobody said. */
+    heatsRoom: integer({ mode: 'boolean' }),
   },
   (table) => [primaryKey({ columns: [table.tripId, table.applianceId] })],
 )

@@ -43,6 +43,7 @@ export const tripUsesField = z
       habit: habitSchema.nullable(),
       byNight: z.array(z.enum(energies)).max(366).nullable(),
       sources: quantitySourcesSchema.default({}),
+      heatsRoom: z.boolean().nullable().default(null),
     }),
   )
   .max(100)

@@ -10,6 +10,7 @@ import { findingCodes } from '@/core/findings/findingCodes'
  * - No CO or propane alarm that is in date and tested for this trip.
  * - A heater that is not certified where one camps, left alone, or of which nobody knows where it stands.
  * - A tare that nobody read, on a cylinder that is refilled; a throw-away that may have been refilled.
+ * - A stove that heats the rig, or of which nobody said that it does not.
  * - The only heat of a freezing night running out.
  */
 const never = {
@@ -27,7 +28,7 @@ const never = {
   hookup: ['place-not-known', 'no-line-drawn', 'line-unfinished', 'hose-bad', 'appliance-not-on-line', 'not-fed'],
   'leak-test': ['leak-test-missing', 'leak-test-unfinished', 'line-changed-since-test', 'refilled-since-test'],
   heat: ['locker-not-known', 'heater-not-placed', 'placing-not-judged', 'heater-not-certified', 'heater-left-alone'],
-  run: ['heat-gas-not-enough'],
+  run: ['heat-gas-not-enough', 'cooking-as-heat-not-known'],
   fill: [],
 } as const satisfies Record<keyof typeof findingCodes, readonly string[]>
 

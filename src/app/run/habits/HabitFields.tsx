@@ -131,6 +131,19 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
             )}
           </div>
         )}
+        {!isNone && applianceTraits[kind].cooks && (
+          <Choice
+            id={`heats-${id}`}
+            label={`${name}: lit for warmth too`}
+            value={use.heatsRoom === null || use.heatsRoom === undefined ? 'not-known' : use.heatsRoom ? 'yes' : 'no'}
+            options={[
+              ['not-known', 'not known'],
+              ['no', 'no, for cooking alone'],
+              ['yes', 'yes'],
+            ]}
+            set={(told) => editor.setUse(id, { heatsRoom: told === 'not-known' ? null : told === 'yes' })}
+          />
+        )}
         {!isNone && planned && gasKg !== undefined && (
           <p className="habit-gas mb-0">
             <FigureButton

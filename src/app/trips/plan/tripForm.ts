@@ -85,7 +85,14 @@ function useOf(appliance: TripFormAppliance, burnPerDayS: number, kept: KeptPlan
   const habit = stored?.habit?.way === 'hours' ? { ...stored.habit, burnPerDayS } : null
   const isUnchanged = stored !== undefined && Math.abs(stored.burnPerDayS - burnPerDayS) < 1
   const sources = (isUnchanged && stored.sources) || {}
-  return { ...appliance, burnPerDayS, habit, byNight: stored?.byNight ?? null, sources }
+  return {
+    ...appliance,
+    burnPerDayS,
+    habit,
+    byNight: stored?.byNight ?? null,
+    sources,
+    heatsRoom: stored?.heatsRoom ?? null,
+  }
 }
 
 /** Reads the fields; an empty field takes its usual value, an unreadable one gives no plan. */

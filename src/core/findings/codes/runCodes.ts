@@ -28,6 +28,9 @@ export const runCodes = {
   'battery-not-entered': fixFirst(['rig', 5], opens('Enter the battery', 'run', 'battery'), 'battery-charge'),
   'habit-not-understood': fixFirst(['table', 5], opens('Say it otherwise', 'run', 'habits'), 'habit-acts'),
   'heater-lit-asleep': stop(['table', 5], opens('Change its hours', 'run', 'habits'), 'heater-use'),
+  'cooking-as-heat': stop(['table', 5], opens('What burns', 'run', 'habits'), 'heater-use'),
+  // Answered with one choice, so no reason is wanted for it.
+  'cooking-as-heat-not-known': mustFix(['table', 2], opens('What burns', 'run', 'habits'), 'heater-use'),
   'pilots-to-relight': note(['inside', 10], night, 'trip-by-hours'),
   'get-up-at-night': note(['table', 10], night, 'changeover-side'),
 } as const satisfies StationCodes

@@ -17,6 +17,7 @@ import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { runFindings } from '@/core/run/analysis/runFindings'
 import { gasFindings } from '@/core/run/analysis/gasFindings'
 import { heatFindings } from '@/core/heat/heatFindings'
+import { cookingHeatFindings } from './cookingHeat'
 import { heaterHoursFindings, heatUnknown, type HeatUnknown } from './heaterHours'
 import { refusedAtPump } from './refusedAtPump'
 
@@ -65,11 +66,12 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
   const { trip, input, run, balances } = runOutlook(runRig, remainingTrip(plan, cylinders, nowIso), baselineScenario)
   const short = balances.filter(({ leftKg, aboardKg, neededKg }) => leftKg < 0 && aboardKg < neededKg)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
+  const site = siteConditions(trip)
   const untilDay = tripEndDay(plan.startDay, plan.nights)
   const findings = sortFindings([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
     ...equipmentFindings(equipment, nowIso, untilDay),
-    ...lineFindings(lines, { ...siteConditions(trip), untilMonth: untilDay.slice(0, 7) }),
+    ...lineFindings(lines, { ...site, untilMonth: untilDay.slice(0, 7) }),
     ...notOnLine(runRig.lines, trip),
     ...heatFindings({
       ...heat,
@@ -81,6 +83,7 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
     ...gasFindings(balances, trip),
     ...heaterHoursFindings(heat, trip),
+    ...cookingHeatFindings(heat, trip, site.assumed.temperature ? null : site.temperatureK),
     ...runFindings(
       trip,
       input,

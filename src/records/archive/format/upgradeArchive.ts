@@ -19,7 +19,7 @@ const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
   cylinders: { sources: {} },
   appliances: { ratedInputW: null, sources: {} },
   trips: { sources: {} },
-  trip_uses: { sources: {} },
+  trip_uses: { sources: {}, heatsRoom: null },
   rooms: { sources: {} },
   heaters: { sources: {} },
   levels: { sources: {} },

@@ -18,6 +18,7 @@ export interface TripUseEntry {
   habit?: Habit | null
   byNight?: readonly Energy[] | null
   sources?: QuantitySources
+  heatsRoom?: boolean | null
 }
 
 /** What an owner enters of a trip; hours by appliance. */
@@ -62,6 +63,7 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
       habit: tripUses.habit,
       byNight: tripUses.byNight,
       sources: tripUses.sources,
+      heatsRoom: tripUses.heatsRoom,
     })
     .from(tripUses)
     .innerJoin(appliances, eq(tripUses.applianceId, appliances.id))

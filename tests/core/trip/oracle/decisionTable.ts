@@ -42,6 +42,7 @@ const table: Table = {
   openings: { shut: 'stop' },
   livingSpace: { 'cylinder-inside': 'stop' },
   gas: { short: 'may-accept' },
+  stove: { heats: 'stop', 'burns-all-morning': 'fix' },
   nights: { 'not-entered': 'may-accept' },
   altitude: { 'not-entered': 'may-accept' },
 }

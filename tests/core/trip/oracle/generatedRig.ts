@@ -27,6 +27,7 @@ export interface RigFacts {
   openings: 'wide' | 'shut'
   livingSpace: 'free' | 'cylinder-inside'
   gas: 'enough' | 'short'
+  stove: 'cooks' | 'heats' | 'burns-all-morning' | 'burns-all-morning-to-cook'
   nights: 'freezing' | 'mild' | 'not-entered'
   altitude: 'entered' | 'not-entered'
   /** Whether the owner accepts, with a reason, everything that may be accepted. */
@@ -72,6 +73,7 @@ export const anyFacts: fc.Arbitrary<RigFacts> = fc.record({
   openings: mostly<RigFacts['openings']>('wide', 'shut'),
   livingSpace: mostly<RigFacts['livingSpace']>('free', 'cylinder-inside'),
   gas: mostly<RigFacts['gas']>('enough', 'short'),
+  stove: mostly<RigFacts['stove']>('cooks', 'heats', 'burns-all-morning', 'burns-all-morning-to-cook'),
   nights: fc.constantFrom<RigFacts['nights'][]>(
     'freezing',
     'mild',
@@ -251,14 +253,18 @@ export function rigOf(facts: RigFacts): RigGear {
 }
 
 /** The trip that has these facts. */
-export function tripOf({ heater, nights, altitude }: RigFacts): TripPlan {
+export function tripOf({ heater, nights, altitude, stove }: RigFacts): TripPlan {
   const cooktop = applianceUse({
     id: 'cooktop',
     name: 'Cooktop',
     kind: 'cooktop',
     inputW: 2000,
     burnPerDayS: 0,
-    habit: { way: 'acts', words: 'one coffee, one dinner' },
+    habit: stove.startsWith('burns')
+      ? { way: 'hours', burnPerDayS: 3 * 3600, fromH: 8 }
+      : { way: 'acts', words: 'one coffee, one dinner' },
+    ...(stove === 'heats' && { heatsRoom: true }),
+    ...(stove === 'burns-all-morning-to-cook' && { heatsRoom: false }),
   })
   const evening = applianceUse({
     id: 'heater',

@@ -1,0 +1,1 @@
+ALTER TABLE `trip_uses` ADD `heats_room` integer;
