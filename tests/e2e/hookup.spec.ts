@@ -1,4 +1,4 @@
-import { expect, type Page } from '@playwright/test'
+import { expect, type Locator, type Page } from '@playwright/test'
 import fs from 'node:fs'
 import { type Kettle, startKettle, test, watchConsole } from './kettle'
 import { heatLabels } from '@/ui/terms/heatLabels'
@@ -22,6 +22,18 @@ async function emptyBench(page: Page): Promise<void> {
   await expect(page.getByLabel(hookupLabels.findAPart)).toBeVisible()
 }
 
+/** Waits until the drawing has been laid out and a part no longer moves in it. */
+async function settled(part: Locator): Promise<void> {
+  let before = ''
+  await expect
+    .poll(async () => {
+      const last = before
+      before = JSON.stringify(await part.boundingBox())
+      return before === last
+    })
+    .toBe(true)
+}
+
 test('a two-cylinder line built by mouse: clicked, dragged, connected by its handles, saved', async ({ page }) => {
   const quiet = watchConsole(page)
   await emptyBench(page)
@@ -31,6 +43,7 @@ test('a two-cylinder line built by mouse: clicked, dragged, connected by its han
   await group('Hoses')
   await add('Pigtail, hand-wheel to 1/4 inverted flare, 15 in').click()
   await group('Regulators')
+  await settled(box(page, 'Pigtail'))
   // Dragged out of the tray onto the pigtail in the drawing.
   await add('Automatic changeover, two-stage, 11 in WC').dragTo(box(page, 'Pigtail'))
   await expect(box(page, 'Automatic changeover')).toBeVisible()
