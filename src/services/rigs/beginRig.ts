@@ -2,13 +2,14 @@ import { assumedSources, typicalSizes } from '@/core/cylinders/typicalSizes'
 import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
-import { type HeaterKind, heaterKinds } from '@/core/heat/heaters/heater'
+import { heaterKinds } from '@/core/heat/heaters/heater'
 import { assumed } from '@/core/base/provenance'
 import { atField, InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { type Supply, supplies } from '@/core/cylinders/cylinderKind'
 import { rigShellFacts, rigShellSchema } from '@/core/heat/warmth/rigShell'
 import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
+import { applianceKindOf } from '@/core/heat/heaters/heaterAppliance'
 import { heaterTemplates } from '@/core/heat/heaters/heaterTemplates'
 import { addAppliance } from '@/records/repositories/trips/appliances'
 import { addCylinder, findCylinder, plainCylinder } from '@/records/repositories/cylinders/cylinders'
@@ -63,13 +64,6 @@ export const beginningSchema = z.strictObject({
 })
 
 export type Beginning = z.input<typeof beginningSchema>
-
-const applianceOf: Readonly<Record<HeaterKind, ApplianceKind>> = {
-  'catalytic-panel': 'panel-heater',
-  'portable-radiant': 'portable-heater',
-  furnace: 'furnace',
-  other: 'other',
-}
 
 function beginCylinder(
   records: Database,
@@ -162,7 +156,7 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
     const kinds = [...new Set(said.burns)]
     const burning = new Map(kinds.map((kind) => [kind, beginAppliance(records, rigId, kind)]))
     if (said.heater !== null && said.heater !== 'none') {
-      const kind = applianceOf[said.heater]
+      const kind = applianceKindOf(heaterTemplates[said.heater].heater)
       const told = { supply: said.heaterSupply ?? null, inputW: said.heaterInputW ?? null }
       const applianceId = burning.get(kind) ?? beginAppliance(records, rigId, kind, told)
       burning.set(kind, applianceId)

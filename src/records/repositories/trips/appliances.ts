@@ -1,6 +1,8 @@
 import { and, asc, eq, isNull } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
+import { settledKind } from '@/core/heat/heaters/heaterAppliance'
 import { drawnSupplies } from '@/core/hookup/line/applianceSupply'
+import { listHeaters } from '@/records/repositories/heat/heaters'
 import { listLines } from '@/records/repositories/lines/lines'
 import type { Database } from '@/records/databaseType'
 import { appliances } from '@/records/schema/schema'
@@ -20,17 +22,25 @@ export function listAppliances(database: Database, rigId: string): Appliance[] {
     .where(and(eq(appliances.rigId, rigId), isNull(appliances.archivedAt)))
     .orderBy(asc(appliances.position), asc(appliances.name))
     .all()
-  return fedAsDrawn(database, rigId, rows)
+  return settledAppliances(database, rigId, rows)
 }
 
-/** Appliances with the supply that the drawn lines give them, else the entered one. */
-export function fedAsDrawn<Row extends Pick<Appliance, 'id' | 'supply'>>(
+/** Appliances with the supply that the drawn lines give them, and of the kind that their heater is; else as entered. */
+export function settledAppliances<Row extends Pick<Appliance, 'id' | 'supply' | 'kind'>>(
   database: Database,
   rigId: string,
   rows: readonly Row[],
 ): Row[] {
   const drawn = drawnSupplies(listLines(database, rigId))
-  return rows.map((row) => ({ ...row, supply: drawn.get(row.id) ?? row.supply }))
+  const heaters = new Map(listHeaters(database, rigId).map(({ applianceId, heater }) => [applianceId, heater]))
+  return rows.map((row) => {
+    const heater = heaters.get(row.id)
+    return {
+      ...row,
+      supply: drawn.get(row.id) ?? row.supply,
+      kind: heater ? settledKind(row.kind, heater) : row.kind,
+    }
+  })
 }
 
 export function findAppliance(database: Database, id: string): Appliance | undefined {

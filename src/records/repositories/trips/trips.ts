@@ -6,7 +6,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import type { Database, WritableDatabase } from '@/records/databaseType'
 import { learnedFactors } from './calibrations'
 import { appliances, trips, tripUses } from '@/records/schema/schema'
-import { fedAsDrawn } from './appliances'
+import { settledAppliances } from './appliances'
 import { insertRow, updateVersion, write } from '@/records/write'
 
 export type Trip = typeof trips.$inferSelect
@@ -70,7 +70,7 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
     .where(and(eq(tripUses.tripId, row.id), isNull(appliances.archivedAt)))
     .orderBy(asc(appliances.position))
     .all()
-  const fed = fedAsDrawn(database, row.rigId, uses)
+  const settled = settledAppliances(database, row.rigId, uses)
   const { id, name, startDay, nights, altitudeM, coldestK, reserveShare, settings, forecast, sources } = row
   const learned = learnedFactors(database, row)
   const plan = {
@@ -84,7 +84,7 @@ function withPlan(database: Database, row: Trip): TripWithPlan {
     reserveShare,
     settings,
     forecast,
-    uses: fed,
+    uses: settled,
     learned,
   }
   return { row, plan }
