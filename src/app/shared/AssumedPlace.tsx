@@ -10,19 +10,14 @@ import { loadRigSnapshot } from './pageData'
  */
 export function AssumedPlace({ withCold = false }: { withCold?: boolean }) {
   const { rig, trip } = loadRigSnapshot()
-  const { altitudeM, temperatureK, assumed } = siteConditions(trip?.plan)
+  const { temperatureK, assumed } = siteConditions(trip?.plan)
   const isColdAssumed = withCold && assumed.temperature
   if (!rig || (!assumed.altitude && !isColdAssumed)) return null
   return (
-    <p className="hint assumed-place">
-      <small className="assumed">assumed</small>{' '}
-      {assumed.altitude && (
-        <>
-          sea level, <Amount quantity={{ value: altitudeM, role: 'altitude' }} />
-        </>
-      )}
-      {assumed.altitude && isColdAssumed && ', and '}
-      {isColdAssumed && <Amount quantity={{ value: temperatureK, role: 'temperature' }} />}:{' '}
+    <p className="hint">
+      <small className="assumed">assumed</small>: {assumed.altitude && 'sea level'}
+      {assumed.altitude && isColdAssumed && ' and '}
+      {isColdAssumed && <Amount quantity={{ value: temperatureK, role: 'temperature' }} />}, because{' '}
       {trip ? 'the next trip does not say' : 'no trip is planned'}.{' '}
       <Link href={trip ? '/trips/plan' : '/trips/new'}>{trip ? 'Enter it' : 'Plan a trip'}</Link>
     </p>

@@ -1,6 +1,6 @@
 'use client'
 
-import { assumed, type QuantitySources } from '@/core/base/provenance'
+import { assumed, isAssumed, type QuantitySources } from '@/core/base/provenance'
 import { AssumedText } from '@/ui/figures/AssumedText'
 import Form from 'react-bootstrap/Form'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
@@ -77,7 +77,11 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
               : put(beginning(way, appliance, roundIn(system)), undefined, { habit: assumed() })
           }
         />
-        {!isNone && <AssumedText source={use.sources?.habit} role="duration" />}
+        {!isNone && isAssumed(use.sources, 'habit') && (
+          <p className="hint mb-0">
+            <AssumedText source={use.sources?.habit} role="duration" />: usual of its kind, until you change it
+          </p>
+        )}
         {!isNone && habit.way === 'hours' && (
           <>
             <Measure
