@@ -28,6 +28,8 @@ for (const [name, viewport] of [
     await expect(page.getByRole('region', { name: sharedLabels.history })).toContainText(
       '27.6 oz on the scale, typed: 13.0 oz aboard',
     )
+    // What was saved a moment ago is not ahead of the clock.
+    await expect(page.getByRole('region', { name: sharedLabels.history })).not.toContainText('dated ahead')
 
     await page.reload()
     await expect(page.getByRole('region', { name: 'Bottle 3' })).toContainText('by the last weighing')

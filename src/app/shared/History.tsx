@@ -93,7 +93,8 @@ export function History({ entries }: { entries: readonly HistoryEntry[] }) {
   return (
     <section className="history">
       <h2>{sharedLabels.history}</h2>
-      <HistoryTable entries={entries} label={sharedLabels.history} />
+      {/* A new entry begins it anew: what was saved just now is not ahead of a clock that was read before. */}
+      <HistoryTable key={entries[0]?.id} entries={entries} label={sharedLabels.history} />
       {entries.length >= A_PAGE && (
         <p className="hint">
           The latest {A_PAGE}. <Link href="/log">All of it in the logbook</Link>
