@@ -78,7 +78,7 @@ test('voiding a soap test hides its leaks; a hold test of branches says so', () 
     heldAt: at(9),
   })
   expect(lines().slice(0, 4)).toEqual([
-    'Hold test of branches | Low side: begun too near lock-up, 44 psi to 42 psi in 15 min | ',
+    'Hold test of branches | Low side: begun too high: no test, 44 psi to 42 psi in 15 min | ',
     'Hold test | Cylinder side: fell: it leaks, 44 psi to 42 psi in 15 min | ',
     `Leak found | ${sheet[1]?.name}: audible hiss | wrong line`,
     'Soap test | 32 places, 1 leaking, 31 left | wrong line',

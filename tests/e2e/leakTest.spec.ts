@@ -88,7 +88,7 @@ test('a hold test: the columns typed, the fall judged, what it means, and its br
   await page.getByRole('button', { name: leakTestLabels.startTheThreeMinutes }).click()
   await page.locator('#hold-side').selectOption('cylinder')
   await expect(page.getByLabel(leakTestLabels.timeBetween)).toHaveValue('')
-  await expect(page.getByRole('button', { name: leakTestLabels.startTheThreeMinutes })).toBeVisible()
+  await expect(page.getByRole('button', { name: leakTestLabels.startTheQuarterOfAnHour })).toBeVisible()
   await page.locator('#hold-side').selectOption('low')
   await expect(page.getByLabel(leakTestLabels.timeBetween)).toHaveValue('3')
   await expect(page.getByRole('button', { name: leakTestLabels.startTheThreeMinutes })).toBeHidden()

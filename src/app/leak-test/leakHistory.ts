@@ -11,8 +11,12 @@ const outcomeLabels = {
   fell: 'fell: it leaks',
   rose: 'rose: no good test',
   warmed: 'warmed up: no good test',
-  short: 'held too short',
-  high: 'begun too near lock-up',
+  cooled: 'cooled down: no good test',
+  low: 'begun too low: no test',
+  long: 'held too long: no test',
+  cold: 'too cold: no test',
+  short: 'held too short: no test',
+  high: 'begun too high: no test',
 } as const
 
 /** A hold test as a line of a history. */

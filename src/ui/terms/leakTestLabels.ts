@@ -18,6 +18,7 @@ export const leakTestLabels = {
   saveTheHoldTest: 'Save the hold test',
   sideThatIsHeld: 'Side that is held',
   spaceItLeaksInto: 'Space it leaks into',
+  startTheQuarterOfAnHour: 'Start the quarter of an hour',
   startTheThreeMinutes: 'Start the three minutes',
   stopItHere: 'Stop it here',
   thePlaceToSoap: 'The place to soap',

@@ -7,6 +7,7 @@ import { fromUnit } from '@/core/units/convert'
 import { holdSlip } from '@/core/leak-test/hold/holdSlip'
 import { leakRate, type LeakRateInput } from '@/core/leak-test/hold/leakRate'
 import { lossSlip } from '@/core/leak-test/loss/lossSlip'
+import { holdOutcome } from '@/core/leak-test/hold/holdOutcome'
 import { restingLoss } from '@/core/leak-test/loss/restingLoss'
 import { uTubeGaugePa } from '@/core/leak-test/hold/uTube'
 import { simulatedManometer } from '@/instruments/simulatedManometer'
@@ -23,20 +24,23 @@ const base: LeakRateInput = {
   endK: MILD,
 }
 const outcome = (change: Partial<LeakRateInput>) => leakRate({ ...base, ...change })
+const held = (change: Partial<LeakRateInput>) => holdOutcome('low', { ...base, ...change })
 
 describe('a hold test', () => {
   test('no fall passes', () => {
-    expect(outcome({})).toMatchObject({ outcome: 'held', passed: true, massRateKgS: 0 })
+    expect(held({})).toBe('held')
+    expect(outcome({}).massRateKgS).toBe(0)
   })
   test('any fall fails, and a falling temperature does not excuse it', () => {
-    expect(outcome({ endGaugePa: inWC(7.9) })).toMatchObject({ outcome: 'fell', passed: false })
-    expect(outcome({ endGaugePa: inWC(7.9), endK: MILD - 5 })).toMatchObject({ outcome: 'fell', passed: false })
+    expect(held({ endGaugePa: inWC(7.9) })).toBe('fell')
+    expect(held({ endGaugePa: inWC(7.9), endK: MILD - 5 })).toBe('fell')
   })
-  test('a rise is warming and no valid test; warming without a rise hides a fall; too short is invalid', () => {
-    expect(outcome({ endGaugePa: inWC(8.4) }).outcome).toBe('rose')
-    expect(outcome({ endK: MILD + 1 })).toMatchObject({ outcome: 'warmed', passed: false })
+  test('a rise is warming and no valid test; warmth hides a fall, cold a rise; too short is invalid', () => {
+    expect(held({ endGaugePa: inWC(8.4) })).toBe('rose')
+    expect(held({ endK: MILD + 1 })).toBe('warmed')
+    expect(held({ endK: MILD - 1 })).toBe('cooled')
     expect(outcome({ endK: MILD + 1 }).massRateKgS).toBeGreaterThan(0)
-    expect(outcome({ durationS: 60 }).outcome).toBe('short')
+    expect(held({ durationS: 60 })).toBe('short')
   })
 
   // Ideal gas, by hand: 1 K at 8 in WC is P/T = 103,300 / 288.7 = 358 Pa = 1.4 in WC.
@@ -72,7 +76,7 @@ describe('a hold test', () => {
     manometer.read(20_000 + durationS * 1000)
     const meanKgS = (startKgS + manometer.leakKgS()) / 2
     const rate = leakRate({ ...base, startGaugePa, endGaugePa: read(), durationS })
-    expect(rate.passed).toBe(false)
+    expect(read()).toBeLessThan(startGaugePa)
     expect(rate.massRateKgS / meanKgS).toBeGreaterThan(0.95)
     expect(rate.massRateKgS / meanKgS).toBeLessThan(1.05)
   })
@@ -173,35 +177,51 @@ describe('its calculation', () => {
 
 describe('a hold test as typed', () => {
   const conditions = { atmospherePa: 101325, gas: 'propane' } as const
-  const held = { ...emptyHold, ...typed({ startA: '4', startB: '4', endA: '3.5', endB: '3.5', minutes: '3' }) }
+  const typedHold = { ...emptyHold, ...typed({ startA: '4', startB: '4', endA: '3.5', endB: '3.5', minutes: '3' }) }
   test('from the middle, on a ruler, by a gauge', () => {
-    expect((readHold(held, 'low', 0.0008, conditions).input?.startGaugePa ?? 0) / inWC(1)).toBeCloseTo(8, 9)
-    const ruler = { ...held, way: 'ruler', ...typed({ startA: '14', startB: '6', endA: '13.5', endB: '6.5' }) } as const
+    expect((readHold(typedHold, 'low', 0.0008, conditions).input?.startGaugePa ?? 0) / inWC(1)).toBeCloseTo(8, 9)
+    const ruler = {
+      ...typedHold,
+      way: 'ruler',
+      ...typed({ startA: '14', startB: '6', endA: '13.5', endB: '6.5' }),
+    } as const
     expect((readHold(ruler, 'low', 0.0008, conditions).input?.endGaugePa ?? 0) / inWC(1)).toBeCloseTo(7, 9)
-    expect(
-      readHold({ ...held, way: 'gauge', ...typed({ startA: '8', endA: '8' }) }, 'low', 0.0008, conditions).rate?.passed,
-    ).toBe(true)
-    expect(
-      readHold({ ...held, ...typed({ startA: '80', endA: '80', minutes: '15' }) }, 'cylinder', 5e-5, conditions).rate
-        ?.passed,
-    ).toBe(true)
+    const gauge = readHold(
+      { ...typedHold, way: 'gauge', ...typed({ startA: '8', endA: '8' }) },
+      'low',
+      0.0008,
+      conditions,
+    )
+    expect(gauge.input && holdOutcome('low', gauge.input)).toBe('held')
+    const dial = { ...typedHold, ...typed({ startA: '80', endA: '80', minutes: '15', startT: '60' }) }
+    const before = readHold(dial, 'cylinder', 5e-5, conditions).input
+    // 92 psi at 60 °F, NIST: 80 lies 12 under it.
+    expect(before && holdOutcome('cylinder', before)).toBe('held')
+    const quick = readHold({ ...dial, gauge: 'fine', ...typed({ minutes: '3' }) }, 'cylinder', 5e-5, conditions).input
+    expect(quick && holdOutcome('cylinder', quick)).toBe('held')
+  })
+  test('before the regulator the temperature is asked for: the start is judged by it', () => {
+    const untold = { ...typedHold, ...typed({ startA: '80', endA: '80', minutes: '15' }) }
+    const read = readHold(untold, 'cylinder', 5e-5, conditions)
+    expect(read.rate).toBeNull()
+    expect(read.issueAt('startT')).toMatch(/vapor pressure/)
+    expect(readHold(untold, 'cylinder', 5e-5, { ...conditions, gas: 'co2' }).rate).not.toBeNull()
   })
   test('swapped columns are reported at their field; missing ones give no result', () => {
     const turned = readHold(
-      { ...held, way: 'ruler', ...typed({ startA: '6', startB: '14' }) },
+      { ...typedHold, way: 'ruler', ...typed({ startA: '6', startB: '14' }) },
       'low',
       0.0008,
       conditions,
     )
     expect(turned.issueAt('startA')).toMatch(/wrong way round/)
     expect(turned.rate).toBeNull()
-    expect(readHold({ ...held, ...typed({ minutes: '' }) }, 'low', 0.0008, conditions).rate).toBeNull()
-    expect(readHold({ ...held, ...typed({ space: '0' }) }, 'low', 0.0008, conditions).issueAt('space')).toMatch(
+    expect(readHold({ ...typedHold, ...typed({ minutes: '' }) }, 'low', 0.0008, conditions).rate).toBeNull()
+    expect(readHold({ ...typedHold, ...typed({ space: '0' }) }, 'low', 0.0008, conditions).issueAt('space')).toMatch(
       /larger than nothing/,
     )
-    expect(
-      readHold({ ...held, ...typed({ startT: '60', endT: '62', endA: '4', endB: '4' }) }, 'low', 0.0008, conditions)
-        .rate?.outcome,
-    ).toBe('warmed')
+    const warm = { ...typedHold, ...typed({ startT: '60', endT: '62', endA: '4', endB: '4' }) }
+    const { input } = readHold(warm, 'low', 0.0008, conditions)
+    expect(input && holdOutcome('low', input)).toBe('warmed')
   })
 })

@@ -7,8 +7,7 @@ import { recordHoldAction } from '@/actions/leakTest'
 import type { LineBranch } from '@/core/hookup/line/lineBranches'
 import type { LineSide } from '@/core/hookup/line/lineVolume'
 import type { BranchHold } from '@/core/leak-test/hold/isolateLeakingBranch'
-import { holdOutcome } from '@/core/leak-test/hold/holdOutcome'
-import { HOLD_S } from '@/core/leak-test/hold/leakRate'
+import { holdOutcome, leastHoldS } from '@/core/leak-test/hold/holdOutcome'
 import { holdSlip } from '@/core/leak-test/hold/holdSlip'
 import { holdSteps } from '@/core/leak-test/hold/holdSteps'
 import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
@@ -47,10 +46,18 @@ export interface HoldGear {
 }
 
 const timerLabels = {
-  start: leakTestLabels.startTheThreeMinutes,
-  due: 'Read the columns now',
-  stop: leakTestLabels.stopItHere,
-}
+  column: {
+    start: leakTestLabels.startTheThreeMinutes,
+    due: 'Read the columns now',
+    stop: leakTestLabels.stopItHere,
+  },
+  fine: { start: leakTestLabels.startTheThreeMinutes, due: 'Read the gauge now', stop: leakTestLabels.stopItHere },
+  dial: {
+    start: leakTestLabels.startTheQuarterOfAnHour,
+    due: 'Read the gauge now',
+    stop: leakTestLabels.stopItHere,
+  },
+} as const
 
 function HoldRail({ side, gear }: { side: LineSide; gear: HoldGear }) {
   const { ticks, tick, untick } = useTicks(
@@ -101,7 +108,13 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
         const saved = await form.save({ lineId, side, input: read.input, openBranches: open })
         if (!saved) return
         const { id } = saved.value
-        change({ ...emptyHold, way: texts.way, volume: texts.volume, space: texts.space })
+        change({
+          ...emptyHold,
+          way: texts.way,
+          ...(texts.gauge && { gauge: texts.gauge }),
+          volume: texts.volume,
+          space: texts.space,
+        })
         say({
           done: 'Hold test saved',
           undo: async () =>
@@ -132,15 +145,16 @@ export function HoldBench({ gear }: { gear: HoldGear }) {
               change={change}
               issueAt={read.issueAt}
               volumeHint={volumeHint}
+              atmospherePa={gear.atmospherePa}
             >
               <HoldTimer
                 slot={`${lineId} ${side}`}
-                holdS={HOLD_S}
-                words={timerLabels}
+                holdS={leastHoldS(side, texts.gauge === 'fine')}
+                words={timerLabels[side === 'low' ? 'column' : (texts.gauge ?? 'dial')]}
                 done={(elapsedS) => change({ minutes: typedOf(elapsedS, 'minutes', system) })}
               />
             </HoldFields>
-            {read.input && read.rate && <HoldVerdict outcome={holdOutcome(side, read.input, read.rate)} />}
+            {read.input && read.rate && <HoldVerdict outcome={holdOutcome(side, read.input)} />}
             <SaveBar label={leakTestLabels.saveTheHoldTest} saving={saving} dirty={read.input !== null} />
             {issueAt('input') && <p className="issue">{issueAt('input')}</p>}
           </div>

@@ -22,15 +22,35 @@ const words: Readonly<Record<HoldOutcome, { mark: 'ready' | 'fix-first' | 'stop'
     title: 'It warmed up: no good test',
     says: 'The warmth should have lifted it, and it did not: a leak may be hidden. Repeat it at a steady temperature.',
   },
+  cooled: {
+    mark: 'fix-first',
+    title: 'It cooled down: no good test',
+    says: 'The cold should have lowered it, and it did not: gas may come after. Repeat it at a steady temperature, gas off meanwhile.',
+  },
   high: {
     mark: 'fix-first',
-    title: 'Begun too high',
-    says: 'At lock-up gas from before the regulator makes up for a leak and hides it. Burn the line down to 8 in WC, shut everything, hold again.',
+    title: 'Begun too high: no test',
+    says: 'Gas from before the regulator, or liquid that boils, makes up for a leak and hides it. Burn the line down into the range above, shut everything, hold again.',
+  },
+  low: {
+    mark: 'fix-first',
+    title: 'Begun too low: no test',
+    says: 'So little pressure shows no leak. Open the gas, shut it, burn the line down into the range above, and hold again.',
+  },
+  cold: {
+    mark: 'fix-first',
+    title: 'Too cold: no test',
+    says: 'Below 20 °F the gauge tells nothing on this side. Soap it, with a soap for the cold of the day.',
   },
   short: {
     mark: 'fix-first',
-    title: 'Held too short',
-    says: 'Three minutes at least: a slow leak needs them to show.',
+    title: 'Held too short: no test',
+    says: 'Three minutes on a column of water or a gauge of single psi, a quarter of an hour on a dial: a slow leak needs them to show.',
+  },
+  long: {
+    mark: 'fix-first',
+    title: 'Held too long: no test',
+    says: 'Over an hour the gas that is caught condenses and boils with the weather, by 1.5 psi for each °F. It never counts overnight.',
   },
 }
 

@@ -13,6 +13,8 @@ export type HoldWay = (typeof holdWays)[number]
 /** What is typed of a hold test; an `a` is the open column or the gauge, a `b` the column on the gas’s side. */
 export interface HoldTexts {
   way: HoldWay
+  /** Whether the gauge shows single psi. */
+  gauge?: 'dial' | 'fine'
   startA: TypedQuantity
   startB: TypedQuantity
   endA: TypedQuantity
@@ -25,7 +27,7 @@ export interface HoldTexts {
 }
 
 /** A field of a quantity. */
-export type HoldField = Exclude<keyof HoldTexts, 'way'>
+export type HoldField = Exclude<keyof HoldTexts, 'way' | 'gauge'>
 
 export const emptyHold: HoldTexts = {
   way: 'middle',
@@ -102,7 +104,12 @@ export function readHold(
     return { input: null, rate: null, tube, issueAt }
   }
   const space = number('space', 'space')
-  const startK = number('startT', 'temperature') ?? MILD_K
+  const measuredK = number('startT', 'temperature')
+  if (measuredK === null && side === 'cylinder' && gas === 'propane') {
+    issues.set('startT', 'On this side the start is judged by the vapor pressure of the day: enter it.')
+    return { input: null, rate: null, tube, issueAt }
+  }
+  const startK = measuredK ?? MILD_K
   const input: LeakRateInput = {
     lineVolumeM3: number('volume', 'lineVolume') ?? lineVolumeM3,
     startGaugePa,
@@ -112,6 +119,7 @@ export function readHold(
     endK: number('endT', 'temperature') ?? startK,
     atmospherePa,
     gas,
+    ...(texts.gauge === 'fine' && isByGauge(side, gas) && { fineGauge: true }),
     ...(space !== null && { spaceVolumeM3: space }),
   }
   const fieldOf: Readonly<Record<string, HoldField>> = {

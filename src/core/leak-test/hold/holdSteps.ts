@@ -38,8 +38,8 @@ const low: readonly ProcedureStep[] = [
   step(
     'hold',
     'Hold three minutes',
-    'read at the start and at the end, and the line’s warmth',
-    'Any fall fails. Warmth explains a rise or a bad test, never a fall.',
+    'let it rest a minute, read 7.5 to 9.5 in WC at the start, then the end, and the line’s warmth',
+    'Outside that range it is no test. Any fall fails; a rise, or half a degree of warmth or cold, is no pass.',
   ),
   step(
     'down-again',
@@ -58,10 +58,16 @@ const cylinder: readonly ProcedureStep[] = [
     'Between the shut valve and the regulator the gas is caught.',
   ),
   step(
+    'down',
+    'Burn down by 10 to 15 psi',
+    'one burner lit until the gauge stands 10 to 15 psi under the day’s vapor pressure, at 30 psi or more',
+    'At vapor pressure liquid boils behind a leak and hides it. Below 20 °F soap only.',
+  ),
+  step(
     'hold',
-    'Hold',
+    'Hold a quarter of an hour',
     'read the gauge at the start and at the end, and the warmth',
-    'A needle shows a leak late: hold it for a quarter of an hour, better overnight. Any fall fails.',
+    'A needle shows a leak late; three minutes are enough on a gauge of single psi. Any fall fails. Never overnight: caught gas condenses.',
   ),
   step(
     'soap',

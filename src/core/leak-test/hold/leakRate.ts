@@ -15,14 +15,13 @@ export const leakRateSchema = z.strictObject({
   /** Of the room it leaks into. */
   spaceVolumeM3: z.number().optional(),
   gas: z.enum(['propane', 'co2']).default('propane'),
+  /** Read off a gauge that shows single psi. */
+  fineGauge: z.boolean().optional(),
 })
 
 export type LeakRateInput = z.input<typeof leakRateSchema>
 
 export interface LeakRate {
-  /** `fell` fails at any temperature change; `rose` and `warmed` are to be repeated; `short` was not held long enough. */
-  outcome: 'held' | 'fell' | 'rose' | 'warmed' | 'short'
-  passed: boolean
   /** Mean over the time; never negative. */
   massRateKgS: number
   powerW: number
@@ -35,10 +34,6 @@ export interface LeakRate {
 
 /** Lower limit of propane in air by volume, NFPA 325. [from memory] */
 const LOWER_LIMIT = 0.021
-/** Common practice: hold three minutes. */
-export const HOLD_S = 180
-/** Warming by this much can hide a fall of half an inch. */
-const STEADY_K = 0.4
 
 function requireInput(input: LeakRateInput): void {
   const {
@@ -82,13 +77,6 @@ function requireInput(input: LeakRateInput): void {
   }
 }
 
-function outcomeOf({ startGaugePa, endGaugePa, durationS, startK, endK }: LeakRateInput): LeakRate['outcome'] {
-  if (endGaugePa < startGaugePa) return 'fell'
-  if (endGaugePa > startGaugePa) return 'rose'
-  if (endK - startK > STEADY_K) return 'warmed'
-  return durationS < HOLD_S ? 'short' : 'held'
-}
-
 /**
  * Leak rate from a pressure drop in a closed line.
  *
@@ -104,12 +92,9 @@ export function leakRate(input: LeakRateInput): LeakRate {
     lineVolumeM3 * atField(field, () => gasDensityKgM3(gas, temperatureK, gaugePa + atmospherePa))
   const lostKg = heldKg('startGaugePa', startGaugePa, startK) - heldKg('endGaugePa', endGaugePa, endK)
   const massRateKgS = Math.max(0, lostKg) / durationS
-  const outcome = outcomeOf(input)
   const inAirKgM3 = gasDensityKgM3(gas, endK, atmospherePa)
   const kgToLfl = spaceVolumeM3 === undefined || gas !== 'propane' ? null : spaceVolumeM3 * LOWER_LIMIT * inAirKgM3
   return {
-    outcome,
-    passed: outcome === 'held',
     massRateKgS,
     powerW: gas === 'propane' ? massRateKgS * heatingValueJPerKg() : 0,
     volumeRateM3S: massRateKgS / inAirKgM3,

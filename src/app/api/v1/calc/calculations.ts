@@ -15,7 +15,7 @@ import { decant, decantSchema } from '@/core/fill/decanting/decant'
 import { fillLimit, fillLimitSchema } from '@/core/cylinders/limits/fillLimit'
 import { hookupCheck, hookupCheckSchema } from '@/core/hookup/checks/hookupCheck'
 import { pressureDrop, pressureDropSchema } from '@/core/hookup/flow/pressureDrop'
-import { leakRate, leakRateSchema } from '@/core/leak-test/hold/leakRate'
+import { holdTest, holdTestSchema } from '@/core/leak-test/hold/holdOutcome'
 import { roomAirSchema } from '@/core/heat/air/roomAirInput'
 import { carbonationGaugePa, carbonationSchema } from '@/core/co2/carbonation'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
@@ -74,7 +74,7 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     hookupCheck,
   ),
   'pressure-drop': calculation('Pressure lost in a straight run of propane', pressureDropSchema, pressureDrop),
-  'leak-rate': calculation('What a fall of pressure in a shut line means', leakRateSchema, leakRate),
+  'leak-rate': calculation('What a fall of pressure in a shut line means', holdTestSchema, holdTest),
   'clearance-check': calculation(
     'A heater where it stands, against everything it must keep away from',
     clearanceCheckSchema,
