@@ -194,11 +194,13 @@ describe('the leak sheet', () => {
 
   test('steps about a leak are in order, with whose work it is last', () => {
     const item = sheet.find(({ kind }) => kind === 'stem')
-    const action = item && leakAction(item, 'slow')
+    const action = item && leakAction(item, 'slow', sheet)
     if (!action) throw new Error('no action')
     const markup = drawn(<ActionSteps action={action} />)
     expect(markup.match(/<li>/g)).toHaveLength(action.steps.length + 1)
-    expect(markup.indexOf('Shut the cylinder')).toBeLessThan(markup.indexOf('out of service'))
+    const shut = markup.indexOf('Shut the valve of every cylinder')
+    expect(shut).toBeGreaterThan(0)
+    expect(shut).toBeLessThan(markup.indexOf('Out of service'))
   })
 })
 

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
+import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { gradeLabels, leakGrades, type LeakGrade, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { ActionSteps } from './ActionSteps'
 import { leakTestLabels } from '@/ui/terms/leakTestLabels'
@@ -12,18 +13,20 @@ import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 export function PlaceCard({
   number,
   current,
+  sheet,
   tell,
   onward,
 }: {
   number: number
   current: LeakItemState
+  sheet: readonly LeakItem[]
   tell: (grade: LeakGrade, leftForTechnician: boolean) => Promise<void>
   /** Goes to the next place without a result. */
   onward: (() => void) | null
 }) {
   const [busy, setBusy] = useState(false)
   const { item, last, state } = current
-  const action = state === 'leak' && last ? leakAction(item, last.grade) : null
+  const action = state === 'leak' && last ? leakAction(item, last.grade, sheet) : null
   const say = async (grade: LeakGrade, left = false): Promise<void> => {
     setBusy(true)
     await tell(grade, left)

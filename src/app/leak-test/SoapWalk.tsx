@@ -53,6 +53,7 @@ export function SoapWalk({
               key={current.item.id}
               number={number}
               current={current}
+              sheet={sheet}
               tell={async (grade, left) => {
                 if (await soap(current.item.id, grade, left))
                   setAsked(grade === 'none' || left ? null : current.item.id)

@@ -3,7 +3,7 @@ import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { formatCountdown, holdSteps } from '@/core/leak-test/hold/holdSteps'
 import { leakGrades, type LeakGrade, leakTestState, type LeakReading } from '@/core/leak-test/sheet/leakTestState'
-import { leakKinds, leakSheet, type LeakItem } from '@/core/leak-test/sheet/leakSheet'
+import { leakSheet, type LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { isolateLeakingBranch } from '@/core/leak-test/hold/isolateLeakingBranch'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
@@ -45,8 +45,8 @@ describe('the sheet', () => {
     expect([count('relief'), count('bleeder'), count('vessel'), count('crimp'), count('burner')]).toEqual([
       2, 2, 2, 4, 2,
     ])
-    // Two cylinder valves, two branch valves, the port.
-    expect(count('stem')).toBe(5)
+    // Two cylinder valves and two branch valves; the port has a plug.
+    expect([count('stem'), count('plug')]).toEqual([4, 1])
     const place = (id: string): number => sheet.findIndex(({ partId }) => partId === id)
     expect(place('left')).toBeLessThan(place('left-pigtail'))
     expect(place('changeover')).toBeLessThan(place('cooktop'))
@@ -69,42 +69,70 @@ describe('the sheet', () => {
 })
 
 describe('what to do about a leak', () => {
+  const alone = (one: LeakItem, grade: LeakGrade) => leakAction(one, grade, [one])
   test('no steps without a leak', () => {
-    expect(leakAction(item('joint'), 'none')).toBeNull()
+    expect(alone(item('joint'), 'none')).toBeNull()
   })
 
-  test.each(leakKinds.flatMap((kind) => leakGrades.slice(1).map((grade) => [kind, grade] as const)))(
-    '%s, %s',
-    (kind, grade) => {
-      const action = leakAction(item(kind), grade)
-      expect(action?.steps[0]).toMatch(/Shut the cylinder’s valve/)
-      const isVessel = kind === 'vessel' || kind === 'relief'
-      expect(action?.steps.at(-1)).toMatch(isVessel ? /No wrench/ : /Soap it again/)
-      expect(action?.technicianOnly).toBe(isVessel)
-    },
-  )
+  const places = sheet.flatMap((one) => leakGrades.slice(1).map((grade) => [one.name, grade, one] as const))
+  test.each(places)('%s, %s: the class of its place', (_, grade, one) => {
+    const action = leakAction(one, grade, sheet)
+    const all = [...(action?.steps ?? []), action?.then].join(' ')
+    const isVessel = one.kind === 'vessel' || one.kind === 'relief'
+    const isItsStem = one.kind === 'stem' && (one.partId === 'left' || one.partId === 'right')
+    expect(action?.technicianOnly).toBe(isVessel || isItsStem)
+    // What the valve cannot stop is not answered by shutting it: people leave, and nobody drives.
+    if (isVessel) {
+      expect(action?.steps[0]).toMatch(/The valve cannot stop this/)
+      expect(all).toMatch(grade === 'slow' ? /50 ft .*Call the supplier/ : /330 ft .*Call 911/)
+      expect(all).toMatch(/No wrench on a fitting threaded into a vessel/)
+      expect(all).not.toMatch(/Soap it again/)
+    } else {
+      // This line has two cylinders: both are shut.
+      expect(action?.steps[0]).toMatch(/valve of every cylinder/)
+    }
+    // No wrench, and nothing taken apart, before the pressure is off.
+    const turned = all.search(/two wrenches|[Tt]ake it apart|Take the plug out|Pull it apart|Set the clamp|Replace it:/)
+    if (turned >= 0) expect(all.slice(0, turned)).toMatch(/Burn the line down: .*No wrench on anything under pressure/)
+    if (one.kind === 'stem' && isItsStem) expect(all).not.toMatch(/packing nut/)
+  })
+
+  test('a plug has no stem', () => {
+    const plug = sheet.find(({ kind }) => kind === 'plug')
+    expect(plug?.name).toMatch(/plug of the port/)
+    const steps = plug && leakAction(plug, 'slow', sheet)?.steps.join(' ')
+    expect(steps).toMatch(/new tape or paste/)
+    expect(steps).not.toMatch(/stem|packing/)
+  })
 
   test('by the seal of the joint', () => {
-    const steps = (more: Partial<LeakItem>): string => leakAction(item('joint', more), 'slow')?.steps.join(' ') ?? ''
+    const steps = (more: Partial<LeakItem>): string => alone(item('joint', more), 'slow')?.steps.join(' ') ?? ''
     expect(steps({ tighten: 'hand', sealsOn: 'face' })).toMatch(/by hand, no tool/)
     expect(steps({ tighten: 'two-wrenches', sealsOn: 'face' })).toMatch(/no tape/)
     expect(steps({ tighten: 'wrench', sealsOn: 'threads' })).toMatch(/new tape or paste/)
     expect(steps({ tighten: 'wrench', sealsOn: 'washer' })).toMatch(/new flat washer/)
-    expect(steps({ tighten: 'two-wrenches', sealsOn: 'sleeve' })).toMatch(/new sleeve/)
+    // NFPA 1192 [from memory]: no compression sleeves on propane.
+    expect(steps({ tighten: 'two-wrenches', sealsOn: 'sleeve' })).toMatch(/45° flare/)
+    expect(steps({ tighten: 'two-wrenches', sealsOn: 'sleeve' })).not.toMatch(/new sleeve/)
+    expect(steps({ tighten: 'two-wrenches', sealsOn: 'sleeve', zone: 'co2-low' })).toMatch(/new sleeve/)
     expect(steps({ tighten: 'push', sealsOn: 'o-ring' })).toMatch(/O-ring/)
     expect(steps({ tighten: 'clamp', sealsOn: 'hose' })).toMatch(/clamp/)
   })
 
-  test('no wrench on a vessel; inside, everybody leaves first; a leased vessel is its owner’s job', () => {
-    expect(leakAction(item('vessel'), 'hiss')?.steps.join(' ')).toMatch(/No wrench on a fitting threaded into a vessel/)
-    expect(leakAction(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
-    expect(leakAction(item('joint', { zone: 'co2-low', inside: true }), 'slow')?.steps[0]).toMatch(
+  test('inside, everybody leaves first; one cylinder has one valve; a leased vessel is its owner’s job', () => {
+    expect(alone(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
+    expect(alone(item('joint'), 'slow')?.steps[0]).toMatch(/Shut the cylinder’s valve/)
+    expect(alone(item('vessel', { inside: true }), 'slow')?.steps[1]).toMatch(/Call 911/)
+    expect(alone(item('joint', { zone: 'co2-low', inside: true }), 'slow')?.steps[0]).toMatch(
       /CO2 drives it out, without a smell/,
     )
-    expect(leakAction(item('joint', { zone: 'co2-cylinder' }), 'hiss')?.steps[0]).toMatch(/never in a closed room/)
-    expect(leakAction(item('stem', { leased: true }), 'slow')).toMatchObject({ technicianOnly: true })
-    expect(leakAction(item('stem', { leased: true }), 'slow')?.then).toMatch(/owner repairs/)
-    expect(leakAction(item('joint', { leased: true }), 'slow')?.technicianOnly).toBe(false)
+    expect(alone(item('joint', { zone: 'co2-cylinder' }), 'hiss')?.steps[0]).toMatch(/never in a closed room/)
+    const leasedSheet = [item('relief', { leased: true }), item('stem', { leased: true })]
+    for (const one of leasedSheet) {
+      expect(leakAction(one, 'slow', leasedSheet)).toMatchObject({ technicianOnly: true })
+      expect(leakAction(one, 'slow', leasedSheet)?.then).toMatch(/owner repairs/)
+    }
+    expect(alone(item('joint', { leased: true }), 'slow')?.technicianOnly).toBe(false)
     const leased = sheetOf(edited(two, change('left', { leased: true })))
     expect(leased.filter((one) => one.leased).map(({ kind }) => kind)).toEqual(['vessel', 'relief', 'stem', 'bleeder'])
   })

@@ -4,7 +4,18 @@ import { type Zone, zones } from '@/core/hookup/catalogue/zone'
 import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
 import { lineZones } from '@/core/hookup/line/lineZones'
 
-export const leakKinds = ['vessel', 'relief', 'bleeder', 'stem', 'joint', 'gauge', 'crimp', 'body', 'burner'] as const
+export const leakKinds = [
+  'vessel',
+  'relief',
+  'bleeder',
+  'stem',
+  'plug',
+  'joint',
+  'gauge',
+  'crimp',
+  'body',
+  'burner',
+] as const
 
 type LeakKind = (typeof leakKinds)[number]
 
@@ -41,6 +52,7 @@ const kindExpects: Readonly<Partial<Record<LeakKind, string>>> = {
   relief: 'Round its cap and under it: a weep under a cap is still a leak.',
   bleeder: 'Its little screw, shut.',
   stem: 'Round the stem with the valve open, then shut.',
+  plug: 'Round the plug, where it is threaded in.',
   gauge: 'Round the gauge and its glass.',
   crimp: 'Where the hose goes into its end.',
   body: 'Its seam, its cap and its vent: a bubble at the vent is a leaking diaphragm.',
@@ -80,7 +92,7 @@ function rowsOf({ type }: GraphPart): Row[] {
     case 'tee':
       return type.branchValves ? [['stem', 'both stems']] : []
     case 'test-port':
-      return [['stem', 'plug of the port']]
+      return [['plug', 'plug of the port']]
     case 'appliance':
       return [['burner', 'valves']]
     default:
