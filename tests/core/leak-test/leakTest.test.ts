@@ -69,9 +69,9 @@ describe('the sheet', () => {
 })
 
 describe('what to do about a leak', () => {
-  const alone = (one: LeakItem, grade: LeakGrade) => leakAction(one, grade, [one])
+  const actionOf = (one: LeakItem, grade: LeakGrade) => leakAction(one, grade, [one])
   test('no steps without a leak', () => {
-    expect(alone(item('joint'), 'none')).toBeNull()
+    expect(actionOf(item('joint'), 'none')).toBeNull()
   })
 
   const places = sheet.flatMap((one) => leakGrades.slice(1).map((grade) => [one.name, grade, one] as const))
@@ -106,7 +106,7 @@ describe('what to do about a leak', () => {
   })
 
   test('by the seal of the joint', () => {
-    const steps = (more: Partial<LeakItem>): string => alone(item('joint', more), 'slow')?.steps.join(' ') ?? ''
+    const steps = (more: Partial<LeakItem>): string => actionOf(item('joint', more), 'slow')?.steps.join(' ') ?? ''
     expect(steps({ tighten: 'hand', sealsOn: 'face' })).toMatch(/by hand, no tool/)
     expect(steps({ tighten: 'two-wrenches', sealsOn: 'face' })).toMatch(/no tape/)
     expect(steps({ tighten: 'wrench', sealsOn: 'threads' })).toMatch(/new tape or paste/)
@@ -120,19 +120,19 @@ describe('what to do about a leak', () => {
   })
 
   test('inside, everybody leaves first; one cylinder has one valve; a leased vessel is its owner’s job', () => {
-    expect(alone(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
-    expect(alone(item('joint'), 'slow')?.steps[0]).toMatch(/Shut the cylinder’s valve/)
-    expect(alone(item('vessel', { inside: true }), 'slow')?.steps[1]).toMatch(/Call 911/)
-    expect(alone(item('joint', { zone: 'co2-low', inside: true }), 'slow')?.steps[0]).toMatch(
+    expect(actionOf(item('joint', { inside: true }), 'slow')?.steps[0]).toMatch(/Everybody out/)
+    expect(actionOf(item('joint'), 'slow')?.steps[0]).toMatch(/Shut the cylinder’s valve/)
+    expect(actionOf(item('vessel', { inside: true }), 'slow')?.steps[1]).toMatch(/Call 911/)
+    expect(actionOf(item('joint', { zone: 'co2-low', inside: true }), 'slow')?.steps[0]).toMatch(
       /CO2 drives it out, without a smell/,
     )
-    expect(alone(item('joint', { zone: 'co2-cylinder' }), 'hiss')?.steps[0]).toMatch(/never in a closed room/)
+    expect(actionOf(item('joint', { zone: 'co2-cylinder' }), 'hiss')?.steps[0]).toMatch(/never in a closed room/)
     const leasedSheet = [item('relief', { leased: true }), item('stem', { leased: true })]
     for (const one of leasedSheet) {
       expect(leakAction(one, 'slow', leasedSheet)).toMatchObject({ technicianOnly: true })
       expect(leakAction(one, 'slow', leasedSheet)?.then).toMatch(/owner repairs/)
     }
-    expect(alone(item('joint', { leased: true }), 'slow')?.technicianOnly).toBe(false)
+    expect(actionOf(item('joint', { leased: true }), 'slow')?.technicianOnly).toBe(false)
     const leased = sheetOf(edited(two, change('left', { leased: true })))
     expect(leased.filter((one) => one.leased).map(({ kind }) => kind)).toEqual(['vessel', 'relief', 'stem', 'bleeder'])
   })
