@@ -124,6 +124,19 @@ describe('an appliance whose habit decides', () => {
     expect(isByHabit(kept, 'heater')).toBe(false)
   })
 
+  test('how its hours are known is of the trip: not what is known of the appliance', () => {
+    const sources = { habit: { source: 'assumed' as const } }
+    const uses = [heater, fridge].map((use) => ({ ...use, sources, heatsRoom: false }))
+    const ofAppliances = appliances.map((one) => ({ ...one, sources: { inputW: { source: 'assumed' as const } } }))
+    const typedHours = (hours: string) =>
+      readTrip(values({ hours: typed({ heater: hours, stove: '' }) }), 'trip', ofAppliances, { ...kept, uses }).plan
+        .uses
+    const asStored = String(heater.burnPerDayS / 3600)
+    expect(typedHours(asStored).map((use) => use.sources)).toEqual([sources, sources])
+    expect(typedHours('2').map((use) => use.sources)).toEqual([{}, sources])
+    expect(typedHours('2').map((use) => use.heatsRoom)).toEqual([false, false])
+  })
+
   test('typed hours keep the hour of the clock they begin at', () => {
     const clocked = { ...kept, uses: [{ ...heater, habit: { way: 'hours' as const, burnPerDayS: 60, fromH: 6 } }] }
     const { plan } = readTrip(values({ hours: typed({ heater: '2', stove: '' }) }), 'trip', appliances, clocked)

@@ -26,7 +26,8 @@ export function draftOf({ settings, forecast, uses }: TripPlan): RunDraft {
 export function planOf(plan: TripPlan, draft: RunDraft, appliances: RunPageData['appliances']): TripPlan {
   const uses = draft.uses.flatMap(({ applianceId, ...use }): ApplianceUse[] => {
     const appliance = appliances.find(({ id }) => id === applianceId)
-    return appliance ? [{ ...appliance, ...use }] : []
+    // The sources of an appliance are not those of its use; a draft of an older version has none.
+    return appliance ? [{ ...appliance, ...use, sources: use.sources ?? {} }] : []
   })
   return { ...withSettings(plan, draft.settings), uses, forecast: draft.forecast }
 }

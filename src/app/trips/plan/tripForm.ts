@@ -21,7 +21,7 @@ export interface StoredTrip {
   sources: QuantitySources
 }
 
-export type TripFormAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight'>
+export type TripFormAppliance = Omit<ApplianceUse, 'burnPerDayS' | 'habit' | 'byNight' | 'sources' | 'heatsRoom'>
 
 /** Parts of a stored trip that only Run changes. */
 export type KeptPlan = Pick<TripPlan, 'uses' | 'settings' | 'forecast' | 'learned'>
@@ -81,18 +81,16 @@ export interface TripReading {
 /** An appliance of the trip, with its typed hours or the habit it has. */
 function useOf(appliance: TripFormAppliance, burnPerDayS: number, kept: KeptPlan): ApplianceUse {
   const stored = kept.uses.find(({ id }) => id === appliance.id)
-  if (stored && isByHabit(kept, appliance.id)) return { ...stored, ...appliance, burnPerDayS: 0 }
+  // Of the trip, not of the appliance, which has sources of its own.
+  const byNight = stored?.byNight ?? null
+  const heatsRoom = stored?.heatsRoom ?? null
+  const told = stored?.sources ?? {}
+  if (stored && isByHabit(kept, appliance.id)) {
+    return { ...stored, ...appliance, burnPerDayS: 0, byNight, heatsRoom, sources: told }
+  }
   const habit = stored?.habit?.way === 'hours' ? { ...stored.habit, burnPerDayS } : null
   const isUnchanged = stored !== undefined && Math.abs(stored.burnPerDayS - burnPerDayS) < 1
-  const sources = (isUnchanged && stored.sources) || {}
-  return {
-    ...appliance,
-    burnPerDayS,
-    habit,
-    byNight: stored?.byNight ?? null,
-    sources,
-    heatsRoom: stored?.heatsRoom ?? null,
-  }
+  return { ...appliance, burnPerDayS, habit, byNight, heatsRoom, sources: isUnchanged ? told : {} }
 }
 
 /** Reads the fields; an empty field takes its usual value, an unreadable one gives no plan. */
