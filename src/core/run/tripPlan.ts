@@ -1,4 +1,4 @@
-import { type ApplianceKind, applianceKinds } from '@/core/appliances/applianceKinds'
+import { type ApplianceKind, applianceKinds, applianceTraits } from '@/core/appliances/applianceKinds'
 import { type Energy, type Habit, energies, habitSchema } from '@/core/appliances/habit'
 import { InputError } from '@/core/base/InputError'
 import { type QuantitySources, quantitySourcesSchema } from '@/core/base/provenance'
@@ -146,6 +146,16 @@ export function requireTrip(trip: TripPlan): void {
       throw new InputError(`uses.${i}.burnPerDayS`, `${use.name}: a day has 24 hours.`)
     }
   }
+}
+
+/** Whether an appliance burns at all on a trip, by hours or by a habit. */
+export function isBurning({ burnPerDayS, habit }: Pick<ApplianceUse, 'burnPerDayS' | 'habit'>): boolean {
+  return burnPerDayS > 0 || (habit !== null && habit !== undefined)
+}
+
+/** Whether a heater burns on a trip. */
+export function isHeating(use: ApplianceUse): boolean {
+  return applianceTraits[use.kind ?? 'other'].isHeater && isBurning(use)
 }
 
 /** Part of a use that belongs to the trip, not to the appliance. */

@@ -27,7 +27,7 @@ import { requireTripPlace, storedAltitude, tripFieldsSchema } from '@/services/s
 /** Answers of the first run; null when skipped. */
 export const beginningSchema = z.strictObject({
   rigName: nameField,
-  /** Kind and length of the rig, for its heat loss; null when not told. The usual length of its kind without one. */
+  /** Kind and length of the rig, for its heat loss; null when not entered. Without a length, the usual one of its kind. */
   shell: rigShellSchema.extend({ lengthM: rigShellSchema.shape.lengthM.nullable() }).nullable().default(null),
   cylinder: z
     .strictObject({
@@ -95,7 +95,7 @@ function beginCylinder(
   addWeighing(records, { cylinderId: id, grossKg, hangingKg: 0, weighedAt: nowIso, source: 'typed' })
 }
 
-/** The shell as stored; a length that was not told is the usual one of its kind, and assumed. */
+/** The shell as stored; a length that nobody entered is the usual one of its kind, and assumed. */
 function beginShell(shell: NonNullable<Beginning['shell']> | null): Pick<Rig, 'shell' | 'sources'> {
   if (shell === null) return { shell, sources: {} }
   const { kind, lengthM } = shell

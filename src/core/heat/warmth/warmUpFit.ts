@@ -147,11 +147,10 @@ const HOTTEST_END_K = 373.15
 export function warmUpFit(input: WarmUpInput): WarmUpFit {
   requireLog(input)
   const { outsideK, readings } = input
-  const inputW = input.inputW * shareToRoom(input)
-  const settings = [{ fromS: 0, inputW: input.inputW }, ...input.settings].map((setting) => ({
-    fromS: setting.fromS,
-    inputW: setting.inputW * shareToRoom(input),
-  }))
+  const share = shareToRoom(input)
+  const inputW = input.inputW * share
+  const changes = input.settings.map((change) => ({ fromS: change.fromS, inputW: change.inputW * share }))
+  const settings = [{ fromS: 0, inputW }, ...changes]
   const first = readings[0]?.temperatureK ?? outsideK
   const fitsStart = readings.length >= FIT_START_FROM
   const rise = Math.max(1, (readings.at(-1)?.temperatureK ?? first) - outsideK)

@@ -1,9 +1,8 @@
-import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { Finding } from '@/core/findings/Finding'
 import { opens } from '@/core/findings/findingFacts'
 import { makeFinding } from '@/core/findings/makeFinding'
-import type { TripPlan } from '@/core/run/tripPlan'
+import { isHeating, type TripPlan } from '@/core/run/tripPlan'
 import { coldestOfTripK } from '@/core/run/weather/forecastOfTrip'
 import type { DisplayRole, Quantity } from '@/core/base/quantity'
 import type { SupplyBalance } from './gasForTrip'
@@ -14,9 +13,7 @@ const FREEZING_K = 273.15
 
 /** Whether all heat of the trip comes from one supply, and a night freezes or nobody knows that none does. */
 function isOnlyHeat(supply: Supply, trip: TripPlan): boolean {
-  const heaters = trip.uses.filter(
-    ({ kind, burnPerDayS, habit }) => applianceTraits[kind ?? 'other'].isHeater && (burnPerDayS > 0 || habit),
-  )
+  const heaters = trip.uses.filter(isHeating)
   const isWeatherKnown = trip.coldestK !== null || !!trip.forecast
   const freezes = !isWeatherKnown || coldestOfTripK(trip) < FREEZING_K
   return freezes && heaters.length > 0 && heaters.every((heater) => heater.supply === supply)

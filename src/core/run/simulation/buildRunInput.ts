@@ -7,7 +7,7 @@ import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import type { LineGear } from '@/core/hookup/line/line'
 import type { Battery } from '@/core/run/battery/battery'
 import { usualRunSettings } from '@/core/run/runSettings'
-import type { UseFactors, ApplianceUse, TripPlan } from '@/core/run/tripPlan'
+import { type UseFactors, type ApplianceUse, isBurning, type TripPlan } from '@/core/run/tripPlan'
 import { forecastOfTrip } from '@/core/run/weather/forecastOfTrip'
 import { vesselOf } from '@/core/vaporization/vessel'
 import { lineSupply } from './lineSupply'
@@ -103,7 +103,7 @@ export function buildRunInput(
   stepS = stepFor(trip.nights),
 ): TripRunInput {
   const settings = trip.settings ?? usualRunSettings
-  const burning = trip.uses.filter(({ habit, burnPerDayS }) => habit || burnPerDayS > 0)
+  const burning = trip.uses.filter(isBurning)
   const own = new Set(burning.flatMap(({ cylinderId }) => cylinderId ?? []))
   const aboard: TripCylinder[] = cylinders.flatMap((cylinder) => {
     const { supply } = kindFacts[cylinder.kind]

@@ -2,7 +2,7 @@ import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
 import { heatersInUse } from '@/core/heat/room/roomPlan'
-import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
+import { type ApplianceUse, isHeating, type TripPlan } from '@/core/run/tripPlan'
 import type { RigHeat } from './rigGear'
 
 /** Nobody cooks longer than this in a day, at full. [common practice] */
@@ -17,10 +17,7 @@ function cooksInside({ kind = 'other' }: ApplianceUse): boolean {
 
 function hasHeat({ rooms, heaters }: RigHeat, { uses }: TripPlan): boolean {
   const used = heatersInUse(rooms)
-  const isHeated = uses.some(
-    ({ kind = 'other', burnPerDayS, habit }) => applianceTraits[kind].isHeater && (burnPerDayS > 0 || habit),
-  )
-  return isHeated || heaters.some(({ id }) => used.has(id))
+  return uses.some(isHeating) || heaters.some(({ id }) => used.has(id))
 }
 
 /**

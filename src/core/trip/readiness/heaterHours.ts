@@ -2,7 +2,7 @@ import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { Finding } from '@/core/findings/Finding'
 import { makeFinding } from '@/core/findings/makeFinding'
 import { type HeaterGear, heatersInUse } from '@/core/heat/room/roomPlan'
-import type { ApplianceUse, TripPlan } from '@/core/run/tripPlan'
+import { type ApplianceUse, isBurning, type TripPlan } from '@/core/run/tripPlan'
 import type { RigHeat } from './rigGear'
 
 /** Supplies whose gas for heat is not known, and to which side. */
@@ -13,15 +13,11 @@ export interface HeatUnknown {
   mayBurnLess: ReadonlySet<Supply>
 }
 
-function burns({ burnPerDayS, habit }: ApplianceUse): boolean {
-  return burnPerDayS > 0 || (habit !== null && habit !== undefined)
-}
-
 /** Heaters that stand ready for use in a room and have no hours and no habit on this trip. */
 function withoutHours({ rooms, heaters }: RigHeat, trip: TripPlan): HeaterGear[] {
   const used = heatersInUse(rooms)
   return heaters.filter(
-    ({ id, applianceId }) => used.has(id) && !trip.uses.some((use) => use.id === applianceId && burns(use)),
+    ({ id, applianceId }) => used.has(id) && !trip.uses.some((use) => use.id === applianceId && isBurning(use)),
   )
 }
 

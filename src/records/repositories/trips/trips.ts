@@ -2,7 +2,7 @@ import { and, asc, desc, eq, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { QuantitySources } from '@/core/base/provenance'
 import type { Energy, Habit } from '@/core/appliances/habit'
-import type { TripPlan } from '@/core/run/tripPlan'
+import { isBurning, type TripPlan } from '@/core/run/tripPlan'
 import type { Database, WritableDatabase } from '@/records/databaseType'
 import { learnedFactors } from './calibrations'
 import { appliances, trips, tripUses } from '@/records/schema/schema'
@@ -130,7 +130,7 @@ export function nextTrip(database: Database, rigId: string, day: string): TripWi
 
 function replaceUses(records: WritableDatabase, tripId: string, uses: TripEntry['uses']): void {
   records.delete(tripUses).where(eq(tripUses.tripId, tripId)).run()
-  const burning = uses.filter(({ burnPerDayS, habit }) => burnPerDayS > 0 || habit)
+  const burning = uses.filter(isBurning)
   if (burning.length > 0) {
     records
       .insert(tripUses)
