@@ -31,19 +31,35 @@ describe('a leak of the vessel belongs to the cylinder', () => {
   })
   const read = (testId: string, itemId: string, grade: 'none' | 'hiss', hour: number, isLeft = false) =>
     addLeakReading(records, { testId, itemId, grade, leftForTechnician: isLeft, readAt: at(hour) })
+  const readRepaired = (testId: string, itemId: string, hour: number) => {
+    const repair = { technician: 'Northgate Gas', repairedOn: at(hour).slice(0, 10) }
+    addLeakReading(records, { testId, itemId, grade: 'none', leftForTechnician: false, readAt: at(hour), repair })
+  }
 
-  test.each(['vessel', 'relief', 'bleeder', 'stem'])('at its %s, until that place reads none', (kind) => {
+  test.each(['vessel', 'relief', 'stem'])('at its %s, until a technician repaired it and it reads none', (kind) => {
+    read('walk', `${kind} left`, 'hiss', 3)
+    read('walk', `${kind} left`, 'none', 4)
+    expect(fitnessOf('mine')?.vesselLeak).toMatchObject({ foundAt: at(3) })
+    readRepaired('walk', `${kind} left`, 5)
+    expect(fitnessOf('mine')?.vesselLeak).toBeNull()
+    read('walk', `${kind} left`, 'none', 6)
+    expect(fitnessOf('mine')?.vesselLeak).toBeNull()
+  })
+
+  test.each(['bleeder'])('at its %s, until that place reads none', (kind) => {
     expect(fitnessOf('mine')?.vesselLeak).toBeNull()
     read('walk', `${kind} left`, 'hiss', 3)
     expect(fitnessOf('mine')?.vesselLeak).toMatchObject({ foundAt: at(3) })
     read('walk', `${kind} left`, 'none', 4)
     expect(fitnessOf('mine')?.vesselLeak).toBeNull()
   })
-  test('a new test does not make it tight, a reading at the place does', () => {
+  test('a new test does not make it tight, a repaired place does', () => {
     read('walk', 'vessel left', 'hiss', 3)
     addLeakTest(records, { lineId: 'house', startedAt: at(5), fingerprint: 'new', sheet: [] }, 'second')
     expect(fitnessOf('mine')?.vesselLeak).toMatchObject({ foundAt: at(3) })
     read('second', 'vessel left', 'none', 6)
+    expect(fitnessOf('mine')?.vesselLeak).not.toBeNull()
+    readRepaired('second', 'vessel left', 7)
     expect(fitnessOf('mine')?.vesselLeak).toBeNull()
   })
   test('a joint is not the vessel, and a place left for a technician is a leak', () => {

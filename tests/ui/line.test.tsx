@@ -10,11 +10,11 @@ import { marksOf } from '@/app/hookup/marksOf'
 import { chosenPart, faceOf } from '@/app/hookup/diagram/PartBox'
 import { partPressure } from '@/app/hookup/parts/partPressure'
 import { roleTraits } from '@/core/hookup/catalogue/partRoles'
-import { ActionSteps } from '@/app/leak-test/ActionSteps'
+import { ActionSteps } from '@/app/leak-test/soap/ActionSteps'
 import { HoldVerdict } from '@/app/leak-test/hold/HoldVerdict'
 import { UTube } from '@/app/leak-test/hold/UTube'
-import { PlaceList } from '@/app/leak-test/PlaceList'
-import { PrintedSheet } from '@/app/leak-test/PrintedSheet'
+import { PlaceList } from '@/app/leak-test/soap/PlaceList'
+import { PrintedSheet } from '@/app/leak-test/soap/PrintedSheet'
 import { jointStates } from '@/core/hookup/line/line'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { partRoles } from '@/core/hookup/catalogue/partRoles'
@@ -163,7 +163,7 @@ describe('what fixes a starving line', () => {
 describe('the leak sheet', () => {
   const graph = lineGraph(edited(two, change('cooktop', { place: 'inside' })))
   const sheet = leakSheet(graph)
-  const [first, second] = sheet
+  const [first, second] = sheet.filter(({ kind, zone }) => kind === 'joint' && zone === 'low')
   const reading = (itemId: string, grade: 'none' | 'slow' | 'fast', left = false) => ({
     itemId,
     grade,
@@ -171,6 +171,9 @@ describe('the leak sheet', () => {
     readAt: '',
   })
   const state = leakTestState(sheet, [
+    ...sheet
+      .filter(({ kind }) => kind === 'pressure')
+      .map(({ id }) => ({ ...reading(id, 'none'), proof: { means: 'burner', flame: 'steady' } as const })),
     reading(first?.id ?? '', 'slow'),
     reading(first?.id ?? '', 'none'),
     reading(second?.id ?? '', 'fast', true),

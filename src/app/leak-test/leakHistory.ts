@@ -1,5 +1,6 @@
 import { compareInstants } from '@/core/time/instant'
-import { gradeLabels, leakTestState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels } from '@/core/leak-test/sheet/leakReading'
+import { leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import type { HistoryEntry } from '@/app/shared/History'
 import { pressureRole } from './hold/readHold'
 import type { LeakPageData } from './leakPageData'
@@ -55,7 +56,9 @@ export function describeHold({
  */
 export function leakHistory({ tests, holds }: Pick<LeakPageData, 'tests' | 'holds'>): HistoryEntry[] {
   const walks = tests.flatMap((test): HistoryEntry[] => {
-    const { items, repaired, open, unread } = leakTestState(test.sheet, test.readings)
+    const { items, repaired, open } = leakTestState(test.sheet, test.readings)
+    const soaped = items.filter(({ item }) => item.kind !== 'pressure')
+    const left = soaped.filter(({ state }) => state === 'unread' || state === 'not-proved').length
     const names = new Map(items.map(({ item }) => [item.id, item.name]))
     const found = test.readings.filter(({ grade }) => grade !== 'none')
     return [
@@ -69,10 +72,10 @@ export function leakHistory({ tests, holds }: Pick<LeakPageData, 'tests' | 'hold
             ? '{places} places, {repaired} repaired, closed with {burned} running'
             : '{places} places, {open} leaking, {unread} left',
           parts: {
-            places: { value: items.length, role: 'count' },
+            places: { value: soaped.length, role: 'count' },
             repaired: { value: repaired, role: 'count' },
             open: { value: open.length, role: 'count' },
-            unread: { value: unread, role: 'count' },
+            unread: { value: left, role: 'count' },
             burned: test.closing?.burned ?? '',
           },
         },

@@ -7,7 +7,7 @@ import { NoLineYet } from '@/app/shared/NothingYet'
 import { History } from '@/app/shared/History'
 import { leakHistory } from './leakHistory'
 import { leakPageData } from './leakPageData'
-import { SoapWalk } from './SoapWalk'
+import { SoapWalk } from './soap/SoapWalk'
 import { StartTest } from './StartTest'
 
 export const metadata: Metadata = { title: 'Leak test' }

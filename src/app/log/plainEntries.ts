@@ -1,7 +1,7 @@
 import type { HistoryEntry } from '@/app/shared/History'
 import type { Phrase } from '@/core/base/quantity'
 import { verdicts } from '@/core/findings/verdict'
-import { leakGrades, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
+import { leakGrades, gradeLabels } from '@/core/leak-test/sheet/leakReading'
 import { loggedRows, type LogRow } from '@/services/log/logbook'
 import { stateLabels } from '@/ui/figures/StateMark'
 import { logKey, logTitles } from './logKinds'
@@ -10,16 +10,27 @@ type Stored = Readonly<Record<string, unknown>>
 
 const text = (value: unknown): string => (typeof value === 'string' ? value : '')
 
+const part = (value: unknown, key: string): unknown =>
+  value && typeof value === 'object' ? Object.entries(value).find(([name]) => name === key)?.[1] : undefined
+
 /** Descriptions of events that need only a short sentence. */
 const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>>> = {
   look: ({ sound, note }) => ({
     text: note ? '{state}: {note}' : '{state}',
     parts: { state: sound === true ? 'sound' : 'not sound', note: text(note) },
   }),
-  soaping: ({ itemId, grade, leftForTechnician }) => ({
-    text: leftForTechnician === true ? '{place}: {grade}, left for a technician' : '{place}: {grade}',
+  soaping: ({ itemId, grade, leftForTechnician, proof, repair }) => ({
+    text: proof
+      ? '{place}, by a {means}'
+      : repair
+        ? '{place}: {grade}, repaired by {technician}'
+        : leftForTechnician === true
+          ? '{place}: {grade}, left for a technician'
+          : '{place}: {grade}',
     parts: {
       place: text(itemId),
+      means: text(part(proof, 'means')),
+      technician: text(part(repair, 'technician')),
       grade: gradeLabels[leakGrades.find((one) => one === grade) ?? 'none'].name.toLowerCase(),
     },
   }),

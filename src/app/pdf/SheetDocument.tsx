@@ -6,7 +6,7 @@ import { plainText } from './pdfResponse'
 const styles = StyleSheet.create({
   page: { padding: 32, fontFamily: 'Helvetica', fontSize: 9, color: '#000' },
   title: { fontSize: 16, fontFamily: 'Helvetica-Bold', marginBottom: 4 },
-  row: { flexDirection: 'row', borderBottomWidth: 0.5, paddingVertical: 2.5 },
+  row: { flexDirection: 'row', borderBottomWidth: 0.5, paddingVertical: 2 },
   number: { width: 24 },
   place: { flexGrow: 1, flexShrink: 1, flexBasis: 0 },
   zone: { width: 110 },
@@ -22,7 +22,7 @@ export function SheetDocument({ sheets }: { sheets: readonly { name: string; ite
           <Text style={styles.title}>{plainText(`Leak sheet · ${name}`)}</Text>
           <Text style={{ marginBottom: 6 }}>
             {plainText(
-              'Soap every place, upstream first; never a match. Grades: none, slow beads, steady foam, fast bubbles, hiss. Any leak: shut the valve, repair, soap again. Closed when all read none and an appliance burned.',
+              'Prove the pressure first, without a gauge by a burner after the soap. Soap every place, upstream first; never a match. Grades: none, slow beads, steady foam, fast bubbles, hiss. Any leak: shut the valve, repair, soap again. Closed when all read none and an appliance burned.',
             )}
           </Text>
           {items.map((item, i) => (

@@ -1,6 +1,8 @@
 import { index, integer, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import type { Line } from '@/core/hookup/line/line'
-import { leakGrades } from '@/core/leak-test/sheet/leakTestState'
+import { leakGrades } from '@/core/leak-test/sheet/leakReading'
+import { type TechnicianRepair } from '@/core/leak-test/sheet/leakReading'
+import type { PressureProof } from '@/core/leak-test/sheet/pressureProof'
 import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { holdOutcomes } from '@/core/leak-test/hold/holdOutcome'
 import type { LeakRateInput } from '@/core/leak-test/hold/leakRate'
@@ -67,6 +69,10 @@ export const leakReadings = sqliteTable(
     grade: text({ enum: leakGrades }).notNull(),
     leftForTechnician: integer({ mode: 'boolean' }).notNull(),
     readAt: text().notNull(),
+    /** What proves the pressure, at a place of pressure. */
+    proof: text({ mode: 'json' }).$type<PressureProof>(),
+    /** Who repaired a vessel that leaked, and when. */
+    repair: text({ mode: 'json' }).$type<TechnicianRepair>(),
     ...eventColumns,
   },
   (table) => [index('leak_readings_test').on(table.testId)],

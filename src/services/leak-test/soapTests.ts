@@ -1,7 +1,10 @@
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
-import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
-import { leakGrades, leakTestState } from '@/core/leak-test/sheet/leakTestState'
+import { type LeakItem, leakSheet } from '@/core/leak-test/sheet/leakSheet'
+import { leakGrades } from '@/core/leak-test/sheet/leakReading'
+import { technicianRepairSchema } from '@/core/leak-test/sheet/leakReading'
+import { leakTestState, needsTechnician, stillLeaks } from '@/core/leak-test/sheet/leakTestState'
+import { pressureProofSchema } from '@/core/leak-test/sheet/pressureProof'
 import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { database } from '@/records/database'
@@ -13,6 +16,7 @@ import {
   findLeakTest,
   type LeakTest,
   listLeakTests,
+  readingsOfPlace,
   type StoredLeakClosing,
   type StoredLeakReading,
   type StoredLeakTest,
@@ -54,7 +58,15 @@ export const soapReadingSchema = z.strictObject({
   itemId: z.string().min(1).max(160),
   grade: z.enum(leakGrades),
   leftForTechnician: z.boolean().default(false),
+  proof: pressureProofSchema.nullable().default(null),
+  repair: technicianRepairSchema.nullable().default(null),
 })
+
+/** Whether a vessel leaks by what was read there in any test: then no bubbles are not enough. */
+function awaitsTechnician({ lineId, sheet }: LeakTest, item: LeakItem): boolean {
+  if (!needsTechnician(item, sheet)) return false
+  return stillLeaks(readingsOfPlace(listLeakTests(database(), lineId), item.id), true) !== null
+}
 
 /**
  * Appends a reading of one place.
@@ -67,8 +79,20 @@ export function recordSoapReading(
   key?: string,
 ): StoredLeakReading {
   const test = requireOpenTest(reading.testId)
-  if (!test.sheet.some(({ id }) => id === reading.itemId)) {
-    throw new InputError('itemId', 'This place is not on the sheet.')
+  const item = test.sheet.find(({ id }) => id === reading.itemId)
+  if (!item) throw new InputError('itemId', 'This place is not on the sheet.')
+  if ((item.kind === 'pressure') !== (reading.proof !== null)) {
+    throw new InputError('proof', 'A pressure is proved by a gauge or a burner, a place by soap.')
+  }
+  if (reading.proof && reading.grade !== 'none') throw new InputError('grade', 'A pressure has no leak grade.')
+  if (reading.repair && reading.repair.repairedOn > now.toISOString().slice(0, 10)) {
+    throw new InputError('repair.repairedOn', 'The repair lies in the future.')
+  }
+  if (reading.grade === 'none' && !reading.repair && awaitsTechnician(test, item)) {
+    throw new InputError(
+      'repair.technician',
+      'It leaked, and only a technician repairs it. Enter who repaired or exchanged it, and when.',
+    )
   }
   if (reading.leftForTechnician && reading.grade === 'none') {
     throw new InputError('grade', 'What reads none needs no technician. Choose what it showed.')
@@ -81,7 +105,7 @@ export const soapClosingSchema = z.strictObject({ testId: idField, burned: nameF
 /**
  * Closes a soap test.
  *
- * @throws InputError unless every place reads none
+ * @throws InputError unless every place reads none under a proved pressure
  */
 export function closeSoapTest(
   { testId, burned }: z.output<typeof soapClosingSchema>,
@@ -90,7 +114,7 @@ export function closeSoapTest(
 ): StoredLeakClosing {
   const test = requireOpenTest(testId)
   if (!leakTestState(test.sheet, test.readings).mayClose) {
-    throw new InputError('', 'It stays open: not every place reads none.')
+    throw new InputError('', 'It stays open: not every place reads none under a proved pressure.')
   }
   return addLeakClosing(database(), { testId, burned, closedAt: now.toISOString() }, key)
 }

@@ -7,7 +7,9 @@ import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { readLineFile, writeLineFile } from '@/core/hookup/line/lineFile'
 import { regulatorOutletPa } from '@/core/hookup/flow/lineFlow'
 import { leakSheet } from '@/core/leak-test/sheet/leakSheet'
-import { leakGrades, leakTestState, type LeakReading } from '@/core/leak-test/sheet/leakTestState'
+import { leakGrades } from '@/core/leak-test/sheet/leakReading'
+import { type LeakReading } from '@/core/leak-test/sheet/leakReading'
+import { leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import { fromUnit } from '@/core/units/convert'
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 
@@ -184,8 +186,9 @@ test('every part that gas reaches has its joints on the sheet, and the state cou
         }))
         const state = leakTestState(sheet, readings)
         const none = state.items.filter(({ state: is }) => is === 'none').length
-        expect(none + state.unread + state.open.length).toBe(sheet.length)
+        expect(none + state.unread + state.notProved + state.open.length).toBe(sheet.length)
         expect(state.mayClose).toBe(none === sheet.length)
+        expect(new Set(sheet.map(({ name }) => name.toLowerCase())).size).toBe(sheet.length)
         expect(state.repaired).toBeLessThanOrEqual(none)
       },
     ),

@@ -144,22 +144,25 @@ describe('complete sheets', () => {
 
   test('CO2 for a keg', () => {
     expect(sheet(soundStart('keg'))).toEqual([
+      'Pressure of CO2 cylinder · co2-cylinder',
+      'Pressure behind the CO2 regulator for drinks · co2-low',
       'CO2 cylinder: valve’s foot · co2-cylinder',
       'CO2 cylinder: relief valve · co2-cylinder',
       'CO2 cylinder: valve stem · co2-cylinder',
-      'CO2 cylinder → CO2 regulator for drinks · co2-cylinder',
+      'CO2 regulator for drinks, at the CO2 cylinder · co2-cylinder',
       'CO2 regulator for drinks: body and vent · co2-cylinder',
-      'CO2 regulator for drinks → CO2 hose for barbs, 5 ft · co2-low',
+      'CO2 hose for barbs, 5 ft, at the CO2 regulator for drinks · co2-low',
       'CO2 hose for barbs, 5 ft: end towards the cylinder · co2-low',
       'CO2 hose for barbs, 5 ft: end towards the appliance · co2-low',
-      'CO2 hose for barbs, 5 ft → Soda keg · co2-low',
+      'CO2 hose for barbs, 5 ft, at the soda keg · co2-low',
     ])
   })
 
   test('a portable on its bottle', () => {
     expect(sheet(sound(chain('bottle', 'portable')))).toEqual([
+      'Pressure of One-pound bottle · cylinder',
       'One-pound bottle: relief valve · cylinder',
-      'One-pound bottle → Portable radiant heater · cylinder',
+      'Portable radiant heater, at the one-pound bottle · cylinder',
       'Portable radiant heater: valves · cylinder',
     ])
   })
@@ -169,7 +172,7 @@ describe('complete sheets', () => {
       sheet(sound(chain('cylinder-both', 'single-stage', 'hose-low-flare', 'cooktop'))).map(
         (row) => row.split(' · ')[1],
       ),
-    ).toEqual([...Array<string>(6).fill('cylinder'), ...Array<string>(5).fill('low')])
+    ).toEqual(['cylinder', 'low', ...Array<string>(6).fill('cylinder'), ...Array<string>(5).fill('low')])
   })
 })
 

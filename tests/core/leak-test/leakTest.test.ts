@@ -2,7 +2,9 @@ import { add, chain, change, edited, soundStart } from '@tests/lines'
 import { lineFingerprint } from '@/core/hookup/line/lineChanges'
 import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { formatCountdown, holdSteps } from '@/core/leak-test/hold/holdSteps'
-import { leakGrades, type LeakGrade, leakTestState, type LeakReading } from '@/core/leak-test/sheet/leakTestState'
+import { leakGrades, type LeakGrade } from '@/core/leak-test/sheet/leakReading'
+import { type LeakReading } from '@/core/leak-test/sheet/leakReading'
+import { leakTestState } from '@/core/leak-test/sheet/leakTestState'
 import { leakSheet, type LeakItem } from '@/core/leak-test/sheet/leakSheet'
 import { formatPhrase } from '@/core/units/formatQuantity'
 import { isolateLeakingBranch } from '@/core/leak-test/hold/isolateLeakingBranch'
@@ -22,7 +24,11 @@ const reading = (itemId: string, grade: LeakGrade, minute = 0, leftForTechnician
   leftForTechnician,
   readAt: at(minute),
 })
-const allNone = sheet.map(({ id }) => reading(id, 'none'))
+const burnerProof = { means: 'burner', flame: 'steady' } as const
+const proofs = sheet
+  .filter(({ kind }) => kind === 'pressure')
+  .map(({ id }): LeakReading => ({ ...reading(id, 'none'), proof: burnerProof }))
+const allNone = [...proofs, ...sheet.filter(({ kind }) => kind !== 'pressure').map(({ id }) => reading(id, 'none'))]
 const item = (kind: LeakItem['kind'], more: Partial<LeakItem> = {}): LeakItem => ({
   id: 'x',
   kind,
@@ -147,11 +153,14 @@ describe('state of the test', () => {
   })
 
   test('a leak keeps it open until the place is soaped again without bubbles', () => {
-    const [first] = sheet
+    const [first] = sheet.filter(({ kind }) => kind === 'joint')
     const leaky = [...allNone, reading(first?.id ?? '', 'steady', 1)]
     expect(leakTestState(sheet, leaky)).toMatchObject({ mayClose: false, repaired: 0 })
-    const mended = leakTestState(sheet, [...leaky, reading(first?.id ?? '', 'none', 2)])
-    expect(mended).toMatchObject({ mayClose: true, repaired: 1 })
+    const repaired = [...leaky, reading(first?.id ?? '', 'none', 2)]
+    // The line was burned down for the repair: its pressure is proved anew.
+    expect(leakTestState(sheet, repaired)).toMatchObject({ mayClose: false, notProved: 1 })
+    const lit = proofs.map((proof) => ({ ...proof, readAt: at(3) }))
+    expect(leakTestState(sheet, [...repaired, ...lit])).toMatchObject({ mayClose: true, repaired: 1 })
   })
 
   test('a place left for a technician keeps it open, whatever the others show', () => {

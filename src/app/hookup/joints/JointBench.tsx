@@ -3,6 +3,7 @@
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { jointSheet, type JointRow, toolsToBring } from '@/core/hookup/checks/jointSheet'
+import { jointName } from '@/core/hookup/line/jointName'
 import type { JointState, Line } from '@/core/hookup/line/line'
 import type { HookupPageData } from '@/app/hookup/hookupPageData'
 import { marksOf } from '@/app/hookup/marksOf'
@@ -33,7 +34,7 @@ function Row({
   isAsked: boolean
   set: (made: JointState) => void
 }) {
-  const { joint, verdict, from, to } = row.joint
+  const { joint, verdict } = row.joint
   const fieldId = `made-${joint.id}`
   const misfit = verdictLabels[verdict.verdict]
   return (
@@ -45,9 +46,7 @@ function Row({
     >
       <span className="joint-number">{number}</span>
       <div className="joint-words">
-        <strong>
-          {from.name} → {to.name}
-        </strong>
+        <strong>{jointName(row.joint)}</strong>
         {misfit === null ? (
           <dl>
             <dt>Connection</dt>
@@ -83,6 +82,11 @@ function Row({
             </option>
           ))}
         </Form.Select>
+        {joint.made === 'not-known' && misfit === null && (
+          <Button variant="quiet" size="sm" onClick={() => set('as-it-should')}>
+            {jointStateLabels['as-it-should']}
+          </Button>
+        )}
         {mark !== 'none' && (
           <span className="joint-mark">
             <StateMark state={mark} size={24} /> {stateLabels[mark]}
@@ -99,9 +103,6 @@ export function JointBench({ data, begin }: { data: HookupPageData; begin: { nam
   const check = useCheck(editor, data)
   const marks = marksOf(check)
   const rows = jointSheet(check.graph)
-  const unknown = rows.filter(
-    ({ joint: { joint, verdict } }) => joint.made === 'not-known' && verdict.verdict === 'mates',
-  )
   const findings = check.findings.filter(({ code }) => code.startsWith('joint'))
   return (
     <form
@@ -130,16 +131,6 @@ export function JointBench({ data, begin }: { data: HookupPageData; begin: { nam
         </ol>
         {rows.length === 0 && <p>No two parts of this line are joined yet.</p>}
         <SaveBar label={hookupLabels.saveTheJoints} saving={editor.saving} dirty={editor.dirty}>
-          {unknown.length > 0 && (
-            <Button
-              variant="quiet"
-              onClick={() =>
-                editor.edit({ do: 'made', ids: unknown.map(({ joint }) => joint.joint.id), made: 'as-it-should' })
-              }
-            >
-              I looked at the {unknown.length} not known: as they should be
-            </Button>
-          )}
           {editor.undo && (
             <Button variant="quiet" onClick={() => editor.undo?.()}>
               {sharedLabels.undo}

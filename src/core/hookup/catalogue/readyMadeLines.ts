@@ -10,6 +10,8 @@ interface Start {
   rows: readonly (readonly [string, string, string | null, string?])[]
   /** Joints that adding after does not make. */
   joins?: readonly (readonly [string, string, string, string])[]
+  /** Names of the parts there are several of. */
+  names?: Readonly<Record<string, string>>
 }
 
 const starts: readonly Start[] = [
@@ -34,6 +36,17 @@ const starts: readonly Start[] = [
       ['cooktop', 'cooktop', 'cook-tube'],
     ],
     joins: [['right-pigtail', 'out', 'changeover', 'right']],
+    names: {
+      left: 'Left cylinder',
+      right: 'Right cylinder',
+      'left-pigtail': 'Left pigtail',
+      'right-pigtail': 'Right pigtail',
+      main: 'Main tube',
+      'fridge-valve': 'Fridge valve',
+      'fridge-tube': 'Fridge tube',
+      'cook-valve': 'Cooktop valve',
+      'cook-tube': 'Cooktop tube',
+    },
   },
   {
     id: 'splitter',
@@ -47,6 +60,7 @@ const starts: readonly Start[] = [
       ['stove-hose', 'hose-bottle', 'splitter'],
       ['stove', 'stove', 'stove-hose'],
     ],
+    names: { 'heater-hose': 'Heater hose', 'stove-hose': 'Stove hose' },
   },
   {
     id: 'panel-and-stove',
@@ -64,6 +78,12 @@ const starts: readonly Start[] = [
       ['stove-hose', 'hose-low-flare', 'stove-valve'],
       ['stove', 'cooktop', 'stove-hose'],
     ],
+    names: {
+      'panel-valve': 'Panel valve',
+      'panel-hose': 'Panel hose',
+      'stove-valve': 'Stove valve',
+      'stove-hose': 'Stove hose',
+    },
   },
   {
     id: 'onboard-tank',
@@ -103,7 +123,7 @@ const starts: readonly Start[] = [
   },
 ]
 
-function draw({ rows, joins = [] }: Start): Line {
+function draw({ rows, joins = [], names = {} }: Start): Line {
   const type = (typeId: string) => {
     const found = catalogue.find((one) => one.id === typeId)
     if (!found) throw new RangeError(`no part ${typeId}`)
@@ -121,7 +141,7 @@ function draw({ rows, joins = [] }: Start): Line {
       to: { partId: to, portId: into },
     })
   }
-  return line
+  return Object.entries(names).reduce((named, [id, name]) => editLine(named, { do: 'change', id, to: { name } }), line)
 }
 
 /** Starting lines; their joints are unknown until someone inspects them. */

@@ -53,15 +53,24 @@ function portOf(part: GraphPart, portId: string, way: 'in' | 'out', path: string
   return port
 }
 
+/** Names already given, in small letters: what would be a second of the name gets a number. */
+function uniqueName(name: string, taken: Set<string>): string {
+  let unique = name
+  for (let number = 2; taken.has(unique.toLowerCase()); number += 1) unique = `${name} ${number}`
+  taken.add(unique.toLowerCase())
+  return unique
+}
+
 function placeParts(line: Line): Map<string, GraphPart> {
   const own = new Map(line.types.map((type) => [type.id, type]))
   const byId = new Map<string, GraphPart>()
+  const taken = new Set<string>()
   line.parts.forEach((part, i) => {
     const type = own.get(part.typeId) ?? catalogueById.get(part.typeId)
     if (!type) throw new InputError(`parts.${i}.typeId`, `There is no part of the kind “${part.typeId}”.`)
     if (byId.has(part.id)) throw new InputError(`parts.${i}.id`, 'Two parts carry this identifier.')
     const { name, lengthM = type.lengthM ?? 0, boreM = type.boreM ?? 0 } = part
-    byId.set(part.id, { part, type, name: name || type.name, lengthM, boreM, into: [], outOf: [] })
+    byId.set(part.id, { part, type, name: uniqueName(name || type.name, taken), lengthM, boreM, into: [], outOf: [] })
   })
   return byId
 }

@@ -7,6 +7,9 @@ export interface PartZones {
   outlet: Zone | null
 }
 
+/** By the identifier of the part. */
+export type LineZones = ReadonlyMap<string, PartZones>
+
 const atSource = ({ type }: GraphPart): Zone => (type.gas === 'co2' ? 'co2-cylinder' : 'cylinder')
 
 /** The higher of two zones, a regulator's own setting counting only below what comes in. */

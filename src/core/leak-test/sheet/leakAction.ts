@@ -1,5 +1,5 @@
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
-import type { LeakGrade } from './leakTestState'
+import type { LeakGrade } from './leakReading'
 import type { LeakItem } from './leakSheet'
 
 /** What is done about a leak, in order, and by whom. */

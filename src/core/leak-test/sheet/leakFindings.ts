@@ -2,7 +2,9 @@ import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { LeakItem } from './leakSheet'
-import { leakTestState, type LeakReading, gradeLabels } from './leakTestState'
+import { gradeLabels } from './leakReading'
+import { type LeakReading } from './leakReading'
+import { leakTestState, type LeakItemState } from './leakTestState'
 import type { Quantity } from '@/core/base/quantity'
 
 /** The last leak test of a line with what it was made on. */
@@ -38,15 +40,18 @@ function tellOf({ lineId, name }: LineTightness): Tell {
     makeFinding('leak-test', code, { subjectId: lineId, text, reason, parts: { line: name, ...parts } })
 }
 
+const openReasons: Readonly<Partial<Record<LeakItemState['state'], string>>> = {
+  left: 'It is left for a technician, and the test stays open until it reads none.',
+  'not-repaired': 'It leaked. No bubbles are not enough there: a technician repairs or exchanges it, by name and day.',
+}
+
 function openLeaks(test: LeakTestRecord, tell: Tell): Finding[] {
   const { open } = leakTestState(test.sheet, test.readings)
   return open.map(({ item, state, last }) =>
     tell(
       state === 'left' ? 'leak-left' : 'leak-open',
       item.inside ? '{line}: a leak inside, at {place}.' : '{line}: a leak at {place}.',
-      state === 'left'
-        ? 'It is left for a technician, and the test stays open until it reads none.'
-        : 'It showed {grade}. Gas off until it is repaired and soaped again.',
+      openReasons[state] ?? 'It showed {grade}. Gas off until it is repaired and soaped again.',
       { place: item.name, grade: gradeLabels[last?.grade ?? 'none'].name.toLowerCase() },
     ),
   )
@@ -63,14 +68,16 @@ function notProven({ lastTest, fingerprint, refilledAt }: LineTightness, tell: T
     ]
   }
   if (lastTest.closedAt === null) {
-    const { unread, open } = leakTestState(lastTest.sheet, lastTest.readings)
+    const { unread, notProved, open } = leakTestState(lastTest.sheet, lastTest.readings)
     if (open.length > 0) return []
     return [
       tell(
         'leak-test-unfinished',
         '{line}: its leak test is not closed, {unread} places are left.',
-        'It closes when every place reads none and an appliance has burned.',
-        { unread: { value: unread, role: 'count' } },
+        notProved > 0
+          ? 'Soap without pressure tests nothing: for {notProved} places nobody proved it yet.'
+          : 'It closes when every place reads none under a proved pressure and an appliance has burned.',
+        { unread: { value: unread + notProved, role: 'count' }, notProved: { value: notProved, role: 'count' } },
       ),
     ]
   }

@@ -2,9 +2,13 @@ import { z } from '@/core/base/zod'
 import { connections, type SealsOn, type Tighten, sealsOns, tightens } from '@/core/hookup/catalogue/connections'
 import { type Zone, zones } from '@/core/hookup/catalogue/zone'
 import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
-import { lineZones } from '@/core/hookup/line/lineZones'
+import { jointName } from '@/core/hookup/line/jointName'
+import { lineZones, type LineZones } from '@/core/hookup/line/lineZones'
+import { nameInSentence } from '@/core/cylinders/cylinderKind'
+import { type PressurePoint, pressurePoints, type ProvedBy, provedByOf } from './pressurePoints'
 
 export const leakKinds = [
+  'pressure',
   'vessel',
   'relief',
   'bleeder',
@@ -37,6 +41,8 @@ export interface LeakItem {
   /** Of a joint. */
   sealsOn: SealsOn | null
   tighten: Tighten | null
+  /** What proves that it was under pressure; absent in a test that began before this was asked. */
+  provedBy?: ProvedBy
 }
 
 const zoneExpects: Readonly<Record<Zone, string>> = {
@@ -57,6 +63,14 @@ const kindExpects: Readonly<Partial<Record<LeakKind, string>>> = {
   crimp: 'Where the hose goes into its end.',
   body: 'Its seam, its cap and its vent: a bubble at the vent is a leaking diaphragm.',
   burner: 'Its knobs shut: round the valve stems and at the burner.',
+}
+
+const gaugeExpects: Readonly<Record<Zone, string>> = {
+  cylinder: 'Open its valve slowly and wait 30 s. Its gauge stands near the vapor pressure of the day.',
+  intermediate: '',
+  low: 'Branch valves and quick connects open, caps on, everything off: 11 to 14 in WC.',
+  'co2-cylinder': 'Open its valve slowly, standing aside. Its gauge stands near the vapor pressure of the day.',
+  'co2-low': 'Set the regulator, the hose shut at its end: its gauge stands where it was set.',
 }
 
 type Row = readonly [kind: LeakKind, what: string, suffix?: string]
@@ -100,17 +114,41 @@ function rowsOf({ type }: GraphPart): Row[] {
   }
 }
 
+/** The pressure is proved before anything is soaped. */
+function pressureItem({ id, part, isBehindRegulator, provedBy }: PressurePoint, zones: LineZones): LeakItem[] {
+  const at = zones.get(part.part.id)
+  const zone = isBehindRegulator ? at?.outlet : at?.inlet
+  if (!zone) return []
+  return [
+    {
+      id,
+      kind: 'pressure',
+      name: isBehindRegulator ? `Pressure behind the ${nameInSentence(part.name)}` : `Pressure of ${part.name}`,
+      expect: part.type.role === 'bottle' ? 'A bottle has no gauge: a burner on it proves it.' : gaugeExpects[zone],
+      zone,
+      inside: part.part.place === 'inside',
+      leased: false,
+      partId: part.part.id,
+      sealsOn: null,
+      tighten: null,
+      provedBy,
+    },
+  ]
+}
+
 /**
- * All places to soap, from the line: upstream first, with the pressure of their zone.
+ * Where the pressure is proved, then all places to soap, from the line: upstream first, with the pressure of their zone.
  *
  * @param graph - of the line
  */
 export function leakSheet(graph: LineGraph): LeakItem[] {
   const zones = lineZones(graph)
-  return graph.sortFindings.flatMap((part): LeakItem[] => {
+  const points = pressurePoints(graph, zones)
+  const toSoap = graph.sortFindings.flatMap((part): LeakItem[] => {
     const { id, place, leased = false } = part.part
     const zone = zones.get(id)?.inlet
     if (!zone) return []
+    const provedBy = provedByOf(part, points, zones)
     const item = (itemId: string, kind: LeakKind, name: string): LeakItem => ({
       id: itemId,
       kind,
@@ -122,12 +160,14 @@ export function leakSheet(graph: LineGraph): LeakItem[] {
       partId: id,
       sealsOn: null,
       tighten: null,
+      provedBy,
     })
-    const joints = part.into.map(({ joint, from, verdict }): LeakItem => {
+    const joints = part.into.map((made): LeakItem => {
+      const { joint, from, verdict } = made
       const { sealsOn, tighten } = connections[verdict.connection]
       const isInside = place === 'inside' || from.part.place === 'inside'
       return {
-        ...item(`joint ${joint.id}`, 'joint', `${from.name} → ${part.name}`),
+        ...item(`joint ${joint.id}`, 'joint', jointName(made)),
         inside: isInside,
         sealsOn,
         tighten,
@@ -138,11 +178,14 @@ export function leakSheet(graph: LineGraph): LeakItem[] {
     )
     return [...joints, ...own]
   })
+  return [...points.flatMap((point) => pressureItem(point, zones)), ...toSoap]
 }
+
+const idField = z.string().min(1).max(200)
 
 /** Schema of one place to soap, as stored. */
 export const leakItemSchema = z.strictObject({
-  id: z.string().min(1).max(200),
+  id: idField,
   kind: z.enum(leakKinds),
   name: z.string().max(300),
   expect: z.string().max(1000),
@@ -152,4 +195,5 @@ export const leakItemSchema = z.strictObject({
   partId: z.string().min(1).max(64),
   sealsOn: z.enum(sealsOns).nullable(),
   tighten: z.enum(tightens).nullable(),
+  provedBy: z.strictObject({ gauge: z.array(idField).max(400), burner: z.array(idField).max(400) }).optional(),
 })

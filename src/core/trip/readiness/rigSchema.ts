@@ -3,7 +3,9 @@ import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
 import { quantitySourcesSchema } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 import { lineSchema } from '@/core/hookup/line/line'
-import { leakGrades } from '@/core/leak-test/sheet/leakTestState'
+import { leakGrades } from '@/core/leak-test/sheet/leakReading'
+import { technicianRepairSchema } from '@/core/leak-test/sheet/leakReading'
+import { pressureProofSchema } from '@/core/leak-test/sheet/pressureProof'
 import { leakItemSchema } from '@/core/leak-test/sheet/leakSheet'
 import { batterySchema } from '@/core/run/battery/battery'
 import { tripPlanSchema } from '@/core/run/tripPlan'
@@ -111,6 +113,8 @@ const leakTestSchema = z.strictObject({
         grade: z.enum(leakGrades),
         leftForTechnician: z.boolean(),
         readAt: instantField,
+        proof: pressureProofSchema.nullish(),
+        repair: technicianRepairSchema.nullish(),
       }),
     )
     .max(5000),

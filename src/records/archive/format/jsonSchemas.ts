@@ -5,6 +5,8 @@ import { z } from '@/core/base/zod'
 import { rigShellSchema } from '@/core/heat/warmth/rigShell'
 import { lineSchema } from '@/core/hookup/line/line'
 import { leakItemSchema } from '@/core/leak-test/sheet/leakSheet'
+import { technicianRepairSchema } from '@/core/leak-test/sheet/leakReading'
+import { pressureProofSchema } from '@/core/leak-test/sheet/pressureProof'
 import { batterySchema } from '@/core/run/battery/battery'
 import { forecastSchema } from '@/core/run/weather/forecast'
 import { tripPlanSchema } from '@/core/run/tripPlan'
@@ -95,6 +97,8 @@ export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'trip_uses.byNight': z.array(z.enum(energies)).max(366),
   'lines.line': lineSchema,
   'leak_tests.sheet': z.array(leakItemSchema).max(4000),
+  'leak_readings.proof': pressureProofSchema,
+  'leak_readings.repair': technicianRepairSchema,
   'hold_tests.input': leakRateSchema,
   'hold_tests.openBranches': z.array(z.string().max(200)).max(100),
   'rooms.shelter': roomPlanSchema,

@@ -23,6 +23,7 @@ const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
   rooms: { sources: {} },
   heaters: { sources: {} },
   levels: { sources: {} },
+  leak_readings: { proof: null, repair: null },
 }
 
 function withEachRow<Checked extends UncheckedArchive>(

@@ -14,11 +14,13 @@ function recordOf(test: LeakTest | null): LineTightness['lastTest'] {
     startedAt,
     fingerprint,
     sheet,
-    readings: readings.map(({ itemId, grade, leftForTechnician, readAt }) => ({
+    readings: readings.map(({ itemId, grade, leftForTechnician, readAt, proof, repair }) => ({
       itemId,
       grade,
       leftForTechnician,
       readAt,
+      proof,
+      repair,
     })),
     closedAt,
   }

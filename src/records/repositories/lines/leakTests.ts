@@ -1,6 +1,7 @@
 import { and, asc, eq, inArray, isNull, sql } from 'drizzle-orm'
 import { randomUUID } from 'node:crypto'
 import type { LeakTestRecord } from '@/core/leak-test/sheet/leakFindings'
+import type { LeakReading } from '@/core/leak-test/sheet/leakReading'
 import type { Database } from '@/records/databaseType'
 import { appendEvent, type EventEntry, latestFirst, hasHappened } from '@/records/repositories/appendEvent'
 import { leakClosings, leakReadings, leakTests } from '@/records/schema/lineTables'
@@ -54,6 +55,18 @@ export function listLeakTests(database: Database, lineId: string): LeakTest[] {
   return withReadings(database, tests)
 }
 
+/**
+ * Valid readings of one place over all valid tests of its line, oldest first.
+ *
+ * @param tests - of the line, newest first
+ */
+export function readingsOfPlace(tests: readonly LeakTest[], itemId: string): StoredLeakReading[] {
+  return tests
+    .filter(({ voidedAt }) => voidedAt === null)
+    .toReversed()
+    .flatMap(({ readings }) => readings.filter((reading) => reading.itemId === itemId))
+}
+
 /** Last valid soap test of a line. */
 export function lastLeakTest(database: Database, lineId: string): LeakTest | null {
   const test = database
@@ -78,12 +91,13 @@ export function addLeakTest(
   return appendEvent(database, leakTests, { ...entry, id }, 'startedAt')
 }
 
+/** Appends a reading: of soap, unless it comes with a proof of pressure. */
 export function addLeakReading(
   database: Database,
-  entry: EventEntry<typeof leakReadings>,
+  entry: LeakReading & { testId: string },
   id: string = randomUUID(),
 ): StoredLeakReading {
-  return appendEvent(database, leakReadings, { ...entry, id }, 'readAt')
+  return appendEvent(database, leakReadings, { proof: null, repair: null, ...entry, id }, 'readAt')
 }
 
 export function addLeakClosing(

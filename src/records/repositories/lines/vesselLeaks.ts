@@ -1,8 +1,9 @@
-import { and, inArray, isNull } from 'drizzle-orm'
+import { and, asc, inArray, isNull } from 'drizzle-orm'
 import type { CylinderFitness } from '@/core/cylinders/cylinderGear'
 import { vesselItemKinds } from '@/core/leak-test/sheet/leakSheet'
+import { stillLeaks } from '@/core/leak-test/sheet/leakTestState'
 import type { Database } from '@/records/databaseType'
-import { hasHappened, latestFirst } from '@/records/repositories/appendEvent'
+import { hasHappened } from '@/records/repositories/appendEvent'
 import { leakReadings, leakTests } from '@/records/schema/lineTables'
 import { findLeakTest } from './leakTests'
 import { listLines } from './lines'
@@ -11,7 +12,7 @@ type VesselLeak = NonNullable<CylinderFitness['vesselLeak']>
 
 /**
  * Leaks of the cylinders themselves by the last reading at each place, over all soap tests: a new test does not make
- * a vessel tight until that place was read again.
+ * a vessel tight until a technician repaired it and that place was read again.
  *
  * @returns by the identifier of the cylinder
  */
@@ -21,7 +22,9 @@ export function vesselLeaks(database: Database, rigId: string): Map<string, Vess
   )
   const found = new Map<string, VesselLeak>()
   if (parts.length === 0) return found
-  const items = parts.flatMap((part) => vesselItemKinds.map((kind) => ({ ...part, itemId: `${kind} ${part.partId}` })))
+  const items = parts.flatMap((part) =>
+    vesselItemKinds.map((kind) => ({ ...part, kind, itemId: `${kind} ${part.partId}` })),
+  )
   const lineOfTest = new Map(
     database
       .select({ id: leakTests.id, lineId: leakTests.lineId })
@@ -32,7 +35,7 @@ export function vesselLeaks(database: Database, rigId: string): Map<string, Vess
       .all()
       .map(({ id, lineId }) => [id, lineId]),
   )
-  const newestFirst = database
+  const oldestFirst = database
     .select()
     .from(leakReadings)
     .where(
@@ -42,13 +45,14 @@ export function vesselLeaks(database: Database, rigId: string): Map<string, Vess
         hasHappened(leakReadings.readAt),
       ),
     )
-    .orderBy(...latestFirst(leakReadings.readAt, leakReadings.sequence))
+    .orderBy(asc(leakReadings.readAt), asc(leakReadings.sequence))
     .all()
-  for (const { lineId, cylinderId, itemId } of items) {
-    const last = newestFirst.find((reading) => reading.itemId === itemId && lineOfTest.get(reading.testId) === lineId)
-    if (!last || (last.grade === 'none' && !last.leftForTechnician) || found.has(cylinderId)) continue
-    const sheet = findLeakTest(database, last.testId)?.sheet ?? []
-    found.set(cylinderId, { place: sheet.find(({ id }) => id === itemId)?.name ?? itemId, foundAt: last.readAt })
+  for (const { lineId, cylinderId, itemId, kind } of items) {
+    const own = oldestFirst.filter((one) => one.itemId === itemId && lineOfTest.get(one.testId) === lineId)
+    const leak = stillLeaks(own, kind !== 'bleeder')
+    if (!leak || found.has(cylinderId)) continue
+    const sheet = findLeakTest(database, leak.testId)?.sheet ?? []
+    found.set(cylinderId, { place: sheet.find(({ id }) => id === itemId)?.name ?? itemId, foundAt: leak.readAt })
   }
   return found
 }

@@ -5,8 +5,10 @@ import Button from 'react-bootstrap/Button'
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
 import { leakAction } from '@/core/leak-test/sheet/leakAction'
 import type { LeakItem } from '@/core/leak-test/sheet/leakSheet'
-import { gradeLabels, leakGrades, type LeakGrade, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels, leakGrades, type LeakGrade } from '@/core/leak-test/sheet/leakReading'
+import { type LeakItemState, needsTechnician } from '@/core/leak-test/sheet/leakTestState'
 import { ActionSteps } from './ActionSteps'
+import { type RepairTexts, TechnicianFields } from './TechnicianFields'
 import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
 /** One place to soap, with five large buttons for the result. */
@@ -15,21 +17,29 @@ export function PlaceCard({
   current,
   sheet,
   tell,
+  issueAt,
   onward,
 }: {
   number: number
   current: LeakItemState
   sheet: readonly LeakItem[]
-  tell: (grade: LeakGrade, leftForTechnician: boolean) => Promise<void>
+  tell: (grade: LeakGrade, more: { left: boolean; repair: RepairTexts | null }) => Promise<void>
+  issueAt: (path: string) => string | null
   /** Goes to the next place without a result. */
   onward: (() => void) | null
 }) {
   const [busy, setBusy] = useState(false)
   const { item, last, state } = current
+  const [repair, setRepair] = useState<RepairTexts>({ technician: '', repairedOn: '' })
+  const asksTechnician =
+    (last !== null && last.grade !== 'none' && needsTechnician(item, sheet)) ||
+    state === 'not-repaired' ||
+    issueAt('repair.technician') !== null
   const action = state === 'leak' && last ? leakAction(item, last.grade, sheet) : null
   const say = async (grade: LeakGrade, left = false): Promise<void> => {
     setBusy(true)
-    await tell(grade, left)
+    const isAfterRepair = asksTechnician && grade === 'none' && !left
+    await tell(grade, { left, repair: isAfterRepair ? repair : null })
     setBusy(false)
   }
   return (
@@ -50,6 +60,7 @@ export function PlaceCard({
           </Button>
         </div>
       )}
+      {asksTechnician && <TechnicianFields texts={repair} change={setRepair} issueAt={issueAt} />}
       <div className="grade-buttons" role="group" aria-label="What the soap shows">
         {leakGrades.map((grade) => (
           <button key={grade} type="button" className={grade} disabled={busy} onClick={() => void say(grade)}>

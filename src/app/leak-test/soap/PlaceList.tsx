@@ -1,13 +1,24 @@
 'use client'
 
-import { type LeakItemState, gradeLabels } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels } from '@/core/leak-test/sheet/leakReading'
+import { type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/figures/StateMark'
 import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 
-const marks = { unread: 'none', none: 'ready', leak: 'stop', left: 'stop' } as const
+const marks = {
+  unread: 'none',
+  'not-proved': 'fix-first',
+  none: 'ready',
+  leak: 'stop',
+  left: 'stop',
+  'not-repaired': 'stop',
+} as const
 
-function words({ state, last, repaired }: LeakItemState): string {
+function words({ item, state, last, repaired }: LeakItemState): string {
   if (state === 'unread') return 'not yet'
+  if (state === 'not-proved') return item.kind === 'pressure' ? 'not proved' : 'not tested: no pressure proved'
+  if (state === 'not-repaired') return 'no technician yet'
+  if (item.kind === 'pressure') return 'proved'
   if (state === 'none') return repaired ? 'none, repaired' : 'none'
   return `${last ? gradeLabels[last.grade].name.toLowerCase() : ''}${state === 'left' ? ', technician' : ''}`
 }

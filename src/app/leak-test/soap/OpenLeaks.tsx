@@ -1,7 +1,8 @@
 'use client'
 
 import Button from 'react-bootstrap/Button'
-import { gradeLabels, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels } from '@/core/leak-test/sheet/leakReading'
+import { type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 import { StateMark } from '@/ui/figures/StateMark'
 import { leakTestLabels } from '@/ui/terms/leakTestLabels'
 

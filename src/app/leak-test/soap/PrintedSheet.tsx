@@ -1,5 +1,6 @@
 import { zoneFacts } from '@/core/hookup/catalogue/zone'
-import { gradeLabels, type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
+import { gradeLabels } from '@/core/leak-test/sheet/leakReading'
+import { type LeakItemState } from '@/core/leak-test/sheet/leakTestState'
 
 /** Printable sheet, black on white, with room to write. */
 export function PrintedSheet({ lineName, items }: { lineName: string; items: readonly LeakItemState[] }) {
@@ -7,8 +8,9 @@ export function PrintedSheet({ lineName, items }: { lineName: string; items: rea
     <section className="print-only" aria-hidden="true">
       <h1>Leak sheet · {lineName}</h1>
       <p>
-        Soap every place, upstream first. Grades: none · slow beads · steady foam · fast bubbles · hiss. Any leak: shut
-        the valve, repair, soap again. Closed when all read none and an appliance burned.
+        Prove the pressure first, by a gauge; without one by a burner after the soap. Soap every place, upstream first.
+        Grades: none · slow beads · steady foam · fast bubbles · hiss. Any leak: shut the valve, repair, soap again.
+        Closed when all read none and an appliance burned.
       </p>
       <table>
         <thead>
@@ -29,7 +31,7 @@ export function PrintedSheet({ lineName, items }: { lineName: string; items: rea
                 {item.inside ? ' (inside)' : ''}
               </td>
               <td>{zoneFacts[item.zone].name}</td>
-              <td>{last ? gradeLabels[last.grade].name : ''}</td>
+              <td>{last && item.kind !== 'pressure' ? gradeLabels[last.grade].name : ''}</td>
               <td />
             </tr>
           ))}
