@@ -94,7 +94,7 @@ describe('verdicts', () => {
 })
 
 describe('calibrations', () => {
-  const lesson: CalibrationEntry = {
+  const lesson: Omit<CalibrationEntry, 'uses'> = {
     tripId: 'quarry-lake',
     supply: 'line',
     answer: 'taken',
@@ -126,6 +126,31 @@ describe('calibrations', () => {
     addCalibration(records, { ...lesson, tripId: 'larkspur', factor: 0.8, learnedAt: '2026-11-25T12:00:00.000Z' })
     addCalibration(records, { ...lesson, tripId: 'larkspur', supply: 'bottles', factor: 1.5 })
     expect(learned('larkspur')).toEqual({ line: 0.8, bottles: 1.5 })
+  })
+
+  test('by appliance: the last trip of each counts, and replaces what was learned of the supply as a whole', () => {
+    const taught = (applianceId: string, factor: number) => [
+      {
+        applianceId,
+        supply: 'line' as const,
+        factor,
+        burnPerDayS: 3600,
+        habit: null,
+        isShared: false,
+        from: 'Quarry Lake',
+      },
+    ]
+    addCalibration(records, lesson)
+    addCalibration(records, { ...lesson, uses: taught('furnace', 1.4), learnedAt: '2026-11-24T12:00:00.000Z' })
+    addCalibration(records, { ...lesson, uses: taught('cooktop', 0.7), learnedAt: '2026-11-24T13:00:00.000Z' })
+    const { id } = addCalibration(records, {
+      ...lesson,
+      uses: taught('furnace', 0.9),
+      learnedAt: '2026-11-24T14:00:00.000Z',
+    })
+    expect(learned('larkspur')).toEqual({ uses: [...taught('furnace', 0.9), ...taught('cooktop', 0.7)] })
+    voidEvent(records, 'lesson', id, NOW, 'taken back')
+    expect(learned('larkspur')?.uses?.map(({ factor }) => factor)).toEqual([1.4, 0.7])
   })
 })
 

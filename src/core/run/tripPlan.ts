@@ -8,15 +8,13 @@ import { dayField } from '@/core/time/day'
 import { instantField } from '@/core/time/instant'
 import { type Forecast, forecastSchema } from '@/core/run/weather/forecast'
 import { changesFrom } from '@/core/time/tripClock'
+import { type LearnedUse, learnedUseSchema, type UseFactors } from './learnedUse'
 import { type RunSettings, runSettingsSchema, usualRunSettings } from './runSettings'
 
 /** The owner's answer to a calibration. */
 export const calibrationAnswers = ['taken', 'refused'] as const
 
 export type CalibrationAnswer = (typeof calibrationAnswers)[number]
-
-/** Gas burned per kilogram by the habits as entered; 1 for a supply not listed. */
-export type UseFactors = Readonly<Partial<Record<Supply, number>>>
 
 /** An appliance and how long it burns in a day and night. */
 export interface ApplianceUse {
@@ -43,6 +41,8 @@ export interface ApplianceUse {
   byNight?: readonly Energy[] | null
   /** How `habit`, hours or warmth, is known; entered when absent. */
   sources?: QuantitySources
+  /** What a trip taught of it, where it was applied. */
+  taught?: LearnedUse | null
   /** A stove or an oven that is lit for warmth; null or absent when nobody said. */
   heatsRoom?: boolean | null
 }
@@ -120,7 +120,13 @@ export const tripPlanSchema = z.strictObject({
   settings: runSettingsSchema.nullish(),
   forecast: forecastSchema.nullish(),
   /** Learned use factors: gas burned per kilogram by the habits. */
-  learned: z.strictObject({ line: factorField.optional(), bottles: factorField.optional() }).optional(),
+  learned: z
+    .strictObject({
+      line: factorField.optional(),
+      bottles: factorField.optional(),
+      uses: z.array(learnedUseSchema).max(100).optional(),
+    })
+    .optional(),
 })
 
 const HOUR_S = 3600

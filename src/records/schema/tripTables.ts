@@ -1,6 +1,7 @@
 import { index, integer, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { supplies } from '@/core/cylinders/cylinderKind'
 import { verdicts as verdictNames } from '@/core/findings/verdict'
+import type { LearnedUse } from '@/core/run/learnedUse'
 import { calibrationAnswers } from '@/core/run/tripPlan'
 import { swapFinds } from '@/core/trip/usage/swap'
 import type { Phrase } from '@/core/base/quantity'
@@ -60,6 +61,8 @@ export const lessons = sqliteTable(
     /** Time of the last reading it is based on. */
     untilAt: text().notNull(),
     learnedAt: text().notNull(),
+    /** What is taken over, by appliance; null in rows of 0.6.0 and earlier, which are of the supply as a whole. */
+    uses: text({ mode: 'json' }).$type<LearnedUse[]>(),
     ...eventColumns,
   },
   (table) => [index('lessons_trip').on(table.tripId)],

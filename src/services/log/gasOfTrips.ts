@@ -53,15 +53,17 @@ export function gasOfTrips(rigId: string, nowIso: string): GasOfTrips {
     ),
   )
   const planned = plannedByTrip(records, rigId)
-  const trips = listTrips(records, rigId)
+  const begun = listTrips(records, rigId)
     .filter(({ startDay }) => startDay <= nowIso.slice(0, 10))
-    .map(({ id, name, startDay, nights, settings }): GasTrip => ({
-      id,
-      name,
-      startDay,
-      nights,
-      plannedKg: planned.get(id) ?? null,
-      ...tripGas(spans, tripMoments(onOwnersClock({ startDay, nights, settings }), nowIso), nights, perKg),
-    }))
+    .map((trip) => ({ ...trip, moments: tripMoments(onOwnersClock(trip), nowIso) }))
+  const stretches = begun.map(({ moments }) => moments)
+  const trips = begun.map(({ id, name, startDay, nights, moments }): GasTrip => ({
+    id,
+    name,
+    startDay,
+    nights,
+    plannedKg: planned.get(id) ?? null,
+    ...tripGas(spans, moments, nights, perKg, stretches),
+  }))
   return { trips, perKg }
 }

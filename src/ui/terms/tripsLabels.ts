@@ -1,18 +1,20 @@
 /** Labels of Trips that tests find controls by: a changed word is one change. */
 export const tripsLabels = {
   aSwap: 'A swap',
+  acceptWithAReason: 'Accept with a reason',
   allOfItAsTheDays: 'All of it as the day’s list, by place',
   copyThisTrip: 'Copy this trip',
   dueBeforeTheTripsEnd: 'Due before the trip’s end',
   itsValveUntilThen: 'Its valve until then',
   keepVerdict: 'Keep verdict',
-  acceptWithAReason: 'Accept with a reason',
   leaveThePlanAsEntered: 'Leave the plan as entered',
   leavesOn: 'Leaves on',
   liftedItWas: 'Lifted, it was',
   nothing: 'Nothing.',
+  onlyColdDoThis: 'Only cold: do this now',
   openedInstead: 'Opened instead',
   planTheNightsLeftByThis: 'Plan the nights left by this',
+  reasonToAccept: 'Reason',
   saveTheSwap: 'Save the swap',
   saveTheTrip: 'Save the trip',
   sinceItWasLastReady: 'Since it was last ready',
@@ -24,5 +26,4 @@ export const tripsLabels = {
   whatItRestedOn: 'What it rested on',
   whereTo: 'Where to',
   which: 'Which',
-  reasonToAccept: 'Reason',
 } as const

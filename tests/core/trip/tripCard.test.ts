@@ -99,7 +99,7 @@ test('distances from the heater’s numbers, marked common where not from the ma
 test('joints to soap in order; an unreadable line has none', () => {
   const line = soundStart('two-cylinders')
   const lines = [untestedLine(line)]
-  expect(textOf(cardOf(rigGear([cylinderGear()], { lines })))).toMatch(/To soap: House line\n1 .+ → .+ · 2 /)
+  expect(textOf(cardOf(rigGear([cylinderGear()], { lines })))).toMatch(/To soap: House line\n1 .+, at the .+ · 2 /)
   const broken = {
     ...line,
     joints: [{ ...line.joints[0], id: 'x', from: { partId: 'no', portId: 'a' } }],

@@ -1,7 +1,7 @@
 import { applianceUse, bottleGear, cylinderGear, rigGear, tripPlan } from '@tests/gear'
 import fc from 'fast-check'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
-import { burnSpans, type CylinderReading, burnedBetweenKg, filledKg, paidPerKg } from '@/core/trip/usage/burnSpans'
+import { burnSpans, type CylinderReading, burnedOnTripKg, filledKg, paidPerKg } from '@/core/trip/usage/burnSpans'
 import { burnedGasKg } from '@/core/appliances/runtime'
 import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
@@ -57,18 +57,28 @@ describe('gas burned between readings', () => {
     expect(burnSpans(readings)).toHaveLength(1)
   })
 
-  test('property: the two parts of any split add up to the whole', () => {
+  test('property: the parts of a trip add up to the whole, and all trips to all that burned between them', () => {
     const hours = fc.integer({ min: 0, max: 200 })
     fc.assert(
       fc.property(
         fc.array(fc.tuple(hours, fc.double({ min: 0, max: 9, noNaN: true })), { maxLength: 8 }),
         hours,
-        (points, cut) => {
+        fc.integer({ min: 0, max: 50 }),
+        (points, cut, idle) => {
           const spans = burnSpans(points.map(([hour, netKg]) => read(new Date(hour * HOUR_MS).toISOString(), netKg)))
-          const whole = burnedBetweenKg(spans, -1, 201 * HOUR_MS)
-          const halves =
-            burnedBetweenKg(spans, -1, cut * HOUR_MS) + burnedBetweenKg(spans, cut * HOUR_MS, 201 * HOUR_MS)
-          expect(halves).toBeCloseTo(whole, 9)
+          const stretch = (from: number, to: number) => ({ startMs: from * HOUR_MS, endMs: to * HOUR_MS })
+          const one = stretch(-1, 201)
+          const halves = [stretch(-1, cut), stretch(cut, 201)]
+          const sum = (parts: typeof halves, trips: typeof halves) =>
+            parts.reduce((all, part) => all + burnedOnTripKg(spans, part, trips), 0)
+          expect(sum(halves, [one])).toBeCloseTo(sum([one], [one]), 9)
+          // Between two trips nothing burns: what is not of the one is of the other.
+          const trips = [stretch(-1, cut), stretch(cut + idle, 300)]
+          const touched = spans.filter(
+            ({ fromMs, toMs }) => !(fromMs >= cut * HOUR_MS && toMs <= (cut + idle) * HOUR_MS),
+          )
+          const whole = touched.filter(({ fromMs, toMs }) => toMs > fromMs).reduce((all, { kg }) => all + kg, 0)
+          expect(sum(trips, trips)).toBeCloseTo(whole, 9)
         },
       ),
     )
@@ -167,7 +177,7 @@ describe('what weigh-ins teach', () => {
     [
       'far off',
       [before, read('2026-12-05T22:00:00Z', 6 - 5.5 * plannedKg)],
-      '{burnt} burnt where {planned} was planned: so far off, the habits want entering anew.',
+      '{burnt} burnt where {planned} was planned: so far off, check the hours and enter them again.',
     ],
   ] as const)('%s: nothing is learned, and the reason is given', (_, readings, why) => {
     expect(calibration(readings)).toMatchObject({ calibration: null, why: { text: why } })

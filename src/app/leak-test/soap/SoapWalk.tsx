@@ -46,6 +46,7 @@ export function SoapWalk({
     (soapFirst ? unread.find(({ item }) => item.kind !== 'pressure') : undefined) ?? unread[0] ?? toProve(state.items)
   const current = state.items.find(({ item }) => item.id === asked) ?? next ?? null
   const soaped = state.items.filter(({ item }) => item.kind !== 'pressure')
+  const notProved = soaped.filter(({ state: at }) => at === 'not-proved').length
   const number = current ? state.items.indexOf(current) + 1 : 0
   return (
     <div className="soap-walk">
@@ -59,7 +60,7 @@ export function SoapWalk({
         <div className="soap-now">
           <p className="soap-progress" role="status">
             <strong>{soaped.filter(({ state: at }) => at !== 'unread').length}</strong> of {soaped.length} places soaped
-            {state.notProved > 0 && `, ${state.notProved} under no proved pressure`}
+            {notProved > 0 && `, ${notProved} under no proved pressure`}
             {state.open.length > 0 && `, ${state.open.length} leaking`}
             {state.repaired > 0 && `, ${state.repaired} repaired`}
           </p>

@@ -6,6 +6,7 @@ import Form from 'react-bootstrap/Form'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { Habit } from '@/core/appliances/habit'
 import { readActivities } from '@/core/appliances/activities'
+import { TaughtText } from '@/app/shared/TaughtText'
 import { ClockField } from '@/app/run/ClockField'
 import type { RunAppliance } from '@/app/run/runAppliance'
 import type { RunEditor } from '@/app/run/useRunEditor'
@@ -82,6 +83,7 @@ export function HabitFields({ editor, appliance }: { editor: RunEditor; applianc
             <AssumedText source={use.sources?.habit} role="duration" />: usual of its kind, until you change it
           </p>
         )}
+        {!isNone && <TaughtText taught={planned?.taught} />}
         {!isNone && habit.way === 'hours' && (
           <>
             <Measure

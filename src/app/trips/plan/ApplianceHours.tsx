@@ -2,6 +2,7 @@ import { Link } from '@/ui/shell/Link'
 import type { InputError } from '@/core/base/InputError'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import type { ApplianceUse } from '@/core/run/tripPlan'
+import { TaughtText } from '@/app/shared/TaughtText'
 import { Amount } from '@/ui/figures/Amount'
 import { QuantityField } from '@/ui/fields/QuantityField'
 import { isByHabit, type KeptPlan, type TripFormAppliance } from './tripForm'
@@ -67,6 +68,7 @@ export function ApplianceHours({
                 <Amount quantity={{ value: gasKg, role: supply === 'bottles' ? 'bottleMass' : 'cylinderMass' }} />
               )}
             </span>
+            <TaughtText taught={planned?.taught} />
           </div>
         )
       })}

@@ -44,6 +44,22 @@ interface SwapValues {
 
 const blankSwap: SwapValues = { cylinderId: null, otherId: null, found: 'empty', shut: 'not-known', at: '' }
 
+/** A cylinder that is only cold still holds gas: what to do with it now. */
+function ColdAdvice() {
+  return (
+    <section className="answer mt-3" aria-label={tripsLabels.onlyColdDoThis}>
+      <strong>{tripsLabels.onlyColdDoThis}</strong>
+      <ul className="plain-list mb-0">
+        <li>It is not empty: keep it upright outside, off the snow and out of the wind. By day it gives again.</li>
+        <li>Burn less at a time: one burner, a lower setting. Frost on it means that it boils slower than you burn.</li>
+        <li>Never warm it with a flame, a heater or hot water, and never bring it in.</li>
+        <li>Open both cylinders together in the cold, where the changeover allows it: each gives half.</li>
+        <li>Weigh it when you can: the scale tells cold from empty.</li>
+      </ul>
+    </section>
+  )
+}
+
 /** Form for a swap of cylinders, which also shows what was burned until then. */
 export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] }) {
   const id = useId()
@@ -140,6 +156,7 @@ export function SwapEntry({ cylinders }: { cylinders: readonly SwapCylinder[] })
         )}
         <WhenField text={at} issue={issueAt('swappedAt')} onText={(one) => set({ at: one })} />
       </div>
+      {found === 'cold' && <ColdAdvice />}
       <SaveBar label={tripsLabels.saveTheSwap} saving={saving} dirty={false} />
     </form>
   )

@@ -13,7 +13,8 @@ const enoughLabels = {
 
 const shortLabels = { enough: 'enough', short: 'not enough', unknown: 'not known' } as const
 
-function describeGas({ enough, enoughBySupply }: TripJudgment): string {
+function describeGas({ isOver, enough, enoughBySupply }: TripJudgment): string {
+  if (isOver) return 'This trip is over: it needs no more gas.'
   // Supplies with different results are listed separately: neither helps the other.
   if (new Set(enoughBySupply.map((each) => each.enough)).size < 2) return enoughLabels[enough]
   return enoughBySupply.map((each) => `${supplyLabels[each.supply]}: ${shortLabels[each.enough]}.`).join(' ')

@@ -41,9 +41,12 @@ export function tripSlip(balance: SupplyBalance, nights: number, reserveShare: n
       input('Heat input', { value: use.inputW, role: 'power' }),
       { ...input('Hours a day', { value: use.burnPerDayS, role: 'duration' }), source: use.sources?.habit },
       input('Nights', { value: nights, role: 'count' }),
+      ...(use.taught
+        ? [input(`Of the hours, by ${use.taught.from}`, { value: use.taught.factor, role: 'share' })]
+        : []),
     ]
     const figure = { basis: basisOf(use), quantity: mass(gasKg), source: use.sources?.habit, inputs }
-    return { sign: '−', label: use.name, figure }
+    return { sign: '−', label: use.taught ? `${use.name}, as ${use.taught.from} taught` : use.name, figure }
   })
   const needed = input('Gas for the trip', mass(balance.neededKg))
   const reserve: Figure = {

@@ -7,7 +7,8 @@ import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import type { LineGear } from '@/core/hookup/line/line'
 import type { Battery } from '@/core/run/battery/battery'
 import { usualRunSettings } from '@/core/run/runSettings'
-import { type UseFactors, type ApplianceUse, isBurning, type TripPlan } from '@/core/run/tripPlan'
+import { learnedFactor, type UseFactors } from '@/core/run/learnedUse'
+import { type ApplianceUse, isBurning, type TripPlan } from '@/core/run/tripPlan'
 import { forecastOfTrip } from '@/core/run/weather/forecastOfTrip'
 import { vesselOf } from '@/core/vaporization/vessel'
 import { lineSupply } from './lineSupply'
@@ -57,7 +58,7 @@ const EVENING_H = 18
 const BOTTLE_NEED_PA = 34_473.8
 
 /** An appliance on a cylinder of its own is a source of its own. */
-function sourceOf(use: Pick<ApplianceUse, 'supply' | 'cylinderId'>): string {
+export function sourceOf(use: Pick<ApplianceUse, 'supply' | 'cylinderId'>): string {
   return use.cylinderId ? `own ${use.cylinderId}` : use.supply
 }
 
@@ -74,7 +75,7 @@ function applianceOf(use: ApplianceUse, learned: UseFactors): TripAppliance {
     batteryA: use.batteryA ?? usual.batteryA,
     needsBattery: use.needsBattery ?? false,
     habit: use.habit ?? { way: 'hours', burnPerDayS: use.burnPerDayS, fromH: EVENING_H },
-    useFactor: learned[use.supply] ?? 1,
+    useFactor: learnedFactor(use, learned),
     byNight: [...(use.byNight ?? [])],
   }
 }

@@ -1,5 +1,6 @@
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { gasForTrip, type SupplyBalance } from '@/core/run/analysis/gasForTrip'
+import { learnedFactor, learnedOf } from '@/core/run/learnedUse'
 import { type ApplianceUse, type TripPlan, requireTrip } from '@/core/run/tripPlan'
 import { buildRunInput, type RunRig, type Scenario } from './buildRunInput'
 import { runTrip } from './runTrip'
@@ -16,12 +17,13 @@ const DAY_S = 86_400
  * @param run - of the same plan
  */
 export function plannedUses(trip: TripPlan, run: TripRun): ApplianceUse[] {
-  return trip.uses.map((use) => {
+  return trip.uses.map((entered) => {
+    const use = { ...entered, taught: learnedOf(entered, trip.learned ?? {}) }
     const isTyped = (!use.habit || use.habit.way === 'hours') && !use.pilotW && !use.byNight?.some((on) => on !== 'gas')
     const found = run.appliances.find(({ id }) => id === use.id)
     if (isTyped && trip.lastsS === undefined) {
       const typedS = use.habit?.way === 'hours' ? use.habit.burnPerDayS : use.burnPerDayS
-      return { ...use, burnPerDayS: Math.min(DAY_S, typedS * (trip.learned?.[use.supply] ?? 1)) }
+      return { ...use, burnPerDayS: Math.min(DAY_S, typedS * learnedFactor(entered, trip.learned ?? {})) }
     }
     if (!found || !(use.inputW > 0)) return use
     const foundS = (found.wantedKg * heatingValueJPerKg()) / use.inputW / trip.nights

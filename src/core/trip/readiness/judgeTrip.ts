@@ -7,7 +7,7 @@ import { baselineScenario } from '@/core/run/simulation/buildRunInput'
 import { runOutlook } from '@/core/run/simulation/runOutlook'
 import type { TripRun, TripRunInput } from '@/core/run/simulation/tripRun'
 import { tripEndDay } from '@/core/time/day'
-import { remainingTrip } from '@/core/trip/usage/remainingTrip'
+import { isTripOver, remainingTrip } from '@/core/trip/usage/remainingTrip'
 import type { TripPlan } from '@/core/run/tripPlan'
 import { lineFindings, notOnLine } from './lineFindings'
 import { type RigGear, runRigOf } from './rigGear'
@@ -26,6 +26,8 @@ export type Enough = 'enough' | 'short' | 'unknown'
 
 export interface TripJudgment {
   verdict: Verdict
+  /** It needs no more gas: its last day is past, or it was weighed at home. */
+  isOver: boolean
   enough: Enough
   /** The same for each supply that anything burns from. */
   enoughBySupply: readonly { supply: Supply; enough: Enough }[]
@@ -47,6 +49,11 @@ function enoughFor({ supply, leftKg, allWeighed }: SupplyBalance, unknown: HeatU
   return allWeighed && !unknown.mayBurnLess.has(supply) ? 'short' : 'unknown'
 }
 
+/** A balance of which nothing more is burned. */
+function withoutUse(balance: SupplyBalance): SupplyBalance {
+  return { ...balance, uses: [], neededKg: 0, reserveKg: 0, leftKg: balance.aboardKg }
+}
+
 function together(each: readonly { enough: Enough }[]): Enough {
   if (each.length === 0 || each.some(({ enough }) => enough === 'unknown')) return 'unknown'
   return each.some(({ enough }) => enough === 'short') ? 'short' : 'enough'
@@ -63,7 +70,11 @@ function together(each: readonly { enough: Enough }[]): Enough {
 export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJudgment {
   const { cylinders, equipment, lines, heat } = rig
   const runRig = runRigOf(rig)
-  const { trip, input, run, balances } = runOutlook(runRig, remainingTrip(plan, cylinders, nowIso), baselineScenario)
+  const isOver = isTripOver(plan, cylinders, nowIso)
+  const outlook = runOutlook(runRig, remainingTrip(plan, cylinders, nowIso), baselineScenario)
+  const { trip, input, run } = outlook
+  // What is left of a trip that is over needs no gas.
+  const balances = isOver ? outlook.balances.map(withoutUse) : outlook.balances
   const short = balances.filter(({ leftKg, aboardKg, neededKg }) => leftKg < 0 && aboardKg < neededKg)
   const aboard = cylinders.filter((cylinder) => cylinder.aboard)
   const site = siteConditions(trip)
@@ -81,15 +92,19 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
       planned: trip.uses,
     }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
-    ...gasFindings(balances, trip),
-    ...heaterHoursFindings(heat, trip),
-    ...cookingHeatFindings(heat, trip, site.assumed.temperature ? null : site.temperatureK),
-    ...runFindings(
-      trip,
-      input,
-      run,
-      short.map(({ supply }) => supply),
-    ),
+    ...(isOver ? [] : gasFindings(balances, trip)),
+    ...(isOver
+      ? []
+      : [
+          ...heaterHoursFindings(heat, trip),
+          ...cookingHeatFindings(heat, trip, site.assumed.temperature ? null : site.temperatureK),
+          ...runFindings(
+            trip,
+            input,
+            run,
+            short.map(({ supply }) => supply),
+          ),
+        ]),
   ])
   const unknown = heatUnknown(heat, trip)
   const enoughBySupply = balances
@@ -97,7 +112,8 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
     .map((balance) => ({ supply: balance.supply, enough: enoughFor(balance, unknown) }))
   return {
     verdict: verdict(findings),
-    enough: together(enoughBySupply),
+    isOver,
+    enough: isOver ? 'enough' : together(enoughBySupply),
     enoughBySupply,
     findings,
     balances,

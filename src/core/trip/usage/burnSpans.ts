@@ -52,19 +52,27 @@ export function burnSpans(readings: readonly CylinderReading[]): (BurnSpan & { i
   })
 }
 
+/** A stretch of time, in milliseconds since 1970. */
+export interface Stretch {
+  startMs: number
+  endMs: number
+}
+
+const overlapMs = (fromMs: number, toMs: number, { startMs, endMs }: Stretch): number =>
+  Math.max(0, Math.min(toMs, endMs) - Math.max(fromMs, startMs))
+
 /**
- * Gas burned between two times; a span that extends beyond them counts by its share of time.
+ * Gas burned in a part of a trip. Between trips nothing burns: what left a cylinder between two readings burned on the
+ * trips between them, by their share of time.
  *
  * @param spans - from burnSpans
- * @param fromMs - milliseconds since 1970
- * @param toMs - later than `fromMs`
+ * @param part - the trip, or a day of it
+ * @param trips - of the rig, this one among them
  */
-export function burnedBetweenKg(spans: readonly BurnSpan[], fromMs: number, toMs: number): number {
-  return spans.reduce((sum, span) => {
-    const sharedMs = Math.min(toMs, span.toMs) - Math.max(fromMs, span.fromMs)
-    const lengthMs = span.toMs - span.fromMs
-    if (lengthMs <= 0) return sum + (span.toMs > fromMs && span.toMs <= toMs ? span.kg : 0)
-    return sharedMs > 0 ? sum + (span.kg * sharedMs) / lengthMs : sum
+export function burnedOnTripKg(spans: readonly BurnSpan[], part: Stretch, trips: readonly Stretch[]): number {
+  return spans.reduce((sum, { fromMs, toMs, kg }) => {
+    const onTripsMs = trips.reduce((all, trip) => all + overlapMs(fromMs, toMs, trip), 0)
+    return onTripsMs > 0 ? sum + (kg * overlapMs(fromMs, toMs, part)) / onTripsMs : sum
   }, 0)
 }
 

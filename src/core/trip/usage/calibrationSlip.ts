@@ -1,9 +1,14 @@
-import type { Slip } from '@/core/rules/figure'
+import type { Figure, Slip } from '@/core/rules/figure'
 import type { UsageCalibration } from './calibrateUsage'
 
 /** Worked sum of a calibration: burned by each cylinder, compared with the plan. */
-export function calibrationSlip({ parts, burnedKg, plannedKg, factor }: UsageCalibration): Slip {
+export function calibrationSlip({ parts, burnedKg, plannedKg, factor, range }: UsageCalibration): Slip {
   const mass = (value: number) => ({ value, role: 'cylinderMass' as const })
+  const share = (value: number): Figure => ({
+    basis: 'learned-use',
+    quantity: { value, role: 'share' },
+    inputs: [],
+  })
   return {
     lines: [
       ...parts.map((part, i) => ({
@@ -25,6 +30,9 @@ export function calibrationSlip({ parts, burnedKg, plannedKg, factor }: UsageCal
         ],
       },
     },
-    further: [],
+    further: [
+      { sign: '', label: 'By the errors of the scale from', figure: share(range.least) },
+      { sign: '', label: 'to', figure: share(range.most) },
+    ],
   }
 }

@@ -49,6 +49,22 @@ export function unmeasuredSinceStart(
     .map(({ name }) => name)
 }
 
+/**
+ * Whether a trip is over: after its last day, or on it once every cylinder in use was weighed at home.
+ *
+ * @param plan - of the whole trip
+ * @param cylinders - of the rig
+ * @param nowIso - the moment, with the owner's offset
+ */
+export function isTripOver(plan: TripPlan, cylinders: readonly CylinderGear[], nowIso: string): boolean {
+  const { endMs, days } = tripMoments(plan, nowIso)
+  const nowMs = Date.parse(nowIso)
+  const homeMs = days.at(-1)?.fromMs ?? endMs
+  if (nowMs >= endMs) return true
+  const used = cylindersInUse(plan, cylinders)
+  return nowMs >= homeMs && used.length > 0 && used.every((cylinder) => lastMeasuredMs(cylinder) >= homeMs)
+}
+
 const DAY_S = 86_400
 
 const HOUR_MS = 3_600_000

@@ -1,4 +1,4 @@
-import { type BurnSpan, burnedBetweenKg } from './burnSpans'
+import { type BurnSpan, burnedOnTripKg, type Stretch } from './burnSpans'
 import type { TripMoments } from './tripMoments'
 
 /** Gas actually burned on a trip. */
@@ -23,15 +23,17 @@ const GAP_MS = DAY_MS / 2
  * @param moments - of the trip
  * @param nights - of it
  * @param perKg - price per kilogram; null when no fill has a price
+ * @param trips - all of the rig, this one among them
  */
 export function tripGas(
   spans: readonly (BurnSpan & { isUnknown: boolean })[],
   { startMs, endMs, days }: TripMoments,
   nights: number,
   perKg: number | null,
+  trips: readonly Stretch[] = [{ startMs, endMs }],
 ): TripGas {
   const known = spans.filter(({ isUnknown }) => !isUnknown)
-  const burnedKg = burnedBetweenKg(known, startMs, endMs)
+  const burnedKg = burnedOnTripKg(known, { startMs, endMs }, trips)
   const cost = perKg === null ? null : burnedKg * perKg
   const hasGaps = spans.some(
     ({ isUnknown, fromMs, toMs }) => isUnknown && Math.min(toMs, endMs) - Math.max(fromMs, startMs) > GAP_MS,
@@ -41,7 +43,7 @@ export function tripGas(
     hasGaps,
     days: days.map(({ day, fromMs, toMs }) => ({
       day,
-      kg: burnedBetweenKg(known, Math.max(startMs, fromMs), toMs),
+      kg: burnedOnTripKg(known, { startMs: Math.max(startMs, fromMs), endMs: Math.min(endMs, toMs) }, trips),
     })),
     cost,
     costPerNight: cost === null ? null : cost / nights,

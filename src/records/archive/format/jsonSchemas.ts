@@ -9,6 +9,7 @@ import { technicianRepairSchema } from '@/core/leak-test/sheet/leakReading'
 import { pressureProofSchema } from '@/core/leak-test/sheet/pressureProof'
 import { batterySchema } from '@/core/run/battery/battery'
 import { forecastSchema } from '@/core/run/weather/forecast'
+import { learnedUseSchema } from '@/core/run/learnedUse'
 import { tripPlanSchema } from '@/core/run/tripPlan'
 import { ownRuleSchema } from '@/core/rules/dateRules'
 import { heaterSchema } from '@/core/heat/heaters/heater'
@@ -97,6 +98,7 @@ export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'trip_uses.byNight': z.array(z.enum(energies)).max(366),
   'lines.line': lineSchema,
   'leak_tests.sheet': z.array(leakItemSchema).max(4000),
+  'lessons.uses': z.array(learnedUseSchema).max(100),
   'leak_readings.proof': pressureProofSchema,
   'leak_readings.repair': technicianRepairSchema,
   'hold_tests.input': leakRateSchema,

@@ -24,6 +24,7 @@ const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
   heaters: { sources: {} },
   levels: { sources: {} },
   leak_readings: { proof: null, repair: null },
+  lessons: { uses: null },
 }
 
 function withEachRow<Checked extends UncheckedArchive>(

@@ -7,8 +7,9 @@ import { useSave } from '@/ui/state/useSave'
 import { voidEventAction } from '@/actions/log'
 import { answerCalibrationAction } from '@/actions/trip'
 import { supplies, type Supply, supplyLabels } from '@/core/cylinders/cylinderKind'
-import type { CalibrationAnswer, UseFactors } from '@/core/run/tripPlan'
-import type { UsageCalibrationResult } from '@/core/trip/usage/calibrateUsage'
+import { TAUGHT, type UseFactors } from '@/core/run/learnedUse'
+import type { CalibrationAnswer } from '@/core/run/tripPlan'
+import type { CalibratedGroup, UsageCalibrationResult } from '@/core/trip/usage/calibrateUsage'
 import { calibrationSlip } from '@/core/trip/usage/calibrationSlip'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { Amount, PhraseText } from '@/ui/figures/Amount'
@@ -28,11 +29,46 @@ interface AnsweredCalibration {
   learnedAt: string
 }
 
+/** What is taught of one appliance, or of several on the same cylinders. */
+function GroupLine({ group: { uses, factor, range, taught } }: { group: CalibratedGroup }) {
+  return (
+    <li>
+      {uses.map(({ name }) => name).join(', ')}: <Amount quantity={{ value: taught, role: 'share' }} /> of the habits as
+      entered
+      {uses.length > 1 && ', shared: the records do not tell them apart'}
+      {taught !== factor && (
+        <>
+          . Measured was <Amount quantity={{ value: factor, role: 'share' }} />; one trip teaches{' '}
+          {factor > TAUGHT.most ? 'twice' : 'half'} at most. Check the hours
+        </>
+      )}
+      . By the scale between <Amount quantity={{ value: range.least, role: 'share' }} /> and{' '}
+      <Amount quantity={{ value: range.most, role: 'share' }} />.
+    </li>
+  )
+}
+
+/** What the plan counts of the habits now, by appliance. */
+function CountedNow({ supply, learned }: { supply: Supply; learned: UseFactors }) {
+  const own = (learned.uses ?? []).filter((use) => use.supply === supply)
+  const whole = learned[supply]
+  if (own.length === 0 && whole === undefined) return 'The plan goes by the habits as entered.'
+  const isOne = own.every(({ factor }) => factor === own[0]?.factor)
+  const factor = whole ?? own[0]?.factor ?? 1
+  return (
+    <>
+      The plan counts{' '}
+      {isOne ? <Amount quantity={{ value: factor, role: 'share' }} /> : 'by what each appliance was found to burn'} of
+      the habits as entered, on this trip and on those after it, until you enter other hours.
+    </>
+  )
+}
+
 function SupplyCalibration({
   tripId,
   supply,
   found,
-  factor,
+  learned,
   last,
   balance,
   nightsLeft,
@@ -40,7 +76,7 @@ function SupplyCalibration({
   tripId: string
   supply: Supply
   found: UsageCalibrationResult
-  factor: number | undefined
+  learned: UseFactors
   last: AnsweredCalibration | undefined
   balance: SupplyBalance | undefined
   nightsLeft: number
@@ -75,6 +111,11 @@ function SupplyCalibration({
               as entered would have burnt{' '}
               <Amount quantity={{ value: found.calibration.plannedKg, role: 'cylinderMass' }} />.
             </p>
+            <ul className="plain-list">
+              {found.calibration.groups.map((group) => (
+                <GroupLine key={group.uses.map(({ id }) => id).join(' ')} group={group} />
+              ))}
+            </ul>
             <div className="save-line">
               <Button disabled={saving.state === 'saving'} onClick={() => void answer('taken')}>
                 {tripsLabels.planTheNightsLeftByThis}
@@ -100,14 +141,7 @@ function SupplyCalibration({
           </p>
         )}
         <p>
-          {factor === undefined ? (
-            'The plan goes by the habits as entered.'
-          ) : (
-            <>
-              The plan counts <Amount quantity={{ value: factor, role: 'share' }} /> of the habits as entered, on this
-              trip and on those after it.
-            </>
-          )}{' '}
+          <CountedNow supply={supply} learned={learned} />{' '}
           {balance && (
             <>
               For {formatNights(nightsLeft)}: <Amount quantity={{ value: balance.neededKg, role: 'cylinderMass' }} />{' '}
@@ -155,7 +189,7 @@ export function CalibrationBench({
           tripId={tripId}
           supply={supply}
           found={found[supply]}
-          factor={learned[supply]}
+          learned={learned}
           last={answered.find((one) => one.supply === supply)}
           balance={balances.find((one) => one.supply === supply && one.neededKg > 0)}
           nightsLeft={nightsLeft}
