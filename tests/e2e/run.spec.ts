@@ -252,14 +252,19 @@ test('driving: off unless the law and the owner allow it; arriving holds its ste
   await page.getByLabel(runLabels.onTheRoadFor).fill('12')
   await expect(page.getByRole('region', { name: runLabels.fridgeWhileDriving })).toContainText(/Above 40\s°F after/)
   const rail = page.getByRole('region', { name: 'Arriving' })
-  await expect(rail.getByRole('button', { name: 'Step 4: Open slowly' })).toBeDisabled()
-  for (const step of ['Step 1: Level', 'Step 2: Look', 'Step 3: Pigtails']) {
+  await expect(rail.getByRole('button', { name: 'Step 5: Open slowly' })).toBeDisabled()
+  for (const step of [
+    'Step 1: Level',
+    'Step 2: Look',
+    'Step 3: Rough road? Pigtails',
+    'Step 4: Test Propane alarm and CO alarm',
+  ]) {
     await rail.getByRole('button', { name: step }).click()
     await expect(rail.getByRole('button', { name: step })).toHaveAttribute('aria-pressed', 'true')
   }
   await page.reload()
   await expect(rail.getByRole('button', { name: 'Step 3: Pigtails' })).toHaveAttribute('aria-pressed', 'true')
-  await expect(rail.getByRole('button', { name: 'Step 4: Open slowly' })).toBeEnabled()
+  await expect(rail.getByRole('button', { name: 'Step 5: Open slowly' })).toBeEnabled()
 })
 
 test('CO2 on a phone: a keg, tires, a fast draw, and its effect in a closed room', async ({ page }) => {

@@ -36,7 +36,7 @@ test('emergency: two taps from anywhere, without the server and without scripts'
   await plain.goto(`${kettle.url}/heat`)
   await plain.getByText(sharedLabels.emergency, { exact: true }).click()
   await plain.getByText(sharedLabels.smellOfGasOrTheGas).click()
-  await expect(plain.getByText('No switch, no flame, no phone inside', { exact: false })).toBeVisible()
+  await expect(plain.getByText('No switch, no flame, no engine', { exact: false })).toBeVisible()
   await bare.close()
 })
 
@@ -46,7 +46,7 @@ test('emergency stays two taps away far down a page and over an open dialog', as
   await page.getByRole('link', { name: 'Weigh it again' }).last().scrollIntoViewIfNeeded()
   await page.getByText(sharedLabels.emergency, { exact: true }).click()
   await page.getByText(sharedLabels.smellOfGasOrTheGas).click()
-  await expect(page.getByText('No switch, no flame, no phone inside', { exact: false })).toBeInViewport()
+  await expect(page.getByText('No switch, no flame, no engine', { exact: false })).toBeInViewport()
   await page.keyboard.press('Escape')
   await page.getByRole('button', { name: sharedLabels.help }).click()
   await expect(page.getByRole('dialog')).toBeVisible()

@@ -47,7 +47,7 @@ test('step by step for this rig; a blocking step waits; each is in the log', asy
   await rail.getByRole('button', { name: /^Step 1:/ }).press('Enter')
   await expect(rail.getByRole('button', { name: /^Step 2:/ })).toBeEnabled()
   await page.getByLabel(tripsLabels.which).selectOption('Swap at night')
-  await expect(page.getByRole('region', { name: 'Swap at night' })).toContainText('Lever to the reserve')
+  await expect(page.getByRole('region', { name: 'Swap at night' })).toContainText('Lever to the other side')
   await page.goto(`${kettle.url}/log?kind=steps`)
   await expect(page.getByRole('region', { name: sharedLabels.logbook })).toContainText('trip before')
 })

@@ -24,8 +24,17 @@ test('a missing station links to a page that tells what to do by hand', () => {
 })
 
 describe('the emergency sheets', () => {
-  test('are the six of the trade, with few and short steps', () => {
-    expect(emergencies.map(({ id }) => id)).toEqual(['gas', 'co', 'fire', 'relief', 'co2', 'frostbite'])
+  test('are those of the trade, with few and short steps', () => {
+    expect(emergencies.map(({ id }) => id)).toEqual([
+      'gas',
+      'driving',
+      'co',
+      'fire',
+      'joint',
+      'relief',
+      'co2',
+      'frostbite',
+    ])
     for (const { steps, when, short } of emergencies) {
       expect(short).toMatch(/^[a-z].{20,110}\.$/)
       expect(steps.length).toBeGreaterThanOrEqual(4)
@@ -44,8 +53,20 @@ describe('the emergency sheets', () => {
     expect(all).not.toMatch(/!/)
     expect(all).toMatch(/Do not go back in/)
     expect(all).toMatch(/Do not go in for somebody without air/)
-    expect(all).toMatch(/Do not put out a burning gas leak/)
   })
+})
+
+test('by what fire services tell people: distances, calls and what is never done', () => {
+  const stepsOf = (id: string): string => emergencies.find((sheet) => sheet.id === id)?.steps.join(' ') ?? ''
+  for (const { id } of emergencies.filter(({ id: one }) => one !== 'frostbite')) expect(stepsOf(id)).toMatch(/911/)
+  expect(stepsOf('relief')).toMatch(/^Everybody 330 ft .*upwind/)
+  expect(stepsOf('relief')).not.toMatch(/water/)
+  expect(stepsOf('driving')).toMatch(/^Pull off .*Engine off.*out, upwind.*330 ft.*Do not start it again/)
+  expect(stepsOf('co')).toMatch(
+    /say carbon monoxide.*see and reach at once.*CPR.*get checked.*Four beeps|CPR.*get checked/,
+  )
+  expect(stepsOf('joint')).toMatch(/let it burn/)
+  expect(stepsOf('gas')).toMatch(/no phone where it smells/)
 })
 
 test('every state but none has a distinct word', () => {

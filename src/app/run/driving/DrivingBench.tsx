@@ -4,7 +4,8 @@ import { useState } from 'react'
 import { useTicks, type LoggedTick } from '@/app/shared/useTicks'
 import { alwaysOff, drivingRules } from '@/core/run/travel/drivingRules'
 import { FOOD_K, fridgeWarmUp } from '@/core/run/travel/fridgeWarmUp'
-import { travelProcedures, travelSteps, travelLabels, type TravelProcedure } from '@/core/run/travel/travelSteps'
+import type { ProcedureStep } from '@/core/rules/procedureStep'
+import { procedureLabel, type RoadProcedure, roadProcedures } from '@/core/trip/procedures/tripSteps'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
@@ -15,7 +16,10 @@ import { useSessionState } from '@/ui/state/useSessionState'
 import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import { runLabels } from '@/ui/terms/runLabels'
 
-export type TravelTicks = Readonly<Record<TravelProcedure, readonly LoggedTick[]>>
+/** The steps of a procedure for this rig, and which are done. */
+export type RoadRails = Readonly<
+  Record<RoadProcedure, { steps: readonly ProcedureStep[]; logged: readonly LoggedTick[] }>
+>
 
 const onLabels = {
   forbidden: 'Gas off while moving.',
@@ -26,14 +30,14 @@ const onLabels = {
 function Rail({
   rigId,
   procedure,
-  logged,
+  rail: { steps, logged },
 }: {
   rigId: string
-  procedure: TravelProcedure
-  logged: readonly LoggedTick[]
+  procedure: RoadProcedure
+  rail: RoadRails[RoadProcedure]
 }) {
   const run = useTicks({ rigId, procedure: `travel ${procedure}`, subjectId: '' }, logged)
-  return <StepRail label={travelLabels[procedure]} steps={travelSteps(procedure)} {...run} />
+  return <StepRail label={procedureLabel(procedure)} steps={steps} {...run} />
 }
 
 /** Warm-up of the fridge while driving. */
@@ -110,9 +114,9 @@ function FridgeOff() {
 }
 
 /** Gas while driving, off by default; steps for arriving, leaving and storing. */
-export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTicks }) {
+export function DrivingBench({ rigId, rails }: { rigId: string; rails: RoadRails }) {
   const [place, setPlace] = useSessionState('driving place', 'elsewhere')
-  const [procedure, setProcedure] = useState<TravelProcedure>('arrive')
+  const [procedure, setProcedure] = useState<RoadProcedure>('arrive')
   const rule = drivingRules.find(({ id }) => id === place) ?? drivingRules.at(-1)
   return (
     <>
@@ -154,13 +158,13 @@ export function DrivingBench({ rigId, ticks }: { rigId: string; ticks: TravelTic
         </section>
       </div>
       <div className="tray-groups mt-3" role="group" aria-label="What is to be done">
-        {travelProcedures.map((one) => (
+        {roadProcedures.map((one) => (
           <button key={one} type="button" aria-pressed={one === procedure} onClick={() => setProcedure(one)}>
-            {travelLabels[one]}
+            {procedureLabel(one)}
           </button>
         ))}
       </div>
-      <Rail key={procedure} rigId={rigId} procedure={procedure} logged={ticks[procedure]} />
+      <Rail key={procedure} rigId={rigId} procedure={procedure} rail={rails[procedure]} />
     </>
   )
 }

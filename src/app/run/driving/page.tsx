@@ -2,16 +2,20 @@ import type { Metadata } from 'next'
 import { runPageData } from '@/app/run/runPageData'
 import { ticksGoingOn } from '@/services/log/ticks'
 import { loadRigSnapshot } from '@/app/shared/pageData'
-import type { TravelProcedure } from '@/core/run/travel/travelSteps'
-import { DrivingBench, type TravelTicks } from './DrivingBench'
+import { stepsFacts } from '@/core/trip/procedures/stepsFacts'
+import { type RoadProcedure, tripSteps } from '@/core/trip/procedures/tripSteps'
+import { DrivingBench, type RoadRails } from './DrivingBench'
 
 export const metadata: Metadata = { title: 'Driving' }
 
 export default function DrivingPage() {
-  const { rigId } = runPageData()
-  const { nowIso } = loadRigSnapshot()
-  const ticksOf = (procedure: TravelProcedure) =>
-    ticksGoingOn({ rigId, procedure: `travel ${procedure}`, subjectId: '' }, nowIso)
-  const ticks: TravelTicks = { arrive: ticksOf('arrive'), leave: ticksOf('leave'), store: ticksOf('store') }
-  return <DrivingBench rigId={rigId} ticks={ticks} />
+  const { rigId, trip } = runPageData()
+  const { nowIso, gear } = loadRigSnapshot()
+  const facts = stepsFacts(gear, trip?.plan ?? { uses: [], altitudeM: 0 })
+  const railOf = (procedure: RoadProcedure) => ({
+    steps: tripSteps(procedure, facts),
+    logged: ticksGoingOn({ rigId, procedure: `travel ${procedure}`, subjectId: '' }, nowIso),
+  })
+  const rails: RoadRails = { arrive: railOf('arrive'), leave: railOf('leave'), store: railOf('store') }
+  return <DrivingBench rigId={rigId} rails={rails} />
 }

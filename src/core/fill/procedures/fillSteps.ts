@@ -94,8 +94,10 @@ const steps: Readonly<Record<FillMode, readonly ProcedureStep[]>> = {
       'A fixed tank is filled only the way up it was made for.',
     ),
     step('fill', 'Fill to its stop', 'white spray, or the stop at 80 %', 'Filler shut first, then bleeder.'),
-    step('off', 'Hose off', 'cap on, door shut', 'People drive off with the door open and the cap hanging.'),
-    capAndSoap,
+    step('off', 'Hose off', 'a little gas escapes', 'Stand upwind of it.'),
+    step('cap', 'Bleeder shut, filler cap on', 'then soap both', 'What has just been worked is the likeliest to weep.'),
+    step('door', 'Fill door', 'shut and latched', 'People drive off with the door open and the cap hanging.'),
+    step('master', 'Master valve', 'open or shut, as you want it for the road', 'It was shut for the fill.'),
     step(
       'gauge',
       'Read the gauge',

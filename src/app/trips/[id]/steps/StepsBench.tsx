@@ -2,7 +2,7 @@
 
 import { SwapEntry, type SwapCylinder } from '@/app/trips/swap/SwapEntry'
 import { useTicks, type LoggedTick, type RunOf } from '@/app/shared/useTicks'
-import { tripProcedures, tripProcedureLabels, type TripProcedure } from '@/core/trip/procedures/tripSteps'
+import { procedureLabel, type TripProcedure } from '@/core/trip/procedures/tripSteps'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { Choice } from '@/ui/fields/Choice'
 import { StepRail } from '@/ui/shell/StepRail'
@@ -22,7 +22,7 @@ function Rail({ rail: { procedure, run, steps, logged } }: { rail: ProcedureRail
   const left = steps.filter(({ id }) => !ticking.ticks.some(({ stepId }) => stepId === id)).length
   return (
     <>
-      <StepRail label={tripProcedureLabels[procedure]} steps={steps} {...ticking} />
+      <StepRail label={procedureLabel(procedure)} steps={steps} {...ticking} />
       <p role="status" className="word-state">
         {left === 0 ? 'All done. It stands in the logbook.' : `${left} of ${steps.length} left.`}
       </p>
@@ -46,8 +46,8 @@ export function StepsBench({
         <Choice
           id="procedure"
           label={tripsLabels.which}
-          value={chosen}
-          options={tripProcedures.map((one) => [one, tripProcedureLabels[one]] as const)}
+          value={rail?.procedure ?? chosen}
+          options={rails.map(({ procedure }) => [procedure, procedureLabel(procedure)] as const)}
           set={setChosen}
         />
       </div>
