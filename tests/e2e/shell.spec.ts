@@ -52,7 +52,7 @@ test('emergency stays two taps away far down a page and over an open dialog', as
   await expect(page.getByRole('dialog')).toBeVisible()
   await page.getByText(sharedLabels.emergency, { exact: true }).click()
   await page.getByText(sharedLabels.reliefValveVenting).click()
-  await expect(page.getByText('Everybody away, upwind', { exact: false })).toBeVisible()
+  await expect(page.getByText('Everybody 330 ft (100 m) away, upwind', { exact: false })).toBeVisible()
 })
 
 test('a missing station says so, on the line and on its page', async ({ page }) => {
