@@ -263,7 +263,10 @@ test('driving: off unless the law and the owner allow it; arriving holds its ste
     await expect(rail.getByRole('button', { name: step })).toHaveAttribute('aria-pressed', 'true')
   }
   await page.reload()
-  await expect(rail.getByRole('button', { name: 'Step 3: Rough road? Pigtails' })).toHaveAttribute('aria-pressed', 'true')
+  await expect(rail.getByRole('button', { name: 'Step 3: Rough road? Pigtails' })).toHaveAttribute(
+    'aria-pressed',
+    'true',
+  )
   await expect(rail.getByRole('button', { name: 'Step 5: Open slowly' })).toBeEnabled()
 })
 
