@@ -7,7 +7,8 @@ import { archiveEquipment, savedEquipment, saveEquipment } from '@/services/cyli
 import { cylinderOf } from '@/services/cylinders/requireCylinder'
 import { eventsOfCylinder } from '@/services/cylinders/cylinderEvents'
 import { recordWeighing } from '@/services/cylinders/measuring'
-import { recordFill } from '@/services/fill/recordFill'
+import { fillSchema, recordFill } from '@/services/fill/recordFill'
+import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { archivePrice, pricesOf, savedPrice, savePrice } from '@/services/fill/prices'
 import { archiveHeater, heatersOf, savedHeater, saveHeater } from '@/services/heat/heaters'
 import { archiveRoom, roomsOf, savedRoom, saveRoom } from '@/services/heat/rooms'
@@ -188,11 +189,48 @@ test('undo of a weighing brings back the one before, on every page that reads th
   expect(eventsOfCylinder('right').weighings.find((one) => one.id === id)).toMatchObject({ voidReason: 'Undone' })
 })
 
+const nothingTold = { meteredM3: null, shownBefore: null, paid: null, note: null, happenedAt: null }
+
+test('gallons change what is aboard; a fill that nobody measured makes it unknown; undo brings back what was', () => {
+  const net = () => {
+    const gear = cylinderOf('left')?.gear
+    return gear ? (gearContents(gear)?.netKg ?? null) : null
+  }
+  const fill = (more: object) =>
+    recordFill(fillSchema.parse({ cylinderId: 'left', mode: 'pump', after: null, ...nothingTold, ...more }), new Date())
+  recordWeighing({ cylinderId: 'left', grossKg: 10, hangingKg: 0, source: 'typed', happenedAt: null }, new Date())
+  const before = net() ?? NaN
+  const gallonM3 = 0.003785411784
+  const first = fill({ meteredM3: gallonM3 })
+  // A gallon of propane weighs 4.24 lb at 60 °F: NFPA 58, table of properties [from memory].
+  expect((net() ?? NaN) - before).toBeCloseTo(4.24 * 0.45359237, 1)
+  const level = cylinderOf('left')?.gear.lastLevel
+  expect(level?.sources?.liquidFraction).toMatchObject({ source: 'assumed' })
+  voidEntry({ of: 'fill', id: first.id, reason: 'Undone' }, new Date())
+  expect(net()).toBeCloseTo(before, 9)
+  const second = fill({})
+  expect(net()).toBeNull()
+  expect(cylinderOf('left')?.gear.filledUnknownAt).toBe(second.filledAt)
+  // A weighing after it tells again.
+  recordWeighing({ cylinderId: 'left', grossKg: 15, hangingKg: 0, source: 'typed', happenedAt: null }, new Date())
+  expect(cylinderOf('left')?.gear.filledUnknownAt).toBeUndefined()
+  voidEntry({ of: 'fill', id: second.id, reason: 'Undone' }, new Date())
+})
+
+test('tax and fees are a part of what was paid', () => {
+  const fill = (paid: number | null, fees: number) =>
+    fillSchema.parse({ cylinderId: 'left', mode: 'pump', after: null, ...nothingTold, paid, fees })
+  expect(() => recordFill(fill(10, 12), new Date())).toThrow('part of what was paid')
+  const { id, fees } = recordFill(fill(10, 2), new Date())
+  expect(fees).toBe(2)
+  voidEntry({ of: 'fill', id, reason: 'Undone' }, new Date())
+})
+
 test('undo of a fill takes back the weighing that came with it', () => {
   const before = cylinderOf('left')?.gear.lastWeighing
   const after = { way: 'weighed', grossKg: 13, hangingKg: 0, source: 'typed' } as const
-  const told = { meteredM3: null, shownBefore: null, paid: null, note: null, happenedAt: null }
-  const { id } = recordFill({ cylinderId: 'left', mode: 'by-weight', by: 'weight', after, ...told }, new Date())
+  const fill = fillSchema.parse({ cylinderId: 'left', mode: 'by-weight', after, ...nothingTold })
+  const { id } = recordFill(fill, new Date())
   expect(cylinderOf('left')?.gear.lastWeighing).toMatchObject({ grossKg: 13 })
   voidEntry({ of: 'fill', id, reason: 'Undone' }, new Date())
   expect(cylinderOf('left')?.gear.lastWeighing).toEqual(before)

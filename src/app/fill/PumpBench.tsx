@@ -4,7 +4,9 @@ import { useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { drawingLevels } from '@/core/cylinders/contents/drawingLevels'
-import { gearContents } from '@/core/cylinders/contents/gearContents'
+import { contents } from '@/core/cylinders/contents/contents'
+import { contentsInput, gearContents } from '@/core/cylinders/contents/gearContents'
+import { fillAccount, type FillStop } from '@/core/fill/fillAccount'
 import type { Finding } from '@/core/findings/Finding'
 import { hasStop } from '@/core/findings/verdict'
 import { InputError } from '@/core/base/InputError'
@@ -16,6 +18,7 @@ import { isEmpty, readQuantity } from '@/ui/fields/typedQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { FillCheck } from './FillCheck'
 import { useFill } from './useFill'
 import { fillLabels } from '@/ui/terms/fillLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
@@ -41,6 +44,12 @@ const pumpWays = [
   },
 ] as const
 
+const wayStops: Readonly<Record<(typeof pumpWays)[number]['id'], FillStop>> = {
+  bleeder: 'bleeder',
+  'stops-itself': 'itself',
+  'no-bleeder': 'unseen',
+}
+
 /** At the pump: what it should take by level, what it took, and what it weighs afterwards. */
 export function PumpBench({
   gear,
@@ -53,13 +62,14 @@ export function PumpBench({
 }) {
   const [way, setWay] = useState<(typeof pumpWays)[number]['id']>('bleeder')
   const { values, set, saveFill, whenField, saving, issueAt } = useFill(`pump ${gear.id}`, gear.name)
-  const { temperature, metered, paid, gross, source } = values
+  const { temperature, metered, paid, fees, gross, source } = values
   const held = gearContents(gear)
   const stopped = hasStop(findings)
   const read = {
     temperature: readQuantity(temperature, 'temperature'),
     metered: readQuantity(metered, 'liquidVolume'),
     paid: readQuantity(paid, 'money'),
+    fees: readQuantity(fees, 'money'),
     gross: readQuantity(gross, 'cylinderMass'),
   }
   let pump: PumpFill | null = null
@@ -70,7 +80,26 @@ export function PumpBench({
     if (!(error instanceof InputError)) throw error
     issue = error.message
   }
-  const toSave = [read.metered, read.paid, read.gross].every((field) => field.issue === null)
+  const measured = ((): number | null => {
+    try {
+      return read.gross.value === null
+        ? null
+        : contents(contentsInput(gear, { grossKg: read.gross.value, hangingKg: 0 })).netKg
+    } catch (error) {
+      if (error instanceof InputError) return null
+      throw error
+    }
+  })()
+  const stoppedBy = wayStops[way]
+  const account = fillAccount({
+    cylinder: gear,
+    beforeKg: held?.netKg ?? null,
+    meteredM3: read.metered.value,
+    stoppedBy,
+    measuredKg: measured,
+    liquidK: read.temperature.value,
+  })
+  const toSave = [read.metered, read.paid, read.fees, read.gross].every((field) => field.issue === null)
 
   return (
     <form
@@ -81,7 +110,14 @@ export function PumpBench({
         if (!toSave) return
         const after =
           read.gross.value === null ? null : { way: 'weighed', grossKg: read.gross.value, hangingKg: 0, source }
-        const fill = { mode: 'pump', after, meteredM3: read.metered.value, shownBefore: null, paid: read.paid.value }
+        const noted = {
+          after,
+          meteredM3: read.metered.value,
+          paid: read.paid.value,
+          fees: read.fees.value,
+          liquidK: read.temperature.value,
+        }
+        const fill = { mode: 'pump', stoppedBy, shownBefore: null, ...noted }
         await saveFill({ cylinderId: gear.id, ...fill, note: pumpWays.find(({ id }) => id === way)?.name ?? null })
       }}
     >
@@ -146,6 +182,15 @@ export function PumpBench({
                     onTyped={(typed) => set({ paid: typed })}
                   />
                   <QuantityField
+                    label={fillLabels.taxAndFees}
+                    optional
+                    role="money"
+                    typed={fees}
+                    issue={issueAt('fees')}
+                    hint="the part of it that is not gas"
+                    onTyped={(typed) => set({ fees: typed })}
+                  />
+                  <QuantityField
                     label="On the scale afterwards"
                     optional
                     role="cylinderMass"
@@ -155,11 +200,12 @@ export function PumpBench({
                     onTyped={(typed, from) => set({ gross: typed, source: from })}
                   />
                 </div>
+                <FillCheck account={account} />
                 <WhenField {...whenField} />
                 <SaveBar
                   label={fillLabels.saveTheFill}
                   saving={saving}
-                  dirty={![metered, paid, gross].every(isEmpty)}
+                  dirty={![metered, paid, fees, gross].every(isEmpty)}
                 />
               </>
             )}
@@ -167,7 +213,11 @@ export function PumpBench({
         </div>
       </div>
       <div className="slip-side">
-        <SlipPaper title={gear.name} sub="what the pump should take" slip={stopped ? null : (pump?.slip ?? null)}>
+        <SlipPaper
+          title={gear.name}
+          sub="gallons to expect: a cross-check, never the stop"
+          slip={stopped ? null : (pump?.slip ?? null)}
+        >
           {stopped && <p className="mb-0">Nothing: it may not be filled.</p>}
           {!stopped && held === null && (
             <p className="hint mb-0">Nobody knows what is in it: this is for an empty one.</p>

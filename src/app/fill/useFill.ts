@@ -16,6 +16,8 @@ export interface FillValues {
   temperature: TypedQuantity
   metered: TypedQuantity
   paid: TypedQuantity
+  /** Tax and fees. */
+  fees: TypedQuantity
   /** What the gauge shows before and after. */
   shown: TypedQuantity
   after: TypedQuantity
@@ -33,6 +35,7 @@ const blank: FillValues = {
   temperature: nothingTyped,
   metered: nothingTyped,
   paid: nothingTyped,
+  fees: nothingTyped,
   shown: nothingTyped,
   after: nothingTyped,
   price: nothingTyped,
@@ -41,7 +44,7 @@ const blank: FillValues = {
 }
 
 /** What was of this fill only; the temperature, what hangs on the scale and the price stay for the next. */
-const ofOneFill = ['gross', 'metered', 'paid', 'shown', 'after', 'when'] as const
+const ofOneFill = ['gross', 'metered', 'paid', 'fees', 'shown', 'after', 'when'] as const
 
 /**
  * The form of a fill, which offers the way back once it is saved.

@@ -89,6 +89,10 @@ export function fillEntry(gear: Pick<CylinderGear, 'kind'>, fill: StoredFill): H
   if (fill.paid !== null) {
     said.push('{paid} paid')
     parts.paid = { value: fill.paid, role: 'money' }
+    if (fill.fees !== null) {
+      said.push('{fees} of it tax and fees')
+      parts.fees = { value: fill.fees, role: 'money' }
+    }
   }
   if (fill.note) {
     said.push('{note}')

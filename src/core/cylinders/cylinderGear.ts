@@ -67,6 +67,8 @@ export interface CylinderGear {
   lastLevel: LevelReading | null
   /** Until when its valve is known to have stayed closed since the last reading, ISO 8601. */
   shutUntil: string | null
+  /** A fill since the last reading of which nobody can tell how much it was, ISO 8601. */
+  filledUnknownAt?: string | null
   fitness: CylinderFitness
 }
 

@@ -172,6 +172,8 @@ export const fills = sqliteTable(
     /** Gauge reading before the fill, for calibration. */
     shownBefore: real(),
     paid: real(),
+    /** Tax and fees, as a part of what was paid. */
+    fees: real(),
     note: text(),
     weighingId: text().references(() => weighings.id),
     levelId: text().references(() => levels.id),

@@ -1,8 +1,11 @@
 import { liquidTemperature } from '@/core/cylinders/contents/liquidTemperature'
 import { kindFacts } from '@/core/cylinders/cylinderKind'
 import { contents } from '@/core/cylinders/contents/contents'
-import { contentsInput } from '@/core/cylinders/contents/gearContents'
+import { assumed } from '@/core/base/provenance'
+import { contentsInput, gearContents } from '@/core/cylinders/contents/gearContents'
+import { type FillAccount, fillAccount, fillStops, levelOfMass } from '@/core/fill/fillAccount'
 import { fullMarks, gaugeLevel, massAtLevelKg } from '@/core/cylinders/contents/liquidLevel'
+import { lastMeasuredMs } from '@/core/trip/usage/remainingTrip'
 import { hasStop } from '@/core/findings/verdict'
 import { fillFindings } from '@/core/fill/fillFindings'
 import { fillModes } from '@/core/fill/fillModes'
@@ -29,8 +32,20 @@ export const fillSchema = z.strictObject({
     ])
     .nullable(),
   meteredM3: z.number().min(0, 'This cannot be less than nothing.').max(10, 'No tank takes that much.').nullable(),
+  stoppedBy: z.enum(fillStops).default('unseen'),
+  /** Of the liquid from the pump. */
+  liquidK: z
+    .number()
+    .min(230, 'No propane is that cold at a pump.')
+    .max(330, 'No propane is that warm at a pump.')
+    .nullable()
+    .default(null),
   shownBefore: z.number().min(0).max(1).nullable(),
+  /** What the full mark of the gauge means that was read before. */
+  fullMark: z.enum(fullMarks).nullable().default(null),
   paid: z.number().min(0, 'This cannot be less than nothing.').max(1e6, 'No fill costs that much.').nullable(),
+  /** Tax and fees, as a part of what was paid. */
+  fees: z.number().min(0, 'Enter zero or more.').nullable().default(null),
   note: noteField,
   happenedAt: happenedAtField,
 })
@@ -44,11 +59,47 @@ function requireFillable({ gear, row }: CylinderWithGear, { mode, by }: FillInpu
   }
 }
 
-/** Contents after the fill, by the stored stamps. */
-function netAfterKg({ gear }: CylinderWithGear, { after }: FillInput): number | null {
+/** Contents after the fill, by the stored stamps; null when nobody measured them. */
+function measuredAfterKg({ gear }: CylinderWithGear, { after }: FillInput): number | null {
   if (after === null) return null
   if (after.way === 'weighed') return contents(contentsInput(gear, after)).netKg
   return massAtLevelKg('propane', gear.waterCapacityKg, gaugeLevel(after.shown, after.fullMark), SIXTY_F_K)
+}
+
+/** Contents before the fill: by the gauge as it was read then, else by the records. */
+function heldBeforeKg(
+  { gear }: CylinderWithGear,
+  { shownBefore, fullMark }: FillInput,
+  filledAt: string,
+): number | null {
+  if (shownBefore !== null && fullMark !== null) {
+    return massAtLevelKg('propane', gear.waterCapacityKg, gaugeLevel(shownBefore, fullMark), SIXTY_F_K)
+  }
+  // What was read after a fill of another day does not tell what was in it before.
+  return Date.parse(filledAt) >= lastMeasuredMs(gear) ? (gearContents(gear)?.netKg ?? null) : null
+}
+
+/** What the fill left in it; CO2 and what is filled by weight alone is known only when it was measured. */
+function accountOf(cylinder: CylinderWithGear, fill: FillInput, filledAt: string): FillAccount {
+  const measuredKg = measuredAfterKg(cylinder, fill)
+  const { meteredM3, stoppedBy, liquidK, mode } = fill
+  if (mode !== 'pump' && mode !== 'onboard') {
+    return { netKg: measuredKg, by: measuredKg === null ? null : 'measured', errorKg: 0, overKg: null, mismatch: null }
+  }
+  const beforeKg = heldBeforeKg(cylinder, fill, filledAt)
+  return fillAccount({ cylinder: cylinder.gear, beforeKg, meteredM3, stoppedBy, measuredKg, liquidK })
+}
+
+/** A level that nobody read, from the bleeder or the gallons, with how far it may be off. */
+function levelAfter({ gear }: CylinderWithGear, { netKg, errorKg }: FillAccount) {
+  if (netKg === null) return null
+  const at = (kg: number): number => levelOfMass(kg, gear.waterCapacityKg)
+  const liquidFraction = at(netKg)
+  const { temperatureK, sources } = liquidTemperature(null)
+  const range = assumed(at(netKg - errorKg), at(netKg + errorKg))
+  return {
+    level: { shown: liquidFraction, liquidFraction, temperatureK, sources: { ...sources, liquidFraction: range } },
+  }
 }
 
 /**
@@ -59,13 +110,18 @@ function netAfterKg({ gear }: CylinderWithGear, { after }: FillInput): number | 
 export function recordFill(fill: FillInput, now: Date, key?: string): StoredFill {
   const cylinder = requireCylinder(fill.cylinderId)
   requireFillable(cylinder, fill, now)
-  const { after, by: _, happenedAt: chosen, ...told } = fill
-  const entry = { ...told, netKg: netAfterKg(cylinder, fill), filledAt: happenedAt(chosen, now) }
+  const { after, by: _, stoppedBy: _stop, liquidK: _liquid, fullMark: _mark, happenedAt: chosen, ...entered } = fill
+  if (entered.fees !== null && entered.fees > (entered.paid ?? 0)) {
+    throw new InputError('fees', 'Tax and fees are a part of what was paid.')
+  }
+  const filledAt = happenedAt(chosen, now)
+  const account = accountOf(cylinder, fill, filledAt)
+  const entry = { ...entered, netKg: account.netKg, filledAt }
   const records = database()
   return write(records, () => {
     const { row } = cylinder
     if (!kindFacts[row.kind].isRefillable && row.aboard) saveCylinder(records, row.id, row.version, { aboard: false })
-    if (after === null) return addFill(records, entry, null, key)
+    if (after === null) return addFill(records, entry, levelAfter(cylinder, account), key)
     if (after.way === 'weighed') return addFill(records, entry, { weighing: after }, key)
     const liquidFraction = gaugeLevel(after.shown, after.fullMark)
     return addFill(records, entry, { level: { shown: after.shown, liquidFraction, ...liquidTemperature(null) } }, key)
@@ -83,7 +139,7 @@ export function markRefilled({ cylinderId }: z.output<typeof refilledSchema>, no
   const { row, gear } = requireCylinder(cylinderId)
   if (kindFacts[row.kind].isRefillable) throw new InputError('', 'This one is made to be refilled.')
   const filledAt = gear.fitness.heavier?.weighedAt ?? now.toISOString()
-  const unknown = { netKg: null, meteredM3: null, shownBefore: null, paid: null }
+  const unknown = { netKg: null, meteredM3: null, shownBefore: null, paid: null, fees: null }
   const entry = { cylinderId, mode: 'bottles', filledAt, note: 'Refilled, as its weight shows.', ...unknown } as const
   const records = database()
   return write(records, () => {

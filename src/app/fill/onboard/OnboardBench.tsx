@@ -3,12 +3,21 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { FIXED_TANK_FULL, gaugeLevel, type FullMark, fixedTankLimitM3 } from '@/core/cylinders/contents/liquidLevel'
+import {
+  FIXED_TANK_FULL,
+  gaugeLevel,
+  type FullMark,
+  fixedTankLimitM3,
+  massAtLevelKg,
+} from '@/core/cylinders/contents/liquidLevel'
 import { waterCapacityForVolumeKg } from '@/core/cylinders/contents/waterCapacity'
 import type { Finding } from '@/core/findings/Finding'
 import { hasStop } from '@/core/findings/verdict'
 import { calibrateGauge, type MeteredFill } from '@/core/cylinders/contents/calibrateGauge'
 import { InputError } from '@/core/base/InputError'
+import { gearContents } from '@/core/cylinders/contents/gearContents'
+import { fillAccount } from '@/core/fill/fillAccount'
+import { SIXTY_F_K } from '@/core/units/convert'
 import { onboardSlip } from '@/core/fill/onboardSlip'
 import type { Slip } from '@/core/rules/figure'
 import { CylinderDrawing } from '@/ui/drawings/CylinderDrawing'
@@ -18,6 +27,7 @@ import { isEmpty, readQuantity } from '@/ui/fields/typedQuantity'
 import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
+import { FillCheck } from '@/app/fill/FillCheck'
 import { useFill } from '@/app/fill/useFill'
 import { fillLabels } from '@/ui/terms/fillLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
@@ -47,7 +57,8 @@ export function OnboardBench({
     `onboard ${gear?.id ?? ''}`,
     gear?.name ?? 'the tank',
   )
-  const { water, shown, price, metered, paid, after } = values
+  const { water, shown, price, metered, paid, fees, after } = values
+  const [toSpray, setToSpray] = useState(false)
   const stopped = hasStop(findings)
   const read = {
     water: readQuantity(water, 'liquidVolume'),
@@ -55,6 +66,7 @@ export function OnboardBench({
     price: readQuantity(price, 'pricePerVolume'),
     metered: readQuantity(metered, 'liquidVolume'),
     paid: readQuantity(paid, 'money'),
+    fees: readQuantity(fees, 'money'),
     after: readQuantity(after, 'share'),
   }
   const waterCapacityKg = gear?.waterCapacityKg ?? waterCapacityForVolumeKg(read.water.value ?? 0)
@@ -80,6 +92,22 @@ export function OnboardBench({
       throw error
     }
   })()
+  const stoppedBy = toSpray ? 'bleeder' : 'unseen'
+  const massAt = (share: number | null): number | null => {
+    if (share === null || share > 1 || waterCapacityKg === 0) return null
+    return massAtLevelKg('propane', waterCapacityKg, gaugeLevel(share, mark), SIXTY_F_K)
+  }
+  const account =
+    gear && worked.issue === null
+      ? fillAccount({
+          cylinder: gear,
+          beforeKg: massAt(read.shown.value) ?? gearContents(gear)?.netKg ?? null,
+          meteredM3: read.metered.value,
+          stoppedBy,
+          measuredKg: massAt(read.after.value),
+          liquidK: null,
+        })
+      : null
   const readable = Object.values(read).every(({ issue }) => issue === null) && worked.issue === null
 
   return (
@@ -90,7 +118,15 @@ export function OnboardBench({
         event.preventDefault()
         if (!readable || !gear) return
         const reading = read.after.value === null ? null : { way: 'gauge', shown: read.after.value, fullMark: mark }
-        const fill = { meteredM3: read.metered.value, shownBefore: read.shown.value, paid: read.paid.value, note: null }
+        const paidFor = { paid: read.paid.value, fees: read.fees.value }
+        const fill = {
+          meteredM3: read.metered.value,
+          shownBefore: read.shown.value,
+          ...paidFor,
+          stoppedBy,
+          fullMark: mark,
+          note: null,
+        }
         await saveFill({ cylinderId: gear.id, mode: 'onboard', after: reading, ...fill })
       }}
     >
@@ -175,6 +211,15 @@ export function OnboardBench({
                   onTyped={(typed) => set({ paid: typed })}
                 />
                 <QuantityField
+                  label={fillLabels.taxAndFees}
+                  optional
+                  role="money"
+                  typed={fees}
+                  issue={issueAt('fees')}
+                  hint="the part of it that is not gas"
+                  onTyped={(typed) => set({ fees: typed })}
+                />
+                <QuantityField
                   label={fillLabels.theGaugeShowsThen}
                   optional
                   role="share"
@@ -183,8 +228,19 @@ export function OnboardBench({
                   onTyped={(typed) => set({ after: typed })}
                 />
               </div>
+              <Form.Check
+                id="to-spray"
+                label={fillLabels.filledUntilTheBleederSpat}
+                checked={toSpray}
+                onChange={(event) => setToSpray(event.target.checked)}
+              />
+              {account && <FillCheck account={account} />}
               <WhenField {...whenField} />
-              <SaveBar label={fillLabels.saveTheFill} saving={saving} dirty={![metered, paid, after].every(isEmpty)} />
+              <SaveBar
+                label={fillLabels.saveTheFill}
+                saving={saving}
+                dirty={![metered, paid, fees, after].every(isEmpty) || toSpray}
+              />
             </>
           )}
         </div>

@@ -21,11 +21,12 @@ export function contentsFindings(cylinder: CylinderGear, nowIso: string): Findin
   const massRole: DisplayRole = kindFacts[cylinder.kind].small ? 'bottleMass' : 'cylinderMass'
 
   const fixed = kindFacts[cylinder.kind].isFixed
-  const unmeasured = lastWeighing === null && lastLevel === null
+  const wasFilled = Boolean(cylinder.filledUnknownAt)
+  const unmeasured = wasFilled || (lastWeighing === null && lastLevel === null)
   if (contents === null) {
     return [
       makeFinding('cylinders', unmeasured ? 'cylinder-not-weighed' : 'weighing-contradicts-stamps', {
-        text: 'Nobody knows what is in {name}.',
+        text: wasFilled ? '{name} was filled, and how far is not known.' : 'Nobody knows what is in {name}.',
         parts: { name },
         reason: unmeasured
           ? fixed

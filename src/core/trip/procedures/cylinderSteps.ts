@@ -93,7 +93,7 @@ export function backSteps(facts: StepsFacts): ProcedureStep[] {
 }
 
 const swapStart: readonly ProcedureStep[] = [
-  step('light', 'A torch, no flame', 'and shoes', 'You kneel in front of gas.', { holds: true }),
+  step('light', 'A flashlight, no flame', 'and shoes', 'You kneel in front of gas.', { holds: true }),
   step('knobs', 'Knobs off', 'every appliance', 'What has gone out lets gas through when it comes again.', {
     holds: true,
   }),

@@ -88,6 +88,7 @@ export const cylinderGearSchema = z.strictObject({
     })
     .nullable(),
   shutUntil: instantField.nullable().default(null),
+  filledUnknownAt: instantField.nullish(),
   fitness: fitnessSchema,
 })
 

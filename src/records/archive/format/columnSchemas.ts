@@ -48,6 +48,7 @@ export const columnSchemas: Readonly<Record<string, z.ZodType>> = {
   meteredM3: between(0, 10),
   shownBefore: between(0, 1),
   paid: between(0, 1e6),
+  fees: between(0, 1e6),
   price: positive(1e6),
   containsKg: positive(2000),
   lastsNights: positive(1e6),

@@ -25,6 +25,7 @@ const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
   levels: { sources: {} },
   leak_readings: { proof: null, repair: null },
   lessons: { uses: null },
+  fills: { fees: null },
 }
 
 function withEachRow<Checked extends UncheckedArchive>(

@@ -6,6 +6,7 @@ import type { Database } from '@/records/databaseType'
 import { lastLevels } from './levels'
 import { findRig } from '@/records/repositories/rigs/rigs'
 import { cylinders } from '@/records/schema/schema'
+import { lastFills } from './fills'
 import { shutUntil } from '@/records/repositories/trips/swaps'
 import { lastWeighings } from './weighings'
 import { insertRow, updateVersion } from '@/records/write'
@@ -55,11 +56,15 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
   const weighings = lastWeighings(database, ids)
   const levels = lastLevels(database, ids)
   const shut = shutUntil(database, ids)
+  const fills = lastFills(database, ids)
   const fitness = loadFitness(database, rig, rows)
   return rows.flatMap((row) => {
     const own = fitness.get(row.id)
     if (!own) return []
     const { id, name, kind, tareKg, waterCapacityKg, labelNetKg, aboard, sources } = row
+    const filled = fills.get(id)
+    const readAt = [weighings.get(id)?.weighedAt, levels.get(id)?.readAt].filter((at) => at !== undefined)
+    const isUnknown = filled?.netKg === null && readAt.every((at) => at < filled.filledAt)
     const gear: CylinderGear = {
       id,
       name,
@@ -72,6 +77,7 @@ function withGear(database: Database, rows: readonly Cylinder[]): CylinderWithGe
       lastWeighing: weighingOf(weighings.get(id)),
       lastLevel: levelOf(levels.get(id)),
       shutUntil: shut.get(id) ?? null,
+      ...(isUnknown && { filledUnknownAt: filled.filledAt }),
       fitness: own,
     }
     return [{ row, gear }]

@@ -11,7 +11,7 @@ import { write } from '@/records/write'
 export type StoredFill = typeof fills.$inferSelect
 
 /** Data of a fill; its measurement is passed with it. */
-export type FillEntry = Omit<EventEntry<typeof fills>, 'weighingId' | 'levelId'>
+export type FillEntry = Omit<EventEntry<typeof fills>, 'weighingId' | 'levelId' | 'fees'> & { fees?: number | null }
 
 type Afterwards =
   | { weighing: Pick<StoredWeighing, 'grossKg' | 'hangingKg' | 'source'> }
@@ -61,7 +61,7 @@ export function addFill(
     return appendEvent(
       database,
       fills,
-      { ...entry, id, weighingId: weighing?.id ?? null, levelId: level?.id ?? null },
+      { fees: null, ...entry, id, weighingId: weighing?.id ?? null, levelId: level?.id ?? null },
       'filledAt',
     )
   })
