@@ -14,6 +14,7 @@ const data: HookupPageData = {
   about: null,
   changes: [],
   cylinderStops: [],
+  heldKg: {},
   cylinders: [{ id: 'left', name: 'Left of the rig', kind: 'removable', holdsKg: 9.07 }],
   appliances: [{ id: 'panel', name: 'Panel of the rig', kind: 'panel-heater', inputW: 880 }],
   equipment: [{ id: 'hose', name: 'Hose of the rig', kind: 'hose' }],

@@ -4,6 +4,7 @@ import { redirect } from 'next/navigation'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
 import type { Finding } from '@/core/findings/Finding'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
+import { heldGas, type HeldGas } from '@/core/hookup/line/changeoverSides'
 import type { Line } from '@/core/hookup/line/line'
 import type { PartType } from '@/core/hookup/catalogue/partType'
 import { tripEndDay } from '@/core/time/day'
@@ -27,6 +28,8 @@ export interface HookupPageData extends SiteConditions {
   equipment: RigThings['equipment']
   /** The owner's own parts, of every line. */
   ownTypes: readonly PartType[]
+  /** What is in the cylinders. */
+  heldKg: HeldGas
   untilMonth: string
   thisMonth: string
 }
@@ -59,6 +62,7 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
       .filter(({ kind }) => kind === 'hose' || kind === 'regulator')
       .map(({ id, name, kind }) => ({ id, name, kind })),
     ownTypes: rows.flatMap(({ line }) => line.types),
+    heldKg: heldGas(cylinders.map(({ gear }) => gear)),
     ...siteConditions(trip?.plan),
     thisMonth: nowIso.slice(0, 7),
     untilMonth: (trip ? tripEndDay(trip.plan.startDay, trip.plan.nights) : nowIso).slice(0, 7),

@@ -31,7 +31,7 @@ export function useLine(data: HookupPageData, begin: { name: string; line: Line 
 
 /** Check of the line, updated with the line and what burns. */
 export function useCheck(editor: LineEditor, data: HookupPageData, conditions?: Partial<LineConditions>): LineCheck {
-  const { temperatureK, atmospherePa, untilMonth } = data
+  const { temperatureK, atmospherePa, untilMonth, heldKg } = data
   const { temperatureK: atK = temperatureK, demandsW } = conditions ?? {}
   return useMemo(
     () =>
@@ -39,8 +39,9 @@ export function useCheck(editor: LineEditor, data: HookupPageData, conditions?: 
         temperatureK: atK,
         atmospherePa,
         untilMonth,
+        heldKg,
         ...(demandsW && { demandsW }),
       }),
-    [editor.id, editor.line, atK, atmospherePa, untilMonth, demandsW],
+    [editor.id, editor.line, atK, atmospherePa, untilMonth, heldKg, demandsW],
   )
 }

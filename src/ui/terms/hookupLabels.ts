@@ -1,17 +1,17 @@
 /** Labels of Hook-up that tests find controls by: a changed word is one change. */
 export const hookupLabels = {
+  aPartOfYourOwn: 'A part of your own',
+  addIt: 'Add it',
   allInAVentedLocker: 'All in a locker vented to the outside',
   allInside: 'All inside',
   allOutside: 'All outside',
-  whereDoTheyStand: 'Where do these stand?',
-  aPartOfYourOwn: 'A part of your own',
-  addIt: 'Add it',
   cylindersAreAt: 'Cylinders are at',
   dataJson: 'Data (JSON)',
   drawingSvg: 'Drawing (SVG)',
   findAPart: 'Find a part',
   flowAndPressure: 'Flow and pressure',
   howItWasMade: 'How it was made',
+  itsFlagShows: 'Its flag shows',
   joints: 'Joints',
   length: 'Length',
   nameOfTheLine: 'Name of the line',
@@ -24,6 +24,7 @@ export const hookupLabels = {
   whatItDoes: 'What it does',
   whatItIsCalled: 'What it is called',
   whatMendsIt: 'What mends it',
+  whereDoTheyStand: 'Where do these stand?',
   whereItSits: 'Where it sits',
   whichOfTheRigs: 'Which of the rig’s',
 } as const

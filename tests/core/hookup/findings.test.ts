@@ -142,6 +142,22 @@ const cases: Readonly<Record<string, Case>> = {
     bad: edited(two, change('changeover', { lever: 'both' })),
     good: edited(two, change('changeover', { lever: 'left' })),
   },
+  'changeover-on-empty': {
+    bad: edited(two, change('changeover', { lever: 'left' }), change('left', { setting: 'shut' })),
+    good: edited(two, change('changeover', { lever: 'right' }), change('left', { setting: 'shut' })),
+  },
+  'changeover-no-reserve': {
+    bad: edited(two, change('changeover', { lever: 'automatic' }), change('right', { setting: 'shut' })),
+    good: edited(two, change('changeover', { lever: 'automatic' })),
+  },
+  'changeover-flag-red': {
+    bad: edited(two, change('changeover', { flag: 'red' })),
+    good: edited(two, change('changeover', { flag: 'green' })),
+  },
+  'changeover-flag-green': {
+    bad: edited(two, change('changeover', { flag: 'green' })),
+    good: edited(two, change('changeover', { flag: undefined })),
+  },
   'no-gas': { bad: edited(two, change('cook-valve', { setting: 'shut' })), good: two },
   'appliance-starves': {
     bad: edited(

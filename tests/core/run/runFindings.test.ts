@@ -193,7 +193,7 @@ describe('what the rig gives to a run', () => {
     expect(changeover).not.toBeNull()
     expect(needGaugePa).toBeCloseTo(10 * 6894.757, 0)
     expect(ratedW).toBeGreaterThan(0)
-    expect(lineSupply([])).toEqual({ changeover: null, needGaugePa: 68_947.6, ratedW: null })
+    expect(lineSupply([])).toEqual({ changeover: null, firstCylinderId: null, needGaugePa: 68_947.6, ratedW: null })
   })
 
   test('a cylinder without a weighing counts as empty, one not aboard does not count', () => {

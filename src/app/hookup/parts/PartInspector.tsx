@@ -198,6 +198,19 @@ export function PartInspector({
             set={(lever) => change({ lever: lever as NonNullable<LinePart['lever']> })}
           />
         )}
+        {type.automatic && (
+          <Choice
+            id={field('flag')}
+            label={hookupLabels.itsFlagShows}
+            value={part.flag ?? 'unread'}
+            options={[
+              ['unread', 'not looked at'],
+              ['green', 'green: pressure is there, maybe trapped'],
+              ['red', 'red: the side to use first is empty'],
+            ]}
+            set={(flag) => change({ flag: flag === 'unread' ? undefined : flag })}
+          />
+        )}
         {hasStem && (
           <Choice
             id={field('setting')}

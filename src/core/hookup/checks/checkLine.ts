@@ -4,6 +4,8 @@ import { applianceInputW, lineGraph, type LineGraph } from '@/core/hookup/line/l
 import type { Line } from '@/core/hookup/line/line'
 import { lineFlow, type PartFlow } from '@/core/hookup/flow/lineFlow'
 import { InputError } from '@/core/base/InputError'
+import type { HeldGas } from '@/core/hookup/line/changeoverSides'
+import { changeoverFindings } from './changeoverFindings'
 import { flowFindings } from './flowFindings'
 import { jointFindings } from './jointFindings'
 import { layoutFindings } from './layoutFindings'
@@ -20,6 +22,8 @@ export interface LineConditions {
   atmospherePa: number
   /** Heat input of each appliance by part; all at full input when absent. */
   demandsW?: Readonly<Record<string, number>>
+  /** Usable gas of the rig's cylinders, by their identifiers; unknown when absent. */
+  heldKg?: HeldGas
   /** Last month of the period it is judged for. */
   untilMonth: string
 }
@@ -66,7 +70,8 @@ export function checkLine(lineId: string, line: Line, conditions: LineConditions
   requireDemands(graph, demandsW)
   const zones = lineZones(graph)
   const flow = graph.ring.length === 0 ? lineFlow(graph, { ...conditions, demandsW }) : null
-  const lineCase: LineCase = { lineId, graph, zones, flow, untilMonth: conditions.untilMonth }
+  const { untilMonth, heldKg } = conditions
+  const lineCase: LineCase = { lineId, graph, zones, flow, heldKg, untilMonth }
   return {
     graph,
     zones,
@@ -80,6 +85,7 @@ export function checkLine(lineId: string, line: Line, conditions: LineConditions
       ...placeFindings(lineCase),
       ...layoutFindings(lineCase),
       ...partFindings(lineCase),
+      ...changeoverFindings(lineCase),
       ...flowFindings(lineCase, demandsW),
     ]),
   }

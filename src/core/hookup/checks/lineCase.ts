@@ -1,4 +1,5 @@
 import type { PartFlow } from '@/core/hookup/flow/lineFlow'
+import type { HeldGas } from '@/core/hookup/line/changeoverSides'
 import type { LineGraph } from '@/core/hookup/line/lineGraph'
 import type { PartZones } from '@/core/hookup/line/lineZones'
 
@@ -9,6 +10,8 @@ export interface LineCase {
   zones: ReadonlyMap<string, PartZones>
   /** Null when the line has a cycle, because its flows are not defined. */
   flow: ReadonlyMap<string, PartFlow> | null
+  /** Usable gas of the rig's cylinders. */
+  heldKg?: HeldGas | undefined
   /** Last month of the period it is judged for, `2026-12`. */
   untilMonth: string
 }

@@ -2,6 +2,7 @@ import type { Fluid } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 import type { PartType } from '@/core/hookup/catalogue/partType'
 import { type GraphJoint, type GraphPart, type LineGraph, changeoverSide } from '@/core/hookup/line/lineGraph'
+import { type HeldGas, isKnownEmpty } from '@/core/hookup/line/changeoverSides'
 import { pressureDrop } from './pressureDrop'
 
 type RegulatorFacts = NonNullable<PartType['regulator']>
@@ -44,6 +45,8 @@ export interface FlowConditions {
   atmospherePa: number
   /** Heat each appliance burns at this moment, by part identifier; none burns that is not named. */
   demandsW: Readonly<Record<string, number>>
+  /** Usable gas of the rig's cylinders: one that is known to be empty gives none. */
+  heldKg?: HeldGas
 }
 
 /** Gauge pressures in one part. */
@@ -76,14 +79,15 @@ interface Feeds {
   of: ReadonlyMap<string, readonly GraphJoint[]>
 }
 
-function feedsOf(graph: LineGraph): Feeds {
+function feedsOf(graph: LineGraph, heldKg: HeldGas | undefined): Feeds {
   const live = new Map<string, boolean>()
   const of = new Map<string, readonly GraphJoint[]>()
   const sources = new Set(graph.sources)
   for (const part of graph.sortFindings) {
     const feeds = chosenFeeds(part, live)
     of.set(part.part.id, feeds)
-    live.set(part.part.id, !isShut(part) && (sources.has(part) || feeds.length > 0))
+    const gives = sources.has(part) ? isKnownEmpty(part, heldKg) !== true : feeds.length > 0
+    live.set(part.part.id, !isShut(part) && gives)
   }
   return { live, of }
 }
@@ -118,7 +122,7 @@ function flowsW(graph: LineGraph, feeds: Feeds, demandsW: FlowConditions['demand
  */
 export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<string, PartFlow> {
   const { temperatureK, atmospherePa, demandsW } = conditions
-  const feeds = feedsOf(graph)
+  const feeds = feedsOf(graph, conditions.heldKg)
   const flows = flowsW(graph, feeds, demandsW)
   const found = new Map<string, PartFlow>()
   const sources = new Set(graph.sources)

@@ -57,6 +57,8 @@ const linePartSchema = z.strictObject({
   supported: z.enum(known).optional(),
   /** Side that a changeover takes its gas from. */
   lever: z.enum(['left', 'right', 'both', 'automatic']).optional(),
+  /** What the flag of an automatic changeover shows. */
+  flag: z.enum(['green', 'red']).optional(),
   /** A valve, of a cylinder too. */
   setting: z.enum(['open', 'shut', 'between']).optional(),
 })

@@ -106,15 +106,20 @@ export function buildRunInput(
   const settings = trip.settings ?? usualRunSettings
   const burning = trip.uses.filter(isBurning)
   const own = new Set(burning.flatMap(({ cylinderId }) => cylinderId ?? []))
-  const aboard: TripCylinder[] = cylinders.flatMap((cylinder) => {
-    const { supply } = kindFacts[cylinder.kind]
-    if (!cylinder.aboard || supply === null) return []
+  const supply = lineSupply(lines)
+  // The side that the lever stands at is used first.
+  const inOrder = cylinders.toSorted(
+    (a, b) => Number(b.id === supply.firstCylinderId) - Number(a.id === supply.firstCylinderId),
+  )
+  const aboard: TripCylinder[] = inOrder.flatMap((cylinder) => {
+    const { supply: of } = kindFacts[cylinder.kind]
+    if (!cylinder.aboard || of === null) return []
     const limitKg = gearLimitKg(cylinder)
     return [
       {
         id: cylinder.id,
         name: cylinder.name,
-        sourceId: own.has(cylinder.id) ? `own ${cylinder.id}` : supply,
+        sourceId: own.has(cylinder.id) ? `own ${cylinder.id}` : of,
         massKg: scenario.fills.includes(cylinder.id) ? limitKg : (usableGasKg(cylinder) ?? 0),
         limitKg,
         ...vesselOf(cylinder),
@@ -123,7 +128,6 @@ export function buildRunInput(
   })
   for (let i = 1; i <= scenario.moreCylinders; i += 1) aboard.push(extraCylinder('line', i))
   for (let i = 1; i <= scenario.moreBottles; i += 1) aboard.push(extraCylinder('bottles', i))
-  const supply = lineSupply(lines)
   const line: TripSource = {
     id: 'line',
     name: 'the rig’s line',

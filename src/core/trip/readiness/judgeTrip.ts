@@ -1,5 +1,6 @@
 import { siteConditions } from '@/core/run/siteConditions'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
+import { heldGas } from '@/core/hookup/line/changeoverSides'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import { type Finding, sortFindings } from '@/core/findings/Finding'
 import { mildestHeatedK } from '@/core/run/weather/forecastOfTrip'
@@ -82,7 +83,7 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
   const findings = sortFindings([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
     ...equipmentFindings(equipment, nowIso, untilDay),
-    ...lineFindings(lines, { ...site, untilMonth: untilDay.slice(0, 7) }),
+    ...lineFindings(lines, { ...site, untilMonth: untilDay.slice(0, 7), heldKg: heldGas(cylinders) }),
     ...notOnLine(runRig.lines, trip),
     ...heatFindings({
       ...heat,
