@@ -13,6 +13,7 @@ import { type PartType } from '@/core/hookup/catalogue/partType'
 import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import type { LineEdit } from '@/core/hookup/line/editLine'
 import type { Line } from '@/core/hookup/line/line'
+import { freePorts } from '@/core/hookup/line/lineGraph'
 import { Behind, DrawingSave, DrawingTools, NameField } from '@/ui/fields/DrawingParts'
 import { ArchiveButton } from '@/ui/shell/ArchiveButton'
 import { newId } from '@/ui/state/newId'
@@ -78,6 +79,7 @@ export function LineBench({
     const type = [...catalogue, ...ownTypes].find(({ id }) => id === typeId)
     if (type) add(type, after)
   })
+  const ends = useMemo(() => (chosen ? freePorts(chosen).filter(({ way }) => way !== 'in') : []), [chosen])
   const addAfterChosen = useStableValue((type: PartType): void => add(type, chosen?.part.id ?? null))
   return (
     <div className="line-bench">
@@ -91,7 +93,13 @@ export function LineBench({
       </div>
       <Behind drawing={editor} what="line" />
       <LineDiagram check={shown} chosen={chosen?.part.id ?? null} choose={setChosen} join={join} dropOn={dropOn} />
-      <PartsTray ownTypes={ownTypes} after={chosen?.name ?? null} add={addAfterChosen} searchField={searchField} />
+      <PartsTray
+        ownTypes={ownTypes}
+        after={chosen?.name ?? null}
+        ends={ends}
+        add={addAfterChosen}
+        searchField={searchField}
+      />
       <form
         noValidate
         onSubmit={async (event) => {

@@ -100,7 +100,11 @@ describe('an owner’s own part, whatever it does', () => {
     expect(partTypeSchema.safeParse(type).success).toBe(true)
     const begins = ['cylinder', 'bottle', 'tank'].includes(role)
     const ends = ['appliance', 'keg', 'chuck', 'plug'].includes(role)
-    expect(type.ports.map(({ id }) => id)).toEqual([...(begins ? [] : ['in']), ...(ends ? [] : ['out'])])
+    expect(type.ports.map(({ id }) => id)).toEqual([
+      ...(begins ? [] : ['in']),
+      ...(ends ? [] : ['out']),
+      ...(role === 'tee' ? ['out-2'] : []),
+    ])
   })
 
   test('of any connection and any zone can be drawn and judged', () => {

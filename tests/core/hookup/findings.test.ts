@@ -31,6 +31,19 @@ const smallRegulator = sound(chain('cylinder-both', 'single-stage', 'tube-3/8', 
 const bottlePortable = sound(chain('bottle', 'portable'))
 const highBranch = sound(chain('cylinder-both', 'acme-to-npt', 'hose-high-npt'))
 
+/** A cylinder on the outside port, with the tank's valve open or shut. */
+const outsideSupply = (setting: 'open' | 'shut'): Line =>
+  sound(
+    edited(
+      tank,
+      { do: 'remove', id: 'supply-cap' },
+      add('guest', 'cylinder-both', null),
+      add('guest-hose', 'hose-supply', 'guest'),
+      join('guest-hose', 'out', 'supply-tee', 'supply'),
+      change('tank', { setting }),
+    ),
+  )
+
 const cases: Readonly<Record<string, Case>> = {
   'open-end': {
     bad: edited(two, { do: 'remove', id: 'cooktop' }),
@@ -141,6 +154,18 @@ const cases: Readonly<Record<string, Case>> = {
   'changeover-both': {
     bad: edited(two, change('changeover', { lever: 'both' })),
     good: edited(two, change('changeover', { lever: 'left' })),
+  },
+  'regulator-altered': {
+    bad: edited(two, change('changeover', { cover: 'altered' })),
+    good: edited(two, change('changeover', { cover: 'as-made' })),
+  },
+  'hose-joint-closed-bay': {
+    bad: edited(two, change('left-pigtail', { place: 'bay' })),
+    good: edited(two, change('left-pigtail', { place: 'locker' })),
+  },
+  'supply-feeds-back': {
+    bad: outsideSupply('open'),
+    good: outsideSupply('shut'),
   },
   'changeover-on-empty': {
     bad: edited(two, change('changeover', { lever: 'left' }), change('left', { setting: 'shut' })),

@@ -1,6 +1,7 @@
 import type { Metadata } from 'next'
 import { redirect } from 'next/navigation'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
+import { answeredAtHookup } from '@/core/trip/readiness/answeredAtHookup'
 import { tripEndDay } from '@/core/time/day'
 import { StationTabs } from '@/app/cylinders/CylinderTabs'
 import { loadRigSnapshot } from '@/app/shared/pageData'
@@ -11,7 +12,7 @@ import { sharedLabels } from '@/ui/terms/sharedLabels'
 export const metadata: Metadata = { title: 'Hoses, regulators, alarms' }
 
 export default function EquipmentPage() {
-  const { rig, equipment, trip, nowIso } = loadRigSnapshot()
+  const { rig, equipment, lines, trip, nowIso } = loadRigSnapshot()
   if (!rig) redirect('/')
   const today = nowIso.slice(0, 10)
   const untilDay = trip ? tripEndDay(trip.row.startDay, trip.row.nights) : today
@@ -23,7 +24,7 @@ export default function EquipmentPage() {
       <StationTabs />
       <EquipmentList rigId={rig.id} equipment={equipment} thisMonth={today.slice(0, 7)} />
       <section className="mt-4" aria-label={sharedLabels.findings}>
-        <FindingList findings={equipmentFindings(equipment, nowIso, untilDay)} />
+        <FindingList findings={equipmentFindings(equipment, nowIso, untilDay, answeredAtHookup(lines, equipment))} />
       </section>
     </>
   )

@@ -121,7 +121,7 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
             onChange={(event) => setPart({ ...part, role: event.target.value as PartRole })}
           >
             {partRoles
-              .filter((one) => one !== 'tee' && one !== 'supply-tee' && one !== 'changeover')
+              .filter((one) => one !== 'supply-tee' && one !== 'changeover')
               .map((one) => (
                 <option key={one} value={one}>
                   {roleTraits[one].label}
@@ -145,6 +145,13 @@ export function OwnPartForm({ add, close }: { add: (type: PartType) => void; clo
         </div>
         {has.into && <FitFields label="Gas comes in by" fit={part.into} set={(into) => setPart({ ...part, into })} />}
         {has.out && <FitFields label="and goes out by" fit={part.out} set={(out) => setPart({ ...part, out })} />}
+        {role === 'tee' && (
+          <FitFields
+            label={hookupLabels.andBySecondOutlet}
+            fit={part.secondOut ?? part.out}
+            set={(secondOut) => setPart({ ...part, secondOut })}
+          />
+        )}
         {has.run && field('length', hookupLabels.length, 'run', 'lengthM')}
         {has.run && field('bore', sharedLabels.insideDiameter, 'bore', 'boreM')}
         {has.input && field('input', sharedLabels.heatInput, 'power', 'inputW')}

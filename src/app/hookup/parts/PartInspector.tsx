@@ -18,6 +18,7 @@ const placeLabels: Readonly<Record<PartPlace, string>> = {
   'not-known': 'not known yet',
   outside: 'outside, in the open',
   locker: 'in a locker vented outside',
+  bay: 'in a closed bay, not vented',
   road: 'under the floor',
   inside: 'in the living space',
 }
@@ -144,7 +145,7 @@ export function PartInspector({
         {type.oldMonths && !part.equipmentId && (
           <MadeDateField part={part} latest={data.thisMonth} set={(madeMonth) => change({ madeMonth })} />
         )}
-        {role === 'hose' && (
+        {type.material === 'rubber' && (
           <Choice
             id={field('condition')}
             label="As it looks"
@@ -164,6 +165,19 @@ export function PartInspector({
             value={part.ventDown ?? 'not-known'}
             options={knownLabels}
             set={(ventDown) => change({ ventDown: ventDown as NonNullable<LinePart['ventDown']> })}
+          />
+        )}
+        {type.regulator && (
+          <Choice
+            id={field('cover')}
+            label={hookupLabels.coverAndScrewCap}
+            value={part.cover ?? 'unread'}
+            options={[
+              ['unread', 'not looked at'],
+              ['as-made', 'as they were made'],
+              ['altered', 'altered or missing'],
+            ]}
+            set={(cover) => change({ cover: cover === 'unread' ? undefined : cover })}
           />
         )}
         {role === 'shut-off' && (

@@ -4,7 +4,8 @@ import { memo, useId, useState, type RefObject } from 'react'
 import Button from 'react-bootstrap/Button'
 import Form from 'react-bootstrap/Form'
 import { catalogue } from '@/core/hookup/catalogue/catalogue'
-import { partGroups, type PartType } from '@/core/hookup/catalogue/partType'
+import { fitsAnyEnd } from '@/core/hookup/catalogue/portCompatibility'
+import { partGroups, type PartType, type Port } from '@/core/hookup/catalogue/partType'
 import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { OwnPartForm } from './OwnPartForm'
 import { DRAGGED } from '@/app/hookup/diagram/PartBox'
@@ -14,25 +15,32 @@ import { hookupLabels } from '@/ui/terms/hookupLabels'
 function Tray({
   ownTypes,
   after,
+  ends,
   add,
   searchField,
 }: {
   ownTypes: readonly PartType[]
   /** Name of the part it follows; null for none. */
   after: string | null
+  /** Its free ends; empty where nothing is chosen or every end is taken. */
+  ends: readonly Port[]
   add: (type: PartType) => void
   searchField: RefObject<HTMLInputElement | null>
 }) {
   const [group, setGroup] = useState(partGroups[0]?.name ?? '')
   const [sought, setSought] = useState('')
   const [making, setMaking] = useState(false)
+  const [onlyFitting, setOnlyFitting] = useState(true)
   const fieldId = useId()
   const known = [...catalogue, ...ownTypes.filter((own, i) => ownTypes.findIndex(({ id }) => id === own.id) === i)]
   const words = sought.trim().toLowerCase().split(/\s+/).filter(Boolean)
   const roles = partGroups.find(({ name }) => name === group)?.roles ?? []
-  const shown = known.filter(({ name, role }) =>
-    words.length > 0 ? words.every((word) => name.toLowerCase().includes(word)) : roles.includes(role),
-  )
+  const isFiltered = onlyFitting && ends.length > 0
+  const shown = known.filter((type) => {
+    if (isFiltered && !roleTraits[type.role].isSource && !fitsAnyEnd(type, ends)) return false
+    const { name, role } = type
+    return words.length > 0 ? words.every((word) => name.toLowerCase().includes(word)) : roles.includes(role)
+  })
   return (
     <section className="parts-tray" aria-label="Parts">
       <div className="tray-head">
@@ -52,6 +60,14 @@ function Tray({
           {after === null ? 'A click puts it on the bench by itself.' : `A click adds it after ${after}.`} Or drag it
           onto a part of the drawing.
         </p>
+        {ends.length > 0 && (
+          <Form.Check
+            id={`${fieldId}-fits`}
+            label={hookupLabels.onlyWhatFitsItsEnd}
+            checked={onlyFitting}
+            onChange={(event) => setOnlyFitting(event.target.checked)}
+          />
+        )}
         <Button variant="quiet" size="sm" aria-expanded={making} onClick={() => setMaking(!making)}>
           {hookupLabels.aPartOfYourOwn}
         </Button>
@@ -89,7 +105,13 @@ function Tray({
             </button>
           </li>
         ))}
-        {shown.length === 0 && <li className="hint">No part of that name. Draw one of your own.</li>}
+        {shown.length === 0 && (
+          <li className="hint">
+            {isFiltered
+              ? 'No such part fits this end: see all parts, or draw one of your own.'
+              : 'No part of that name. Draw one of your own.'}
+          </li>
+        )}
       </ul>
     </section>
   )

@@ -18,11 +18,25 @@ const codes = {
 
 type Fault = keyof typeof codes
 
+/** What Hook-up knows of hoses and regulators; it is not asked for again here. */
+export interface AtHookup {
+  /** A line is drawn: its hoses and regulators, or that it has none, are judged there. */
+  isDrawn: boolean
+  /** Things whose dates and looks the parts of the lines have. */
+  answered: readonly string[]
+}
+
+const nothingDrawn: AtHookup = { isDrawn: false, answered: [] }
+
+const isOfLine = (kind: EquipmentKind): boolean => kind === 'hose' || kind === 'regulator'
+
 const groupOf = (kind: EquipmentKind): 'other' | 'alarm' => (equipmentFacts[kind].isAlarm ? 'alarm' : 'other')
 
 /** Kinds that every rig needs; a missing one is a finding. */
-function notEntered(equipment: readonly Equipment[]): Finding[] {
-  const missing = equipmentKinds.filter((kind) => !equipment.some((thing) => thing.kind === kind))
+function notEntered(equipment: readonly Equipment[], atHookup: AtHookup): Finding[] {
+  const missing = equipmentKinds.filter(
+    (kind) => !equipment.some((thing) => thing.kind === kind) && !(atHookup.isDrawn && isOfLine(kind)),
+  )
   return (['alarm', 'other'] as const).flatMap((group) => {
     const own = missing.filter((kind) => groupOf(kind) === group)
     if (own.length === 0) return []
@@ -47,45 +61,53 @@ function notEntered(equipment: readonly Equipment[]): Finding[] {
  * @param equipment - of the rig
  * @param nowIso - time to judge at, ISO 8601
  * @param untilDay - last day of the trip
+ * @param atHookup - what the drawn lines answer
  */
-export function equipmentFindings(equipment: readonly Equipment[], nowIso: string, untilDay: string): Finding[] {
+export function equipmentFindings(
+  equipment: readonly Equipment[],
+  nowIso: string,
+  untilDay: string,
+  atHookup: AtHookup = nothingDrawn,
+): Finding[] {
   return [
-    ...notEntered(equipment),
-    ...equipment.flatMap((thing) => {
-      const { name, kind, lastLook } = thing
-      const finding = (fault: Fault, text: string, reason: string, parts: Record<string, string> = {}): Finding =>
-        makeFinding('cylinders', codes[fault][groupOf(kind)], {
-          text,
-          parts: { name, ...parts },
-          reason,
-          reasonParts: null,
-        })
-      const found: Finding[] = []
-      const end = equipmentEndMonth(thing)
-      if (end === null) {
-        found.push(
-          finding(
-            'date-unknown',
-            'Nobody knows how old {name} is.',
-            'What is unknown counts as not ready. Its date is printed or stamped on it.',
-          ),
-        )
-      } else if (end < untilDay.slice(0, 7)) {
-        found.push(
-          finding(
-            'old',
-            '{name} is past its time: {month}.',
-            'Rubber hardens, diaphragms crack and sensors go blind without showing it.',
-            { month: formatMonth(end) },
-          ),
-        )
-      }
-      if (lastLook !== null && !lastLook.sound) {
-        found.push(finding('bad', '{name} was found bad.', lastLook.note ?? 'Mend or replace it, then look again.'))
-      } else if (lastLook === null || Date.parse(nowIso) - Date.parse(lastLook.lookedAt) > LOOK_HOLDS_DAYS * DAY_MS) {
-        found.push(finding('not-looked-at', '{name} is to be looked over.', `Look: ${equipmentFacts[kind].look}.`))
-      }
-      return found
-    }),
+    ...notEntered(equipment, atHookup),
+    ...equipment
+      .filter(({ id }) => !atHookup.answered.includes(id))
+      .flatMap((thing) => {
+        const { name, kind, lastLook } = thing
+        const finding = (fault: Fault, text: string, reason: string, parts: Record<string, string> = {}): Finding =>
+          makeFinding('cylinders', codes[fault][groupOf(kind)], {
+            text,
+            parts: { name, ...parts },
+            reason,
+            reasonParts: null,
+          })
+        const found: Finding[] = []
+        const end = equipmentEndMonth(thing)
+        if (end === null) {
+          found.push(
+            finding(
+              'date-unknown',
+              'Nobody knows how old {name} is.',
+              'What is unknown counts as not ready. Its date is printed or stamped on it.',
+            ),
+          )
+        } else if (end < untilDay.slice(0, 7)) {
+          found.push(
+            finding(
+              'old',
+              '{name} is past its time: {month}.',
+              'Rubber hardens, diaphragms crack and sensors go blind without showing it.',
+              { month: formatMonth(end) },
+            ),
+          )
+        }
+        if (lastLook !== null && !lastLook.sound) {
+          found.push(finding('bad', '{name} was found bad.', lastLook.note ?? 'Mend or replace it, then look again.'))
+        } else if (lastLook === null || Date.parse(nowIso) - Date.parse(lastLook.lookedAt) > LOOK_HOLDS_DAYS * DAY_MS) {
+          found.push(finding('not-looked-at', '{name} is to be looked over.', `Look: ${equipmentFacts[kind].look}.`))
+        }
+        return found
+      }),
   ]
 }

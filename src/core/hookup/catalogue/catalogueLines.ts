@@ -180,6 +180,14 @@ export const lineParts: readonly PartType[] = [
     branchValves: true,
   },
   {
+    id: 'splitter-acme',
+    name: 'Y-splitter with hand-wheel outlets',
+    role: 'tee',
+    gas: 'propane',
+    ports: [into('in', female('type1-acme'), male('pol')), out('a', male('type1-acme')), out('b', male('type1-acme'))],
+    rated: 'cylinder',
+  },
+  {
     id: 'splitter-flare',
     name: 'Y-splitter, 3/8 flare',
     role: 'tee',

@@ -137,6 +137,26 @@ export const sourceParts: readonly PartType[] = [
     },
   ),
   through(
+    'regulator-hose',
+    'Low-pressure regulator with its hose in one piece, 5 ft',
+    'regulator',
+    [female('type1-acme'), female('flare-3/8')],
+    {
+      rated: 'cylinder',
+      material: 'rubber',
+      oldMonths: 60,
+      boreM: inch(0.3125),
+      lengthM: feet(5),
+      regulator: {
+        setGaugePa: inWC(11),
+        lockupGaugePa: inWC(13),
+        ratedW: btuh(60_000),
+        minInletGaugePa: psi(5),
+        outlet: 'low',
+      },
+    },
+  ),
+  through(
     'second-stage',
     'Second-stage regulator, 15 psi to 11 in WC',
     'regulator',

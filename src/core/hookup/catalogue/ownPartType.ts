@@ -13,6 +13,8 @@ export interface OwnPart {
   rated: Zone
   into: Fit
   out: Fit
+  /** Of a part that divides. */
+  secondOut?: Fit | null
   lengthM?: number | null
   boreM?: number | null
   inputW?: number | null
@@ -50,6 +52,7 @@ export function ownPartType(own: OwnPart): PartType {
   const ports: PartType['ports'] = [
     ...(roleTraits[role].isSource ? [] : [{ id: 'in', way: 'in' as const, fits: [into] }]),
     ...(roleTraits[role].isEnd ? [] : [{ id: 'out', way: 'out' as const, fits: [out] }]),
+    ...(role === 'tee' ? [{ id: 'out-2', way: 'out' as const, fits: [own.secondOut ?? out] }] : []),
   ]
   const shape: PartType = { id, name, role, rated, gas: isFitting ? 'any' : gas, ports }
   if (roleTraits[role].isRun) {

@@ -1,5 +1,5 @@
 import { connections, type ConnectionId } from './connections'
-import type { Fit } from './partType'
+import type { Fit, PartType, Port } from './partType'
 
 /** Whether two connections mate, only look alike, or need an adapter. */
 export type ConnectionVerdict = 'mates' | 'lookalike' | 'does-not-fit'
@@ -50,4 +50,15 @@ export function portCompatibility(from: readonly Fit[], to: readonly Fit[]): Por
   const [first, ...rest] = tries
   if (!first) throw new RangeError('a port offers at least one connection')
   return rest.reduce((best, next) => (rank[next.verdict] < rank[best.verdict] ? next : best), first)
+}
+
+/**
+ * Whether a part can be joined to one of these ends without an adapter.
+ *
+ * @param type - of the part
+ * @param ends - free ports of the part before it
+ */
+export function fitsAnyEnd({ ports }: PartType, ends: readonly Port[]): boolean {
+  const into = ports.filter(({ way }) => way !== 'out')
+  return ends.some((end) => into.some((port) => portCompatibility(end.fits, port.fits).verdict === 'mates'))
 }

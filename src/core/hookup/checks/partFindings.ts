@@ -35,7 +35,7 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
 }
 
 function condition({ part, type }: GraphPart, tell: Tell): Finding[] {
-  if (type.role !== 'hose') return []
+  if (type.role !== 'hose' && type.material !== 'rubber') return []
   if (part.condition === 'bad') {
     return [
       tell('hose-bad', '{part} is stiff, cracked, chafed or kinked.', 'It is replaced before gas comes to it again.'),
@@ -69,6 +69,29 @@ function vent({ part, type }: GraphPart, tell: Tell): Finding[] {
           'What is unknown counts as not ready: look at it.',
         ),
       ]
+}
+
+function cover({ part, type }: GraphPart, tell: Tell): Finding[] {
+  if (!type.regulator || part.cover !== 'altered') return []
+  return [
+    tell(
+      'regulator-altered',
+      'The cover or the screw cap of {part} was altered or is missing.',
+      'Somebody may have turned its screw: what it holds is not known. It is replaced, never set by its owner.',
+    ),
+  ]
+}
+
+function closedBay(one: GraphPart, tell: Tell): Finding[] {
+  const isHose = one.type.material === 'rubber'
+  if (!isHose || one.part.place !== 'bay') return []
+  return [
+    tell(
+      'hose-joint-closed-bay',
+      '{part} is joined in a closed bay.',
+      'A leak there is neither smelled nor aired. Hose joints belong in the open, or in a locker vented outside.',
+    ),
+  ]
 }
 
 function road({ part, type }: GraphPart, tell: Tell): Finding[] {
@@ -137,6 +160,8 @@ export function partFindings({ lineId, graph, untilMonth }: LineCase): Finding[]
       ...age(one, untilMonth, tell),
       ...condition(one, tell),
       ...vent(one, tell),
+      ...cover(one, tell),
+      ...closedBay(one, tell),
       ...road(one, tell),
       ...settings(one, tell),
     ]

@@ -1,6 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
 import { fromUnit } from '@/core/units/convert'
-import type { GraphPart } from '@/core/hookup/line/lineGraph'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
+import { type GraphPart, upstreamParts } from '@/core/hookup/line/lineGraph'
 import { connections } from '@/core/hookup/catalogue/connections'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { LineCase } from './lineCase'
@@ -152,7 +153,29 @@ function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone):
       }),
     )
   }
+  const feeding = role === 'supply-tee' ? openSources(part) : []
+  if (feeding.length > 1) {
+    found.push(
+      makeFinding('hookup', 'supply-feeds-back', {
+        subjectId: lineId,
+        text: '{cylinders} are open to each other at {part}.',
+        reason:
+          'The fuller one fills the other, past its limit too. With a cylinder on the outside port the tank’s valve is shut.',
+        parts: { part: part.name, cylinders: feeding.map(({ name }) => name).join(' and ') },
+        about: part.part.id,
+      }),
+    )
+  }
   return found
+}
+
+/** Sources whose way to a part is open. */
+function openSources(part: GraphPart): GraphPart[] {
+  return part.into.flatMap(({ from }) => {
+    const way = [from, ...upstreamParts(from)]
+    const isShut = way.some((one) => one.part.setting === 'shut')
+    return isShut ? [] : way.filter(({ type }) => roleTraits[type.role].isSource)
+  })
 }
 
 /**

@@ -145,10 +145,18 @@ export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<stri
     const inletGaugePa = lowest([...own, ...above.map(({ outletGaugePa }) => outletGaugePa)])
     const { regulator, gas } = part.type
     const staticGaugePa = regulator ? regulatorOutletPa(regulator, before, 0) : before
-    let outletGaugePa = regulator ? regulatorOutletPa(regulator, inletGaugePa, flowW) : inletGaugePa
-    if (part.lengthM > 0 && part.boreM > 0 && flowW > 0 && inletGaugePa > 0 && gas !== 'co2') {
-      const run = { flowW, insideDiameterM: part.boreM, lengthM: part.lengthM, inletGaugePa, atmospherePa }
-      outletGaugePa = inletGaugePa - pressureDrop(run).dropPa
+    // A regulator with its hose in one piece loses in the hose behind it.
+    const startGaugePa = regulator ? regulatorOutletPa(regulator, inletGaugePa, flowW) : inletGaugePa
+    let outletGaugePa = startGaugePa
+    if (part.lengthM > 0 && part.boreM > 0 && flowW > 0 && startGaugePa > 0 && gas !== 'co2') {
+      const run = {
+        flowW,
+        insideDiameterM: part.boreM,
+        lengthM: part.lengthM,
+        inletGaugePa: startGaugePa,
+        atmospherePa,
+      }
+      outletGaugePa = Math.max(0, startGaugePa - pressureDrop(run).dropPa)
     }
     found.set(id, { live, flowW, staticGaugePa, inletGaugePa, outletGaugePa })
   }

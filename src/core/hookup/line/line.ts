@@ -1,8 +1,8 @@
 import { z } from '@/core/base/zod'
 import { partTypeSchema } from '@/core/hookup/catalogue/partType'
 
-/** Where a part sits; `road` is below the floor in the road's reach, `not-known` until somebody says. */
-export const partPlaces = ['not-known', 'outside', 'locker', 'road', 'inside'] as const
+/** Where a part sits; `bay` is closed and not vented, `road` is below the floor in the road's reach, `not-known` until somebody says. */
+export const partPlaces = ['not-known', 'outside', 'locker', 'bay', 'road', 'inside'] as const
 
 export type PartPlace = (typeof partPlaces)[number]
 
@@ -51,6 +51,8 @@ const linePartSchema = z.strictObject({
   condition: z.enum(['sound', 'bad', 'not-known']).optional(),
   /** Vent of a regulator covered and pointing down. */
   ventDown: z.enum(known).optional(),
+  /** Cover and screw cap of a regulator. */
+  cover: z.enum(['as-made', 'altered']).optional(),
   /** Bracket, cover and hoses still fit after a device was added at the cylinder. */
   stillFits: z.enum(known).optional(),
   /** Clipped with cushioned clamps, sleeved and sealed through the floor, out of the road's reach. */

@@ -75,6 +75,10 @@ const gaugeExpects: Readonly<Record<Zone, string>> = {
 
 type Row = readonly [kind: LeakKind, what: string, suffix?: string]
 
+/** A hose in one piece with a regulator has one end more. */
+const hoseEnds = ({ material }: GraphPart['type']): Row[] =>
+  material === 'rubber' ? [['crimp', 'ends of its hose']] : []
+
 function rowsOf({ type }: GraphPart): Row[] {
   const source: Row[] = [
     ['vessel', 'valve’s foot'],
@@ -99,7 +103,7 @@ function rowsOf({ type }: GraphPart): Row[] {
       ]
     case 'regulator':
     case 'changeover':
-      return [['body', 'body and vent']]
+      return [['body', 'body and vent'], ...hoseEnds(type)]
     case 'valve':
     case 'quick':
       return [['stem', 'stem']]

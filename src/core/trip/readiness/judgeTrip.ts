@@ -13,6 +13,7 @@ import type { TripPlan } from '@/core/run/tripPlan'
 import { lineFindings, notOnLine } from './lineFindings'
 import { type RigGear, runRigOf } from './rigGear'
 import { verdict, type Verdict } from '@/core/findings/verdict'
+import { answeredAtHookup } from './answeredAtHookup'
 import { equipmentFindings } from '@/core/cylinders/equipment/equipmentFindings'
 import type { SupplyBalance } from '@/core/run/analysis/gasForTrip'
 import { runFindings } from '@/core/run/analysis/runFindings'
@@ -82,7 +83,7 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
   const untilDay = tripEndDay(plan.startDay, plan.nights)
   const findings = sortFindings([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
-    ...equipmentFindings(equipment, nowIso, untilDay),
+    ...equipmentFindings(equipment, nowIso, untilDay, answeredAtHookup(lines, equipment)),
     ...lineFindings(lines, { ...site, untilMonth: untilDay.slice(0, 7), heldKg: heldGas(cylinders) }),
     ...notOnLine(runRig.lines, trip),
     ...heatFindings({
