@@ -10,7 +10,7 @@ import {
   saveBattery,
   savedAppliance,
 } from '@/services/run/appliances'
-import { type Rig, savedRig } from '@/services/rigs/rigs'
+import { drivingRulesSchema, type Rig, saveDrivingRules, savedRig } from '@/services/rigs/rigs'
 import { runSchema, saveRun } from '@/services/run/saveRun'
 import { savedTrip, type Trip } from '@/services/trips/trips'
 import { archivedRowSchema } from '@/services/shared/fields'
@@ -28,6 +28,11 @@ export async function saveRunAction(input: unknown): Promise<ActionResult<{ id: 
 /** Saves the rig’s 12 V battery; null for none or unknown. */
 export async function saveBatteryAction(input: unknown): Promise<ActionResult<null, Rig>> {
   return act(batteryEntrySchema, input, saveBattery, ({ rigId }) => savedRig(rigId))
+}
+
+/** Saves what the owner looked up for gas on the road. */
+export async function saveDrivingRulesAction(input: unknown): Promise<ActionResult<null, Rig>> {
+  return act(drivingRulesSchema, input, saveDrivingRules, ({ rigId }) => savedRig(rigId))
 }
 
 /** Archives an appliance; trips that used it keep their record. */

@@ -4,6 +4,7 @@ import { readLevel, type LevelTexts } from '@/app/cylinders/[id]/level/readLevel
 
 const texts = (change: Partial<LevelTexts> = {}): LevelTexts => ({
   way: 'height',
+  lift: 'half',
   fullMark: 'usable',
   stands: 'upright',
   ...typed({ shown: '', height: '6', diameter: '12', length: '15', temperature: '' }),

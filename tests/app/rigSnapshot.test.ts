@@ -16,6 +16,7 @@ function snapshot(cylinders: readonly CylinderGear[], withTrip: boolean): RigSna
     ownRule: null,
     bottleSchool: 'refillable',
     heatless: false,
+    drivingRules: [],
     battery: null,
     shell: null,
     sources: {},

@@ -165,7 +165,10 @@ test('a taped flare and a lookalike are found, drawn, and linked; fixed they are
     .getByRole('button', { name: /^Panel tube/ })
     .click()
   await page.getByRole('button', { name: hookupLabels.partThem }).click()
+  // What does not fit the chosen end is listed only when it is asked for.
   await page.getByLabel(hookupLabels.findAPart).fill('coupler 3/8')
+  await expect(page.getByText('No such part fits this end')).toBeVisible()
+  await page.getByLabel(hookupLabels.onlyWhatFitsItsEnd).uncheck()
   await page.getByRole('button', { name: 'Add: Coupler, 3/8 pipe thread' }).click()
   await expect(findings(page)).toContainText('a lookalike that never seals')
   await expect(box(page, 'Coupler').locator('.joint-spot')).toBeVisible()

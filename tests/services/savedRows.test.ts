@@ -6,7 +6,8 @@ import { archiveCylinder, savedStamps, saveStamps } from '@/services/cylinders/s
 import { archiveEquipment, savedEquipment, saveEquipment } from '@/services/cylinders/equipment'
 import { cylinderOf } from '@/services/cylinders/requireCylinder'
 import { eventsOfCylinder } from '@/services/cylinders/cylinderEvents'
-import { recordWeighing } from '@/services/cylinders/measuring'
+import { levelSchema, recordLevel, recordWeighing } from '@/services/cylinders/measuring'
+import { withDrivingRule } from '@/core/run/travel/ownDrivingRule'
 import { fillSchema, recordFill } from '@/services/fill/recordFill'
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import { archivePrice, pricesOf, savedPrice, savePrice } from '@/services/fill/prices'
@@ -17,7 +18,16 @@ import { voidEntry } from '@/services/log/entries'
 import { saveBattery, savedAppliance, saveAppliance, archiveAppliance } from '@/services/run/appliances'
 import { saveRun } from '@/services/run/saveRun'
 import { rigSnapshot } from '@/services/rigs/rigSnapshot'
-import { archiveRig, allRigs, copyOfRig, renameRig, saveDateRule, savedRig } from '@/services/rigs/rigs'
+import {
+  archiveRig,
+  allRigs,
+  copyOfRig,
+  drivingRulesSchema,
+  renameRig,
+  saveDateRule,
+  saveDrivingRules,
+  savedRig,
+} from '@/services/rigs/rigs'
 import { copyTrip, savedTrip, saveTrip, tripsOf } from '@/services/trips/trips'
 import { usualRunSettings } from '@/core/run/runSettings'
 import { temporaryFile } from '@tests/records/temporary'
@@ -215,6 +225,56 @@ test('gallons change what is aboard; a fill that nobody measured makes it unknow
   recordWeighing({ cylinderId: 'left', grossKg: 15, hangingKg: 0, source: 'typed', happenedAt: null }, new Date())
   expect(cylinderOf('left')?.gear.filledUnknownAt).toBeUndefined()
   voidEntry({ of: 'fill', id: second.id, reason: 'Undone' }, new Date())
+})
+
+test('readings of other days are entered afterwards, in any order: the last by its day counts', () => {
+  const weigh = (grossKg: number, daysAgo: number) =>
+    recordWeighing(
+      {
+        cylinderId: 'left',
+        grossKg,
+        hangingKg: 0,
+        source: 'typed',
+        happenedAt: new Date(Date.now() - daysAgo * 86_400_000).toISOString(),
+      },
+      new Date(),
+    )
+  const level = (shown: number, daysAgo: number) => {
+    const read = { way: 'gauge', shown, fullMark: 'usable' } as const
+    const happenedAt = new Date(Date.now() - daysAgo * 86_400_000).toISOString()
+    return recordLevel(levelSchema.parse({ cylinderId: 'left', temperatureK: null, happenedAt, read }), new Date())
+  }
+  const lifted = recordLevel(
+    levelSchema.parse({
+      cylinderId: 'left',
+      temperatureK: null,
+      happenedAt: null,
+      read: { way: 'lifted', lift: 'half' },
+    }),
+    new Date(),
+  )
+  expect(lifted.sources.liquidFraction).toMatchObject({ source: 'assumed' })
+  const newer = level(0.5, 1 / 24)
+  const older = level(0.9, 21)
+  voidEntry({ of: 'reading', id: lifted.id, reason: 'Undone' }, new Date())
+  expect(cylinderOf('left')?.gear.lastLevel?.readAt).toBe(newer.readAt)
+  const first = weigh(15, 30)
+  expect(cylinderOf('left')?.gear.lastWeighing?.weighedAt).not.toBe(first.weighedAt)
+  for (const { id } of [newer, older]) voidEntry({ of: 'reading', id, reason: 'Undone' }, new Date())
+  voidEntry({ of: 'weighing', id: first.id, reason: 'Undone' }, new Date())
+})
+
+test('a driving rule is of a state or province, in the owner’s words, and off unless it says otherwise', () => {
+  const save = (rules: object[]) =>
+    saveDrivingRules(drivingRulesSchema.parse({ rigId: RIG, version: present(savedRig(RIG)).version, rules }))
+  save([{ place: 'Oregon', words: 'Fridge may stay on.' }])
+  expect(savedRig(RIG)?.drivingRules).toEqual([{ place: 'Oregon', on: 'forbidden', words: 'Fridge may stay on.' }])
+  expect(() => save([{ place: '', words: 'x' }])).toThrow()
+  const [rule] = savedRig(RIG)?.drivingRules ?? []
+  expect(
+    withDrivingRule(savedRig(RIG)?.drivingRules ?? [], { place: 'oregon', on: 'allowed', words: 'Looked up anew.' }),
+  ).toHaveLength(1)
+  expect(rule?.place).toBe('Oregon')
 })
 
 test('tax and fees are a part of what was paid', () => {

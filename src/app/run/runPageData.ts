@@ -2,6 +2,7 @@ import { redirect } from 'next/navigation'
 import { runRigOf } from '@/core/trip/readiness/rigGear'
 import type { RunRig } from '@/core/run/simulation/buildRunInput'
 import { fillableIds, type GasPrices } from '@/core/run/analysis/fillBefore'
+import type { OwnDrivingRule } from '@/core/run/travel/ownDrivingRule'
 import type { TripPlan } from '@/core/run/tripPlan'
 import type { Battery } from '@/core/run/battery/battery'
 import { tripMoments } from '@/core/trip/usage/tripMoments'
@@ -14,6 +15,7 @@ import { pricesOf } from '@/services/fill/prices'
 export interface RunPageData {
   rigId: string
   rigVersion: number
+  drivingRules: readonly OwnDrivingRule[]
   battery: Battery | null
   appliances: readonly RunAppliance[]
   rig: RunRig
@@ -36,6 +38,7 @@ export function runPageData(): RunPageData {
   return {
     rigId: rig.id,
     rigVersion: rig.version,
+    drivingRules: rig.drivingRules,
     battery: rig.battery,
     appliances,
     rig: runRigOf(gear),

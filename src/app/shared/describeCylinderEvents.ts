@@ -28,6 +28,7 @@ const fillLabels: Readonly<Record<FillMode, string>> = {
 const levelTitles: Readonly<Record<StoredLevel['way'], string>> = {
   gauge: 'Gauge read',
   height: 'Height measured',
+  lifted: 'Lifted',
   fill: 'Gauge read',
   swap: 'Found empty',
 }
@@ -68,6 +69,10 @@ export function describeLevel(gear: CylinderGear, level: StoredLevel): HistoryEn
     temperature: { value: level.temperatureK, role: 'temperature' as const },
   }
   const what = levelTitles[level.way]
+  if (level.way === 'lifted') {
+    const says = { text: 'at least {share} of its inside is liquid, by lifting: {net} or more', parts }
+    return { of: 'reading', id: level.id, at: level.readAt, what, says, voidReason: level.voidReason }
+  }
   const says: Phrase = isAssumed(level.sources, 'temperatureK')
     ? { text: '{share} of its inside is liquid: {net}, at an assumed {temperature}', parts }
     : { text: '{share} of its inside is liquid: {net}', parts }

@@ -116,3 +116,19 @@ export function wettedAreaM2({ stands, diameterM, lengthM }: VesselBody, liquidF
   if (stands === 'lying') return diameterM * halfAngle(share) * lengthM + 2 * share * endM2
   return endM2 * Math.min(1, share / BOTTOM_COVERED) + Math.PI * diameterM * lengthM * share
 }
+
+/** Thickness of the wall of a usual steel cylinder. [common practice] */
+const WALL_M = 0.003
+
+/**
+ * Usual inside shape of an upright cylinder, for the height of its liquid when only its size is known.
+ *
+ * @param waterCapacityKg - stamped as WC
+ * @returns diameter and height inside, with 2:1 elliptical ends that hold its water capacity
+ */
+export function usualShape(waterCapacityKg: number): { stands: 'upright'; diameterM: number; lengthM: number } {
+  const diameterM = usualDiameterM(waterCapacityKg) - 2 * WALL_M
+  const areaM2 = (Math.PI / 4) * diameterM * diameterM
+  // Two such ends hold as much as a third of the diameter of tube, and are half of it high.
+  return { stands: 'upright', diameterM, lengthM: waterCapacityVolumeM3(waterCapacityKg) / areaM2 + diameterM / 6 }
+}

@@ -6,6 +6,7 @@ import { fullMarks } from '@/core/cylinders/contents/liquidLevel'
 import type { InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
 import { priceWays } from '@/core/fill/cost/fillCosts'
 import type { Battery } from '@/core/run/battery/battery'
+import type { OwnDrivingRule } from '@/core/run/travel/ownDrivingRule'
 import type { Forecast } from '@/core/run/weather/forecast'
 import { DEFAULT_RULE_ID, type OwnRule } from '@/core/rules/dateRules'
 import { markLetters } from '@/core/cylinders/stamps/stampReading'
@@ -36,6 +37,8 @@ export const rigs = sqliteTable('rigs', {
   /** Kind and size of the rig, from which its heat loss is estimated; null when not told. */
   shell: text({ mode: 'json' }).$type<RigShell>(),
   sources: sourcesColumn(),
+  /** What the owner looked up for gas on the road, by state or province. */
+  drivingRules: text({ mode: 'json' }).$type<OwnDrivingRule[]>().notNull().default([]),
   archivedAt: text(),
   version: integer().notNull().default(1),
 })
@@ -148,7 +151,7 @@ export const levels = sqliteTable(
     id: text().primaryKey(),
     cylinderId: ofCylinder(),
     readAt: text().notNull(),
-    way: text({ enum: ['gauge', 'height', 'fill', 'swap'] }).notNull(),
+    way: text({ enum: ['gauge', 'height', 'lifted', 'fill', 'swap'] }).notNull(),
     /** Share of the dial, or height in meters; 0 where a swap brought it. */
     shown: real().notNull(),
     liquidFraction: real().notNull(),

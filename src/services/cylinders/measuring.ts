@@ -1,3 +1,7 @@
+import { assumed, type QuantitySources } from '@/core/base/provenance'
+import type { CylinderGear } from '@/core/cylinders/cylinderGear'
+import { liftedLevel, lifts } from '@/core/cylinders/contents/liftedLevel'
+import { usualShape } from '@/core/vaporization/vessel'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { heightLevel } from '@/core/cylinders/contents/heightLevel'
@@ -44,11 +48,35 @@ export const levelSchema = z.strictObject({
       way: z.literal('height'),
       heightM: z.number(),
       stands: z.enum(['upright', 'lying']),
-      diameterM: z.number(),
-      lengthM: z.number(),
+      /** Both null for the usual shape of its size. */
+      diameterM: z.number().nullable(),
+      lengthM: z.number().nullable(),
     }),
+    z.strictObject({ way: z.literal('lifted'), lift: z.enum(lifts) }),
   ]),
 })
+
+/** Level that a reading tells, and how it is known. */
+function levelOfReading(
+  { waterCapacityKg }: CylinderGear,
+  read: z.output<typeof levelSchema>['read'],
+): { shown: number; liquidFraction: number; sources: QuantitySources } {
+  switch (read.way) {
+    case 'gauge':
+      return { shown: read.shown, liquidFraction: gaugeLevel(read.shown, read.fullMark), sources: {} }
+    case 'lifted': {
+      const { liquidFraction, lowest, highest } = liftedLevel(read.lift)
+      return { shown: liquidFraction, liquidFraction, sources: { liquidFraction: assumed(lowest, highest) } }
+    }
+    case 'height': {
+      const { heightM, stands, diameterM, lengthM } = read
+      const isMeasured = diameterM !== null && lengthM !== null
+      const shape = isMeasured ? { stands, diameterM, lengthM } : usualShape(waterCapacityKg)
+      const liquidFraction = heightLevel(shape, heightM)
+      return { shown: heightM, liquidFraction, sources: isMeasured ? {} : { liquidFraction: assumed() } }
+    }
+  }
+}
 
 /**
  * Appends a reading of a gauge, a sensor or a warm-water line.
@@ -61,10 +89,10 @@ export function recordLevel(
   key?: string,
 ): StoredLevel {
   const { gear } = requireCylinder(cylinderId)
-  const liquidFraction = read.way === 'gauge' ? gaugeLevel(read.shown, read.fullMark) : heightLevel(read, read.heightM)
+  const { shown, liquidFraction, sources } = levelOfReading(gear, read)
   const liquid = liquidTemperature(measuredK)
   massAtLevelKg('propane', gear.waterCapacityKg, liquidFraction, liquid.temperatureK)
-  const shown = read.way === 'gauge' ? read.shown : read.heightM
   const readAt = happenedAt(chosen, now)
-  return addLevel(database(), { cylinderId, readAt, way: read.way, shown, liquidFraction, ...liquid }, key)
+  const known = { ...liquid, sources: { ...liquid.sources, ...sources } }
+  return addLevel(database(), { cylinderId, readAt, way: read.way, shown, liquidFraction, ...known }, key)
 }

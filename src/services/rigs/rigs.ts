@@ -2,6 +2,7 @@ import { bottleFillRules } from '@/core/fill/fillModes'
 import { findRuleSet, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
 import { z } from '@/core/base/zod'
 import { copyRig } from '@/records/archive/import/copyRig'
+import { ownDrivingRuleSchema } from '@/core/run/travel/ownDrivingRule'
 import { database } from '@/records/database'
 import {
   activateRig as activateRow,
@@ -101,6 +102,19 @@ export const bottleRuleSchema = z.strictObject({
 /** Saves the rule for filling one-pound bottles. */
 export function saveBottleFillRule({ rigId, version, bottleSchool }: z.output<typeof bottleRuleSchema>): null {
   saveRig(database(), rigId, version, { bottleSchool })
+  return null
+}
+
+export const drivingRulesSchema = z.strictObject({
+  rigId: idField,
+  version: versionField,
+  rules: z.array(ownDrivingRuleSchema).max(70, 'So many states and provinces there are not.'),
+})
+
+/** Saves what the owner looked up for gas on the road. */
+export function saveDrivingRules({ rigId, version, rules }: z.output<typeof drivingRulesSchema>): null {
+  requireRig(rigId)
+  saveRig(database(), rigId, version, { drivingRules: rules })
   return null
 }
 

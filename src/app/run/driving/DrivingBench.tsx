@@ -6,6 +6,7 @@ import { alwaysOff, drivingRules } from '@/core/run/travel/drivingRules'
 import { FOOD_K, fridgeWarmUp } from '@/core/run/travel/fridgeWarmUp'
 import type { ProcedureStep } from '@/core/rules/procedureStep'
 import { procedureLabel, type RoadProcedure, roadProcedures } from '@/core/trip/procedures/tripSteps'
+import type { OwnDrivingRule } from '@/core/run/travel/ownDrivingRule'
 import { Amount } from '@/ui/figures/Amount'
 import { Choice } from '@/ui/fields/Choice'
 import { FigureButton } from '@/ui/figures/FigureButton'
@@ -15,17 +16,12 @@ import { tryCalculation } from '@/ui/state/tryCalculation'
 import { useSessionState } from '@/ui/state/useSessionState'
 import { useUsualInputs } from '@/ui/state/useUsualInputs'
 import { runLabels } from '@/ui/terms/runLabels'
+import { drivingStateLabels, OwnRules } from './OwnRules'
 
 /** The steps of a procedure for this rig, and which are done. */
 export type RoadRails = Readonly<
   Record<RoadProcedure, { steps: readonly ProcedureStep[]; logged: readonly LoggedTick[] }>
 >
-
-const onLabels = {
-  forbidden: 'Gas off while moving.',
-  'with-device': 'Gas on only with a device built in for it.',
-  allowed: 'Left to you: off is safer in a crash.',
-} as const
 
 function Rail({
   rigId,
@@ -114,10 +110,26 @@ function FridgeOff() {
 }
 
 /** Gas while driving, off by default; steps for arriving, leaving and storing. */
-export function DrivingBench({ rigId, rails }: { rigId: string; rails: RoadRails }) {
+export function DrivingBench({
+  rigId,
+  version,
+  ownRules,
+  rails,
+}: {
+  rigId: string
+  version: number
+  ownRules: readonly OwnDrivingRule[]
+  rails: RoadRails
+}) {
   const [place, setPlace] = useSessionState('driving place', 'elsewhere')
   const [procedure, setProcedure] = useState<RoadProcedure>('arrive')
-  const rule = drivingRules.find(({ id }) => id === place) ?? drivingRules.at(-1)
+  const own = ownRules.map((one) => ({
+    ...one,
+    id: `own ${one.place}`,
+    source: 'As you looked it up',
+    provenance: 'entered',
+  }))
+  const rule = [...own, ...drivingRules].find(({ id }) => id === place) ?? drivingRules.at(-1)
   return (
     <>
       <div className="bench-and-slip">
@@ -129,13 +141,13 @@ export function DrivingBench({ rigId, rails }: { rigId: string; rails: RoadRails
               id="driving-place"
               label={runLabels.whereYouDrive}
               value={place}
-              options={drivingRules.map(({ id, place: name }) => [id, name] as const)}
+              options={[...own, ...drivingRules].map(({ id, place: name }) => [id, name] as const)}
               set={setPlace}
             />
             {rule && (
               <div className="plate mt-2" role="status">
                 <p className="mb-1">
-                  <strong>{onLabels[rule.on]}</strong> {rule.words}
+                  <strong>{drivingStateLabels[rule.on]}</strong> {rule.words}
                 </p>
                 <p className="hint mb-0">
                   {rule.source} · {rule.provenance}. Local law and the sign at the entrance come first: look them up.
@@ -143,6 +155,7 @@ export function DrivingBench({ rigId, rails }: { rigId: string; rails: RoadRails
               </div>
             )}
           </section>
+          <OwnRules key={version} rigId={rigId} version={version} rules={ownRules} />
           <FridgeOff />
         </div>
         <section className="slip" aria-label="Always off">

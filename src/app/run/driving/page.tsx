@@ -9,7 +9,7 @@ import { DrivingBench, type RoadRails } from './DrivingBench'
 export const metadata: Metadata = { title: 'Driving' }
 
 export default function DrivingPage() {
-  const { rigId, trip } = runPageData()
+  const { rigId, rigVersion, drivingRules, trip } = runPageData()
   const { nowIso, gear } = loadRigSnapshot()
   const facts = stepsFacts(gear, trip?.plan ?? { uses: [], altitudeM: 0 })
   const railOf = (procedure: RoadProcedure) => ({
@@ -17,5 +17,5 @@ export default function DrivingPage() {
     logged: ticksGoingOn({ rigId, procedure: `travel ${procedure}`, subjectId: '' }, nowIso),
   })
   const rails: RoadRails = { arrive: railOf('arrive'), leave: railOf('leave'), store: railOf('store') }
-  return <DrivingBench rigId={rigId} rails={rails} />
+  return <DrivingBench rigId={rigId} version={rigVersion} ownRules={drivingRules} rails={rails} />
 }

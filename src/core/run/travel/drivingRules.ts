@@ -1,3 +1,4 @@
+import type { DrivingState } from './ownDrivingRule'
 import type { Provenance } from '@/core/rules/basis/basisEntry'
 
 /** Rules for gas while driving, by region. */
@@ -5,7 +6,7 @@ export interface DrivingRule {
   id: string
   place: string
   /** Gas on while driving. */
-  on: 'forbidden' | 'with-device' | 'allowed'
+  on: DrivingState
   words: string
   source: string
   provenance: Provenance

@@ -18,6 +18,7 @@ import { instantField } from '@/core/time/instant'
 import { leakRateSchema } from '@/core/leak-test/hold/leakRate'
 import { rigGearSchema } from '@/core/trip/readiness/rigSchema'
 import { energies, habitSchema } from '@/core/appliances/habit'
+import { ownDrivingRuleSchema } from '@/core/run/travel/ownDrivingRule'
 import { runSettingsSchema } from '@/core/run/runSettings'
 import { roomPlanSchema } from '@/core/heat/room/roomPlan'
 
@@ -84,6 +85,7 @@ export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'rigs.battery': batterySchema,
   'rigs.shell': rigShellSchema,
   'rigs.sources': quantitySourcesSchema,
+  'rigs.drivingRules': z.array(ownDrivingRuleSchema).max(70),
   'cylinders.sources': quantitySourcesSchema,
   'appliances.sources': quantitySourcesSchema,
   'trips.sources': quantitySourcesSchema,

@@ -6,6 +6,7 @@ import { voidEventAction } from '@/actions/log'
 import { recordLevelAction } from '@/actions/cylinders'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { FIXED_TANK_FULL, type FullMark, fixedTankLimitM3 } from '@/core/cylinders/contents/liquidLevel'
+import { liftLabels, lifts, type Lift } from '@/core/cylinders/contents/liftedLevel'
 import { SIXTY_F_K } from '@/core/units/convert'
 import { calibrateGauge, type MeteredFill } from '@/core/cylinders/contents/calibrateGauge'
 import { Amount } from '@/ui/figures/Amount'
@@ -44,6 +45,7 @@ export function LevelBench({
   const say = useNotice()
   const initial: LevelTexts & { when: string } = {
     way: isFixed ? 'gauge' : 'height',
+    lift: 'half',
     shown: nothingTyped,
     fullMark: fullMark ?? 'usable',
     height: nothingTyped,
@@ -113,9 +115,26 @@ export function LevelBench({
           >
             <option value="gauge">by its gauge</option>
             <option value="height">by the height of the liquid</option>
+            {!isFixed && <option value="lifted">by lifting it</option>}
           </Form.Select>
           <div className="fields mt-3">
-            {texts.way === 'gauge' ? (
+            {texts.way === 'lifted' ? (
+              <div>
+                <Form.Label htmlFor="lift">{cylindersLabels.liftedItIs}</Form.Label>
+                <Form.Select
+                  id="lift"
+                  value={texts.lift}
+                  onChange={(event) => set({ lift: event.target.value as Lift })}
+                >
+                  {lifts.map((lift) => (
+                    <option key={lift} value={lift}>
+                      {liftLabels[lift]}
+                    </option>
+                  ))}
+                </Form.Select>
+                <p className="hint mb-0">An arm is no scale: the least that it may be counts.</p>
+              </div>
+            ) : texts.way === 'gauge' ? (
               <>
                 <QuantityField
                   label={sharedLabels.theGaugeShows}
@@ -153,14 +172,16 @@ export function LevelBench({
                   label={sharedLabels.insideDiameter}
                   role="length"
                   issue={read.issueAt('diameterM')}
-                  hint="12 in for the usual 20 and 30 lb"
+                  optional={!isFixed}
+                  hint="empty: usual of its size"
                   {...quantity('diameter')}
                 />
                 <QuantityField
                   label={texts.stands === 'upright' ? cylindersLabels.insideHeight : 'Inside length'}
                   role="length"
                   issue={read.issueAt('lengthM')}
-                  hint="ends included"
+                  optional={!isFixed}
+                  hint="ends included; empty: usual of its size"
                   {...quantity('length')}
                 />
                 <div>

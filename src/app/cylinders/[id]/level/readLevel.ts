@@ -1,3 +1,6 @@
+import { kindFacts } from '@/core/cylinders/cylinderKind'
+import { type Lift, liftedLevel } from '@/core/cylinders/contents/liftedLevel'
+import { usualShape } from '@/core/vaporization/vessel'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
 import { gaugeLevel, type FullMark } from '@/core/cylinders/contents/liquidLevel'
 import { heightLevel } from '@/core/cylinders/contents/heightLevel'
@@ -8,7 +11,8 @@ import { readQuantity, type TypedQuantity } from '@/ui/fields/typedQuantity'
 
 /** Fields as typed. */
 export interface LevelTexts {
-  way: 'gauge' | 'height'
+  way: 'gauge' | 'height' | 'lifted'
+  lift: Lift
   shown: TypedQuantity
   fullMark: FullMark
   height: TypedQuantity
@@ -35,7 +39,10 @@ export function readLevel(gear: CylinderGear, texts: LevelTexts): LevelRead {
   let liquidFraction: number
   let read: object
   try {
-    if (texts.way === 'gauge') {
+    if (texts.way === 'lifted') {
+      liquidFraction = liftedLevel(texts.lift).liquidFraction
+      read = { way: 'lifted', lift: texts.lift }
+    } else if (texts.way === 'gauge') {
       const shown = number(texts.shown, 'share').value
       if (shown === null || temperature.issue) return nothing
       liquidFraction = gaugeLevel(shown, texts.fullMark)
@@ -44,16 +51,18 @@ export function readLevel(gear: CylinderGear, texts: LevelTexts): LevelRead {
       const heightM = number(texts.height, 'length').value
       const diameterM = number(texts.diameter, 'length').value
       const lengthM = number(texts.length, 'length').value
-      if (heightM === null || diameterM === null || lengthM === null || temperature.issue) return nothing
-      const shape = { stands: texts.stands, diameterM, lengthM }
-      liquidFraction = heightLevel(shape, heightM)
-      read = { way: 'height', heightM, ...shape }
+      if (heightM === null || temperature.issue || (diameterM === null) !== (lengthM === null)) return nothing
+      if (diameterM === null && kindFacts[gear.kind].isFixed) return nothing
+      // Of a cylinder of a known size only the height is asked.
+      const measured = diameterM !== null && lengthM !== null ? { stands: texts.stands, diameterM, lengthM } : null
+      liquidFraction = heightLevel(measured ?? usualShape(gear.waterCapacityKg), heightM)
+      read = { way: 'height', heightM, ...(measured ?? { stands: 'upright', diameterM: null, lengthM: null }) }
     }
     const slip = levelSlip(
       gear,
       liquidFraction,
       temperature.value,
-      texts.way === 'gauge' ? 'gauge-level' : 'height-level',
+      texts.way === 'height' ? 'height-level' : 'gauge-level',
     )
     return {
       liquidFraction,

@@ -1,0 +1,1 @@
+ALTER TABLE `rigs` ADD `driving_rules` text DEFAULT '[]' NOT NULL;
