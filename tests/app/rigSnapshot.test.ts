@@ -1,3 +1,4 @@
+import type { OwnDrivingRule } from '@/core/run/travel/ownDrivingRule'
 import { bottleGear, cylinderGear, fitness, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
 import { stationStates } from '@/app/shared/stationStates'
@@ -16,7 +17,7 @@ function snapshot(cylinders: readonly CylinderGear[], withTrip: boolean): RigSna
     ownRule: null,
     bottleSchool: 'refillable',
     heatless: false,
-    drivingRules: [],
+    drivingRules: [] as OwnDrivingRule[],
     battery: null,
     shell: null,
     sources: {},
