@@ -62,13 +62,17 @@ function mostKg({ cylinder, liquidK }: FilledCylinder): number {
   return kindFacts[cylinder.kind].isFixed ? levelKg(cylinder, liquidK) : gearLimitKg(cylinder)
 }
 
-function mismatchOf(expectedKg: number, foundKg: number, errorKg: number): Phrase | null {
+/** What the contents after the fill are known by, in the sentence of a mismatch. */
+const found = {
+  measured: '{found} was measured',
+  bleeder: 'the level at the bleeder is {found}',
+} as const
+
+function mismatchOf(expectedKg: number, foundKg: number, errorKg: number, by: keyof typeof found): Phrase | null {
   if (Math.abs(expectedKg - foundKg) <= errorKg) return null
+  const more = expectedKg > foundKg ? 'more' : 'less'
   return {
-    text:
-      expectedKg > foundKg
-        ? 'Before and metered together come to {expected}, but {found} is in it: {off} too little. Check what was in it before, and the gallons.'
-        : 'Before and metered together come to {expected}, but {found} is in it: {off} too much. Check what was in it before, and the gallons.',
+    text: `Before and metered together come to {expected}, but ${found[by]}: {off} ${more} than that. Check what was in it before, and the gallons.`,
     parts: {
       expected: { value: expectedKg, role: 'cylinderMass' },
       found: { value: foundKg, role: 'cylinderMass' },
@@ -100,14 +104,15 @@ export function fillAccount(fill: FilledCylinder): FillAccount {
       by: 'measured',
       errorKg,
       overKg: over(measuredKg, errorKg, OVER.measured),
-      mismatch: expectedKg === null ? null : mismatchOf(expectedKg, measuredKg, expectedErrorKg + errorKg),
+      mismatch: expectedKg === null ? null : mismatchOf(expectedKg, measuredKg, expectedErrorKg + errorKg, 'measured'),
     }
   }
   const expectedOverKg = expectedKg === null ? null : over(expectedKg, expectedErrorKg, OVER.metered)
   if (stoppedBy === 'bleeder') {
     const atLevelKg = levelKg(cylinder, liquidK)
     const errorKg = OVER.bleeder * limitKg
-    const mismatch = expectedKg === null ? null : mismatchOf(expectedKg, atLevelKg, expectedErrorKg + errorKg)
+    const mismatch =
+      expectedKg === null ? null : mismatchOf(expectedKg, atLevelKg, expectedErrorKg + errorKg, 'bleeder')
     if (expectedKg === null || expectedOverKg === null || mismatch === null) {
       return { netKg: atLevelKg, by: 'bleeder', errorKg, overKg: null, mismatch }
     }
