@@ -66,6 +66,8 @@ const renamed = [
   'ventilation-short',
   'air-',
   'heater-hours-',
+  // Bottles are looked at for the gas they were sold for.
+  'look-over-unfinished',
 ]
 
 /** Codes whose advice depends on the kind of cylinder since. */

@@ -92,6 +92,13 @@ const relief: InspectionItem = {
   retires: false,
 }
 
+const soldForPropane: InspectionItem = {
+  id: 'sold-for-propane',
+  title: 'Sold for propane',
+  why: 'Its label says propane. One that was sold for another gas has another wall and another relief valve: never fill or use it here.',
+  retires: true,
+}
+
 const thread: InspectionItem = {
   id: 'thread',
   title: 'Thread and pin clean',
@@ -138,8 +145,8 @@ const steel = [bulge, fire, weld, leak, dents, rust, collar, handle, seal, plug,
 
 const itemsByKind: Readonly<Record<CylinderKind, readonly InspectionItem[]>> = {
   removable: steel,
-  bottle: [bulge, fire, weld, leak, dents, rust, thread, plug],
-  'refillable-bottle': [bulge, fire, weld, leak, dents, rust, thread, plug, relief],
+  bottle: [soldForPropane, bulge, fire, weld, leak, dents, rust, thread, plug],
+  'refillable-bottle': [soldForPropane, bulge, fire, weld, leak, dents, rust, thread, plug, relief],
   onboard: [bulge, fire, weld, leak, dents, rust, relief, gauge, lid, fillDoor, exhausts],
   co2: [bulge, fire, leak, dents, rust, handle, seal, plug, disc],
 }
