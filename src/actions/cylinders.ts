@@ -22,7 +22,14 @@ import {
 import { levelSchema, recordLevel, recordWeighing, weighingSchema } from '@/services/cylinders/measuring'
 import { archiveCylinder, type Cylinder, savedStamps, saveStamps, stampsSchema } from '@/services/cylinders/saveStamps'
 import { markRefilled, refilledSchema } from '@/services/fill/recordFill'
-import { dateRuleSchema, type Rig, saveDateRule, savedRig } from '@/services/rigs/rigs'
+import {
+  dateRuleSchema,
+  noneNeededSchema,
+  type Rig,
+  saveDateRule,
+  savedRig,
+  saveNoneNeeded,
+} from '@/services/rigs/rigs'
 import { archivedRowSchema } from '@/services/shared/fields'
 
 /** Saves a cylinder's stamps. */
@@ -56,6 +63,11 @@ export async function clearCylinderAction(input: unknown, requestKey?: unknown):
 /** Marks a bottle that is not made for it as refilled. */
 export async function markRefilledAction(input: unknown, requestKey?: unknown): Promise<ActionResult> {
   return recordEvent('fill', refilledSchema, { input, requestKey }, markRefilled, () => null)
+}
+
+/** Saves that the rig has no hose or no regulator. */
+export async function saveNoneNeededAction(input: unknown): Promise<ActionResult<null, Rig>> {
+  return act(noneNeededSchema, input, saveNoneNeeded, ({ rigId }) => savedRig(rigId))
 }
 
 /** Saves the date rules for the rig's cylinders. */

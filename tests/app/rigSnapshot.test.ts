@@ -1,3 +1,4 @@
+import type { OptionalEquipment } from '@/core/cylinders/equipment/equipment'
 import type { OwnDrivingRule } from '@/core/run/travel/ownDrivingRule'
 import { bottleGear, cylinderGear, fitness, NOW, rigGear, tripPlan } from '@tests/gear'
 import { POUND_KG } from '@tests/tradeUnits'
@@ -18,6 +19,7 @@ function snapshot(cylinders: readonly CylinderGear[], withTrip: boolean): RigSna
     bottleSchool: 'refillable',
     heatless: false,
     drivingRules: [] as OwnDrivingRule[],
+    noneNeeded: [] as OptionalEquipment[],
     battery: null,
     shell: null,
     sources: {},

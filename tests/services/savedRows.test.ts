@@ -27,6 +27,7 @@ import {
   saveDateRule,
   saveDrivingRules,
   savedRig,
+  saveNoneNeeded,
 } from '@/services/rigs/rigs'
 import { copyTrip, savedTrip, saveTrip, tripsOf } from '@/services/trips/trips'
 import { usualRunSettings } from '@/core/run/runSettings'
@@ -275,6 +276,15 @@ test('a driving rule is of a state or province, in the owner’s words, and off 
     withDrivingRule(savedRig(RIG)?.drivingRules ?? [], { place: 'oregon', on: 'allowed', words: 'Looked up anew.' }),
   ).toHaveLength(1)
   expect(rule?.place).toBe('Oregon')
+})
+
+test('a rig without a hose says so, and may take it back', () => {
+  const save = (isNone: boolean) =>
+    saveNoneNeeded({ rigId: RIG, version: present(savedRig(RIG)).version, kind: 'hose', isNone })
+  save(true)
+  expect(rigSnapshot(NOW).gear.noneNeeded).toEqual(['hose'])
+  save(false)
+  expect(rigSnapshot(NOW).gear.noneNeeded).toBeUndefined()
 })
 
 test('tax and fees are a part of what was paid', () => {

@@ -1,6 +1,6 @@
 import { readNights } from '@/app/shared/nights'
 import type { ApplianceKind } from '@/core/appliances/applianceKinds'
-import { equipmentKinds, type EquipmentKind } from '@/core/cylinders/equipment/equipment'
+import { equipmentKinds, type EquipmentKind, optionalEquipment } from '@/core/cylinders/equipment/equipment'
 import type { Supply } from '@/core/cylinders/cylinderKind'
 import type { RigShellKind } from '@/core/heat/warmth/rigShell'
 import type { HeaterKind } from '@/core/heat/heaters/heater'
@@ -121,6 +121,7 @@ export function readBegin(values: BeginValues, thisMonth: string) {
     heaterInputW: heaterInput.value,
     burns: values.burns,
     equipment,
+    noneNeeded: optionalEquipment.filter((kind) => values.found[kind].state === 'none'),
     trip: {
       name: values.tripName.trim() || 'The first trip',
       startDay: values.startDay,

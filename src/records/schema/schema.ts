@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm'
 import { blob, check, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core'
 import { cylinderKinds, supplies } from '@/core/cylinders/cylinderKind'
-import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
+import { equipmentKinds, type OptionalEquipment } from '@/core/cylinders/equipment/equipment'
 import { fullMarks } from '@/core/cylinders/contents/liquidLevel'
 import type { InspectionAnswers } from '@/core/cylinders/inspection/inspectionItems'
 import { priceWays } from '@/core/fill/cost/fillCosts'
@@ -37,6 +37,8 @@ export const rigs = sqliteTable('rigs', {
   /** Kind and size of the rig, from which its heat loss is estimated; null when not told. */
   shell: text({ mode: 'json' }).$type<RigShell>(),
   sources: sourcesColumn(),
+  /** Hoses or regulators, where the owner said that the rig has none. */
+  noneNeeded: text({ mode: 'json' }).$type<OptionalEquipment[]>().notNull().default([]),
   /** What the owner looked up for gas on the road, by state or province. */
   drivingRules: text({ mode: 'json' }).$type<OwnDrivingRule[]>().notNull().default([]),
   archivedAt: text(),

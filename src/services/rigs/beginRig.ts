@@ -1,5 +1,5 @@
 import { assumedSources, typicalSizes } from '@/core/cylinders/typicalSizes'
-import { equipmentFacts, equipmentKinds } from '@/core/cylinders/equipment/equipment'
+import { equipmentFacts, equipmentKinds, optionalEquipment } from '@/core/cylinders/equipment/equipment'
 import { contents } from '@/core/cylinders/contents/contents'
 import { contentsInput } from '@/core/cylinders/contents/gearContents'
 import { heaterKinds } from '@/core/heat/heaters/heater'
@@ -49,6 +49,8 @@ export const beginningSchema = z.strictObject({
     .nullable()
     .default(null),
   burns: z.array(z.enum(applianceKinds)).max(20),
+  /** Hoses or regulators, where the owner said there is none. */
+  noneNeeded: z.array(z.enum(optionalEquipment)).max(2).default([]),
   /** Equipment present; an item without a known date is entered without one, so that it is asked for. */
   equipment: z
     .array(
@@ -150,8 +152,10 @@ export function beginRig(said: Beginning, now: Date): { rigId: string; tripId: s
     const { id: rigId, version } = addRig(records, said.rigName)
     activateRig(records, rigId)
     const isHeatless = said.heater === 'none'
-    if (said.shell || isHeatless)
-      saveRig(records, rigId, version, { ...beginShell(said.shell ?? null), heatless: isHeatless })
+    const { noneNeeded = [] } = said
+    if (said.shell || isHeatless || noneNeeded.length > 0) {
+      saveRig(records, rigId, version, { ...beginShell(said.shell ?? null), heatless: isHeatless, noneNeeded })
+    }
     if (said.cylinder) beginCylinder(records, rigId, said.cylinder, now.toISOString())
     const kinds = [...new Set(said.burns)]
     const burning = new Map(kinds.map((kind) => [kind, beginAppliance(records, rigId, kind)]))

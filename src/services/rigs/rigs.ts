@@ -2,6 +2,7 @@ import { bottleFillRules } from '@/core/fill/fillModes'
 import { findRuleSet, OWN_RULE_ID, ownRuleSchema } from '@/core/rules/dateRules'
 import { z } from '@/core/base/zod'
 import { copyRig } from '@/records/archive/import/copyRig'
+import { optionalEquipment } from '@/core/cylinders/equipment/equipment'
 import { ownDrivingRuleSchema } from '@/core/run/travel/ownDrivingRule'
 import { database } from '@/records/database'
 import {
@@ -115,6 +116,21 @@ export const drivingRulesSchema = z.strictObject({
 export function saveDrivingRules({ rigId, version, rules }: z.output<typeof drivingRulesSchema>): null {
   requireRig(rigId)
   saveRig(database(), rigId, version, { drivingRules: rules })
+  return null
+}
+
+export const noneNeededSchema = z.strictObject({
+  rigId: idField,
+  version: versionField,
+  kind: z.enum(optionalEquipment),
+  isNone: z.boolean(),
+})
+
+/** Saves that the rig has no hose, or no regulator, or that it has one after all. */
+export function saveNoneNeeded({ rigId, version, kind, isNone }: z.output<typeof noneNeededSchema>): null {
+  const { noneNeeded } = requireRig(rigId)
+  const others = noneNeeded.filter((one) => one !== kind)
+  saveRig(database(), rigId, version, { noneNeeded: isNone ? [...others, kind] : others })
   return null
 }
 

@@ -87,7 +87,7 @@ describe('what Hook-up knows is not asked for again under Cylinders', () => {
   )
   const codesFor = (line: Line | null, things = equipment): string[] => {
     const lines = line ? [untestedLine(line)] : []
-    return equipmentFindings(things, NOW, TODAY, answeredAtHookup(lines, things)).map(({ code }) => code)
+    return equipmentFindings(things, NOW, TODAY, answeredAtHookup({ lines, equipment: things })).map(({ code }) => code)
   }
   const line = soundStart('two-cylinders')
 
@@ -105,5 +105,7 @@ describe('what Hook-up knows is not asked for again under Cylinders', () => {
     const alarms = equipment.filter(({ kind }) => kind === 'extinguisher')
     expect(codesFor(bottle, alarms)).toEqual(['alarm-not-entered'])
     expect(codesFor(null, alarms)).toEqual(['alarm-not-entered', 'equipment-not-entered'])
+    const without = answeredAtHookup({ lines: [], equipment: alarms, noneNeeded: ['hose', 'regulator'] })
+    expect(equipmentFindings(alarms, NOW, TODAY, without).map(({ code }) => code)).toEqual(['alarm-not-entered'])
   })
 })

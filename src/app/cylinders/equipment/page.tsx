@@ -6,6 +6,7 @@ import { tripEndDay } from '@/core/time/day'
 import { StationTabs } from '@/app/cylinders/CylinderTabs'
 import { loadRigSnapshot } from '@/app/shared/pageData'
 import { FindingList } from '@/ui/figures/FindingList'
+import { NoneNeeded } from './NoneNeeded'
 import { EquipmentList } from './EquipmentList'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
@@ -23,8 +24,16 @@ export default function EquipmentPage() {
       </h1>
       <StationTabs />
       <EquipmentList rigId={rig.id} equipment={equipment} thisMonth={today.slice(0, 7)} />
+      <NoneNeeded rig={rig} entered={equipment.map(({ kind }) => kind)} />
       <section className="mt-4" aria-label={sharedLabels.findings}>
-        <FindingList findings={equipmentFindings(equipment, nowIso, untilDay, answeredAtHookup(lines, equipment))} />
+        <FindingList
+          findings={equipmentFindings(
+            equipment,
+            nowIso,
+            untilDay,
+            answeredAtHookup({ lines, equipment, noneNeeded: rig.noneNeeded }),
+          )}
+        />
       </section>
     </>
   )

@@ -5,6 +5,11 @@ export const equipmentKinds = ['regulator', 'hose', 'propane-alarm', 'co-alarm',
 
 export type EquipmentKind = (typeof equipmentKinds)[number]
 
+/** Kinds that a rig may do without; alarms and an extinguisher belong to every one. */
+export const optionalEquipment = ['regulator', 'hose'] as const satisfies readonly EquipmentKind[]
+
+export type OptionalEquipment = (typeof optionalEquipment)[number]
+
 interface EquipmentFacts {
   name: string
   /** What is looked at. */

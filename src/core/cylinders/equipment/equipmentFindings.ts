@@ -18,15 +18,17 @@ const codes = {
 
 type Fault = keyof typeof codes
 
-/** What Hook-up knows of hoses and regulators; it is not asked for again here. */
+/** What is known otherwise of hoses and regulators; it is not asked for again here. */
 export interface AtHookup {
   /** A line is drawn: its hoses and regulators, or that it has none, are judged there. */
   isDrawn: boolean
   /** Things whose dates and looks the parts of the lines have. */
   answered: readonly string[]
+  /** Kinds that the owner said the rig has none of. */
+  noneNeeded: readonly EquipmentKind[]
 }
 
-const nothingDrawn: AtHookup = { isDrawn: false, answered: [] }
+const nothingDrawn: AtHookup = { isDrawn: false, answered: [], noneNeeded: [] }
 
 const isOfLine = (kind: EquipmentKind): boolean => kind === 'hose' || kind === 'regulator'
 
@@ -35,7 +37,10 @@ const groupOf = (kind: EquipmentKind): 'other' | 'alarm' => (equipmentFacts[kind
 /** Kinds that every rig needs; a missing one is a finding. */
 function notEntered(equipment: readonly Equipment[], atHookup: AtHookup): Finding[] {
   const missing = equipmentKinds.filter(
-    (kind) => !equipment.some((thing) => thing.kind === kind) && !(atHookup.isDrawn && isOfLine(kind)),
+    (kind) =>
+      !equipment.some((thing) => thing.kind === kind) &&
+      !(atHookup.isDrawn && isOfLine(kind)) &&
+      !atHookup.noneNeeded.includes(kind),
   )
   return (['alarm', 'other'] as const).flatMap((group) => {
     const own = missing.filter((kind) => groupOf(kind) === group)

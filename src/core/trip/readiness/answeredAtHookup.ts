@@ -1,19 +1,18 @@
+import type { RigGear } from './rigGear'
 import type { Equipment } from '@/core/cylinders/equipment/equipment'
 import type { AtHookup } from '@/core/cylinders/equipment/equipmentFindings'
 import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import type { JudgedLine } from './lineFindings'
 
+type AnsweringRig = Pick<RigGear, 'equipment' | 'noneNeeded'> & { lines: readonly Pick<JudgedLine, 'gear'>[] }
+
 /**
  * What the drawn lines answer of hoses and regulators. A thing that no part is linked to is answered where every part
  * of its kind has its own month, and every hose was looked at: Hook-up judges each of them.
  *
- * @param lines - of the rig
- * @param equipment - of the rig
+ * @param rig - its lines, its equipment, and what the owner said it has none of
  */
-export function answeredAtHookup(
-  lines: readonly Pick<JudgedLine, 'gear'>[],
-  equipment: readonly Equipment[],
-): AtHookup {
+export function answeredAtHookup({ lines, equipment, noneNeeded = [] }: AnsweringRig): AtHookup {
   const parts = lines
     .flatMap(({ gear: { line } }) => lineGraphOrNull(line)?.parts ?? [])
     .filter(({ type }) => type.gas !== 'co2')
@@ -28,5 +27,5 @@ export function answeredAtHookup(
       )
     )
   }
-  return { isDrawn: parts.length > 0, answered: equipment.filter(isAnswered).map(({ id }) => id) }
+  return { isDrawn: parts.length > 0, answered: equipment.filter(isAnswered).map(({ id }) => id), noneNeeded }
 }

@@ -83,7 +83,7 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
   const untilDay = tripEndDay(plan.startDay, plan.nights)
   const findings = sortFindings([
     ...aboard.flatMap((cylinder) => cylinderFindings(cylinder, nowIso, untilDay)),
-    ...equipmentFindings(equipment, nowIso, untilDay, answeredAtHookup(lines, equipment)),
+    ...equipmentFindings(equipment, nowIso, untilDay, answeredAtHookup(rig)),
     ...lineFindings(lines, { ...site, untilMonth: untilDay.slice(0, 7), heldKg: heldGas(cylinders) }),
     ...notOnLine(runRig.lines, trip),
     ...heatFindings({

@@ -1,5 +1,5 @@
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import type { Equipment, OptionalEquipment } from '@/core/cylinders/equipment/equipment'
 import type { RigHeatInput } from '@/core/heat/heatFindings'
 import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import type { Battery } from '@/core/run/battery/battery'
@@ -20,6 +20,8 @@ export interface RigGear {
   /** With their leak tests. */
   lines: readonly JudgedLine[]
   heat: RigHeat
+  /** Hoses or regulators, where the owner said that the rig has none. */
+  noneNeeded?: readonly OptionalEquipment[]
   /** Null when not entered. */
   battery: Battery | null
 }

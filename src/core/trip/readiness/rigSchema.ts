@@ -1,5 +1,5 @@
 import { cylinderKinds } from '@/core/cylinders/cylinderKind'
-import { equipmentKinds } from '@/core/cylinders/equipment/equipment'
+import { equipmentKinds, optionalEquipment } from '@/core/cylinders/equipment/equipment'
 import { quantitySourcesSchema } from '@/core/base/provenance'
 import { z } from '@/core/base/zod'
 import { lineSchema } from '@/core/hookup/line/line'
@@ -155,6 +155,7 @@ export const rigGearSchema = z.strictObject({
   equipment: z.array(equipmentSchema).max(100),
   lines: z.array(judgedLineSchema).max(20),
   heat: heatSchema,
+  noneNeeded: z.array(z.enum(optionalEquipment)).max(2).optional(),
   battery: batterySchema.nullable(),
 })
 

@@ -18,6 +18,7 @@ import { instantField } from '@/core/time/instant'
 import { leakRateSchema } from '@/core/leak-test/hold/leakRate'
 import { rigGearSchema } from '@/core/trip/readiness/rigSchema'
 import { energies, habitSchema } from '@/core/appliances/habit'
+import { optionalEquipment } from '@/core/cylinders/equipment/equipment'
 import { ownDrivingRuleSchema } from '@/core/run/travel/ownDrivingRule'
 import { runSettingsSchema } from '@/core/run/runSettings'
 import { roomPlanSchema } from '@/core/heat/room/roomPlan'
@@ -85,6 +86,7 @@ export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'rigs.battery': batterySchema,
   'rigs.shell': rigShellSchema,
   'rigs.sources': quantitySourcesSchema,
+  'rigs.noneNeeded': z.array(z.enum(optionalEquipment)).max(2),
   'rigs.drivingRules': z.array(ownDrivingRuleSchema).max(70),
   'cylinders.sources': quantitySourcesSchema,
   'appliances.sources': quantitySourcesSchema,

@@ -15,7 +15,7 @@ function isRow(value: unknown): value is ArchiveRow {
 
 /** The columns that version 3 added, with what older rows get: entered, and nothing told. */
 const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
-  rigs: { shell: null, sources: {}, drivingRules: [] },
+  rigs: { shell: null, sources: {}, noneNeeded: [], drivingRules: [] },
   cylinders: { sources: {} },
   appliances: { ratedInputW: null, sources: {} },
   trips: { sources: {} },

@@ -21,7 +21,10 @@ export interface LoadedRig {
 }
 
 /** Reads a rig with everything it has. */
-export function loadRig(database: Database, { id, battery }: Pick<Rig, 'id' | 'battery'>): LoadedRig {
+export function loadRig(
+  database: Database,
+  { id, battery, noneNeeded = [] }: Pick<Rig, 'id' | 'battery'> & Partial<Pick<Rig, 'noneNeeded'>>,
+): LoadedRig {
   const cylinders = listCylinders(database, id)
   const equipment = listEquipment(database, id)
   const heat = listHeat(database, id)
@@ -38,6 +41,7 @@ export function loadRig(database: Database, { id, battery }: Pick<Rig, 'id' | 'b
     equipment: equipment.map(({ version: _, ...thing }) => thing),
     lines,
     heat: { ...heat, heaters: heat.heaters.map(facts.heater) },
+    ...(noneNeeded.length > 0 && { noneNeeded }),
     battery,
   }
   return { cylinders, equipment, lines, gear, facts }

@@ -1,0 +1,1 @@
+ALTER TABLE `rigs` ADD `none_needed` text DEFAULT '[]' NOT NULL;
