@@ -19,7 +19,9 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { FillCheck } from './FillCheck'
+import { PaidFields } from './PaidFields'
 import { useFill } from './useFill'
+import { tryCalculation } from '@/ui/state/tryCalculation'
 import { fillLabels } from '@/ui/terms/fillLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
@@ -80,23 +82,16 @@ export function PumpBench({
     if (!(error instanceof InputError)) throw error
     issue = error.message
   }
-  const measured = ((): number | null => {
-    try {
-      return read.gross.value === null
-        ? null
-        : contents(contentsInput(gear, { grossKg: read.gross.value, hangingKg: 0 })).netKg
-    } catch (error) {
-      if (error instanceof InputError) return null
-      throw error
-    }
-  })()
+  const { value: grossKg } = read.gross
+  const weighed =
+    grossKg === null ? null : tryCalculation(() => contents(contentsInput(gear, { grossKg, hangingKg: 0 }))).found
   const stoppedBy = wayStops[way]
   const account = fillAccount({
     cylinder: gear,
     beforeKg: held?.netKg ?? null,
     meteredM3: read.metered.value,
     stoppedBy,
-    measuredKg: measured,
+    measuredKg: weighed?.netKg ?? null,
     liquidK: read.temperature.value,
   })
   const toSave = [read.metered, read.paid, read.fees, read.gross].every((field) => field.issue === null)
@@ -173,23 +168,7 @@ export function PumpBench({
                     issue={issueAt('meteredM3')}
                     onTyped={(typed) => set({ metered: typed })}
                   />
-                  <QuantityField
-                    label={fillLabels.paid}
-                    optional
-                    role="money"
-                    typed={paid}
-                    issue={issueAt('paid')}
-                    onTyped={(typed) => set({ paid: typed })}
-                  />
-                  <QuantityField
-                    label={fillLabels.taxAndFees}
-                    optional
-                    role="money"
-                    typed={fees}
-                    issue={issueAt('fees')}
-                    hint="the part of it that is not gas"
-                    onTyped={(typed) => set({ fees: typed })}
-                  />
+                  <PaidFields values={values} set={set} issueAt={issueAt} />
                   <QuantityField
                     label="On the scale afterwards"
                     optional

@@ -2,6 +2,7 @@ import type { RigThings } from '@/core/hookup/line/linkToRig'
 import { siteConditions, type SiteConditions } from '@/core/run/siteConditions'
 import { redirect } from 'next/navigation'
 import { cylinderFindings } from '@/core/cylinders/fitness/cylinderFindings'
+import { isOfLine } from '@/core/cylinders/equipment/equipment'
 import type { Finding } from '@/core/findings/Finding'
 import { gearLimitKg } from '@/core/cylinders/limits/fillLimitByWeight'
 import { heldGas, type HeldGas } from '@/core/hookup/line/changeoverSides'
@@ -58,9 +59,7 @@ export async function hookupPageData(search: LineSearch): Promise<HookupPageData
       .flatMap(({ gear }) => cylinderFindings(gear, nowIso))
       .filter(({ severity }) => severity === 'stop'),
     appliances: appliances.map(({ id, name, kind, inputW }) => ({ id, name, kind, inputW })),
-    equipment: equipment
-      .filter(({ kind }) => kind === 'hose' || kind === 'regulator')
-      .map(({ id, name, kind }) => ({ id, name, kind })),
+    equipment: equipment.filter(({ kind }) => isOfLine(kind)).map(({ id, name, kind }) => ({ id, name, kind })),
     ownTypes: rows.flatMap(({ line }) => line.types),
     heldKg: heldGas(cylinders.map(({ gear }) => gear)),
     ...siteConditions(trip?.plan),

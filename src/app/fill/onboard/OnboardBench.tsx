@@ -28,6 +28,7 @@ import { SaveBar } from '@/ui/fields/SaveBar'
 import { WhenField } from '@/ui/fields/WhenField'
 import { SlipPaper } from '@/ui/figures/SlipPaper'
 import { FillCheck } from '@/app/fill/FillCheck'
+import { PaidFields } from '@/app/fill/PaidFields'
 import { useFill } from '@/app/fill/useFill'
 import { fillLabels } from '@/ui/terms/fillLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
@@ -202,23 +203,7 @@ export function OnboardBench({
                   hint="filled to its stop: the gauge is learned from it"
                   onTyped={(typed) => set({ metered: typed })}
                 />
-                <QuantityField
-                  label={fillLabels.paid}
-                  optional
-                  role="money"
-                  typed={paid}
-                  issue={issueAt('paid')}
-                  onTyped={(typed) => set({ paid: typed })}
-                />
-                <QuantityField
-                  label={fillLabels.taxAndFees}
-                  optional
-                  role="money"
-                  typed={fees}
-                  issue={issueAt('fees')}
-                  hint="the part of it that is not gas"
-                  onTyped={(typed) => set({ fees: typed })}
-                />
+                <PaidFields values={values} set={set} issueAt={issueAt} />
                 <QuantityField
                   label={fillLabels.theGaugeShowsThen}
                   optional

@@ -43,8 +43,8 @@ function byLevel(cylinder: Weighed, { liquidFraction, temperatureK }: LevelReadi
 /**
  * Contents by the last weighing, or by the last reading of a gauge where that is newer.
  *
- * @returns null when neither was ever taken, when it was filled since and nobody can tell how far, or when the stamps were corrected since and the reading no longer makes
- * sense: the contents are then unknown
+ * @returns null when neither was ever taken, when it was filled since and nobody can tell how far, or when the stamps
+ * were corrected since and the reading no longer makes sense: the contents are then unknown
  */
 export function gearContents(cylinder: Weighed): Contents | null {
   if (cylinder.filledUnknownAt) return null

@@ -10,6 +10,10 @@ export const optionalEquipment = ['regulator', 'hose'] as const satisfies readon
 
 export type OptionalEquipment = (typeof optionalEquipment)[number]
 
+/** Whether a kind is a part of a line, and may be missing with it. */
+export const isOfLine = (kind: EquipmentKind): kind is OptionalEquipment =>
+  optionalEquipment.some((one) => one === kind)
+
 interface EquipmentFacts {
   name: string
   /** What is looked at. */

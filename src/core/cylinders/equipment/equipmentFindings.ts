@@ -1,7 +1,14 @@
 import type { Finding } from '@/core/findings/Finding'
 import type { FindingCode } from '@/core/findings/findingCodes'
 import { makeFinding } from '@/core/findings/makeFinding'
-import { equipmentEndMonth, equipmentFacts, equipmentKinds, type Equipment, type EquipmentKind } from './equipment'
+import {
+  equipmentEndMonth,
+  equipmentFacts,
+  equipmentKinds,
+  isOfLine,
+  type Equipment,
+  type EquipmentKind,
+} from './equipment'
 import { formatMonth } from '@/core/time/months'
 import { LOOK_HOLDS_DAYS } from '@/core/cylinders/fitness/cylinderFindings'
 
@@ -29,8 +36,6 @@ export interface AtHookup {
 }
 
 const nothingDrawn: AtHookup = { isDrawn: false, answered: [], noneNeeded: [] }
-
-const isOfLine = (kind: EquipmentKind): boolean => kind === 'hose' || kind === 'regulator'
 
 const groupOf = (kind: EquipmentKind): 'other' | 'alarm' => (equipmentFacts[kind].isAlarm ? 'alarm' : 'other')
 

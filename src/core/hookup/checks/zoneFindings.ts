@@ -1,7 +1,7 @@
 import type { Finding } from '@/core/findings/Finding'
 import { fromUnit } from '@/core/units/convert'
 import { roleTraits } from '@/core/hookup/catalogue/partRoles'
-import { type GraphPart, upstreamParts } from '@/core/hookup/line/lineGraph'
+import { type GraphPart, isShut, wayTo } from '@/core/hookup/line/lineGraph'
 import { connections } from '@/core/hookup/catalogue/connections'
 import { makeFinding } from '@/core/findings/makeFinding'
 import type { LineCase } from './lineCase'
@@ -172,9 +172,8 @@ function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone):
 /** Sources whose way to a part is open. */
 function openSources(part: GraphPart): GraphPart[] {
   return part.into.flatMap(({ from }) => {
-    const way = [from, ...upstreamParts(from)]
-    const isShut = way.some((one) => one.part.setting === 'shut')
-    return isShut ? [] : way.filter(({ type }) => roleTraits[type.role].isSource)
+    const way = wayTo(from)
+    return way.some(isShut) ? [] : way.filter(({ type }) => roleTraits[type.role].isSource)
   })
 }
 

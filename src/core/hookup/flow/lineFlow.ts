@@ -1,7 +1,7 @@
 import type { Fluid } from '@/core/fluids/fluidData'
 import { saturation } from '@/core/fluids/saturation'
 import type { PartType } from '@/core/hookup/catalogue/partType'
-import { type GraphJoint, type GraphPart, type LineGraph, changeoverSide } from '@/core/hookup/line/lineGraph'
+import { type GraphJoint, type GraphPart, isShut, type LineGraph, changeoverSide } from '@/core/hookup/line/lineGraph'
 import { type HeldGas, isKnownEmpty } from '@/core/hookup/line/changeoverSides'
 import { pressureDrop } from './pressureDrop'
 
@@ -60,8 +60,6 @@ export interface PartFlow {
   inletGaugePa: number
   outletGaugePa: number
 }
-
-const isShut = ({ part }: GraphPart): boolean => part.setting === 'shut'
 
 /** Feeds in use: a changeover takes its gas from the side it is set to, any other part from all feeds. */
 function chosenFeeds(part: GraphPart, live: ReadonlyMap<string, boolean>): GraphJoint[] {

@@ -1,6 +1,6 @@
 import { gearContents } from '@/core/cylinders/contents/gearContents'
 import type { CylinderGear } from '@/core/cylinders/cylinderGear'
-import { changeoverSide, type GraphPart, type LineGraph, upstreamParts } from './lineGraph'
+import { changeoverSide, type GraphPart, isShut, type LineGraph, wayTo } from './lineGraph'
 
 /** Gas by cylinder, kg; null when unknown. A cylinder that is not listed is unknown too. */
 export type HeldGas = Readonly<Record<string, number | null>>
@@ -51,12 +51,12 @@ export function changeoverStates(graph: LineGraph, held: HeldGas | undefined): C
       changeover,
       lever: changeoverSide(changeover),
       sides: changeover.into.flatMap(({ from, toPort }): ChangeoverSide[] => {
-        const way = [from, ...upstreamParts(from)]
+        const way = wayTo(from)
         const cylinder = way.find((part) => graph.sources.includes(part))
         if (!cylinder || (toPort.id !== 'left' && toPort.id !== 'right')) return []
-        const isShut = way.some(({ part }) => part.setting === 'shut')
+        const isWayShut = way.some(isShut)
         const isEmpty = isKnownEmpty(cylinder, held)
-        return [{ side: toPort.id, cylinder, isShut, isEmpty, feeds: !isShut && isEmpty !== true }]
+        return [{ side: toPort.id, cylinder, isShut: isWayShut, isEmpty, feeds: !isWayShut && isEmpty !== true }]
       }),
     }))
 }

@@ -1,7 +1,10 @@
 import { z } from '@/core/base/zod'
 import { partTypeSchema } from '@/core/hookup/catalogue/partType'
 
-/** Where a part sits; `bay` is closed and not vented, `road` is below the floor in the road's reach, `not-known` until somebody says. */
+/**
+ * Where a part sits; `bay` is closed and not vented, `road` is below the floor in the road's reach, `not-known` until
+ * somebody says.
+ */
 export const partPlaces = ['not-known', 'outside', 'locker', 'bay', 'road', 'inside'] as const
 
 export type PartPlace = (typeof partPlaces)[number]

@@ -179,6 +179,12 @@ export function upstreamParts(part: GraphPart): GraphPart[] {
   return [...above]
 }
 
+/** A part and all parts the gas passes on its way to it. */
+export const wayTo = (part: GraphPart): GraphPart[] => [part, ...upstreamParts(part)]
+
+/** Whether a valve is shut, of a cylinder too. */
+export const isShut = ({ part }: GraphPart): boolean => part.setting === 'shut'
+
 /** The graph of a line; null when it is invalid, which Hook-up reports. */
 export function lineGraphOrNull(line: Line): LineGraph | null {
   try {

@@ -1,5 +1,5 @@
 import { roleTraits } from '@/core/hookup/catalogue/partRoles'
-import { type GraphPart, type LineGraph, upstreamParts } from '@/core/hookup/line/lineGraph'
+import { type GraphPart, type LineGraph, upstreamParts, wayTo } from '@/core/hookup/line/lineGraph'
 import type { LineZones } from '@/core/hookup/line/lineZones'
 
 /** What proves that a place was under pressure when it was soaped: any one of these. */
@@ -26,7 +26,9 @@ const lowPoint = (id: string): string => `pressure-behind ${id}`
 const isSupply = ({ type, outOf }: GraphPart): boolean => roleTraits[type.role].isSource && outOf.length > 0
 
 const suppliesOf = (part: GraphPart): string[] =>
-  [part, ...upstreamParts(part)].filter(isSupply).map(({ part: { id } }) => supplyPoint(id))
+  wayTo(part)
+    .filter(isSupply)
+    .map(({ part: { id } }) => supplyPoint(id))
 
 /** A regulator whose outlet has the pressure of the appliances, or of what uses CO2. */
 function lowersToUse({ part, type }: GraphPart, zones: LineZones): boolean {

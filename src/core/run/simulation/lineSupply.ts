@@ -1,6 +1,6 @@
 import type { LineGear } from '@/core/hookup/line/line'
-import { type ChangeoverSide, changeoverStates } from '@/core/hookup/line/changeoverSides'
-import { changeoverSide, lineGraphOrNull } from '@/core/hookup/line/lineGraph'
+import { type ChangeoverState, changeoverStates } from '@/core/hookup/line/changeoverSides'
+import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import { USUAL_NEED_PA } from './tripRun'
 import type { Changeover } from '@/core/run/runSettings'
 
@@ -16,9 +16,9 @@ export interface LineSupply {
 }
 
 /** An automatic changeover whose reserve is shut waits for somebody to open it, as a lever on one side does. */
-function modeOf(side: ReturnType<typeof changeoverSide>, sides: readonly ChangeoverSide[]): Changeover {
-  if (side === 'automatic') return sides.some(({ isShut }) => isShut) ? 'one-side' : 'automatic'
-  return side === 'both' ? 'both' : 'one-side'
+function modeOf({ lever, sides }: ChangeoverState): Changeover {
+  if (lever === 'automatic') return sides.some(({ isShut }) => isShut) ? 'one-side' : 'automatic'
+  return lever === 'both' ? 'both' : 'one-side'
 }
 
 /**
@@ -28,27 +28,18 @@ function modeOf(side: ReturnType<typeof changeoverSide>, sides: readonly Changeo
  * @returns the usual need of a regulator where none is drawn
  */
 export function lineSupply(lines: readonly LineGear[]): LineSupply {
-  const parts = lines
-    .map(({ line }) => lineGraphOrNull(line)?.parts ?? [])
-    .find((found) => {
-      return found.some(({ type }) => type.gas === 'propane' && (type.role === 'cylinder' || type.role === 'tank'))
-    })
-  if (!parts) return { changeover: null, firstCylinderId: null, needGaugePa: USUAL_NEED_PA, ratedW: null }
-  const lever = parts.find(({ type }) => type.role === 'changeover')
-  const regulators = parts.flatMap(({ type }) => type.regulator ?? [])
+  const graph = lines
+    .map(({ line }) => lineGraphOrNull(line))
+    .find((found) =>
+      found?.parts.some(({ type }) => type.gas === 'propane' && (type.role === 'cylinder' || type.role === 'tank')),
+    )
+  if (!graph) return { changeover: null, firstCylinderId: null, needGaugePa: USUAL_NEED_PA, ratedW: null }
+  const regulators = graph.parts.flatMap(({ type }) => type.regulator ?? [])
   const needs = regulators.map(({ minInletGaugePa }) => minInletGaugePa).filter((pa) => pa > 0)
-  const side = lever ? changeoverSide(lever) : null
-  const sides = lines.flatMap(({ line }) => {
-    const graph = lineGraphOrNull(line)
-    return graph
-      ? changeoverStates(graph, undefined).flatMap((state) =>
-          state.changeover.part === lever?.part ? state.sides : [],
-        )
-      : []
-  })
+  const [state] = changeoverStates(graph, undefined)
   return {
-    changeover: side === null ? null : modeOf(side, sides),
-    firstCylinderId: sides.find((one) => one.side === side)?.cylinder.part.cylinderId ?? null,
+    changeover: state ? modeOf(state) : null,
+    firstCylinderId: state?.sides.find(({ side }) => side === state.lever)?.cylinder.part.cylinderId ?? null,
     needGaugePa: needs.length > 0 ? Math.max(...needs) : USUAL_NEED_PA,
     ratedW: regulators.length === 1 ? (regulators[0]?.ratedW ?? null) : null,
   }

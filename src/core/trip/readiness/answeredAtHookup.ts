@@ -1,5 +1,5 @@
 import type { RigGear } from './rigGear'
-import type { Equipment } from '@/core/cylinders/equipment/equipment'
+import { type Equipment, isOfLine } from '@/core/cylinders/equipment/equipment'
 import type { AtHookup } from '@/core/cylinders/equipment/equipmentFindings'
 import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import type { JudgedLine } from './lineFindings'
@@ -18,7 +18,7 @@ export function answeredAtHookup({ lines, equipment, noneNeeded = [] }: Answerin
     .filter(({ type }) => type.gas !== 'co2')
   const linked = new Set(parts.map(({ part }) => part.equipmentId))
   const isAnswered = ({ id, kind }: Equipment): boolean => {
-    if ((kind !== 'hose' && kind !== 'regulator') || linked.has(id)) return false
+    if (!isOfLine(kind) || linked.has(id)) return false
     const own = parts.filter(({ type }) => (kind === 'hose' ? type.role === 'hose' : Boolean(type.regulator)))
     return (
       own.length > 0 &&
