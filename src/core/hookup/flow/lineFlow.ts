@@ -47,6 +47,8 @@ export interface FlowConditions {
   demandsW: Readonly<Record<string, number>>
   /** Usable gas of the rig's cylinders: one that is known to be empty gives none. */
   heldKg?: HeldGas
+  /** Gauge pressure of a source by its part, where it differs from the vapor pressure at that temperature. */
+  sourceGaugePa?: Readonly<Record<string, number>>
 }
 
 /** Gauge pressures in one part. */
@@ -119,7 +121,7 @@ function flowsW(graph: LineGraph, feeds: Feeds, demandsW: FlowConditions['demand
  * @throws InputError as pressureDrop does
  */
 export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<string, PartFlow> {
-  const { temperatureK, atmospherePa, demandsW } = conditions
+  const { temperatureK, atmospherePa, demandsW, sourceGaugePa = {} } = conditions
   const feeds = feedsOf(graph, conditions.heldKg)
   const flows = flowsW(graph, feeds, demandsW)
   const found = new Map<string, PartFlow>()
@@ -137,7 +139,9 @@ export function lineFlow(graph: LineGraph, conditions: FlowConditions): Map<stri
     const live = feeds.live.get(id) ?? false
     const flowW = flows.get(id) ?? 0
     const above = (feeds.of.get(id) ?? []).flatMap(({ from }) => found.get(from.part.id) ?? [])
-    const own = sources.has(part) ? [cylinderGaugePa(part.type.gas === 'co2' ? 'co2' : 'propane')] : []
+    const own = sources.has(part)
+      ? [sourceGaugePa[id] ?? cylinderGaugePa(part.type.gas === 'co2' ? 'co2' : 'propane')]
+      : []
     const lowest = (values: readonly number[]): number => (values.length === 0 || !live ? 0 : Math.min(...values))
     const before = lowest([...own, ...above.map(({ staticGaugePa }) => staticGaugePa)])
     const inletGaugePa = lowest([...own, ...above.map(({ outletGaugePa }) => outletGaugePa)])

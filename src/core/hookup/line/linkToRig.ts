@@ -13,8 +13,8 @@ export interface RigThings {
   equipment: readonly { id: string; name: string; kind: EquipmentKind }[]
 }
 
-/** Which appliance a part of the catalogue is. */
-const kindOfType: Readonly<Record<string, ApplianceKind>> = {
+/** Kind of appliance that a part of the catalogue is. */
+export const kindOfType: Readonly<Record<string, ApplianceKind>> = {
   cooktop: 'cooktop',
   stove: 'cooktop',
   oven: 'oven',
