@@ -36,7 +36,7 @@ const OVERFILLED = 1.15
 const LIMITED_W = fromUnit(3500, 'power', 'btuh')
 
 /** Air that a line holds after a refill or a new joint, at the pressure of the air. [common practice] */
-const LINE_AIR_M3 = 0.0005
+const LINE_AIR_M3 = 0.002
 
 /** Pressure in a cylinder that a long draw has chilled: under what its regulator needs. [common practice] */
 const COLD_GAUGE_PA = fromUnit(1.5, 'gaugePressure', 'psi')

@@ -1,9 +1,9 @@
-import { isShut } from '@/core/hookup/line/lineGraph'
+import { applianceInputW, isShut } from '@/core/hookup/line/lineGraph'
 import type { GraphPart } from '@/core/hookup/line/lineGraph'
 import { fromUnit } from '@/core/units/convert'
 import { behaviorOf, needsBattery } from '@/core/practice/rig/applianceBehavior'
 import { hasMark, type RigState, sourcesInUse } from '@/core/practice/rig/rigState'
-import { burnerShare, lineReading, type LineReading, ratedGaugePa } from './lineReading'
+import { lineReading, type LineReading, ratedGaugePa } from './lineReading'
 
 /**
  * What happens when somebody tries to light an appliance.
@@ -66,7 +66,7 @@ function flameAt(state: RigState, part: GraphPart, reading: LineReading): Attemp
   const flow = reading.parts.get(id)
   if (!appliance || !flow?.live) return 'dead'
   const ratedPa = ratedGaugePa(appliance)
-  const share = burnerShare(flow.outletGaugePa, ratedPa, appliance.ownRegulator)
+  const share = (reading.burnedW.get(id) ?? 0) / applianceInputW(part)
   if (share < OUT_SHARE) return 'dead'
   if (hasMark(state, id, 'wrong-orifice')) return 'yellow'
   if (hasMark(state, id, 'flue-blocked')) return 'yellow'

@@ -23,7 +23,7 @@ export const LOW_GAUGE_PA = fromUnit(11, 'gaugePressure', 'inWC')
 /** Most that a burner passes over its input, with a regulator that gives far too much. */
 const MOST_FACTOR = 4
 /** Width of the bracket at which the factor is found. */
-const SETTLED = 0.004
+const SETTLED = 0.001
 
 /** Pressure at which a burner burns its input: what its own regulator needs, or low pressure. */
 export function ratedGaugePa(appliance: { ownRegulator: boolean; minGaugePa: number }): number {
@@ -75,6 +75,15 @@ export function lineReading(state: RigState, open: BurnerSettings): LineReading 
   const factor =
     burners.length === 0 ? 0 : bisect((tried) => !passesMore(tried), 0, MOST_FACTOR, { width: SETTLED }).middle
   const parts = at(demandsAt(factor))
-  const burnedW = new Map(burners.map((burner) => [burner.id, burner.wantedW * shareOf(burner, parts)]))
+  // Near the flow that a narrowing carries at all, pressure falls steeply: the heat found by bisection counts.
+  const passedW = burners.reduce((sum, burner) => sum + burner.wantedW * shareOf(burner, parts), 0)
+  const wantedW = burners.reduce((sum, burner) => sum + burner.wantedW, 0)
+  const alike = passedW > 0 ? (factor * wantedW) / passedW : 0
+  const burnedW = new Map(
+    burners.map((burner) => [
+      burner.id,
+      burners.length === 1 ? burner.wantedW * factor : burner.wantedW * shareOf(burner, parts) * alike,
+    ]),
+  )
   return { graph, parts, burnedW }
 }
