@@ -7,6 +7,7 @@ export default defineConfig({
     './src/records/schema/lineTables.ts',
     './src/records/schema/heatTables.ts',
     './src/records/schema/tripTables.ts',
+    './src/records/schema/practiceTables.ts',
   ],
   out: './drizzle',
   casing: 'snake_case',

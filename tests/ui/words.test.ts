@@ -14,15 +14,6 @@ test('every station has a page at its route', () => {
   }
 })
 
-test('a missing station links to a page that tells what to do by hand', () => {
-  const unbuilt = stations.filter((station) => !stationFacts[station].built)
-  expect(unbuilt).toEqual(['practice'])
-  for (const station of unbuilt) {
-    const page = fs.readFileSync(path.join('src/app', stationFacts[station].route, 'page.tsx'), 'utf8')
-    expect(page).toMatch(/by hand|NotBuilt/)
-  }
-})
-
 describe('the emergency sheets', () => {
   test('are those of the trade, with few and short steps', () => {
     expect(emergencies.map(({ id }) => id)).toEqual([

@@ -25,9 +25,12 @@ export const logTitles: Readonly<Record<LogName, string>> = {
   acceptance: 'Finding accepted',
   lesson: 'Use learned',
   verdict: 'Verdict kept',
+  drill: 'Drill played',
+  rehearsal: 'Emergencies rehearsed',
+  fault: 'Fault',
 }
 
-export const logGroups = ['gas', 'condition', 'line', 'heat', 'steps', 'trip'] as const
+export const logGroups = ['gas', 'condition', 'line', 'heat', 'steps', 'trip', 'practice'] as const
 
 /** Kinds that are looked for together. */
 export type LogGroup = (typeof logGroups)[number]
@@ -39,4 +42,5 @@ export const groupFacts: Readonly<Record<LogGroup, { name: string; kinds: readon
   heat: { name: 'Heat', kinds: ['warm-up'] },
   steps: { name: 'Steps', kinds: ['tick'] },
   trip: { name: 'Trips and verdicts', kinds: ['acceptance', 'lesson', 'verdict'] },
+  practice: { name: 'Practice', kinds: ['drill', 'rehearsal', 'fault'] },
 }

@@ -2,6 +2,8 @@ import type { HistoryEntry } from '@/app/shared/History'
 import type { Phrase } from '@/core/base/quantity'
 import { verdicts } from '@/core/findings/verdict'
 import { leakGrades, gradeLabels } from '@/core/leak-test/sheet/leakReading'
+import { drillTitleOf } from '@/core/practice/drills/drills'
+import { faultLabelOf } from '@/core/practice/faults/faults'
 import { loggedRows, type LogRow } from '@/services/log/logbook'
 import { stateLabels } from '@/ui/figures/StateMark'
 import { logKey, logTitles } from './logKinds'
@@ -40,6 +42,26 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
     const { text: said, parts } = sentence as Phrase
     return { text: `${said} “{acceptedReason}”`, parts: { ...parts, acceptedReason: text(reason) } }
   },
+  drill: ({ drill, result, reason }) => ({
+    text: reason ? '{drill}: {result}. {reason}' : '{drill}: {result}',
+    parts: {
+      drill: drillTitleOf(text(drill)),
+      result: result === 'good' ? 'good end' : 'bad end',
+      reason: text(reason),
+    },
+  }),
+  rehearsal: ({ people, sheets, note }) => ({
+    text: note ? '{people} people, {sheets} sheets: {note}' : '{people} people, {sheets} sheets',
+    parts: {
+      people: String(people),
+      sheets: String(Array.isArray(sheets) ? sheets.length : 0),
+      note: text(note),
+    },
+  }),
+  fault: ({ what, kind, note }) => ({
+    text: note ? '{what}: {fault}. {note}' : '{what}: {fault}',
+    parts: { what: what === 'repaired' ? 'Repaired' : 'Found', fault: faultLabelOf(text(kind)), note: text(note) },
+  }),
   lesson: ({ answer, factor, burntKg }) => ({
     text: '{answer}: {burnt} burnt, {factor} of the habits',
     parts: {

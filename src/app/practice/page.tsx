@@ -1,22 +1,24 @@
 import type { Metadata } from 'next'
-import { NotBuilt } from '@/app/NotBuilt'
+import { NoLineYet } from '@/app/shared/NothingYet'
+import { practiceLines } from '@/services/practice/practice'
+import { rigSnapshot } from '@/services/rigs/rigSnapshot'
+import { DiagnosisBench } from './DiagnosisBench'
 
-export const metadata: Metadata = { title: 'Practice' }
+export const metadata: Metadata = { title: 'Why no gas?' }
 
-const steps = [
-  'No gas anywhere: changeover on the empty side, valve shut, cylinder empty, or a flow limit tripped by opening too fast.',
-  'Weak everywhere: cold or nearly empty cylinder, or the regulator.',
-  'Weak at one appliance: its filter, its orifice, a kinked hose, or a second regulator in the way.',
-  'Stops at night with gas left: flat battery, or the cylinder too cold to boil.',
-]
-
-export default function PracticePage() {
-  return (
-    <NotBuilt
-      station="practice"
-      purpose="It will let you drill faults on a simulated rig."
-      steps={steps}
-      caution="With a smell of gas, do not diagnose: everybody out first. See Emergency above."
-    />
-  )
+export default async function DiagnosisPage({ searchParams }: { searchParams: Promise<{ line?: string | string[] }> }) {
+  const { line: asked } = await searchParams
+  const snapshot = rigSnapshot(new Date())
+  const lines = practiceLines(snapshot)
+  const chosen = lines.find(({ id }) => id === asked) ?? lines[0]
+  if (!snapshot.rig || !chosen) {
+    return (
+      <>
+        <p>The search needs your line: which cylinder feeds what. Drills work without it.</p>
+        <NoLineYet />
+      </>
+    )
+  }
+  const named = lines.map(({ id, name }) => ({ id, name }))
+  return <DiagnosisBench key={chosen.id} rigId={snapshot.rig.id} lines={named} line={chosen} />
 }

@@ -7,7 +7,6 @@ import { heatFindings } from '@/core/heat/heatFindings'
 import { lineFindings } from '@/core/trip/readiness/lineFindings'
 import type { RigSnapshot } from '@/services/rigs/rigSnapshot'
 import type { StationState } from '@/ui/shell/GasLine'
-import { stationFacts } from '@/ui/shell/stationFacts'
 
 type StationData = Pick<RigSnapshot, 'cylinders' | 'equipment' | 'lines' | 'heat' | 'judged' | 'nowIso'>
 
@@ -46,11 +45,12 @@ export function stationStates(data: StationData): Record<Station, StationState> 
         ...lineFindings(lines, { ...site, untilMonth: nowIso.slice(0, 7) }),
       ]
   const state = (station: Station): StationState => {
-    if (!stationFacts[station].built) return { mark: 'unbuilt', count: 0 }
     if (station === 'log') return { mark: 'none', count: 0 }
     const of = (findings: readonly Finding[]): readonly Finding[] =>
       station === 'trip' ? findings : findings.filter((finding) => finding.station === station)
     const own = of(found)
+    // What practice finds wrong belongs to the station of the part; only a rehearsal may be due here.
+    if (station === 'practice') return { mark: own.length > 0 ? 'note' : 'none', count: 0 }
     const open = own.filter(({ severity }) => severity !== 'note')
     if (open.length === 0 && !hasData(data, station)) return { mark: 'empty', count: 0 }
     if (judged === null && open.length === 0) return { mark: 'none', count: 0 }

@@ -3,18 +3,20 @@ import { fillCodes } from './codes/fillCodes'
 import { heatCodes } from './codes/heatCodes'
 import { hookupCodes } from './codes/hookupCodes'
 import { leakTestCodes } from './codes/leakTestCodes'
+import { practiceCodes, recordedFaultCodes } from './codes/practiceCodes'
 import { runCodes } from './codes/runCodes'
 import type { Finding } from './Finding'
 import type { FindingFacts, StationCodes } from './findingFacts'
 
 /** Every finding code there is, by station. */
 export const findingCodes = {
-  cylinders: cylinderCodes,
+  cylinders: { ...cylinderCodes, ...recordedFaultCodes.cylinders },
   fill: fillCodes,
-  hookup: hookupCodes,
+  hookup: { ...hookupCodes, ...recordedFaultCodes.hookup },
   'leak-test': leakTestCodes,
-  heat: heatCodes,
-  run: runCodes,
+  heat: { ...heatCodes, ...recordedFaultCodes.heat },
+  run: { ...runCodes, ...recordedFaultCodes.run },
+  practice: practiceCodes,
 } as const
 
 /** Stations that have findings of their own. */

@@ -77,7 +77,7 @@ interface PagesOf extends Record<Station, string> {
   heat: 'heaters' | 'lighting' | 'choose' | 'air'
   run: 'habits' | 'battery' | 'weather' | 'before'
   log: never
-  practice: never
+  practice: 'faults' | 'rehearsal'
 }
 
 /**

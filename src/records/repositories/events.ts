@@ -2,6 +2,7 @@ import { and, eq, isNull } from 'drizzle-orm'
 import type { Database } from '@/records/databaseType'
 import { warmUps } from '@/records/schema/heatTables'
 import { holdTests, leakClosings, leakReadings, leakTests } from '@/records/schema/lineTables'
+import { drillRuns, faultEvents, rehearsals } from '@/records/schema/practiceTables'
 import { NotFoundError } from '@/records/RecordsError'
 import { acceptances, lessons, swaps } from '@/records/schema/tripTables'
 import { equipmentLooks, fills, levels, looks, marks, ticks, weighings } from '@/records/schema/schema'
@@ -24,6 +25,9 @@ export const eventTables = {
   acceptance: acceptances,
   lesson: lessons,
   swap: swaps,
+  drill: drillRuns,
+  rehearsal: rehearsals,
+  fault: faultEvents,
 } as const
 
 export type EventName = keyof typeof eventTables

@@ -1,7 +1,7 @@
 import type { Severity } from '@/core/findings/Finding'
 import type { Verdict } from '@/core/findings/verdict'
 
-export type MarkState = Verdict | Severity | 'empty' | 'unbuilt' | 'none'
+export type MarkState = Verdict | Severity | 'empty' | 'none'
 
 /** Labels of the states. */
 export const stateLabels: Readonly<Record<MarkState, string>> = {
@@ -11,7 +11,6 @@ export const stateLabels: Readonly<Record<MarkState, string>> = {
   stop: 'stop',
   note: 'note',
   empty: 'nothing entered',
-  unbuilt: 'not built yet',
   none: '',
 }
 
@@ -45,7 +44,6 @@ export function MarkShape({ state }: { state: MarkState }) {
       return <path d="M-7 -9H7V9H-7ZM-3.5 -4h7M-3.5 0h7M-3.5 4h4" fill="#fffdf6" stroke="#3f5650" strokeWidth="2" />
     case 'empty':
       return <circle r="8" fill="none" stroke="#fffdf6" strokeWidth="2" strokeDasharray="4 3" />
-    case 'unbuilt':
     case 'none':
       return null
   }

@@ -19,5 +19,5 @@ export function remedyHref({ station, subjectId, page, about }: Finding['remedy'
     })
     return search.size > 0 ? `${place}?${search}` : place
   }
-  return station === 'run' ? place : route
+  return station === 'run' || station === 'practice' ? place : route
 }

@@ -24,12 +24,14 @@ const never = {
     'alarm-old',
     'alarm-bad',
     'alarm-not-tested',
+    'cylinder-fault-recorded',
   ],
-  hookup: ['place-not-known', 'no-line-drawn', 'line-unfinished', 'hose-bad', 'appliance-not-on-line', 'not-fed'],
+  hookup: ['place-not-known', 'no-line-drawn', 'line-unfinished', 'hose-bad', 'appliance-not-on-line', 'not-fed', 'line-fault-recorded'],
   'leak-test': ['leak-test-missing', 'leak-test-unfinished', 'line-changed-since-test', 'refilled-since-test'],
-  heat: ['locker-not-known', 'heater-not-placed', 'placing-not-judged', 'heater-not-certified', 'heater-left-alone'],
+  heat: ['locker-not-known', 'heater-not-placed', 'placing-not-judged', 'heater-not-certified', 'heater-left-alone', 'flame-fault-recorded'],
   run: ['heat-gas-not-enough', 'cooking-as-heat-not-known'],
   fill: [],
+  practice: [],
 } as const satisfies Record<keyof typeof findingCodes, readonly string[]>
 
 const all = Object.entries(findingCodes).flatMap(([station, codes]) =>

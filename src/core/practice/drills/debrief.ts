@@ -3,7 +3,7 @@ import { diagnose } from '@/core/practice/diagnosis/diagnose'
 import { diagnosisModel } from '@/core/practice/diagnosis/diagnosisModel'
 import { faultedState, faultKinds } from '@/core/practice/faults/faults'
 import type { Bench } from './bench'
-import { drills, drillState, type StartedDrill } from './drills'
+import { drillState, type StartedDrill } from './drills'
 
 /** One step of what an expert does. */
 export interface ExpertStep {
@@ -85,6 +85,3 @@ export function debrief(drill: StartedDrill, bench: Bench): Debrief {
     gasKg: bench.burnedKg + bench.lostKg,
   }
 }
-
-/** Title of a drill, for lists and the logbook. */
-export const drillTitle = (id: keyof typeof drills): string => drills[id].title

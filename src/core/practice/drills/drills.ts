@@ -10,8 +10,9 @@ import { choiceDrills } from './choiceDrills'
 import type { DrillKind, Scene } from './drill'
 import { emergencyDrills } from './emergencyDrills'
 import { faultDrills } from './faultDrills'
+import { habitDrills } from './habitDrills'
 
-const kinds = { ...faultDrills, ...emergencyDrills, ...choiceDrills }
+const kinds = { ...faultDrills, ...emergencyDrills, ...habitDrills, ...choiceDrills }
 
 export type DrillId = keyof typeof kinds
 
@@ -91,3 +92,9 @@ export function drillState({ scene }: StartedDrill, bench: Bench): DrillState {
   if (bench.badEnd !== null) return { result: 'bad', needs }
   return { result: needs.every(({ isMet }) => isMet) && bench.log.length > 0 ? 'good' : 'open', needs }
 }
+
+/** Title of a stored drill; its identifier for one of a later version. */
+export const drillTitleOf = (id: string): string => (isDrill(id) ? drills[id].title : id)
+
+/** Whether a word names a drill. */
+export const isDrill = (id: string): id is DrillId => Object.hasOwn(kinds, id)

@@ -89,7 +89,7 @@ export const applianceFaults = {
   'wrong-orifice': {
     label: 'Orifice made for another gas',
     weight: 1,
-    station: 'run',
+    station: 'heat',
     onset: ['after-new-part'],
     repair: {
       by: 'technician',
@@ -102,7 +102,7 @@ export const applianceFaults = {
   nest: {
     label: 'Insects or dirt in the burner',
     weight: 2,
-    station: 'run',
+    station: 'heat',
     onset: ['after-storage'],
     repair: {
       by: 'technician',

@@ -71,3 +71,9 @@ export function faultedState(context: FaultContext, faults: readonly Fault[]): R
     soundState(context.rig),
   )
 }
+
+/** Whether a word names a kind of fault. */
+export const isFaultKind = (kind: string): kind is FaultKindId => Object.hasOwn(kinds, kind)
+
+/** Label of a stored fault; its identifier for one of a later version. */
+export const faultLabelOf = (kind: string): string => (isFaultKind(kind) ? faultKinds[kind].label : kind)

@@ -30,4 +30,20 @@ export const tripBasis = {
     computedBy: 'trip/usage/tripGas#tripGas',
     checkedBy: 'core/trip/usageCalibration',
   },
+  'recorded-fault': {
+    title: 'A fault that was found',
+    formula: 'A fault entered from the diagnosis stays open until its repair is entered.',
+    source: 'Common practice',
+    provenance: 'common practice',
+    computedBy: 'trip/readiness/practiceFindings#practiceFindings',
+    checkedBy: 'core/trip/practiceFindings',
+  },
+  'rehearsal-yearly': {
+    title: 'Rehearsal of the emergencies',
+    formula: 'Once a year, before the season, with everybody aboard.',
+    source: 'Common practice of fire services',
+    provenance: 'common practice',
+    computedBy: 'trip/readiness/practiceFindings#practiceFindings',
+    checkedBy: 'core/trip/practiceFindings',
+  },
 } as const satisfies Record<string, BasisEntry>

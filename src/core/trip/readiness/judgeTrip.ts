@@ -21,6 +21,7 @@ import { gasFindings } from '@/core/run/analysis/gasFindings'
 import { heatFindings } from '@/core/heat/heatFindings'
 import { cookingHeatFindings } from './cookingHeat'
 import { heaterHoursFindings, heatUnknown, type HeatUnknown } from './heaterHours'
+import { practiceFindings } from './practiceFindings'
 import { refusedAtPump } from './refusedAtPump'
 
 /** Whether the gas lasts, independent of all other findings. */
@@ -94,6 +95,7 @@ export function judgeTrip(rig: RigGear, plan: TripPlan, nowIso: string): TripJud
       planned: trip.uses,
     }),
     ...refusedAtPump(balances, nowIso.slice(0, 10)),
+    ...practiceFindings(rig, nowIso),
     ...(isOver ? [] : gasFindings(balances, trip)),
     ...(isOver
       ? []

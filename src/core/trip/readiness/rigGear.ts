@@ -4,6 +4,7 @@ import type { RigHeatInput } from '@/core/heat/heatFindings'
 import type { RoomWarmth } from '@/core/heat/warmth/heatOutlook'
 import type { Battery } from '@/core/run/battery/battery'
 import type { RunRig } from '@/core/run/simulation/buildRunInput'
+import type { RecordedFault } from './practiceFindings'
 import type { JudgedLine } from './lineFindings'
 
 /** What heats the rig, and where. */
@@ -24,6 +25,10 @@ export interface RigGear {
   noneNeeded?: readonly OptionalEquipment[]
   /** Null when not entered. */
   battery: Battery | null
+  /** Faults that were found and are not repaired. */
+  recordedFaults?: readonly RecordedFault[]
+  /** When the emergencies were last rehearsed; null for never, absent where nobody asked. */
+  rehearsedAt?: string | null
 }
 
 /** Parts of a rig for the simulation. */

@@ -157,6 +157,19 @@ export const rigGearSchema = z.strictObject({
   heat: heatSchema,
   noneNeeded: z.array(z.enum(optionalEquipment)).max(2).optional(),
   battery: batterySchema.nullable(),
+  recordedFaults: z
+    .array(
+      z.strictObject({
+        id: idField,
+        label: z.string().max(100),
+        station: z.enum(['cylinders', 'hookup', 'heat', 'run']),
+        partName: z.string().max(100),
+        foundAt: instantField,
+      }),
+    )
+    .max(100)
+    .optional(),
+  rehearsedAt: instantField.nullable().optional(),
 })
 
 /** Schema of the readiness request. */

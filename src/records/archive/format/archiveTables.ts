@@ -19,6 +19,7 @@ import {
   tripUses,
   weighings,
 } from '@/records/schema/schema'
+import { drillRuns, faultEvents, rehearsals } from '@/records/schema/practiceTables'
 import { acceptances, lessons, swaps, verdicts } from '@/records/schema/tripTables'
 
 /** A table as the open format knows it. */
@@ -84,4 +85,7 @@ export const archiveTables: readonly ArchiveTable[] = [
   event(acceptances, acceptances.acceptedAt),
   event(lessons, lessons.learnedAt),
   kept(verdicts, verdicts.judgedAt),
+  event(drillRuns, drillRuns.finishedAt),
+  event(rehearsals, rehearsals.rehearsedAt),
+  event(faultEvents, faultEvents.happenedAt),
 ]

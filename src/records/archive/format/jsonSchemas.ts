@@ -102,6 +102,7 @@ export const jsonSchemas: Readonly<Record<string, z.ZodType>> = {
   'trip_uses.byNight': z.array(z.enum(energies)).max(366),
   'lines.line': lineSchema,
   'leak_tests.sheet': z.array(leakItemSchema).max(4000),
+  'rehearsals.sheets': z.array(z.string().max(40)).max(20),
   'lessons.uses': z.array(learnedUseSchema).max(100),
   'leak_readings.proof': pressureProofSchema,
   'leak_readings.repair': technicianRepairSchema,

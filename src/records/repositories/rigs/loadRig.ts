@@ -7,6 +7,7 @@ import type { Database } from '@/records/databaseType'
 import { type EquipmentWithVersion, listEquipment } from '@/records/repositories/cylinders/equipment'
 import { listHeat } from '@/records/repositories/heat/heaters'
 import { listJudgedLines } from '@/records/repositories/lines/judgedLines'
+import { listRehearsals, recordedFaults } from '@/records/repositories/practice/practice'
 import type { Rig } from './rigs'
 
 /** A rig as the records have it. */
@@ -43,6 +44,8 @@ export function loadRig(
     heat: { ...heat, heaters: heat.heaters.map(facts.heater) },
     ...(noneNeeded.length > 0 && { noneNeeded }),
     battery,
+    recordedFaults: recordedFaults(database, id),
+    rehearsedAt: listRehearsals(database, id)[0]?.rehearsedAt ?? null,
   }
   return { cylinders, equipment, lines, gear, facts }
 }

@@ -19,6 +19,8 @@ import { holdTest, holdTestSchema } from '@/core/leak-test/hold/holdOutcome'
 import { roomAirSchema } from '@/core/heat/air/roomAirInput'
 import { carbonationGaugePa, carbonationSchema } from '@/core/co2/carbonation'
 import { judgeTrip } from '@/core/trip/readiness/judgeTrip'
+import { diagnoseRig, diagnoseSchema } from '@/core/practice/diagnosis/diagnoseRig'
+import { simulate, simulateSchema } from '@/core/practice/simulate'
 import { readinessSchema } from '@/core/trip/readiness/rigSchema'
 import { vaporization, vaporizationSchema } from '@/core/vaporization/vaporization'
 
@@ -32,6 +34,8 @@ export interface Calculation {
 }
 
 const MAX_BODY_BYTES = 64 * 1024
+/** A line with its cylinders and its room. */
+const PRACTICE_BODY_BYTES = 512 * 1024
 
 function calculation<Schema extends z.ZodType>(
   summary: string,
@@ -112,6 +116,18 @@ export const calculations: Readonly<Record<string, Calculation>> = {
     ({ temperatureK, volumes, altitudeM }) => ({
       gaugePressurePa: carbonationGaugePa(temperatureK, volumes, altitudeM),
     }),
+  ),
+  diagnose: calculation(
+    'Faults of a rig ranked by what its owner sees, and the check that tells most for its effort',
+    diagnoseSchema,
+    (input) => diagnoseRig(input),
+    PRACTICE_BODY_BYTES,
+  ),
+  simulate: calculation(
+    'A rig with faults after some actions: pressures, flames, smells, alarms, air, time and gas',
+    simulateSchema,
+    simulate,
+    PRACTICE_BODY_BYTES,
   ),
   readiness: calculation(
     'The verdict on a trip: every finding of every station, gravest first, and whether the gas lasts',

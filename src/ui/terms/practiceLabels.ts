@@ -1,0 +1,21 @@
+/** Labels of Practice that tests find controls by: a changed word is one change. */
+export const practiceLabels = {
+  cannotTell: 'Cannot tell',
+  startAgain: 'Start again',
+  nextQuestion: 'Start the search',
+  undoAnswer: 'Undo the last answer',
+  dangerNow: 'Danger now?',
+  whatIsWrong: 'What is wrong?',
+  enterFault: 'Enter this fault',
+  keepAsking: 'Ask more',
+  startDrill: 'Start drill',
+  anotherVersion: 'Play another version',
+  endDrill: 'End drill',
+  whatYouDid: 'What you did',
+  debrief: 'Debrief',
+  saveRehearsal: 'Save rehearsal',
+  peopleAboard: 'People taking part',
+  saveRepair: 'Save repair',
+  whoRepaired: 'Repaired by whom, and how',
+  showOnDrawing: 'Show on the drawing',
+} as const
