@@ -84,6 +84,8 @@ function turnValve(bench: Bench, { partId, to, slowly }: Extract<BenchAction, { 
   return { bench: { ...bench, rig }, did, saw: wasShut ? 'It was shut. A short hiss.' : 'It was open.' }
 }
 
+const capitalized = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
 const burning: readonly AttemptOutcome[] = ['good', 'weak', 'yellow', 'tall', 'popping', 'surging', 'drops-later']
 
 function turnKnob(bench: Bench, { partId, to, holdS }: Extract<BenchAction, { do: 'knob' }>): Effect {
@@ -114,7 +116,12 @@ function turnKnob(bench: Bench, { partId, to, holdS }: Extract<BenchAction, { do
     lit: isLit ? [...lit, partId] : lit,
     open: { ...bench.open, [partId]: staysOpen ? share : 0 },
   }
-  return { bench: next, did: `Started: ${part.name}`, saw: `${attemptLabels[outcome]}.`, seconds: Math.max(10, holdS) }
+  return {
+    bench: next,
+    did: `Started: ${part.name}`,
+    saw: capitalized(`${attemptLabels[outcome]}.`),
+    seconds: Math.max(10, holdS),
+  }
 }
 
 function swapCylinder(bench: Bench, partId: string): Effect {

@@ -184,7 +184,7 @@ function faultDrill(drill: FaultDrill): DrillKind {
         story: drill.story.map((text) => said(text, { outside: { value: rig.outsideK, role: 'temperature' } })),
         choices,
         needs: needsOf(fault),
-        reasons: [...reasons, ...faultKinds[fault.kind].repair.steps],
+        reasons,
         symptom,
       }
     },

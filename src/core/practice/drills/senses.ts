@@ -58,6 +58,13 @@ export function burnsInRoom({ rig, lit }: Bench): boolean {
 
 const listed = (words: readonly string[], none: string): string => (words.length > 0 ? `${words.join('. ')}.` : none)
 
+const leverWords = {
+  left: 'The lever points left',
+  right: 'The lever points right',
+  both: 'The lever is in the middle: both sides feed',
+  automatic: 'The changeover is automatic',
+} as const
+
 /** What a look at the cylinders shows: valves, hand-wheels, lever, frost. */
 export function seenAtCylinders({ rig }: Bench): string {
   const { sources, parts } = lineGraph(rig.line)
@@ -70,9 +77,7 @@ export function seenAtCylinders({ rig }: Bench): string {
       ...(state?.isTipped && state.massKg > 0 ? ['it leans, or liquid shows at its valve'] : []),
     ]
   })
-  const levers = parts
-    .filter(({ type }) => type.role === 'changeover')
-    .map((part) => `The lever points ${changeoverSide(part) === 'both' ? 'at both' : changeoverSide(part)}`)
+  const levers = parts.filter(({ type }) => type.role === 'changeover').map((part) => leverWords[changeoverSide(part)])
   const frost = {
     none: 'No frost',
     cylinder: 'Frost on the lower part of the cylinder',

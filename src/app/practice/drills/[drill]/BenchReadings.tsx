@@ -5,7 +5,8 @@ import { Amount } from '@/ui/figures/Amount'
 
 const whereabouts = { inside: 'inside', outside: 'outside', away: '330 ft (100 m) away' } as const
 
-const alarmWords = {
+/** Alarms as they are heard. */
+export const alarmWords = {
   gas: 'The gas alarm sounds',
   co: 'The CO alarm sounds: four beeps and a pause',
   chirp: 'One chirp a minute',

@@ -18,7 +18,7 @@ import { createPracticeWorker } from '@/workers/threads'
 import type { WorkerAnswer } from '@/workers/startWorkerJob'
 import { BenchReadings } from './BenchReadings'
 import { DrillDebrief } from './DrillDebrief'
-import { DrillLog } from './DrillLog'
+import { DrillLog, LastAct } from './DrillLog'
 
 /** A drill on the simulated rig: what is seen, what can be done, and what came of it. */
 export function DrillBench({
@@ -110,16 +110,16 @@ export function DrillBench({
           touches your records but the result.
         </p>
       </section>
-      {view.debrief && (
-        <DrillDebrief
-          view={view}
-          debrief={view.debrief}
-          lineId={view.isOwnRig ? lineId : null}
-          saved={saving.state === 'saved'}
-          issue={issueAt('')}
-        />
-      )}
-      <div className="drill-bench">
+      <div className={view.debrief ? 'drill-bench is-over' : 'drill-bench'}>
+        {view.debrief && (
+          <DrillDebrief
+            view={view}
+            debrief={view.debrief}
+            lineId={view.isOwnRig ? lineId : null}
+            saved={saving.state === 'saved'}
+            issue={issueAt('')}
+          />
+        )}
         <div>
           <BenchReadings view={view} />
           {refused && (
@@ -147,6 +147,7 @@ export function DrillBench({
             <Button variant="link" size="sm" onClick={() => void giveUp()}>
               {practiceLabels.endDrill}
             </Button>
+            <LastAct view={view} />
           </section>
         )}
       </div>
