@@ -33,6 +33,8 @@ test('the index names every calculation with its schema', async () => {
     'vaporisation',
     'trip-plan',
     'carbonation',
+    'diagnose',
+    'simulate',
     'readiness',
   ])
   for (const { schema, path } of calculations) {

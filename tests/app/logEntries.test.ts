@@ -11,6 +11,7 @@ import { addCalibration } from '@/records/repositories/trips/calibrations'
 import { addLevel } from '@/records/repositories/cylinders/levels'
 import { logNames, logPage } from '@/records/repositories/logbook'
 import { addSwap } from '@/records/repositories/trips/swaps'
+import { addPracticed } from '@tests/records/practiced'
 import { addTick } from '@/records/repositories/trips/ticks'
 import { temporaryFile } from '@tests/records/temporary'
 import { writeDemoRecords } from '../../scripts/demo/writeDemoRecords'
@@ -58,6 +59,7 @@ beforeAll(() => {
   addSwap(records, { cylinderId: 'left', otherId: 'right', swappedAt: NOW, found: 'empty', otherShut: true })
   const learned = { factor: 1.2, burntKg: 1.2, plannedKg: 1, untilAt: NOW, learnedAt: NOW }
   addCalibration(records, { tripId: 'larkspur', supply: 'line', answer: 'taken', ...learned })
+  addPracticed(records, 'marigold', NOW)
 })
 afterAll(() => {
   records.$client.close()

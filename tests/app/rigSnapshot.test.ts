@@ -58,7 +58,7 @@ test('the trip counts all findings, a station only its own', () => {
 
 test('stations that are not built say so, with any findings', () => {
   const states = stationStates(snapshot([cylinderGear()], true))
-  expect(states.practice).toEqual({ mark: 'note', count: 0 })
+  expect(states.practice).toEqual({ mark: 'none', count: 0 })
   // The logbook raises no findings.
   expect(states.log).toEqual({ mark: 'none', count: 0 })
 })

@@ -33,6 +33,7 @@ import { addOffer, listOffers, saveOffer } from '@/records/repositories/cylinder
 import { addPhoto, readPhoto } from '@/records/repositories/photos'
 import { ConflictError, NotFoundError } from '@/records/RecordsError'
 import { addRig, findRig, saveRig } from '@/records/repositories/rigs/rigs'
+import { addPracticed } from './practiced'
 import { addSwap, listSwapsOf } from '@/records/repositories/trips/swaps'
 import { addTick, ticksSince } from '@/records/repositories/trips/ticks'
 import { addWeighing, listWeighings } from '@/records/repositories/cylinders/weighings'
@@ -323,6 +324,7 @@ test('the database itself lets no event be changed or erased', () => {
   } as const
   addCalibration(records, { tripId, supply: 'line', ...learned })
   addSwap(records, { cylinderId: 'left', otherId: null, swappedAt: at(6), found: 'not-told', otherShut: null })
+  addPracticed(records, 'rig', at(6))
   const sql = records.$client
   for (const name of eventNames) {
     const table = sql
@@ -332,7 +334,7 @@ test('the database itself lets no event be changed or erased', () => {
     expect(() => sql.prepare(`DELETE FROM ${String(table)}`).run()).toThrow(/never erased/)
     expect(() => sql.prepare(`UPDATE ${String(table)} SET id = 'other'`).run()).toThrow(/never changed/)
   }
-  expect(Object.keys(eventTables)).toHaveLength(15)
+  expect(Object.keys(eventTables)).toHaveLength(18)
   voidEvent(records, 'mark', markId, at(2), 'first')
   voidEvent(records, 'mark', markId, at(3), 'second')
   expect(listMarks(records, 'left')[0]?.voidReason).toBe('first')

@@ -94,7 +94,8 @@ export function simulate({ rig, faults, actions }: z.output<typeof simulateSchem
       temperatureK: bench.roomK,
       oxygenShare: bench.rig.oxygenShare,
       co2Ppm: bench.series.at(-1)?.co2Ppm ?? 420,
-      flammableShare: flammableShareOf(bench),
+      /** Gas near the floor over its lower flammable limit. */
+      lowerLimitRatio: flammableShareOf(bench),
     },
     batteryShare: bench.rig.batteryShare,
     log: bench.log.map(({ atS, did, saw }) => ({ atS, did, saw })),

@@ -40,8 +40,8 @@ const ofTest = (table: string, at: string, note: string): string =>
   `SELECT e.id, e.${at} AS at, l.id AS subject_id, l.name AS subject, ${note} AS note FROM ${table} e JOIN leak_tests t ON t.id = e.test_id JOIN lines l ON l.id = t.line_id WHERE l.rig_id = @rig`
 const ofTrip = (table: string, at: string, note: string): string =>
   `SELECT e.id, e.${at} AS at, t.id AS subject_id, t.name AS subject, ${note} AS note FROM ${table} e JOIN trips t ON t.id = e.trip_id WHERE t.rig_id = @rig`
-const ofRig = (table: string, at: string, subject: string, note: string): string =>
-  `SELECT e.id, e.${at} AS at, e.rig_id AS subject_id, ${subject} AS subject, ${note} AS note FROM ${table} e WHERE e.rig_id = @rig`
+const ofRig = (table: string, at: string, note: string, subject = 'r.name'): string =>
+  `SELECT e.id, e.${at} AS at, e.rig_id AS subject_id, ${subject} AS subject, ${note} AS note FROM ${table} e JOIN rigs r ON r.id = e.rig_id WHERE e.rig_id = @rig`
 
 const sources: readonly Source[] = [
   {
@@ -80,9 +80,9 @@ const sources: readonly Source[] = [
   { of: 'acceptance', select: ofTrip('acceptances', 'accepted_at', 'e.reason') },
   { of: 'lesson', select: ofTrip('lessons', 'learned_at', 'e.answer') },
   { of: 'verdict', select: ofTrip('verdicts', 'judged_at', 'e.verdict') },
-  { of: 'drill', select: ofRig('drill_runs', 'finished_at', `''`, 'e.drill') },
-  { of: 'rehearsal', select: ofRig('rehearsals', 'rehearsed_at', `''`, 'e.note') },
-  { of: 'fault', select: ofRig('fault_events', 'happened_at', 'e.name', `coalesce(e.note, '') || ' ' || e.kind`) },
+  { of: 'drill', select: ofRig('drill_runs', 'finished_at', 'e.drill') },
+  { of: 'rehearsal', select: ofRig('rehearsals', 'rehearsed_at', 'e.note') },
+  { of: 'fault', select: ofRig('fault_events', 'happened_at', `coalesce(e.note, '') || ' ' || e.kind`, 'e.name') },
 ]
 
 export const logNames: readonly LogName[] = sources.map(({ of }) => of)

@@ -18,6 +18,7 @@ import {
   type StoredFault,
   type StoredRehearsal,
 } from '@/records/repositories/practice/practice'
+import { listLineChanges } from '@/records/repositories/lines/lines'
 import { requireRig } from '@/services/rigs/rigs'
 import { type RigSnapshot, rigSnapshot } from '@/services/rigs/rigSnapshot'
 import { idField, noteField } from '@/services/shared/fields'
@@ -36,7 +37,14 @@ export function practiceLines({ rig, gear, trip, appliances, nowIso }: RigSnapsh
   if (!rig) return []
   const { altitudeM, temperatureK } = siteConditions(trip?.plan)
   const site = { outsideK: temperatureK, altitudeM }
-  return rigsOfGear({ name: rig.name, gear, appliances, ...site, nowIso })
+  const records = database()
+  const changedAt = new Map(
+    gear.lines.flatMap(({ gear: { id } }) => {
+      const [last] = listLineChanges(records, id)
+      return last ? [[id, last.changedAt] as const] : []
+    }),
+  )
+  return rigsOfGear({ name: rig.name, gear, appliances, ...site, changedAt, nowIso })
     .map(({ id, name, rig: own }) => ({ id, name, rig: own }))
     .toSorted((a, b) => appliancesOn(b.rig) - appliancesOn(a.rig))
 }
@@ -165,4 +173,15 @@ export function recordFaultRepair(
     { rigId, what: 'repaired', kind, lineId, place, partId, name, happenedAt: now.toISOString(), note },
     key,
   )
+}
+
+/** Half a year: a drill played last season is played again before the next. [common practice] */
+const FRESH_MS = 182 * 86_400_000
+
+/** Whether a drill should be played again: its last good end is long ago, or it last ended badly. */
+export function isRefreshDue(runs: readonly Pick<StoredDrill, 'result' | 'finishedAt'>[], nowIso: string): boolean {
+  const [last] = runs
+  const good = runs.find(({ result }) => result === 'good')
+  if (!last) return false
+  return last.result === 'bad' || !good || Date.parse(nowIso) - Date.parse(good.finishedAt) > FRESH_MS
 }

@@ -1,4 +1,7 @@
 import fc from 'fast-check'
+import { symptomIds } from '@/core/practice/diagnosis/symptoms'
+import { faultKindIds } from '@/core/practice/faults/faults'
+import { sampleRigs } from '@/core/practice/rig/sampleRigs'
 import { readyMadeLines } from '@/core/hookup/catalogue/readyMadeLines'
 import { cylinderGear, rigGear, tripPlan } from '@tests/gear'
 import { soundStart } from '@tests/lines'
@@ -194,6 +197,18 @@ const vaporization = optional(
   return { vessel: { waterCapacityKg: of.waterCapacityKg }, liquidKg: of.massKg, ...more }
 })
 
+/** A small rig with a room, cold or warm, low or high, known or not. */
+const practiceRig = fc
+  .record({
+    outsideK: between(230, 320),
+    altitudeM: altitude,
+    massKg: fc.option(between(0, 9)),
+    batteryShare: fc.option(share),
+    people: fc.integer({ min: 0, max: 6 }),
+    room: fc.option(fc.constant(sampleRigs.van.room)),
+  })
+  .map(({ massKg, ...rig }) => ({ ...rig, line: sampleRigs.van.line, cylinders: [{ partId: 'cylinder', massKg }] }))
+
 /** For each calculation, requests an owner could make: every field within its range, from edge to edge. */
 export const requests: Readonly<Record<string, fc.Arbitrary<unknown>>> = {
   saturation: fc.record({ fluid, temperatureK: between(180, 369) }),
@@ -293,5 +308,25 @@ export const requests: Readonly<Record<string, fc.Arbitrary<unknown>>> = {
   vaporisation: vaporization,
   'trip-plan': trip,
   carbonation: fc.record({ temperatureK: between(273, 305), volumes: between(0.5, 6), altitudeM: altitude }),
+  diagnose: fc.record({
+    rig: practiceRig,
+    symptoms: fc.uniqueArray(fc.constantFrom(...symptomIds), { minLength: 1, maxLength: 2 }),
+    answers: fc.constantFrom([], [{ check: 'since', outcome: 'suddenly' }]),
+  }),
+  simulate: fc.record({
+    rig: practiceRig,
+    faults: fc.array(fc.record({ kind: fc.constantFrom(...faultKindIds) }), { maxLength: 2 }),
+    actions: fc.array(
+      fc.constantFrom(
+        { do: 'wait', seconds: 600 },
+        { do: 'out' },
+        { do: 'soap' },
+        { do: 'sleep' },
+        { do: 'knob', partId: 'stove', to: 'high' },
+        { do: 'valve', partId: 'cylinder', to: 'shut' },
+      ),
+      { maxLength: 4 },
+    ),
+  }),
   readiness,
 }

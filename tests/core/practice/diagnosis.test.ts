@@ -112,9 +112,9 @@ it('counts what was measured without asking for it', () => {
     'volts: good',
   ])
   const emptyBefore = diagnose(modelOf('marigold'), { symptoms: ['no-gas'], dangers: [] }, []).ranked
-  const chanceOf = (all: typeof ranked): number =>
+  const emptyProbability = (all: typeof ranked): number =>
     all.find(({ faults }) => faults.length === 1 && faults[0]?.kind === 'empty')?.probability ?? 0
-  expect(chanceOf(ranked)).toBeLessThan(chanceOf(emptyBefore) / 5)
+  expect(emptyProbability(ranked)).toBeLessThan(emptyProbability(emptyBefore) / 5)
 })
 
 it('shows two answers that do not go together', () => {

@@ -61,7 +61,7 @@ function repairOf({ kind, place }: Fault, { scene }: StartedDrill): BenchAction[
   }
 }
 
-/** The acts of the emergency sheets, in their order. */
+/** The steps of the emergency sheets, in their order. */
 function emergencyActs({ scene }: StartedDrill): BenchAction[] {
   const { graph, appliances } = faultContext(scene.rig)
   return [
@@ -80,9 +80,9 @@ function emergencyActs({ scene }: StartedDrill): BenchAction[] {
 
 /** Plays a drill as somebody who knows it, and stops at a good end. */
 export function playWell(drill: StartedDrill): Bench {
-  const acts =
+  const actions =
     drill.scene.symptom === null ? emergencyActs(drill) : drill.scene.faults.flatMap((fault) => repairOf(fault, drill))
-  return acts.reduce(
+  return actions.reduce(
     (bench, action) => (drillState(drill, bench).result === 'open' ? playAction(drill, bench, action) : bench),
     benchOf(drill),
   )

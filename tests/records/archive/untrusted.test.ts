@@ -85,13 +85,22 @@ test('a backup in the new format gives the same records', () => {
   expect(takenFrom(backup)).toBe(text)
 })
 
+/** Place of a byte that is in use: bits in empty room change nothing. */
+function usedByte(bytes: Buffer, next: (below: number) => number): number {
+  for (let shorter = 0; shorter < 1000; shorter += 1) {
+    const at = next(bytes.length - shorter)
+    if (bytes[at] !== 0) return at
+  }
+  return 0
+}
+
 test('mutated backups: none is accepted with a changed row', () => {
   const random = numbers(1)
   let accepted = 0
   for (let i = 0; i < MUTATIONS; i += 1) {
     const next = random.next().value as (below: number) => number
     const bytes = Buffer.from(backup)
-    const at = next(bytes.length)
+    const at = usedByte(bytes, next)
     let mutated = bytes
     if (i % 4 < 2) bytes[at] = (bytes[at] ?? 0) ^ (1 << next(8))
     else if (i % 4 === 2) bytes.fill(next(256), at, Math.min(at + 1 + next(4096), bytes.length))

@@ -1,12 +1,11 @@
 import type { Metadata } from 'next'
 import { drillIds, drills, type DrillId } from '@/core/practice/drills/drills'
-import { practiceRecords, type StoredDrill } from '@/services/practice/practice'
+import { isRefreshDue, practiceRecords, type StoredDrill } from '@/services/practice/practice'
 import { rigSnapshot } from '@/services/rigs/rigSnapshot'
 import { DateTime } from '@/ui/figures/DateTime'
 import { Link } from '@/ui/shell/Link'
 import { stationFacts } from '@/ui/shell/stationFacts'
 import { practiceLabels } from '@/ui/terms/practiceLabels'
-import { isRefreshDue } from './isRefreshDue'
 
 export const metadata: Metadata = { title: 'Drills' }
 

@@ -121,7 +121,7 @@ function requireAnswers(model: DiagnosisModel, answers: readonly Answer[]): void
   })
 }
 
-/** Whether any answer comes from the rig itself, not only from memory. */
+/** Whether any answer comes from the rig itself, not only from what its owner recalls. */
 function isLookedAt({ checks }: DiagnosisModel, answers: readonly Answer[]): boolean {
   return answers.some(({ check }) => checks.find(({ id }) => id === check)?.acts.some((act) => act !== 'recall'))
 }

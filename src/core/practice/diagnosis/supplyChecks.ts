@@ -1,10 +1,10 @@
 import { changeoverStates } from '@/core/hookup/line/changeoverSides'
-import { isShut, lineGraph } from '@/core/hookup/line/lineGraph'
+import { isShut } from '@/core/hookup/line/lineGraph'
 import { fromUnit } from '@/core/units/convert'
 import { isFrosted } from '@/core/run/simulation/runningSource'
 import { lineReading } from '@/core/practice/readings/lineReading'
 import { limitOf } from '@/core/practice/rig/practiceRig'
-import { hasMark, type RigState, sourceGaugePa, sourcesInUse } from '@/core/practice/rig/rigState'
+import { hasMark, type RigState, sourceGaugePa, sourcesInUse, stateGraph } from '@/core/practice/rig/rigState'
 import { certain, type CheckFamily } from './check'
 
 /** A cylinder under this share of its limit feels light. [common practice] */
@@ -77,7 +77,7 @@ const valve: CheckFamily = ({ graph }) =>
         ...(isWheel ? [{ id: 'unseated', label: 'The hand-wheel turned further in' }] : []),
       ],
       predict: (state) => {
-        const now = lineGraph(state.line).byId.get(source.part.id)
+        const now = stateGraph(state).byId.get(source.part.id)
         if (now && isShut(now)) return certain('shut')
         return certain(isWheel && hasMark(state, to, 'unseated') ? 'unseated' : 'open')
       },
@@ -105,7 +105,7 @@ const lever: CheckFamily = ({ graph }) =>
           return (state.sources[id]?.massKg ?? 0) / limitOf(state.rig, id) < LIGHT_SHARE
         }
         if (sides.every(isLight)) return certain('both-light')
-        const used = new Set(sourcesInUse(lineGraph(state.line)).map(({ part }) => part.id))
+        const used = new Set(sourcesInUse(stateGraph(state)).map(({ part }) => part.id))
         const inUse = sides.filter(({ cylinder }) => used.has(cylinder.part.id))
         return certain(inUse.every(isLight) ? 'at-light' : 'at-heavy')
       },
@@ -136,7 +136,7 @@ const frost: CheckFamily = ({ graph }) => [
 
 /** Where a state shows frost. */
 export function frostAt(state: RigState, partIds: readonly string[]): 'none' | 'cylinder' | 'regulator' | 'past-valve' {
-  const used = sourcesInUse(lineGraph(state.line)).map(({ part }) => state.sources[part.id])
+  const used = sourcesInUse(stateGraph(state)).map(({ part }) => state.sources[part.id])
   if (used.some((source) => source?.isTipped)) return 'past-valve'
   if (partIds.some((id) => hasMark(state, id, 'iced'))) return 'regulator'
   return used.some(
@@ -189,11 +189,11 @@ const primer: CheckFamily = ({ graph }) =>
         { id: 'zero', label: 'It stays at 0' },
       ],
       predict: (state) => {
-        const now = lineGraph(state.line).byId.get(shutOff.part.id)
+        const now = stateGraph(state).byId.get(shutOff.part.id)
         const source = graph.sources.find(({ outOf }) => outOf.some(({ to }) => to === shutOff))
         const isFed = source
           ? sourceGaugePa(state, source) > LIVE_PA &&
-            lineGraph(state.line).byId.get(source.part.id)?.part.setting !== 'shut'
+            stateGraph(state).byId.get(source.part.id)?.part.setting !== 'shut'
           : lineReading(state, {}).parts.get(shutOff.part.id)?.live
         if (!isFed) return certain('zero')
         return certain(now && isShut(now) ? 'rises' : 'was-up')

@@ -32,14 +32,17 @@ const dropping: readonly AttemptOutcome[] = ['drops', 'drops-later']
  * @param context - of the rig
  * @param state - with its faults
  */
-export function symptomsOf({ rig, graph, appliances }: FaultContext, state: RigState): ReadonlySet<SymptomId> {
-  const tried = appliances.map((part) => ({ part, outcome: tryAppliance(state, currentPart(state, part)) }))
-  const having = (outcomes: readonly AttemptOutcome[]) => tried.filter(({ outcome }) => outcomes.includes(outcome))
+export function symptomsOf({ rig, graph, appliances, outlets }: FaultContext, state: RigState): ReadonlySet<SymptomId> {
+  const attempts = [...appliances, ...outlets].map((part) => ({
+    part,
+    outcome: tryAppliance(state, currentPart(state, part)),
+  }))
+  const having = (outcomes: readonly AttemptOutcome[]) => attempts.filter(({ outcome }) => outcomes.includes(outcome))
   const dark = having(silent)
   const found = new Set<SymptomId>()
-  if (dark.length > 0 && dark.length === tried.length) found.add('no-gas')
+  if (dark.length > 0 && dark.length === attempts.length) found.add('no-gas')
   // A rig with one appliance is dead as a whole and at that appliance.
-  if (dark.length > 0 && (dark.length < tried.length || tried.length === 1)) found.add('one-dead')
+  if (dark.length > 0 && (dark.length < attempts.length || attempts.length === 1)) found.add('one-dead')
   if (having(['weak']).length > 0) found.add('weak')
   if (having(odd).length > 0) found.add('flame-wrong')
   if (having(dropping).length > 0) found.add('pilot-drops')
@@ -51,7 +54,7 @@ export function symptomsOf({ rig, graph, appliances }: FaultContext, state: RigS
     ) !== 'none'
   )
     found.add('frost')
-  const heats = tried.filter(({ part }) => applianceTraits[kindOfPart(rig, part)].isHeater)
+  const heats = attempts.filter(({ part }) => applianceTraits[kindOfPart(rig, part)].isHeater)
   if (heats.some(({ outcome }) => outcome !== 'good')) found.add('stops-at-night')
   if (state.alarmChirps !== null) found.add('chirp')
   return found

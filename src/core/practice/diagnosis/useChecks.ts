@@ -106,6 +106,22 @@ const light: CheckFamily = ({ appliances, rig }) =>
     }
   })
 
+const tap: CheckFamily = ({ outlets }) =>
+  outlets.map((part) => ({
+    id: `tap ${part.part.id}`,
+    partId: part.part.id,
+    ask: `Draw a little gas at ${part.name}. What comes?`,
+    how: 'For a moment only, with fresh air in the room.',
+    minutes: 1,
+    acts: ['listen'],
+    outcomes: [
+      { id: 'good', label: 'Pressure as set' },
+      { id: 'weak', label: 'Too little' },
+      { id: 'dead', label: 'Nothing' },
+    ],
+    predict: (state: RigState) => certain(tryAppliance(state, now(state, part))),
+  }))
+
 const purge: CheckFamily = ({ appliances, rig }) => {
   const burner =
     appliances.find((part) => applianceTraits[kindOfPart(rig, part)].cooks) ??
@@ -175,7 +191,7 @@ const volts: CheckFamily = ({ appliances, rig }) =>
       ]
     : []
 
-const hold: CheckFamily = ({ appliances, rig }) =>
+const holdKnob: CheckFamily = ({ appliances, rig }) =>
   appliances
     .filter((part) => behaviorOf(rig, part).hasPilotSensor)
     .map((part) => ({
@@ -206,7 +222,7 @@ const waiting: CheckFamily = ({ appliances, rig }) =>
       id: `wait ${part.part.id}`,
       partId: part.part.id,
       ask: `Give ${part.name} two minutes. Does it burn now?`,
-      how: 'Leave it on. Turn it off if you smell gas.',
+      how: 'Keep it on. Turn it off if you smell gas.',
       minutes: 2.5,
       acts: ['wait', 'listen'],
       outcomes: [
@@ -286,10 +302,11 @@ export const useChecks: readonly CheckFamily[] = [
   which,
   flame,
   light,
+  tap,
   purge,
   spark,
   volts,
-  hold,
+  holdKnob,
   waiting,
   outside,
   shortSupply,

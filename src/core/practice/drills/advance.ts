@@ -6,9 +6,9 @@ import { MOLAR_KG } from '@/core/heat/air/combustion'
 import { Solver } from '@/core/heat/air/odex'
 import { roomAirSchema } from '@/core/heat/air/roomAirInput'
 import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
-import { applianceInputW, isShut, lineGraph } from '@/core/hookup/line/lineGraph'
+import { applianceInputW, isShut } from '@/core/hookup/line/lineGraph'
 import { behaviorOf, kindOfPart, needsBattery } from '@/core/practice/rig/applianceBehavior'
-import { hasMark, sourceGaugePa, sourcesInUse, thermalOf, withSource } from '@/core/practice/rig/rigState'
+import { hasMark, sourceGaugePa, sourcesInUse, thermalOf, withSource, stateGraph } from '@/core/practice/rig/rigState'
 import { CUT_OFF_SHARE, FLAT_SHARE } from '@/core/practice/readings/attempt'
 import { burnerShare, lineReading, type LineReading, ratedGaugePa } from '@/core/practice/readings/lineReading'
 import { heatTransferCoefficientWPerM2K } from '@/core/vaporization/heatTransfer'
@@ -149,7 +149,7 @@ const THERMOSTAT_K = 291
 
 /** How far each burner is open that burns now: a furnace rests while the room is warm. */
 export function litSettings({ open, lit, rig, roomK }: Bench): Record<string, number> {
-  const { byId } = lineGraph(rig.line)
+  const { byId } = stateGraph(rig)
   return Object.fromEntries(
     lit.map((id) => {
       const part = byId.get(id)

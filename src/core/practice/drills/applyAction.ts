@@ -1,10 +1,10 @@
-import { type GraphPart, lineGraph } from '@/core/hookup/line/lineGraph'
+import { type GraphPart } from '@/core/hookup/line/lineGraph'
 import { heatingValueJPerKg } from '@/core/fluids/fluidData'
 import { InputError } from '@/core/base/InputError'
 import type { Phrase } from '@/core/base/quantity'
 import { behaviorOf } from '@/core/practice/rig/applianceBehavior'
 import { limitOf } from '@/core/practice/rig/practiceRig'
-import { hasMark, type RigState, withoutMark, withPart, withSource } from '@/core/practice/rig/rigState'
+import { hasMark, type RigState, withoutMark, withPart, withSource, stateGraph } from '@/core/practice/rig/rigState'
 import { attemptLabels, type AttemptOutcome, tryAppliance } from '@/core/practice/readings/attempt'
 import { lineReading } from '@/core/practice/readings/lineReading'
 import { faultContext, faultKinds } from '@/core/practice/faults/faults'
@@ -47,7 +47,7 @@ const RELIGHT_S = 300
 const GAS_KG_M3 = 1.9
 
 function partOf(bench: Bench, id: string): GraphPart {
-  const part = lineGraph(bench.rig.line).byId.get(id)
+  const part = stateGraph(bench.rig).byId.get(id)
   if (!part) throw new InputError('actions', `This rig has no part “${id}”.`)
   return part
 }
@@ -144,7 +144,7 @@ function tighten(bench: Bench, at: string): Effect {
   const rig = bench.rig
   const leak = rig.leaks.find((one) => one.at === at)
   const isCured = leak?.place === 'joint' && !hasMark(rig, at, 'taped') && !hasMark(rig, at, 'lookalike')
-  const wheel = lineGraph(rig.line).joints.find(({ joint }) => joint.id === at)?.to.part.id ?? ''
+  const wheel = stateGraph(rig).joints.find(({ joint }) => joint.id === at)?.to.part.id ?? ''
   const seated = hasMark(rig, wheel, 'unseated') ? setting(withoutMark(rig, wheel, 'unseated'), wheel, 'open') : rig
   const leaks = isCured ? rig.leaks.filter((one) => one !== leak) : rig.leaks
   const turned = isCured || seated !== rig

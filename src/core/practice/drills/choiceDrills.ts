@@ -67,7 +67,7 @@ export const choiceDrills = {
             isMet: ({ chosen: all }) => all.includes('chill') || all.includes('enough'),
           },
         ],
-        expert: ['Weigh', 'Chill, or leave it at that'],
+        expert: ['Weigh', 'Chill, or call it enough'],
         reasons: [
           'Vapor that cannot condense stops the flow. A colder bottle condenses it.',
           'Only the scale shows the limit.',
@@ -193,7 +193,7 @@ export const choiceDrills = {
           said('It lights, and goes out after some minutes.'),
         ],
         choices: [
-          { id: 'off', label: 'Leave it off and use warm bags', saw: 'Cold, and safe.' },
+          { id: 'off', label: 'Keep it off and use warm bags', saw: 'Cold, and safe.' },
           { id: 'lower-camp', label: 'Drive to a lower camp', saw: 'Two hours later it is warm.' },
           bad(
             'tape-sensor',

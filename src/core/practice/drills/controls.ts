@@ -1,7 +1,8 @@
 import { connections } from '@/core/hookup/catalogue/connections'
-import { type GraphPart, lineGraph } from '@/core/hookup/line/lineGraph'
+import { type GraphPart } from '@/core/hookup/line/lineGraph'
 import { jointName } from '@/core/hookup/line/jointName'
 import { behaviorOf } from '@/core/practice/rig/applianceBehavior'
+import { stateGraph } from '@/core/practice/rig/rigState'
 import { type Bench, roomOf } from './bench'
 import type { BenchAction } from './benchAction'
 import type { StartedDrill } from './drills'
@@ -86,7 +87,7 @@ function openingControls(bench: Bench): BenchControl[] {
  * @param bench - as it is
  */
 export function benchControls({ id, scene }: StartedDrill, bench: Bench): ControlGroup[] {
-  const graph = lineGraph(bench.rig.line)
+  const graph = stateGraph(bench.rig)
   const extra = new Set(drills[id].deeds ?? [])
   const handJoints = graph.joints.filter(({ verdict }) => connections[verdict.connection].tighten === 'hand')
   const only = (deed: 'stop-rig' | 'engine-off' | 'drive' | 'switch' | 'sleep', label: string): BenchControl[] =>

@@ -1,8 +1,8 @@
 import type { Phrase } from '@/core/base/quantity'
-import { lineGraph } from '@/core/hookup/line/lineGraph'
 import { appliancesOf } from '@/core/practice/rig/applianceBehavior'
 import type { PracticeRig } from '@/core/practice/rig/practiceRig'
 import { attemptLabels, tryAppliance } from '@/core/practice/readings/attempt'
+import { stateGraph } from '@/core/practice/rig/rigState'
 import { benchMoment } from './advance'
 import type { Bench, BenchEntry, BenchMoment } from './bench'
 import type { BenchAction } from './benchAction'
@@ -53,7 +53,7 @@ function thinned(series: readonly BenchMoment[]): BenchMoment[] {
 
 /** Words for a burner: what it does now. */
 function flameWords(bench: Bench, partId: string): string {
-  const part = lineGraph(bench.rig.line).byId.get(partId)
+  const part = stateGraph(bench.rig).byId.get(partId)
   if (bench.lit.includes(partId)) return part ? attemptLabels[tryAppliance(bench.rig, part)] : 'burns'
   return (bench.open[partId] ?? 0) > 0 ? 'open, no flame' : 'off'
 }
@@ -75,7 +75,7 @@ function viewOf(drill: StartedDrill, bench: Bench, isGivenUp: boolean): DrillVie
     people: bench.people,
     alarms: alarmsOf(bench),
     smell: bench.people === 'inside' ? smellInside(bench) : 'none',
-    flames: appliancesOf(lineGraph(bench.rig.line)).map(({ part, name }) => ({
+    flames: appliancesOf(stateGraph(bench.rig)).map(({ part, name }) => ({
       partId: part.id,
       name,
       words: flameWords(bench, part.id),

@@ -153,7 +153,7 @@ export const emergencyDrills = {
   },
   'burning-joint': {
     title: 'A joint burns',
-    about: 'A flame stands at a joint on the tongue.',
+    about: 'A joint on the tongue is on fire.',
     station: 'leak-test',
     sheet: 'joint',
     scene: (context, random) => {

@@ -69,7 +69,7 @@ export const habitDrills = {
           { id: 'warm-bags', label: 'Warm clothes, sleeping bags, all in one room', saw: 'It is bearable.' },
           bad(
             'leave-on',
-            'Leave it on low for the night',
+            'Keep it on low for the night',
             'A cooking flame overnight uses the air and makes carbon monoxide.',
           ),
         ],
@@ -98,7 +98,7 @@ export const habitDrills = {
         faults: [],
         start: { lit: [heater.part.id], open: { [heater.part.id]: 1 }, roomK: between(random, 288, 293) },
         story: [
-          said('{heater} is on high and all windows are shut. It is {outside} outside. You want to sleep.', {
+          said('{heater} is on high and all windows are shut. It is {outside} outside. It is late.', {
             heater: heater.name,
             outside: { value: rig.outsideK, role: 'temperature' },
           }),

@@ -1,5 +1,5 @@
-import { isShut, lineGraph } from '@/core/hookup/line/lineGraph'
-import { currentPart } from '@/core/practice/rig/rigState'
+import { isShut } from '@/core/hookup/line/lineGraph'
+import { currentPart, stateGraph } from '@/core/practice/rig/rigState'
 import { faultContext } from '@/core/practice/faults/faults'
 import { tryAppliance } from '@/core/practice/readings/attempt'
 import type { Bench } from './bench'
@@ -25,7 +25,7 @@ export const called911: DrillNeed = called('911', '911 has been called.')
 /** All cylinders of the line are shut. */
 export const gasShut: DrillNeed = {
   text: 'The gas is shut at every cylinder.',
-  isMet: ({ rig }) => lineGraph(rig.line).sources.every(isShut),
+  isMet: ({ rig }) => stateGraph(rig).sources.every(isShut),
 }
 
 export const allOff: DrillNeed = {

@@ -3,7 +3,7 @@ import { jointName } from '@/core/hookup/line/jointName'
 import { changeoverSide } from '@/core/hookup/line/lineGraph'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
 import { kindOfPart } from '@/core/practice/rig/applianceBehavior'
-import { hasMark } from '@/core/practice/rig/rigState'
+import { hasMark, stateGraph } from '@/core/practice/rig/rigState'
 import { frostAt } from '@/core/practice/diagnosis/supplyChecks'
 import { FLAT_SHARE } from '@/core/practice/readings/attempt'
 import { flammableShareOf } from './advance'
@@ -49,7 +49,7 @@ export const isCo2Dangerous = ({ co2InsideKg }: Bench): boolean => co2InsideKg >
 
 /** Whether a burner without a flue burns in the room. */
 export function burnsInRoom({ rig, lit }: Bench): boolean {
-  const { byId } = lineGraph(rig.line)
+  const { byId } = stateGraph(rig)
   return lit.some((id) => {
     const part = byId.get(id)
     return part?.part.place === 'inside' && applianceTraits[kindOfPart(rig.rig, part)].exhaust === 'room'
@@ -67,7 +67,7 @@ const leverWords = {
 
 /** What a look at the cylinders shows: valves, hand-wheels, lever, frost. */
 export function seenAtCylinders({ rig }: Bench): string {
-  const { sources, parts } = lineGraph(rig.line)
+  const { sources, parts } = stateGraph(rig)
   const words = sources.flatMap((source) => {
     const wheel = source.outOf.find(({ to }) => hasMark(rig, to.part.id, 'unseated'))
     const state = rig.sources[source.part.id]
@@ -95,7 +95,7 @@ export function seenAtCylinders({ rig }: Bench): string {
 /** What a look along the hoses and valves inside shows. */
 export function seenAlongLine({ rig }: Bench): string {
   const sound = lineGraph(rig.rig.line)
-  const { parts } = lineGraph(rig.line)
+  const { parts } = stateGraph(rig)
   const flat = parts.filter(
     ({ part, type, boreM }) => type.role === 'hose' && boreM < (sound.byId.get(part.id)?.boreM ?? 0) * 0.8,
   )
@@ -115,7 +115,7 @@ export function seenAlongLine({ rig }: Bench): string {
 
 /** What a look at burners and vents from outside shows. */
 export function seenOutside({ rig }: Bench): string {
-  const { parts } = lineGraph(rig.line)
+  const { parts } = stateGraph(rig)
   const nests = parts.filter(({ part }) => hasMark(rig, part.id, 'nest'))
   const blocked = parts.filter(({ part }) => hasMark(rig, part.id, 'flue-blocked'))
   return listed(
@@ -129,7 +129,7 @@ export function seenOutside({ rig }: Bench): string {
 
 /** What a look at the joints shows. */
 export function seenAtJoints({ rig }: Bench): string {
-  const { joints } = lineGraph(rig.line)
+  const { joints } = stateGraph(rig)
   const odd = joints.flatMap((made) => {
     if (hasMark(rig, made.joint.id, 'taped')) return [`${jointName(made)}: tape on a joint that seals on its faces`]
     return hasMark(rig, made.joint.id, 'lookalike') ? [`${jointName(made)}: the threads do not go all the way in`] : []
@@ -139,7 +139,7 @@ export function seenAtJoints({ rig }: Bench): string {
 
 /** Where soap bubbles, with the line under pressure. */
 export function seenBySoap({ rig }: Bench): string {
-  const graph = lineGraph(rig.line)
+  const graph = stateGraph(rig)
   const words = rig.leaks.map((leak) => {
     const joint = graph.joints.find((one) => one.joint.id === leak.at)
     if (joint) return `Bubbles at ${jointName(joint)}`

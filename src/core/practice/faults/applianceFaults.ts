@@ -1,11 +1,11 @@
 import { applianceTraits } from '@/core/appliances/applianceKinds'
 import type { PartType } from '@/core/hookup/catalogue/partType'
-import { applianceInputW, type GraphPart, lineGraph } from '@/core/hookup/line/lineGraph'
+import { applianceInputW, type GraphPart } from '@/core/hookup/line/lineGraph'
 import { fromUnit } from '@/core/units/convert'
 import { LOW_GAUGE_PA, lineReading } from '@/core/practice/readings/lineReading'
 import { CUT_OFF_ALTITUDE_M } from '@/core/practice/readings/attempt'
 import { type ApplianceBehavior, behaviorOf, kindOfPart, needsBattery } from '@/core/practice/rig/applianceBehavior'
-import { type Mark, type RigState, withMark, withPart } from '@/core/practice/rig/rigState'
+import { type Mark, type RigState, withMark, withPart, stateGraph } from '@/core/practice/rig/rigState'
 import { type FaultContext, type FaultKind, type FaultPlace, placeOf } from './faultKind'
 import { narrow } from './restriction'
 
@@ -35,7 +35,7 @@ const isOnLowPressure = ({ zones }: FaultContext, { part }: GraphPart): boolean 
 
 /** The appliance with a regulator of its own on a line that is regulated already. */
 function withExtraRegulator(state: RigState, partId: string): RigState {
-  const { type } = lineGraph(state.line).byId.get(partId) ?? {}
+  const { type } = stateGraph(state).byId.get(partId) ?? {}
   if (!type?.appliance) return state
   const id = `faulty ${partId}`.slice(0, 64)
   const regulator: NonNullable<PartType['regulator']> = {
@@ -93,7 +93,7 @@ export const applianceFaults = {
     onset: ['after-new-part'],
     repair: {
       by: 'technician',
-      steps: ['Turn it off and leave it off.'],
+      steps: ['Turn it off and keep it off.'],
       tell: 'Its flame is yellow since it was put in. Check its orifice and its gas.',
     },
     places: ({ appliances }) => appliances.map(placeOf),
@@ -106,7 +106,7 @@ export const applianceFaults = {
     onset: ['after-storage'],
     repair: {
       by: 'technician',
-      steps: ['Turn it off and leave it off.', 'Look in from outside with a flashlight.'],
+      steps: ['Turn it off and keep it off.', 'Look in from outside with a flashlight.'],
       tell: 'It pops and burns yellow since it was stored. Clean its burner tube.',
     },
     places: having(({ hasOutsideBurner }) => hasOutsideBurner),
@@ -120,7 +120,7 @@ export const applianceFaults = {
     emergency: 'co',
     repair: {
       by: 'technician',
-      steps: ['Everybody out into fresh air.', 'Leave it off.'],
+      steps: ['Everybody out into fresh air.', 'Keep it off.'],
       tell: 'Its exhaust or intake is blocked. It burned yellow and made soot.',
     },
     places: having(({ hasFlue }) => hasFlue),

@@ -9,6 +9,8 @@ export interface FaultContext {
   graph: LineGraph
   zones: LineZones
   appliances: readonly GraphPart[]
+  /** What uses gas without burning it. */
+  outlets: readonly GraphPart[]
 }
 
 /** Where a fault sits: a part, or a joint at a part. */

@@ -1,6 +1,6 @@
 import { InputError } from '@/core/base/InputError'
 import { lineZones } from '@/core/hookup/line/lineZones'
-import { appliancesOf } from '@/core/practice/rig/applianceBehavior'
+import { appliancesOf, outletsOf } from '@/core/practice/rig/applianceBehavior'
 import { practiceGraph, type PracticeRig } from '@/core/practice/rig/practiceRig'
 import { type RigState, soundState } from '@/core/practice/rig/rigState'
 import { applianceFaults } from './applianceFaults'
@@ -34,7 +34,7 @@ export const faultKey = ({ kind, place }: Fault): string => `${kind} ${place.at}
 /** The rig as faults need it. */
 export function faultContext(rig: PracticeRig): FaultContext {
   const graph = practiceGraph(rig)
-  return { rig, graph, zones: lineZones(graph), appliances: appliancesOf(graph) }
+  return { rig, graph, zones: lineZones(graph), appliances: appliancesOf(graph), outlets: outletsOf(graph) }
 }
 
 /** Every fault that can exist on a rig. */

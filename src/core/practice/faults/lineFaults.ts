@@ -1,10 +1,10 @@
 import type { PartType } from '@/core/hookup/catalogue/partType'
 import { connections } from '@/core/hookup/catalogue/connections'
-import { applianceInputW, type GraphJoint, type GraphPart, lineGraph, wayTo } from '@/core/hookup/line/lineGraph'
+import { applianceInputW, type GraphJoint, type GraphPart, wayTo } from '@/core/hookup/line/lineGraph'
 import { jointName } from '@/core/hookup/line/jointName'
 import { fromUnit } from '@/core/units/convert'
 import { lineReading } from '@/core/practice/readings/lineReading'
-import { type Leak, type RigState, withMark, withPart } from '@/core/practice/rig/rigState'
+import { type Leak, type RigState, withMark, withPart, stateGraph } from '@/core/practice/rig/rigState'
 import { type FaultContext, type FaultKind, type FaultPlace, placeOf } from './faultKind'
 import { narrow } from './restriction'
 
@@ -21,7 +21,7 @@ function withRegulator(
   partId: string,
   change: (facts: NonNullable<PartType['regulator']>) => Partial<NonNullable<PartType['regulator']>>,
 ): RigState {
-  const { type } = lineGraph(state.line).byId.get(partId) ?? {}
+  const { type } = stateGraph(state).byId.get(partId) ?? {}
   if (!type?.regulator) return state
   const id = `faulty ${partId}`.slice(0, 64)
   const faulty = { ...type, id, regulator: { ...type.regulator, ...change(type.regulator) } }

@@ -15,6 +15,7 @@ import {
   withMark,
   withPart,
   withSource,
+  stateGraph,
 } from '@/core/practice/rig/rigState'
 import { type FaultContext, type FaultKind, type FaultPlace, placeOf } from './faultKind'
 import { narrow } from './restriction'
@@ -41,8 +42,13 @@ const LINE_AIR_M3 = 0.002
 /** Pressure in a cylinder that a long draw has chilled: under what its regulator needs. [common practice] */
 const COLD_GAUGE_PA = fromUnit(1.5, 'gaugePressure', 'psi')
 
+/** What is left in a CO2 cylinder that gives nothing more. */
+const CO2_LEFT_KG = 0.05
+
 /** Gas at which a cylinder is empty: no more than the pressure of the air. */
 function emptied(state: RigState, partId: string): RigState {
+  const isCo2 = stateGraph(state).byId.get(partId)?.type.gas === 'co2'
+  if (isCo2) return withSource(state, partId, { massKg: CO2_LEFT_KG })
   const massKg = unusableMassKg(thermalOf(state, partId), standardAtmospherePa(state.rig.altitudeM))
   return withSource(state, partId, { massKg, liquidK: state.rig.outsideK })
 }
@@ -92,8 +98,8 @@ export const supplyFaults = {
     apply: (state, { at }, context) => {
       const source = context.graph.byId.get(at)?.into[0]?.from
       const others = inUse(context).filter((one) => one !== source)
-      const alone = others.reduce((left, { part }) => emptied(left, part.id), state)
-      return withMark(withPart(alone, at, { setting: 'shut' }), at, 'unseated')
+      const othersEmpty = others.reduce((left, { part }) => emptied(left, part.id), state)
+      return withMark(withPart(othersEmpty, at, { setting: 'shut' }), at, 'unseated')
     },
   },
   empty: {

@@ -2,7 +2,7 @@ import { applianceInputW, isShut } from '@/core/hookup/line/lineGraph'
 import type { GraphPart } from '@/core/hookup/line/lineGraph'
 import { fromUnit } from '@/core/units/convert'
 import { behaviorOf, needsBattery } from '@/core/practice/rig/applianceBehavior'
-import { hasMark, type RigState, sourcesInUse } from '@/core/practice/rig/rigState'
+import { hasMark, type RigState, soundState, sourcesInUse } from '@/core/practice/rig/rigState'
 import { lineReading, type LineReading, ratedGaugePa } from './lineReading'
 
 /**
@@ -101,8 +101,17 @@ export function tryAppliance(state: RigState, part: GraphPart): AttemptOutcome {
   return outcome
 }
 
+/** An outlet of CO2 against what the sound rig gives it. */
+function outletAttempt(state: RigState, id: string): AttemptOutcome {
+  const soundPa = lineReading(soundState(state.rig), {}).parts.get(id)?.staticGaugePa ?? 0
+  const nowPa = lineReading(state, {}).parts.get(id)?.staticGaugePa ?? 0
+  if (nowPa < soundPa * OUT_SHARE) return 'dead'
+  return nowPa < soundPa * WEAK_SHARE ? 'weak' : 'good'
+}
+
 function attempt(state: RigState, part: GraphPart): AttemptOutcome {
   const { id } = part.part
+  if (part.type.role !== 'appliance') return outletAttempt(state, id)
   const behavior = behaviorOf(state.rig, part)
   if (hasMark(state, id, 'electric-mode')) return 'quiet'
   if (needsBattery(state.rig, part) && (state.batteryShare ?? 1) < FLAT_SHARE) return 'quiet'

@@ -1,10 +1,11 @@
 import { standardAtmospherePa } from '@/core/fluids/atmosphere'
 import { lineFlow, type PartFlow } from '@/core/hookup/flow/lineFlow'
-import { applianceInputW, type LineGraph, lineGraph } from '@/core/hookup/line/lineGraph'
+import type { Line } from '@/core/hookup/line/line'
+import { applianceInputW, type LineGraph } from '@/core/hookup/line/lineGraph'
 import { bisect } from '@/core/math/findRoot'
 import { fromUnit } from '@/core/units/convert'
 import { appliancesOf } from '@/core/practice/rig/applianceBehavior'
-import { type RigState, sourceGaugePa } from '@/core/practice/rig/rigState'
+import { type RigState, sourceGaugePa, stateGraph } from '@/core/practice/rig/rigState'
 
 /** How far each burner is open, as a share of its input, by the part of the appliance. */
 export type BurnerSettings = Readonly<Record<string, number>>
@@ -24,6 +25,11 @@ export const LOW_GAUGE_PA = fromUnit(11, 'gaugePressure', 'inWC')
 const MOST_FACTOR = 4
 /** Width of the bracket at which the factor is found. */
 const SETTLED = 0.001
+
+/** Readings by line, pressures and burners: faults that leave all of them alone share one. */
+const readings = new WeakMap<Line, Map<string, LineReading>>()
+/** Readings kept for a line; a drill that runs for hours has more. */
+const MOST_KEPT = 60
 
 /** Pressure at which a burner burns its input: what its own regulator needs, or low pressure. */
 export function ratedGaugePa(appliance: { ownRegulator: boolean; minGaugePa: number }): number {
@@ -46,9 +52,23 @@ export function burnerShare(jetGaugePa: number, ratedPa: number, ownRegulator: b
  * @param open - burners that are open
  */
 export function lineReading(state: RigState, open: BurnerSettings): LineReading {
-  const graph = lineGraph(state.line)
-  const atmospherePa = standardAtmospherePa(state.rig.altitudeM)
+  const graph = stateGraph(state)
   const sources = Object.fromEntries(graph.sources.map((source) => [source.part.id, sourceGaugePa(state, source)]))
+  const ofLine = readings.get(state.line) ?? new Map<string, LineReading>()
+  readings.set(state.line, ofLine)
+  const key = JSON.stringify([sources, open])
+  const reading = ofLine.get(key) ?? computeReading(state, graph, sources, open)
+  if (ofLine.size < MOST_KEPT) ofLine.set(key, reading)
+  return reading
+}
+
+function computeReading(
+  state: RigState,
+  graph: LineGraph,
+  sources: Readonly<Record<string, number>>,
+  open: BurnerSettings,
+): LineReading {
+  const atmospherePa = standardAtmospherePa(state.rig.altitudeM)
   const at = (demandsW: Readonly<Record<string, number>>): Map<string, PartFlow> =>
     lineFlow(graph, { temperatureK: state.rig.outsideK, atmospherePa, demandsW, sourceGaugePa: sources })
   const burners = appliancesOf(graph).flatMap((part) => {
@@ -73,7 +93,7 @@ export function lineReading(state: RigState, open: BurnerSettings): LineReading 
     return passed > factor * burners.reduce((sum, { wantedW }) => sum + wantedW, 0)
   }
   const factor =
-    burners.length === 0 ? 0 : bisect((tried) => !passesMore(tried), 0, MOST_FACTOR, { width: SETTLED }).middle
+    burners.length === 0 ? 0 : bisect((trial) => !passesMore(trial), 0, MOST_FACTOR, { width: SETTLED }).middle
   const parts = at(demandsAt(factor))
   // Near the flow that a narrowing carries at all, pressure falls steeply: the heat found by bisection counts.
   const passedW = burners.reduce((sum, burner) => sum + burner.wantedW * shareOf(burner, parts), 0)

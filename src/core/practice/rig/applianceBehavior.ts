@@ -1,4 +1,5 @@
 import { type ApplianceKind, applianceTraits } from '@/core/appliances/applianceKinds'
+import { roleTraits } from '@/core/hookup/catalogue/partRoles'
 import { kindOfType } from '@/core/hookup/line/linkToRig'
 import type { GraphPart, LineGraph } from '@/core/hookup/line/lineGraph'
 import type { PracticeRig } from './practiceRig'
@@ -71,3 +72,7 @@ export const needsBattery = (rig: Pick<PracticeRig, 'kinds'>, part: GraphPart): 
 /** The appliances of a line, in the order the gas reaches them. */
 export const appliancesOf = ({ sortFindings }: LineGraph): GraphPart[] =>
   sortFindings.filter(({ type }) => type.role === 'appliance')
+
+/** What uses gas without burning it: a keg, a tire chuck. */
+export const outletsOf = ({ sortFindings }: LineGraph): GraphPart[] =>
+  sortFindings.filter(({ type }) => roleTraits[type.role].usesGas && type.role !== 'appliance')

@@ -73,13 +73,17 @@ export function limitOf(rig: PracticeRig, partId: string): number {
   return propaneFillLimitKg(practiceCylinder(rig, partId).waterCapacityKg)
 }
 
+/** Largest line that is practiced on: the table of a larger one takes too long to compute. */
+export const MOST_PARTS = 100
+
 /**
  * The line of a rig as a graph.
  *
- * @throws InputError at `line` when it has no source, no appliance, or closes a ring
+ * @throws InputError at `line` when it has no source, closes a ring, or has over 100 parts
  */
 export function practiceGraph({ line }: Pick<PracticeRig, 'line'>): LineGraph {
   const graph = lineGraph(line)
+  if (graph.parts.length > MOST_PARTS) throw new InputError('line', `Use a line of up to ${MOST_PARTS} parts.`)
   if (graph.sources.length === 0) throw new InputError('line', 'This line has no cylinder and no tank. Add one.')
   if (graph.ring.length > 0) throw new InputError('line', 'This line closes a ring. Take one joint apart.')
   return graph

@@ -5,7 +5,7 @@ import type { ApplianceKind } from '@/core/appliances/applianceKinds'
 import type { LineGear } from '@/core/hookup/line/line'
 import { lineGraphOrNull } from '@/core/hookup/line/lineGraph'
 import type { RigGear } from '@/core/trip/readiness/rigGear'
-import { type PracticeRig, practiceRigSchema } from './practiceRig'
+import { MOST_PARTS, type PracticeRig, practiceRigSchema } from './practiceRig'
 
 /** What the records know of a rig. */
 export interface KnownRig {
@@ -14,6 +14,8 @@ export interface KnownRig {
   appliances: readonly { id: string; kind: ApplianceKind }[]
   outsideK: number
   altitudeM: number
+  /** When a line was last changed, by its identifier. */
+  changedAt: ReadonlyMap<string, string>
   nowIso: string
 }
 
@@ -35,7 +37,8 @@ const isFresh = (at: string | null, nowIso: string): boolean =>
 /** Lines that can be practiced on: with a source and no ring. */
 function hasSource({ line }: LineGear): boolean {
   const graph = lineGraphOrNull(line)
-  return graph !== null && graph.sources.length > 0 && graph.ring.length === 0
+  if (graph === null || graph.ring.length > 0) return false
+  return graph.sources.length > 0 && graph.parts.length <= MOST_PARTS
 }
 
 /**
@@ -51,6 +54,7 @@ export function rigsOfGear({
   appliances,
   outsideK,
   altitudeM,
+  changedAt,
   nowIso,
 }: KnownRig): (LineGear & { rig: PracticeRig })[] {
   const kindOf = new Map(appliances.map(({ id, kind }) => [id, kind]))
@@ -88,6 +92,7 @@ export function rigsOfGear({
         batteryShare: gear.battery?.startShare ?? null,
         room: gear.heat.rooms[0]?.shelter.room ?? null,
         known: {
+          lever: isFresh(changedAt.get(lineGear.id) ?? null, nowIso),
           cylinders: drawn.filter(({ cylinder }) => isFresh(measuredAt(cylinder), nowIso)).map(({ partId }) => partId),
         },
       })

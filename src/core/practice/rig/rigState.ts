@@ -78,8 +78,26 @@ const UNKNOWN_BATTERY = 0.8
 /** So little gas is only vapor; a changeover calls the cylinder empty. [common practice] */
 const EMPTY_KG = 0.4
 
+/** Graphs by line: a state with another mark or leak keeps the line of the one before. */
+const graphs = new WeakMap<Line, LineGraph>()
+
+/** The graph of a state's line. */
+export function stateGraph({ line }: Pick<RigState, 'line'>): LineGraph {
+  const graph = graphs.get(line) ?? lineGraph(line)
+  graphs.set(line, graph)
+  return graph
+}
+
+const soundStates = new WeakMap<PracticeRig, RigState>()
+
 /** The rig with nothing wrong: valves open, the lever at a cylinder with gas, every cylinder at the air's temperature. */
 export function soundState(rig: PracticeRig): RigState {
+  const state = soundStates.get(rig) ?? makeSound(rig)
+  soundStates.set(rig, state)
+  return state
+}
+
+function makeSound(rig: PracticeRig): RigState {
   const graph = practiceGraph(rig)
   const sources = Object.fromEntries(
     graph.sources.map(({ part: { id } }): [string, SourceState] => {
@@ -129,7 +147,7 @@ export function withoutMark(state: RigState, id: string, mark: Mark): RigState {
 
 /** A part of the sound rig as it is in a state. */
 export const currentPart = (state: RigState, part: GraphPart): GraphPart =>
-  lineGraph(state.line).byId.get(part.part.id) ?? part
+  stateGraph(state).byId.get(part.part.id) ?? part
 
 /** Thermal state of a cylinder, for the vaporization model. */
 export function thermalOf(state: RigState, partId: string): CylinderThermalState {

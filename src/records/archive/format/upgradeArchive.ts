@@ -13,6 +13,9 @@ function isRow(value: unknown): value is ArchiveRow {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 
+/** Tables that older files, and those written before version 3 was finished, do not have. */
+export const tablesAddedInVersion3: readonly string[] = ['drill_runs', 'rehearsals', 'fault_events']
+
 /** The columns that version 3 added, with what older rows get: entered, and nothing told. */
 const addedInVersion3: Readonly<Record<string, ArchiveRow>> = {
   rigs: { shell: null, sources: {}, noneNeeded: [], drivingRules: [] },

@@ -5,7 +5,7 @@ import { hashesSchema, MAX_FILE_TEXT, MAX_ROWS } from '@/records/archive/format/
 import { archiveTables, pictureTables } from '@/records/archive/format/archiveTables'
 import { tableHash } from '@/records/archive/format/canonicalJson'
 import { checkTables, MAX_ISSUES } from '@/records/archive/format/checkTables'
-import { upgradeArchive } from '@/records/archive/format/upgradeArchive'
+import { tablesAddedInVersion3, upgradeArchive } from '@/records/archive/format/upgradeArchive'
 import { contentHash, photoTypeOf } from '@/records/repositories/photos'
 import { FileError, fileFault } from './FileError'
 import { addLineNumbers, brokenLine } from './lineNumbers'
@@ -88,7 +88,14 @@ const outlineSchema = z.strictObject({
   format: z.literal(FORMAT),
   version: z.int().min(1).max(FORMAT_VERSION),
   part: z.enum(['all', 'rig']),
-  tables: z.strictObject(Object.fromEntries(tableNames.map((name) => [name, z.array(z.unknown()).max(MAX_ROWS)]))),
+  tables: z.strictObject(
+    Object.fromEntries(
+      tableNames.map((name) => {
+        const rows = z.array(z.unknown()).max(MAX_ROWS)
+        return [name, tablesAddedInVersion3.includes(name) ? rows.default([]) : rows]
+      }),
+    ),
+  ),
   hashes: hashesSchema,
   files: z
     .record(z.string().max(64), z.string().max(MAX_FILE_TEXT))
