@@ -43,7 +43,6 @@ const pictures: readonly Picture[] = [
       await page.getByLabel('Temperature of the liquid').fill('52')
     },
   },
-  { name: 'dates', place: '/cylinders/right/dates' },
   { name: 'fill', place: '/fill/by-weight', before: followScale },
   {
     name: 'bottles',
@@ -105,7 +104,28 @@ const pictures: readonly Picture[] = [
   { name: 'card', place: '/trips/larkspur/card' },
   { name: 'steps', place: '/trips/larkspur/steps' },
   { name: 'logbook', place: '/log' },
-  { name: 'gas', place: '/log/gas', before: (page) => page.waitForTimeout(600) },
+  {
+    name: 'diagnosis',
+    place: '/practice',
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Flames are weak' }).click()
+      await page.getByRole('region', { name: 'What it may be' }).waitFor()
+      await page.getByRole('button', { name: 'On a cold night, or after hours of heavy use' }).click()
+      await page.getByText('Undo the last answer').waitFor()
+      await page.waitForTimeout(400)
+      await page.evaluate(() => window.scrollTo(0, 170))
+    },
+  },
+  {
+    name: 'drill-phone',
+    place: '/practice/drills/gas-alarm-driving?seed=2',
+    width: 390,
+    before: async (page) => {
+      await page.getByRole('button', { name: 'Pull off the road' }).click()
+      await page.waitForTimeout(400)
+      await page.evaluate(() => window.scrollTo(0, 330))
+    },
+  },
   {
     name: 'emergency',
     place: '/',

@@ -72,6 +72,10 @@ const pages = [
   '/log/data',
   '/log/rigs',
   '/practice',
+  '/practice/drills',
+  '/practice/drills/nothing-works',
+  '/practice/rehearsal',
+  '/practice/faults',
 ]
 
 /** One page of each kind: a phone shows the same markup in another order. */
