@@ -167,7 +167,8 @@ export const choiceDrills = {
         needs: [
           chosenBefore('heater-off', 'tie-back', 'The heater was off before anybody reached over it.'),
           chosen('tie-back', 'The cloth is out of reach.'),
-          chosenBefore('tie-back', 'measure', 'The distance was measured after that.'),
+          chosen('measure', 'The distance was measured.'),
+          chosenBefore('tie-back', 'measure', 'It was measured after the cloth was moved.'),
         ],
         expert: ['Heater off', 'Cloth away', 'Measure'],
         reasons: ['What can move counts where it can reach: curtain, bedding, a door.'],

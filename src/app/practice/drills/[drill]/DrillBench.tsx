@@ -120,14 +120,13 @@ export function DrillBench({
             issue={issueAt('')}
           />
         )}
-        <div>
+        <div className="readings">
           <BenchReadings view={view} />
           {refused && (
             <p className="issue" role="alert">
               {refused}
             </p>
           )}
-          <DrillLog log={view.log} />
         </div>
         {view.controls.length > 0 && (
           <section aria-label="What you can do" className="drill-controls">
@@ -150,6 +149,7 @@ export function DrillBench({
             <LastAct view={view} />
           </section>
         )}
+        <DrillLog log={view.log} />
       </div>
     </>
   )

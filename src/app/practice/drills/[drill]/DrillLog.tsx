@@ -32,7 +32,7 @@ export function DrillLog({ log }: { log: readonly BenchEntry[] }) {
   if (log.length === 0) return null
   const entries = log.map((entry, i) => ({ ...entry, number: i + 1 })).toReversed()
   return (
-    <section aria-label={practiceLabels.whatYouDid}>
+    <section aria-label={practiceLabels.whatYouDid} className="drill-log">
       <h2>{practiceLabels.whatYouDid}</h2>
       <ol reversed>
         {entries.map(({ number, atS, did, saw }) => (
