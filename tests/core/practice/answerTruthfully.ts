@@ -3,7 +3,7 @@ import type { Answer } from '@/core/practice/diagnosis/check'
 import { diagnose, type Diagnosis } from '@/core/practice/diagnosis/diagnose'
 import type { DiagnosisModel } from '@/core/practice/diagnosis/diagnosisModel'
 import type { SymptomId } from '@/core/practice/diagnosis/symptoms'
-import { symptomsOf } from '@/core/practice/diagnosis/symptoms'
+import { symptomsOf } from '@/core/practice/diagnosis/symptomsOf'
 import {
   type Fault,
   faultContext,

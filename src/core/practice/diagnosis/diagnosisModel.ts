@@ -12,7 +12,8 @@ import type { PracticeRig } from '@/core/practice/rig/practiceRig'
 import type { Check } from './check'
 import { lineChecks } from './lineChecks'
 import { supplyChecks } from './supplyChecks'
-import { type SymptomId, symptomsOf } from './symptoms'
+import { type SymptomId } from './symptoms'
+import { symptomsOf } from './symptomsOf'
 import { useChecks } from './useChecks'
 
 /** One explanation: a fault, or two at once. */

@@ -12,7 +12,8 @@ import {
   type FaultKindId,
   possibleFaults,
 } from '@/core/practice/faults/faults'
-import { type SymptomId, symptomsOf } from '@/core/practice/diagnosis/symptoms'
+import { type SymptomId } from '@/core/practice/diagnosis/symptoms'
+import { symptomsOf } from '@/core/practice/diagnosis/symptomsOf'
 import { tryAppliance } from '@/core/practice/readings/attempt'
 import type { PracticeRig } from '@/core/practice/rig/practiceRig'
 import { between, pick } from '@/core/math/seededRandom'

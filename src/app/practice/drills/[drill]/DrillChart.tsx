@@ -1,11 +1,19 @@
 'use client'
 
+import type { DisplayRole } from '@/core/base/quantity'
 import type { BenchMoment } from '@/core/practice/drills/bench'
 import { formatQuantity, quantityParts } from '@/core/units/formatQuantity'
 import { StripChart } from '@/ui/figures/StripChart'
 import { useUnits } from '@/ui/state/UnitsProvider'
 
-const charts = [
+interface Chart {
+  title: string
+  role: DisplayRole
+  of: (moment: BenchMoment) => number
+  marks?: readonly { at: number; words: string }[]
+}
+
+const charts: readonly Chart[] = [
   { title: 'Pressure behind the regulator', role: 'linePressure', of: ({ lineGaugePa }: BenchMoment) => lineGaugePa },
   {
     title: 'Pressure in the cylinder',
@@ -13,13 +21,22 @@ const charts = [
     of: ({ cylinderGaugePa }: BenchMoment) => cylinderGaugePa,
   },
   { title: 'Room temperature', role: 'temperature', of: ({ roomK }: BenchMoment) => roomK },
-  { title: 'CO2 in the room', role: 'concentration', of: ({ co2Ppm }: BenchMoment) => co2Ppm },
+  {
+    title: 'CO2 in the room',
+    role: 'concentration',
+    of: ({ co2Ppm }: BenchMoment) => co2Ppm,
+    marks: [{ at: 5000, words: 'limit for an 8 h shift' }],
+  },
   {
     title: 'Gas near the floor, share of its lower flammable limit',
     role: 'share',
     of: ({ flammableShare }: BenchMoment) => flammableShare,
+    marks: [
+      { at: 0.2, words: 'the gas alarm sounds' },
+      { at: 1, words: 'it can burn' },
+    ],
   },
-] as const
+]
 
 /** A reading that moves by less than this share of itself tells nothing. */
 const FLAT_SHARE = 0.004
@@ -44,7 +61,7 @@ export function DrillChart({ series }: { series: readonly BenchMoment[] }) {
   return (
     <div className="drill-charts">
       <h2>What the rig did</h2>
-      {moved.map(({ title, role, of }) => (
+      {moved.map(({ title, role, of, marks }) => (
         <StripChart
           key={title}
           title={[title, quantityParts({ value: 1, role }, system).unit].filter(Boolean).join(', ')}
@@ -53,6 +70,7 @@ export function DrillChart({ series }: { series: readonly BenchMoment[] }) {
           points={series}
           foot={{ of: ({ timeS }) => timeS / 60, words: (minute) => `${Math.round(minute)} min`, ticks }}
           lines={[{ words: title, of }]}
+          marks={marks}
           tipOf={(point) =>
             `${Math.round(point.timeS / 60)} min: ${formatQuantity({ value: of(point), role }, system)}`
           }

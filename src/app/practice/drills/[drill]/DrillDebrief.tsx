@@ -27,15 +27,16 @@ export function DrillDebrief({
   saved: boolean
   issue: string | null
 }) {
-  const { result, badEnd, missing, mistakes, faults, expert, reasons, minutes, expertMinutes, gasKg } = debrief
+  const { result, badEnd, missing, mistakes, faults, expert, reasons, minutes, expertMinutes, gasKg, expertGasKg } =
+    debrief
   return (
     <section className="debrief" aria-label={practiceLabels.debrief}>
-      <div className={`verdict ${result === 'good' ? 'ready' : ''}`}>
+      <div className={`verdict ${result === 'good' ? 'ready' : result === 'bad' ? 'stop' : ''}`}>
         <StateMark state={result === 'good' ? 'ready' : result === 'bad' ? 'stop' : 'fix-first'} size={44} />
         <div>
           <strong>{heads[result]}</strong>
           {badEnd && <p>{badEnd}</p>}
-          {missing.length > 0 && <p>Missing: {missing.join(' ')}</p>}
+          {result === 'open' && missing.length > 0 && <p>Missing: {missing.join(' ')}</p>}
           {mistakes.length > 0 && <p>On the way: {mistakes.join(' ')}</p>}
         </div>
       </div>
@@ -72,8 +73,9 @@ export function DrillDebrief({
       <p>
         You took <Amount quantity={{ value: minutes * 60, role: 'minutes' }} /> and{' '}
         <Amount quantity={{ value: gasKg, role: 'bottleMass' }} /> of gas. An expert takes about{' '}
-        <Amount quantity={{ value: expertMinutes * 60, role: 'minutes' }} />. Being fast counts for nothing where care
-        is needed.
+        <Amount quantity={{ value: expertMinutes * 60, role: 'minutes' }} /> and{' '}
+        <Amount quantity={{ value: expertGasKg, role: 'bottleMass' }} />. Being fast counts for nothing where care is
+        needed.
       </p>
       {view.series.length > 2 && <DrillChart series={view.series} />}
       <p className="save-line">
