@@ -32,6 +32,22 @@ test('simulate: readings of a faulted rig after some actions', async () => {
   expect(json.burnedKg).toBeGreaterThan(0)
 })
 
+test('simulate: flag, frost line, hiss and smell say what anybody would see', async () => {
+  const two = sampleRigs.marigold
+  const run = async (kind: string | null) =>
+    (await call('simulate', { rig: two, faults: kind === null ? [] : [{ kind }] })).json
+  expect((await run(null)).flags).toEqual({ changeover: 'green' })
+  expect((await run('empty')).flags).toEqual({ changeover: 'red' })
+  const loose = await run('loose-pigtail')
+  expect(loose).toMatchObject({ smell: { inside: 'none', outside: 'faint' }, leaks: [{ inside: false }] })
+  expect(loose.hissesAt).toEqual([loose.leaks[0].at])
+  expect((await run('tipped')).frost).toBe('past-valve')
+  for (const { massKg, liquidFraction } of (await run(null)).cylinders) {
+    // 42 % of the water capacity by weight is about four fifths of the volume.
+    expect(liquidFraction / (massKg / 9.07)).toBeCloseTo(0.8, 0)
+  }
+})
+
 test('a fault that cannot be on this rig, and other wrong input, is refused at its field', async () => {
   const issues = async (body: object, name = 'simulate') => {
     const { status, json } = await call(name, { rig, ...body })

@@ -109,7 +109,7 @@ export function DiagnosisBench({
               <FoundFault
                 found={found}
                 rigId={rigId}
-                lineId={line.id}
+                line={line}
                 goOn={next ? () => setSearch({ ...search, goesOn: true }) : null}
               />
             )}

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import Button from 'react-bootstrap/Button'
 import { recordFaultAction } from '@/actions/practice'
 import type { RigDiagnosis } from '@/core/practice/diagnosis/diagnoseRig'
+import type { PracticeLine } from '@/services/practice/practice'
 import { Link } from '@/ui/shell/Link'
 import { useSave } from '@/ui/state/useSave'
 import { practiceLabels } from '@/ui/terms/practiceLabels'
@@ -12,12 +13,12 @@ import { practiceLabels } from '@/ui/terms/practiceLabels'
 export function FoundFault({
   found,
   rigId,
-  lineId,
+  line: { id: lineId, rig },
   goOn,
 }: {
   found: RigDiagnosis
   rigId: string
-  lineId: string
+  line: PracticeLine
   /** Goes on asking; null when nothing allowed would tell more. */
   goOn: (() => void) | null
 }) {
@@ -44,7 +45,7 @@ export function FoundFault({
           <strong>Shut the gas off and call a licensed technician.</strong>
         </p>
       )}
-      {first.faults.map(({ kind, label, place, repair }) => (
+      {first.faults.map(({ kind, label, place, repair, isNormal }) => (
         <div key={`${kind} ${place.at}`}>
           {first.faults.length > 1 && <h3>{label}</h3>}
           <ol>
@@ -58,7 +59,7 @@ export function FoundFault({
             </p>
           )}
           <div className="save-line">
-            {!entered.includes(kind) && (
+            {!isNormal && !entered.includes(kind) && (
               <Button
                 variant="quiet"
                 disabled={saving.state === 'saving'}
@@ -70,9 +71,11 @@ export function FoundFault({
                 {practiceLabels.enterFault}
               </Button>
             )}
-            <Link href={`/hookup?${new URLSearchParams({ line: lineId, about: place.partId })}`}>
-              {practiceLabels.showOnDrawing}
-            </Link>
+            {rig.line.parts.some(({ id }) => id === place.partId) && (
+              <Link href={`/hookup?${new URLSearchParams({ line: lineId, about: place.partId })}`}>
+                {practiceLabels.showOnDrawing}
+              </Link>
+            )}
             <span role="status" className="word-state">
               {entered.includes(kind)
                 ? 'Entered. The verdict counts it until the repair is entered under Faults.'

@@ -5,13 +5,14 @@ import { lineReading } from '@/core/practice/readings/lineReading'
 import { frostAt } from '@/core/practice/diagnosis/supplyChecks'
 import { symptomsOf } from '@/core/practice/diagnosis/symptomsOf'
 import { practiceRigSchema } from '@/core/practice/rig/practiceRig'
-import { currentPart, sourceGaugePa } from '@/core/practice/rig/rigState'
+import { liquidFraction } from '@/core/vaporization/cylinderThermalState'
+import { currentPart, sourceGaugePa, thermalOf } from '@/core/practice/rig/rigState'
 import { faultContext, faultedState, faultKindIds, findFault, type Fault } from './faults/faults'
 import { benchActionSchema } from './drills/benchAction'
 import { createBench } from './drills/bench'
 import { applyAction } from './drills/applyAction'
 import { flammableShareOf, litSettings } from './drills/advance'
-import { alarmsOf, smellInside, smellOutside } from './drills/senses'
+import { alarmsOf, flagsOf, hissesAt, smellInside, smellOutside } from './drills/senses'
 
 const namedFaultSchema = z.strictObject({ kind: z.enum(faultKindIds), at: z.string().min(1).max(140).optional() })
 
@@ -80,6 +81,8 @@ export function simulate({ rig, faults, actions }: z.output<typeof simulateSchem
         massKg: found?.massKg ?? 0,
         liquidK: found?.liquidK ?? rig.outsideK,
         gaugePa: sourceGaugePa(bench.rig, source),
+        /** Share of its volume under the frost line: where the liquid ends. */
+        liquidFraction: source.type.gas === 'co2' ? null : liquidFraction(thermalOf(bench.rig, source.part.id)),
       }
     }),
     frost: frostAt(
@@ -87,6 +90,8 @@ export function simulate({ rig, faults, actions }: z.output<typeof simulateSchem
       context.graph.parts.map(({ part }) => part.id),
     ),
     smell: { inside: smellInside(bench), outside: smellOutside(bench) },
+    flags: Object.fromEntries(flagsOf(bench.rig)),
+    hissesAt: hissesAt(bench.rig),
     leaks: bench.rig.leaks.map(({ at, inside, massKgS }) => ({ at, inside, massKgS })),
     alarms: alarmsOf(bench),
     symptoms: [...symptomsOf(context, bench.rig)],

@@ -246,7 +246,11 @@ export const emergencyDrills = {
         rig: context.rig,
         faults: [],
         start: {
-          rig: withMark(soundState(context.rig), missed.part.id, 'unlit-open'),
+          // Air is left in the line, so that not every burner lights at once.
+          rig: {
+            ...withMark(soundState(context.rig), missed.part.id, 'unlit-open'),
+            airInLineM3: between(random, 0, 0.002),
+          },
           open: { [missed.part.id]: 0.1 },
           gasInsideKg: gasFor(context, between(random, 0.1, 0.3)),
         },

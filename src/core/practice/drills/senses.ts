@@ -1,9 +1,9 @@
-import { isShut, lineGraph } from '@/core/hookup/line/lineGraph'
+import { changeoverStates } from '@/core/hookup/line/changeoverSides'
+import { changeoverSide, isShut, lineGraph } from '@/core/hookup/line/lineGraph'
 import { jointName } from '@/core/hookup/line/jointName'
-import { changeoverSide } from '@/core/hookup/line/lineGraph'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
 import { kindOfPart } from '@/core/practice/rig/applianceBehavior'
-import { hasMark, stateGraph } from '@/core/practice/rig/rigState'
+import { hasMark, sourceGaugePa, stateGraph } from '@/core/practice/rig/rigState'
 import { frostAt } from '@/core/practice/diagnosis/supplyChecks'
 import { FLAT_SHARE } from '@/core/practice/readings/attempt'
 import { flammableShareOf } from './advance'
@@ -65,6 +65,30 @@ const leverWords = {
   automatic: 'The changeover is automatic',
 } as const
 
+/**
+ * What the flag of an automatic changeover shows: red when its primary side gives no gas.
+ *
+ * @returns by the part of the changeover; none for a lever
+ */
+export function flagsOf(rig: Bench['rig']): ReadonlyMap<string, 'green' | 'red'> {
+  const automatic = changeoverStates(stateGraph(rig), undefined).filter(({ lever }) => lever === 'automatic')
+  return new Map(
+    automatic.map(({ changeover, sides }) => {
+      const primary = sides.find(({ side }) => side === 'left')
+      const needPa = changeover.type.regulator?.minInletGaugePa ?? 0
+      const gives = primary && !primary.isShut && sourceGaugePa(rig, primary.cylinder) > needPa
+      return [changeover.part.id, gives ? 'green' : 'red']
+    }),
+  )
+}
+
+/** Whether gas is heard to escape: at cylinder pressure, and more than beads. [common practice] */
+const HEARD_KG_S = 10e-3 / 3600
+
+/** Where it hisses: the joint or the part. */
+export const hissesAt = ({ leaks }: Bench['rig']): string[] =>
+  leaks.filter(({ massKgS }) => massKgS >= HEARD_KG_S).map(({ at }) => at)
+
 /** What a look at the cylinders shows: valves, hand-wheels, lever, frost. */
 export function seenAtCylinders({ rig }: Bench): string {
   const { sources, parts } = stateGraph(rig)
@@ -78,6 +102,7 @@ export function seenAtCylinders({ rig }: Bench): string {
     ]
   })
   const levers = parts.filter(({ type }) => type.role === 'changeover').map((part) => leverWords[changeoverSide(part)])
+  const flags = [...flagsOf(rig).values()].map((flag) => `Its flag is ${flag}`)
   const frost = {
     none: 'No frost',
     cylinder: 'Frost on the lower part of the cylinder',
@@ -89,7 +114,7 @@ export function seenAtCylinders({ rig }: Bench): string {
       parts.map(({ part }) => part.id),
     )
   ]
-  return listed([...words, ...levers, frost], '')
+  return listed([...words, ...levers, ...flags, frost], '')
 }
 
 /** What a look along the hoses and valves inside shows. */
