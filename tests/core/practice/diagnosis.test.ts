@@ -7,7 +7,7 @@ import { dangerSignIds, dangerSigns, symptomIds } from '@/core/practice/diagnosi
 import { faultKey, faultKinds, faultKindIds } from '@/core/practice/faults/faults'
 import { practiceRigSchema, type PracticeRig } from '@/core/practice/rig/practiceRig'
 import { sampleRigs } from '@/core/practice/rig/sampleRigs'
-import { soundStart } from '../../lines'
+import { chain, change, edited, outside, soundStart } from '@tests/lines'
 import { diagnosisRun, type DiagnosisRun } from './answerTruthfully'
 
 /** PRACTICE_RUNS=500 for the table of a release. */
@@ -96,6 +96,21 @@ describe.each(names)('on the %s', (name) => {
       { numRuns: 30 },
     )
   })
+})
+
+it('names the faults that only other lines have: automatic shut-off, filter, long hose, CO2 regulator', () => {
+  const long = edited(soundStart('splitter'), change('heater-hose', { lengthM: 8 }))
+  const primed = chain('cylinder-both', 'shut-off-gauge', 'pigtail-acme', 'two-stage', 'npt-to-flare-3/8', 'cooktop')
+  const rigs = [long, primed, soundStart('keg')].map((line) =>
+    practiceRigSchema.parse({ line: outside(line), outsideK: 285 }),
+  )
+  const named = rigs.flatMap((rig) => {
+    const model = diagnosisModel(rig)
+    return Array.from({ length: 60 }, (_, seed) => diagnosisRun(model, seed) ?? []).flat()
+  })
+  expect(named.filter(({ rank, answers }) => rank !== 1 || answers > 7).map(({ fault }) => faultKey(fault))).toEqual([])
+  const kinds = named.map(({ fault }) => fault.kind)
+  expect(kinds).toEqual(expect.arrayContaining(['auto-shutoff', 'filter', 'oil', 'co2-ice']))
 })
 
 it('counts what was measured without asking for it', () => {

@@ -1,6 +1,6 @@
 import type { Metadata } from 'next'
 import { faultKinds, faultLabelOf, isFaultKind } from '@/core/practice/faults/faults'
-import { practiceRecords } from '@/services/practice/practice'
+import { practiceLines, practiceRecords } from '@/services/practice/practice'
 import { rigSnapshot } from '@/services/rigs/rigSnapshot'
 import { DateTime } from '@/ui/figures/DateTime'
 import { Link } from '@/ui/shell/Link'
@@ -10,7 +10,8 @@ import { RepairForm } from './RepairForm'
 export const metadata: Metadata = { title: 'Faults' }
 
 export default function FaultsPage() {
-  const { rig } = rigSnapshot(new Date())
+  const snapshot = rigSnapshot(new Date())
+  const { rig } = snapshot
   const faults = rig ? practiceRecords(rig.id).faults : []
   if (!rig || faults.length === 0) {
     return (
@@ -23,6 +24,9 @@ export default function FaultsPage() {
       </>
     )
   }
+  const lines = practiceLines(snapshot)
+  const isDrawn = (lineId: string | null, partId: string): boolean =>
+    lines.some((line) => line.id === lineId && line.rig.line.parts.some(({ id }) => id === partId))
   return (
     <>
       <p className="lead">
@@ -48,7 +52,7 @@ export default function FaultsPage() {
                     <li key={step}>{step}</li>
                   ))}
                 </ol>
-                {lineId && (
+                {lineId && isDrawn(lineId, partId) && (
                   <Link href={`/hookup?${new URLSearchParams({ line: lineId, about: partId })}`}>
                     {practiceLabels.showOnDrawing}
                   </Link>

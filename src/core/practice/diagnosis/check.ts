@@ -43,6 +43,8 @@ export interface Check {
   minutes: number
   acts: readonly CheckAct[]
   outcomes: readonly CheckOutcome[]
+  /** Its answer speaks for a fault without ruling another out: it tells no two faults apart. */
+  isHint?: boolean
   /** Part that it looks at, for the drawing. */
   partId?: string
   /**

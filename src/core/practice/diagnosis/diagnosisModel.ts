@@ -82,7 +82,7 @@ export function diagnosisModel(
       const chances = check.predict(state, faults)
       return check.outcomes.map(({ id }) => chances[id] ?? 0)
     })
-    const key = JSON.stringify(outcomes)
+    const key = JSON.stringify(outcomes.filter((_, k) => checks[k]?.isHint !== true))
     const group = groups.get(key) ?? groups.size
     groups.set(key, group)
     onProgress((i + 1) / all.length)

@@ -31,6 +31,7 @@ const since: CheckFamily = () => [
     how: 'Pick what comes closest.',
     minutes: 0.3,
     acts: ['recall'],
+    isHint: true,
     outcomes: onsets.map((id) => ({ id, label: onsetLabels[id] })),
     predict: (_, faults) => {
       const all = faults.flatMap(({ kind }) => faultKinds[kind].onset)
