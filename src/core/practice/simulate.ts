@@ -2,7 +2,7 @@ import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 import { tryAppliance } from '@/core/practice/readings/attempt'
 import { lineReading } from '@/core/practice/readings/lineReading'
-import { frostAt } from '@/core/practice/diagnosis/supplyChecks'
+import { frostAt } from '@/core/practice/readings/frost'
 import { symptomsOf } from '@/core/practice/diagnosis/symptomsOf'
 import { practiceRigSchema } from '@/core/practice/rig/practiceRig'
 import { liquidFraction } from '@/core/vaporization/cylinderThermalState'
@@ -85,10 +85,7 @@ export function simulate({ rig, faults, actions }: z.output<typeof simulateSchem
         liquidFraction: source.type.gas === 'co2' ? null : liquidFraction(thermalOf(bench.rig, source.part.id)),
       }
     }),
-    frost: frostAt(
-      bench.rig,
-      context.graph.parts.map(({ part }) => part.id),
-    ),
+    frost: frostAt(bench.rig),
     smell: { inside: smellInside(bench), outside: smellOutside(bench) },
     flags: Object.fromEntries(flagsOf(bench.rig)),
     hissesAt: hissesAt(bench.rig),

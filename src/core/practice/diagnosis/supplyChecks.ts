@@ -1,10 +1,10 @@
 import { changeoverStates } from '@/core/hookup/line/changeoverSides'
 import { isShut } from '@/core/hookup/line/lineGraph'
 import { fromUnit } from '@/core/units/convert'
-import { isFrosted } from '@/core/run/simulation/runningSource'
 import { lineReading } from '@/core/practice/readings/lineReading'
 import { limitOf } from '@/core/practice/rig/practiceRig'
-import { hasMark, type RigState, sourceGaugePa, sourcesInUse, stateGraph } from '@/core/practice/rig/rigState'
+import { hasMark, sourceGaugePa, sourcesInUse, stateGraph } from '@/core/practice/rig/rigState'
+import { frostAt } from '@/core/practice/readings/frost'
 import { certain, type CheckFamily } from './check'
 
 /** A cylinder under this share of its limit feels light. [common practice] */
@@ -111,7 +111,7 @@ const lever: CheckFamily = ({ graph }) =>
       },
     }))
 
-const frost: CheckFamily = ({ graph }) => [
+const frost: CheckFamily = () => [
   {
     id: 'frost',
     ask: 'Do you see frost?',
@@ -124,27 +124,9 @@ const frost: CheckFamily = ({ graph }) => [
       { id: 'regulator', label: 'On the regulator or its vent' },
       { id: 'past-valve', label: 'On the valve and the hose after it' },
     ],
-    predict: (state) =>
-      certain(
-        frostAt(
-          state,
-          graph.parts.map(({ part }) => part.id),
-        ),
-      ),
+    predict: (state) => certain(frostAt(state)),
   },
 ]
-
-/** Where a state shows frost. */
-export function frostAt(state: RigState, partIds: readonly string[]): 'none' | 'cylinder' | 'regulator' | 'past-valve' {
-  const used = sourcesInUse(stateGraph(state)).map(({ part }) => state.sources[part.id])
-  if (used.some((source) => source?.isTipped)) return 'past-valve'
-  if (partIds.some((id) => hasMark(state, id, 'iced'))) return 'regulator'
-  return used.some(
-    (source) => source && isFrosted(source.liquidK, state.rig.outsideK) && source.liquidK < state.rig.outsideK - 2,
-  )
-    ? 'cylinder'
-    : 'none'
-}
 
 const upright: CheckFamily = ({ graph }) => {
   const cylinders = graph.sources.filter(({ type }) => type.role === 'cylinder')

@@ -3,7 +3,7 @@ import type { FaultContext } from '@/core/practice/faults/faultKind'
 import { type AttemptOutcome, tryAppliance } from '@/core/practice/readings/attempt'
 import { kindOfPart } from '@/core/practice/rig/applianceBehavior'
 import { currentPart, type RigState } from '@/core/practice/rig/rigState'
-import { frostAt } from './supplyChecks'
+import { frostAt } from '@/core/practice/readings/frost'
 
 import type { SymptomId } from './symptoms'
 
@@ -17,7 +17,7 @@ const dropping: readonly AttemptOutcome[] = ['drops', 'drops-later']
  * @param context - of the rig
  * @param state - with its faults
  */
-export function symptomsOf({ rig, graph, appliances, outlets }: FaultContext, state: RigState): ReadonlySet<SymptomId> {
+export function symptomsOf({ rig, appliances, outlets }: FaultContext, state: RigState): ReadonlySet<SymptomId> {
   const attempts = [...appliances, ...outlets].map((part) => ({
     part,
     outcome: tryAppliance(state, currentPart(state, part)),
@@ -32,13 +32,7 @@ export function symptomsOf({ rig, graph, appliances, outlets }: FaultContext, st
   if (having(odd).length > 0) found.add('flame-wrong')
   if (having(dropping).length > 0) found.add('pilot-drops')
   if (state.leaks.some(({ inside }) => !inside)) found.add('smell')
-  if (
-    frostAt(
-      state,
-      graph.parts.map(({ part }) => part.id),
-    ) !== 'none'
-  )
-    found.add('frost')
+  if (frostAt(state) !== 'none') found.add('frost')
   const heats = attempts.filter(({ part }) => applianceTraits[kindOfPart(rig, part)].isHeater)
   if (heats.some(({ outcome }) => outcome !== 'good')) found.add('stops-at-night')
   if (state.alarmChirps !== null) found.add('chirp')

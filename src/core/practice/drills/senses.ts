@@ -4,7 +4,7 @@ import { jointName } from '@/core/hookup/line/jointName'
 import { applianceTraits } from '@/core/appliances/applianceKinds'
 import { kindOfPart } from '@/core/practice/rig/applianceBehavior'
 import { hasMark, sourceGaugePa, stateGraph } from '@/core/practice/rig/rigState'
-import { frostAt } from '@/core/practice/diagnosis/supplyChecks'
+import { frostAt } from '@/core/practice/readings/frost'
 import { FLAT_SHARE } from '@/core/practice/readings/attempt'
 import { flammableShareOf } from './advance'
 import type { Bench } from './bench'
@@ -108,12 +108,7 @@ export function seenAtCylinders({ rig }: Bench): string {
     cylinder: 'Frost on the lower part of the cylinder',
     regulator: 'Ice on the regulator and its vent',
     'past-valve': 'Frost on the valve and the hose after it',
-  }[
-    frostAt(
-      rig,
-      parts.map(({ part }) => part.id),
-    )
-  ]
+  }[frostAt(rig)]
   return listed([...words, ...levers, ...flags, frost], '')
 }
 
