@@ -30,9 +30,7 @@ export function FaultRanking({ found }: { found: RigDiagnosis }) {
             </li>
           ))}
       </ol>
-      <p className="hint">
-        Shares come from how often such faults happen (common practice) and from your answers, weighed on your own line.
-      </p>
+      <p className="hint">Shares come from how often such faults happen (common practice) and from your answers.</p>
     </section>
   )
 }
