@@ -1,5 +1,4 @@
-import fs from 'node:fs'
-import ts from 'typescript'
+import { shownTexts } from './shownTexts'
 
 /** Phrases of an earlier wording that screens should lose. Matched in text of TSX and in string literals. */
 const phrases = [
@@ -24,15 +23,21 @@ const phrases = [
 
 /** Forbidden phrases in the texts that a file may show. */
 export function forbiddenPhrases(file: string): string[] {
-  const source = ts.createSourceFile(file, fs.readFileSync(file, 'utf8'), ts.ScriptTarget.Latest, true)
-  const found: string[] = []
-  const visit = (node: ts.Node): void => {
-    const isText = ts.isStringLiteralLike(node) || ts.isTemplateHead(node) || ts.isTemplateMiddleOrTemplateTail(node)
-    if (isText || ts.isJsxText(node)) {
-      for (const phrase of phrases) if (phrase.test(node.text)) found.push(`${file}: ${node.text.trim().slice(0, 80)}`)
-    }
-    ts.forEachChild(node, visit)
-  }
-  visit(source)
-  return found
+  return shownTexts(file).flatMap((text) =>
+    phrases.filter((phrase) => phrase.test(text)).map(() => `${file}: ${text.trim().slice(0, 80)}`),
+  )
+}
+
+const MOST_WORDS = 20
+
+/** Markup and style sheets are no sentences. */
+const isMarkup = (text: string): boolean => /<\w|\{[\w-]+:/.test(text)
+
+/** Sentences of more than 20 words that a file may show. */
+export function longSentences(file: string): string[] {
+  return shownTexts(file)
+    .filter((text) => !isMarkup(text))
+    .flatMap((text) => text.split(/(?<=[.?!:])\s+/))
+    .filter((sentence) => sentence.split(/\s+/).filter((word) => /\w/.test(word)).length > MOST_WORDS)
+    .map((sentence) => `${file}: ${sentence.trim().slice(0, 80)}`)
 }

@@ -76,7 +76,7 @@ export function Remedies({
         )}
       </ul>
       <p className="caution-note mb-0">
-        Never warm a cylinder with a flame, never wrap it, and never count on a bottle that is not made to be refilled.
+        Never warm a cylinder with a flame and never wrap it. Never count on a bottle that is not made to be refilled.
       </p>
     </section>
   )

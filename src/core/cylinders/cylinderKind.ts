@@ -86,7 +86,7 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
     isFixed: false,
     isRefillable: false,
     whenOverfilled:
-      'Do not press its pin. Cap it and stand it upright outdoors in the shade, 25 ft (8 m) from the rig, doors, drains and flames; ask a dealer, or the fire department on its non-emergency line.',
+      'Do not press its pin. Cap it. Stand it upright outdoors in the shade, 25 ft (8 m) from the rig, doors, drains and flames. Ask a dealer, or the fire department on its non-emergency line.',
     filledAt: 'own-cylinder',
     needsOverfillStop: false,
     hasLevel: false,
@@ -101,7 +101,7 @@ export const kindFacts: Readonly<Record<CylinderKind, KindTraits>> = {
     isFixed: false,
     isRefillable: true,
     whenOverfilled:
-      'Cap it and stand it upright outdoors in the shade, away from doors, drains and flames; a dealer comes to draw it down.',
+      'Cap it. Stand it upright outdoors in the shade, away from doors, drains and flames. A dealer comes to draw it down.',
     filledAt: 'own-cylinder',
     needsOverfillStop: false,
     hasLevel: false,

@@ -36,7 +36,7 @@ export const dateRuleSets = [
     id: 'us-dot',
     name: 'US DOT',
     words:
-      'Good for twelve years from manufacture; then five after an external look (E), seven after a proof test (S), twelve after a volumetric one (no letter). CO2 cylinders every five.',
+      'Good for twelve years from manufacture. Then five after an external look (E), seven after a proof test (S), twelve after a volumetric one (no letter). CO2 cylinders every five.',
     source: '49 CFR 180.209',
     standing: 'from memory',
     firstMonths: 144,

@@ -21,10 +21,7 @@ export interface SearchPlace {
 const keys: readonly [string, string][] = [
   ['1 – 9', 'To a station, in the order of the line'],
   ['/', 'Find a station, a cylinder, a line or an appliance'],
-  [
-    'c',
-    'Capture the scale’s reading, or the manometer’s open column, into the field last in focus (Alt + C while in a field)',
-  ],
+  ['c', 'Capture the scale, or the manometer’s open column, into the last field (Alt + C while in a field)'],
   ['u', 'Undo the last thing saved'],
   ['Ctrl + Z, Ctrl + Y', 'Undo and redo in the drawing of a line'],
   ['?', 'This list'],

@@ -197,8 +197,7 @@ export function NightOutlook({
           slip={outlook ? warmthSlip(warmth, asked, outlook) : null}
         >
           <p className="caution-note mb-0">
-            A heater without a chimney warms up a room and is then turned off; these hours are not slept through with it
-            lit.
+            A heater without a flue warms up a room and is then turned off. Nobody sleeps with it lit.
           </p>
         </SlipPaper>
       </div>

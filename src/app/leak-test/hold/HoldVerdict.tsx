@@ -45,7 +45,7 @@ const words: Readonly<Record<HoldOutcome, { mark: 'ready' | 'fix-first' | 'stop'
   short: {
     mark: 'fix-first',
     title: 'Held too short: no test',
-    says: 'Three minutes on a column of water or a gauge of single psi, a quarter of an hour on a dial: a slow leak needs them to show.',
+    says: 'Three minutes on a water column or a gauge of single psi, 15 minutes on a dial: a slow leak needs them to show.',
   },
   long: {
     mark: 'fix-first',

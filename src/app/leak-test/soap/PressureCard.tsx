@@ -97,7 +97,7 @@ export function PressureCard({
       )}
       <p className="mt-3 mb-1">
         {gas === 'propane'
-          ? 'No gauge: soap first. Then, on this cylinder alone, every other one shut and the lever here, let one burner burn on high for 2 min, 5 with long hoses.'
+          ? 'No gauge: soap first. Then shut every other cylinder and turn the lever here. Let one burner burn on high for 2 min, 5 with long hoses.'
           : 'No gauge: soap first. Then take gas through it for a minute.'}
       </p>
       <div className="grade-buttons" role="group" aria-label={leakTestLabels.theFlame}>

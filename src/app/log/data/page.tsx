@@ -16,7 +16,7 @@ export default function DataPage() {
           <h2>Backup</h2>
           <p>
             One file with everything, photos too, checked after it is written. Keep one on another disk. Gold Kettle
-            also makes one each day while it runs, and keeps 7 days, 4 weeks and 12 months of them in “backups”.
+            also makes one each day while it runs. It keeps 7 days, 4 weeks and 12 months of them in “backups”.
           </p>
           <a className="btn btn-primary" href="/api/v1/backup" download>
             Make a backup

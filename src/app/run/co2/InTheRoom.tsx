@@ -120,7 +120,7 @@ export function InTheRoom({ held, roomM3 }: { held: Co2Held; roomM3: number | nu
       {room.found && room.found.allPpm > 40_000 && (
         <p className="issue">
           Over 40,000 ppm is an immediate danger (NIOSH), and it gathers at the floor. It rides outside the living
-          space, or with the door open; out at once if it hisses, and nobody goes in after anybody.
+          space, or with the door open. If it hisses: out at once, and nobody goes in after anybody.
         </p>
       )}
       {leak.found && leak.found.lostKg > 0 && leak.found.lostKg < SCALE_KG && (

@@ -103,8 +103,8 @@ export function KegBench({ held }: { held: Co2Held }) {
               </li>
             </ul>
             <p className="hint">
-              Leave it at that pressure for a week in the cold, or shake it for some minutes; then serve at the same. At{' '}
-              <Amount quantity={{ value: held.altitudeM, role: 'altitude' }} /> the gauge has to show as much more as
+              Keep it at that pressure for a week in the cold, or shake it for some minutes. Serve at the same pressure.
+              At <Amount quantity={{ value: held.altitudeM, role: 'altitude' }} /> the gauge has to show as much more as
               the air lacks.
             </p>
           </>

@@ -162,7 +162,7 @@ export function ColdBench({ data }: { data: RunPageData }) {
           <li>Fuller, larger, or two open at once: more wetted wall, more gas.</li>
           <li>Less at a time, or at warmer hours.</li>
           <li>
-            Out of the wind it boils less, not more; but never wrap or enclose it, and never warm it with a flame.
+            Out of the wind it boils less, not more. But never wrap or enclose it, and never warm it with a flame.
           </li>
           <li>
             What is left by the cold comes back by itself as the cylinder warms: swap it, and keep it for the day.

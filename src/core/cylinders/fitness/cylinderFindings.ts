@@ -103,7 +103,7 @@ export function conditionFindings(cylinder: CylinderGear, nowIso: string, untilD
       makeFinding('fill', 'refilled-non-refillable', {
         text: '{name} was refilled and is not made for it.',
         reason:
-          'Carrying one on a road is an offence in the US, with a fine of up to $500,000 and five years; its valve may not close again. Leave it at home.',
+          'Carrying one on a US road is an offense: up to $500,000 and five years. Its valve may not close again. Leave it at home.',
         parts: partsOf(),
         subjectId: id,
       }),

@@ -46,7 +46,7 @@ const leak: InspectionItem = {
 const dents: InspectionItem = {
   id: 'dents',
   title: 'No deep dents, no gouges',
-  why: 'A shallow dent in the side is often let pass; a sharp or deep one, or a cut in the metal, is for a requalifier to judge.',
+  why: 'A shallow dent in the side is often let pass. A sharp or deep one, or a cut in the metal, is for a requalifier.',
   retires: false,
 }
 

@@ -39,7 +39,7 @@ const steps: Readonly<Record<FillMode, readonly ProcedureStep[]>> = {
       'bleeder',
       'Bleeder open',
       'a quarter turn; or weigh and read after',
-      'It spits white when the liquid has come up to it. A pump that stops itself, or an attendant who uses no bleeder, leaves you the scale or the gauge to check by.',
+      'It spits white when the liquid has come up to it. Some pumps stop themselves, and some attendants use no bleeder. Then check by the scale or the gauge.',
       false,
     ),
     step(

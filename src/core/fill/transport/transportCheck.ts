@@ -91,7 +91,7 @@ function inTheHeat(cylinder: CylinderGear, carrier: Carrier): Finding[] {
       parts: { name, full },
       reason:
         gas === 'co2'
-          ? 'That is a warm day, and no fault; but its disc lets all of it go at once, and five pounds in a closed car are unbreathable. A window stays open.'
+          ? 'That is a warm day, and no fault. But its disc lets all of it go at once: five pounds in a closed car are unbreathable. A window stays open.'
           : 'A parked car in the sun comes near it. Straight back, in the shade, and out of the car.',
       reasonParts: null,
       subjectId: id,

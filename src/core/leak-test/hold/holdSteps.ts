@@ -38,7 +38,7 @@ const low: readonly ProcedureStep[] = [
   step(
     'hold',
     'Hold three minutes',
-    'let it rest a minute, read 7.5 to 9.5 in WC at the start, then the end, and the line’s warmth',
+    'let it rest a minute. Read the start, 7.5 to 9.5 in WC, then the end, and the line’s warmth',
     'Outside that range it is no test. Any fall fails; a rise, or half a degree of warmth or cold, is no pass.',
   ),
   step(
@@ -60,7 +60,7 @@ const cylinder: readonly ProcedureStep[] = [
   step(
     'down',
     'Burn down by 10 to 15 psi',
-    'one burner lit until the gauge stands 10 to 15 psi under the day’s vapor pressure, at 30 psi or more',
+    'one burner lit until the gauge is 10 to 15 psi under the day’s vapor pressure (30 psi at least)',
     'At vapor pressure liquid boils behind a leak and hides it. Below 20 °F soap only.',
   ),
   step(

@@ -5,7 +5,7 @@ export const co2Basis = {
   carbonation: {
     title: 'Pressure for a carbonation',
     formula:
-      '−16.6999 − 0.0101059·T + 0.00116512·T² + 0.173354·T·V + 4.24267·V − 0.0684226·V² psi (T in °F, V volumes), plus what the air here lacks against the sea’s.',
+      '−16.6999 − 0.0101059·T + 0.00116512·T² + 0.173354·T·V + 4.24267·V − 0.0684226·V² psi, with T in °F and V volumes. Plus what the air here lacks against the sea’s.',
     source: 'Brewers’ carbonation table, as a polynomial',
     provenance: 'from memory',
     caution: 'For a keg and a regulator made for it: never above the keg’s own rating.',

@@ -46,7 +46,7 @@ export const cylinderBasis = {
     source: 'Common practice of suppliers and fire departments',
     provenance: 'from memory',
     caution:
-      'The cylinder valve cannot stop it. Beads: outdoors, everyone out and upwind, no flame, engine or tool within 50 ft (15 m), do not drive; call the supplier. Foam, hiss, frost or a strong smell: 330 ft (100 m) away and 911.',
+      'The cylinder valve cannot stop it. Beads: outdoors, everyone out and upwind, no flame, engine or tool within 50 ft (15 m). Do not drive. Call the supplier. Foam, hiss, frost or a strong smell: 330 ft (100 m) away and 911.',
     computedBy: 'cylinders/fitness/vesselFitness#vesselFitness',
     checkedBy: 'core/cylinders/vesselFitness',
   },
@@ -171,7 +171,7 @@ export const cylinderBasis = {
   'overfill-stop': {
     title: 'Overfill stop (OPD)',
     formula:
-      'Cylinders for 4 to 40 lb of propane need a valve with an overfill stop to be filled; its hand-wheel has three lobes.',
+      'Cylinders for 4 to 40 lb of propane need a valve with an overfill stop to be filled. Its hand-wheel has three lobes.',
     source: 'NFPA 58, since 2002',
     provenance: 'from memory',
     computedBy: 'cylinders/fitness/vesselFitness#vesselFitness',
@@ -225,7 +225,7 @@ export const cylinderBasis = {
   'learned-gauge': {
     title: 'Level as learned',
     formula:
-      'What past fills to the stop metered, against what the gauge showed before them; more on the dial never means less.',
+      'What past fills to the stop metered, against what the gauge showed before them. More on the dial never means less.',
     source: 'Your fills',
     provenance: 'your entry',
     range: 'A few percent of the cylinder, as the fills it learned from.',
@@ -244,7 +244,7 @@ export const cylinderBasis = {
   'ran-out': {
     title: 'Found empty',
     formula:
-      'It gave out and was light when lifted: no liquid, and vapour at about the pressure of the air, which is what saturated vapour weighs at the boiling point, −44 °F (−42 °C).',
+      'It gave out and was light when lifted: no liquid, and vapor at about the pressure of the air. Saturated vapor weighs that at its boiling point, −44 °F (−42 °C).',
     source: 'Your entry; boiling point from the NIST Chemistry WebBook, SRD 69',
     provenance: 'your entry',
     caution: 'Only the scale tells empty from nearly empty. One that is empty is still treated as full of gas.',
@@ -264,7 +264,7 @@ export const cylinderBasis = {
   'relief-setting': {
     title: 'Relief device opens at',
     formula:
-      '375 psig for 240 psi cylinders, in proportion for others; 250 psig for fixed tanks unless their plate says 312; burst discs of CO2 at 5/3 of the service pressure.',
+      '375 psig for 240 psi cylinders, in proportion for others. 250 psig for fixed tanks unless their plate says 312. Burst discs of CO2 at 5/3 of the service pressure.',
     source: 'Makers of valves; read the plate',
     provenance: 'common practice',
     caution: 'A valve shuts again. A disc does not: all of it leaves.',

@@ -25,7 +25,7 @@ export const fillBasis = {
   'room-volume': {
     title: 'Volume it takes',
     formula:
-      'Room by weight ÷ density of the liquid at 60 °F, as gas is sold; for a fixed tank, full less what is in it.',
+      'Room by weight ÷ density of the liquid at 60 °F, as gas is sold. For a fixed tank: full less what is in it.',
     source: equationOfState,
     provenance: 'from memory',
     range: 'A tenth, as pumps meter without correcting for temperature.',
@@ -77,7 +77,7 @@ export const fillBasis = {
   decant: {
     title: 'Where the hiss stops',
     formula:
-      'The wall boils the first liquid and cools until its vapour fills the bottle; that vapour is squeezed to the supply’s pressure (p·V^1.13 constant); the rest is liquid.',
+      'The wall boils the first liquid and cools until its vapor fills the bottle. That vapor is squeezed to the supply’s pressure (p·V^1.13 constant). The rest is liquid.',
     source: 'Energy balance of the wall; densities and latent heat by the equation of state',
     provenance: 'from memory',
     caution: 'An estimate, never a bound: a cold bottle left on goes on filling. Only the scale decides.',
@@ -136,7 +136,7 @@ export const fillBasis = {
   'carry-limit': {
     title: 'Carrying in a car',
     formula:
-      'In a closed passenger car at most 45 lb of propane in one cylinder and 90 lb in all; upright, held, valve shut and plugged.',
+      'In a closed passenger car at most 45 lb of propane in one cylinder and 90 lb in all. Upright, held, valve shut and plugged.',
     source: 'NFPA 58',
     provenance: 'from memory',
     limit: 'most',

@@ -5,7 +5,7 @@ export const heatBasis = {
   clearance: {
     title: 'Margin to what can burn',
     formula:
-      'The heater’s box is widened at each face by the distance its manual asks for; the margin is the least move, straight out of one face, that brings the thing to the edge of that box. Things that move count where they can reach.',
+      'The heater’s box is widened at each face by the distance its manual asks for. The margin is the least move, straight out of one face, to the edge of that box. Things that move count where they can reach.',
     source: 'Geometry; the distances are your manual’s',
     provenance: 'your entry',
     caution: 'The heater’s own manual and local code come first.',
@@ -42,7 +42,7 @@ export const heatBasis = {
   },
   'hose-run': {
     title: 'Hose to the outlet',
-    formula: 'Straight from the outlet to the back of the heater, and a tenth for its bends; never in front of it.',
+    formula: 'Straight from the outlet to the back of the heater, and a tenth for its bends. Never in front of it.',
     source: 'Common practice',
     provenance: 'common practice',
     computedBy: 'heat/heaters/hoseRun#hoseRun',
@@ -70,7 +70,7 @@ export const heatBasis = {
   'area-codes': {
     title: 'What codes for buildings ask',
     formula:
-      'To another room two openings of 1 in² for each 1,000 BTU/h, 100 in² at least; to outdoors two of 1 in² for each 4,000, or one for each 3,000.',
+      'To another room: two openings of 1 in² for each 1,000 BTU/h, 100 in² at least. To outdoors: two of 1 in² for each 4,000, or one for each 3,000.',
     source: 'NFPA 54, for comparison',
     provenance: 'from memory',
     limit: 'least',
@@ -80,7 +80,7 @@ export const heatBasis = {
   'air-model': {
     title: 'Air of the room',
     formula:
-      'One zone, well mixed: what comes in, is made or used, and goes out again, for oxygen, CO2 and water; 3.63 kg of oxygen in, 2.99 kg of CO2 and 1.63 kg of water out for each kilogram of propane.',
+      'One zone, well mixed: what comes in, is made or used, and goes out, for oxygen, CO2 and water. Each kilogram of propane takes 3.63 kg of oxygen. It makes 2.99 kg of CO2 and 1.63 kg of water.',
     source: 'Stoichiometry; air through openings by BS 5925 and CIBSE AM10',
     provenance: 'from memory',
     caution: 'Carbon monoxide is not computed: only an alarm tells of it.',

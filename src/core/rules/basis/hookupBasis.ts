@@ -15,7 +15,7 @@ export const hookupBasis = {
   'joint-making': {
     title: 'How a joint is made',
     formula:
-      'Tapered pipe thread seals on its threads, with tape or paste; every other joint on its face, sleeve, O-ring or washer, without. Hand-wheels by hand, the rest snug with the wrenches named.',
+      'Tapered pipe thread seals on its threads, with tape or paste. Every other joint seals on its face, sleeve, O-ring or washer, without. Hand-wheels by hand, the rest snug with the wrenches named.',
     source: 'Common practice of fitters',
     provenance: 'common practice',
     caution: 'The sheet of the part comes first.',
@@ -25,7 +25,7 @@ export const hookupBasis = {
   'pressure-zones': {
     title: 'Pressure of each stretch',
     formula:
-      'Cylinder pressure up to the first regulator, 10 to 15 psi after an intermediate one, 11 in WC after the last. A part is used only up to the pressure it is made for.',
+      'Cylinder pressure up to the first regulator. 10 to 15 psi after an intermediate one. 11 in WC after the last. A part is used only up to the pressure it is made for.',
     source: 'Common practice; NFPA 58 and 1192 for what they cover',
     provenance: 'common practice',
     computedBy: 'hookup/line/lineZones#lineZones',
@@ -34,7 +34,7 @@ export const hookupBasis = {
   'line-order': {
     title: 'Order of the line',
     formula:
-      'Cylinder valve, automatic shut-off if fitted, pigtail, changeover or regulator with its vent down, main line, branches each with a valve, appliance. No open end: plug or cap. Clipped, sleeved through floors, out of the road’s reach.',
+      'In order: cylinder valve, automatic shut-off if fitted, pigtail, changeover or regulator, main line, branches with a valve, appliance. Vents point down. No open end: plug or cap. Clipped, sleeved through floors, out of the road’s reach.',
     source: 'Common practice of owners and fitters',
     provenance: 'common practice',
     computedBy: 'hookup/checks/hookupCheck#hookupCheck',
@@ -78,7 +78,7 @@ export const hookupBasis = {
   'regulator-curve': {
     title: 'After the regulator',
     formula:
-      'Its setting, sagging by a tenth up to its rated flow and falling away beyond; locked up a little above it when nothing burns, 14 in WC at most.',
+      'Its setting, sagging by a tenth up to its rated flow and falling away beyond. Locked up with nothing burning: 14 in WC at most.',
     source: 'Usual limits for low-pressure regulators; the plate of yours comes first',
     provenance: 'common practice',
     range: 'A tenth: regulators of one kind differ.',

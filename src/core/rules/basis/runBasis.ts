@@ -72,7 +72,7 @@ export const runBasis = {
   'gas-by-weather': {
     title: 'Gas by habit and weather',
     formula:
-      'Hour by hour: a heater burns what the room loses (loss × warmth wished − outside), a fridge the longer the warmer it is around it, pots and hot water by what is cooked and washed. Summed over the nights ÷ 50.35 MJ/kg.',
+      'Hour by hour: a heater burns what the room loses (loss × warmth wished − outside). A fridge burns longer the warmer it is around it. Pots and hot water: by what is cooked and washed. Summed over the nights ÷ 50.35 MJ/kg.',
     source: 'Heat balance with your room, forecast and habits',
     provenance: 'common practice',
     caution: 'Weather and people differ from the plan: look at the spread before relying on little.',
@@ -83,7 +83,7 @@ export const runBasis = {
   'trip-by-hours': {
     title: 'The trip hour by hour',
     formula:
-      'In steps of some minutes: what is wanted, what the cylinders in use can give above the pressure their regulator needs, what is left in each.',
+      'In steps of some minutes: what is wanted, what the cylinders in use can give at their regulator’s need, what is left in each.',
     source: 'Energy and mass balance; see the models in the documentation',
     provenance: 'common practice',
     caution: 'A model of still gas and even walls. Take along more than it says.',
@@ -94,7 +94,7 @@ export const runBasis = {
   'cold-cylinder': {
     title: 'A cylinder as it boils',
     formula:
-      'Heat through the wetted wall (11.5 W per m² and K in still air, more in wind) − gas drawn × heat of boiling = warming of liquid and wall. The pressure is that of boiling at the liquid’s temperature.',
+      'Heat through the wetted wall − gas drawn × heat of boiling = warming of liquid and wall. In still air 11.5 W per m² and K pass, in wind more. The pressure is that of boiling at the liquid’s temperature.',
     source: 'Energy balance; the wall’s value meets suppliers’ tables of a 100 lb cylinder',
     provenance: 'from memory',
     caution: 'Never warm a cylinder with a flame, and never wrap it.',
@@ -141,7 +141,7 @@ export const runBasis = {
   'battery-charge': {
     title: 'Charge of the 12 V battery',
     formula:
-      'Charge before + sun + charger − (what stands by + blowers and igniters while they run) × time, not under the share that may be drawn.',
+      'Charge before + sun + charger − (standing load + blowers and igniters while they run) × time. Not under the share that may be drawn.',
     source: 'Charge balance with your battery',
     provenance: 'your entry',
     caution: 'A flat battery stops a furnace with the cylinders full.',
@@ -152,7 +152,7 @@ export const runBasis = {
   'forecast-hours': {
     title: 'Weather hour by hour',
     formula:
-      'From your forecast; else each night as cold as the coldest and each day 10 °C (18 °F) warmer, in calm air.',
+      'From your forecast. Else each night is as cold as the coldest and each day 10 °C (18 °F) warmer, in calm air.',
     source: 'Your forecast, your entry or your file',
     provenance: 'your entry',
     computedBy: 'run/weather/forecast#weatherAt',
@@ -161,7 +161,7 @@ export const runBasis = {
   'heat-wanted': {
     title: 'Heat the room wants',
     formula:
-      'Loss of the room × (temperature wished − outside) + its capacity × the warming, less the heat of all else that burns in it.',
+      'Loss of the room × (temperature wished − outside) + its capacity × the warming. Less the heat of all else that burns in it.',
     source: 'Your warm-up log, else shape and classes of the room',
     provenance: 'common practice',
     range: 'As the loss of the room: a third from its shape.',
@@ -171,7 +171,7 @@ export const runBasis = {
   'habit-acts': {
     title: 'Cooking and washing',
     formula:
-      'Coffee 6, tea 5, breakfast and lunch 15, soup 20, dinner 40, bread 60 minutes of a burner at seven tenths; a shower 20, dishes 6, washing 3 litres at 40 °C, three quarters of the gas ending in the water.',
+      'Minutes of a burner at seven tenths: coffee 6, tea 5, breakfast and lunch 15, soup 20, dinner 40, bread 60. Liters at 40 °C: a shower 20, dishes 6, washing 3. Three quarters of the gas end in the water.',
     source: 'Common practice',
     provenance: 'common practice',
     computedBy: 'appliances/activities#activities',
@@ -200,7 +200,8 @@ export const runBasis = {
   },
   'wetted-wall': {
     title: 'Wetted wall',
-    formula: 'Bottom and side up to the liquid of a standing cylinder; arc and ends under the liquid of a lying tank.',
+    formula:
+      'Of a standing cylinder: bottom and side up to the liquid. Of a lying tank: arc and ends under the liquid.',
     source: 'Geometry, flat ends of the same volume',
     provenance: 'published',
     computedBy: 'vaporization/vessel#wettedAreaM2',
@@ -208,8 +209,7 @@ export const runBasis = {
   },
   'draw-until': {
     title: 'How long a cold cylinder keeps it up',
-    formula:
-      'The steady draw until liquid is so cold that it presses less than the regulator needs, or until it is gone.',
+    formula: 'The steady draw until the liquid is too cold for the pressure that the regulator needs, or gone.',
     source: 'Energy balance, in steps of half a minute',
     provenance: 'common practice',
     caution: 'What stays in it then is not lost: it comes again as the cylinder warms up by itself.',
@@ -220,7 +220,7 @@ export const runBasis = {
   spread: {
     title: 'Spread of the runs',
     formula:
-      'Many runs with weather off by 1 K on the first day and 0.4 K more each day (or as the forecast says), wind and habits off by a fifth or two. A tenth of the runs lies below the low figure, nine tenths below the high.',
+      'Many runs with weather off by 1 K on the first day and 0.4 K more each day. The forecast’s own spread counts first. Wind and habits are off by a fifth or two. A tenth of the runs lies below the low figure, nine tenths below the high.',
     source: 'Common practice',
     provenance: 'common practice',
     computedBy: 'run/analysis/monteCarlo#monteCarlo',
@@ -229,7 +229,7 @@ export const runBasis = {
   'fill-errand': {
     title: 'To be filled before leaving',
     formula:
-      'What trip and reserve lack, into the cylinders with the most room, to no more than their limits; then new bottles.',
+      'What trip and reserve lack, into the cylinders with the most room, to no more than their limits. Then new bottles.',
     source: 'From the sums of the trip',
     provenance: 'published',
     caution: 'Filled by weight, to the stop weight and no further.',

@@ -19,7 +19,7 @@ export const drivingRules: readonly DrivingRule[] = [
     place: 'United States',
     on: 'allowed',
     words:
-      'Most states let a fridge run on the road; many tunnels and some bridges ask for valves shut, and some for no gas at all.',
+      'Most states let a fridge run on the road. Many tunnels and some bridges ask for valves shut, and some for no gas at all.',
     source: 'State traffic codes and toll authorities’ rules',
     provenance: 'from memory',
   },

@@ -73,7 +73,7 @@ export const calculations: Readonly<Record<string, Calculation>> = {
   ),
   decant: calculation('Where the hiss stops when a bottle is filled from a cylinder', decantSchema, decant),
   'hookup-check': calculation(
-    'Every joint of a line, its pressure zones, the pressures as it burns, and what is to be said of it',
+    'Joints of a line, its pressure zones, the pressures as it burns, and its findings',
     hookupCheckSchema,
     hookupCheck,
   ),

@@ -104,7 +104,7 @@ export function DayListBench({
       ))}
       {places.length === 0 && <p>Nothing to be done: every finding is mended or accepted.</p>}
       <p className="hint mt-3">
-        A tick is for you; the verdict changes when the weight, the date or the test is entered at its place. Fixed
+        A tick is for you. The verdict changes when the weight, the date or the test is entered at its place. Fixed
         piping, regulators inside walls and vessels are a licensed technician’s.
       </p>
     </>

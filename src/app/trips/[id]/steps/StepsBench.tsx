@@ -55,7 +55,7 @@ export function StepsBench({
       {rail?.procedure === 'swap' && <SwapEntry cylinders={cylinders} />}
       <p className="hint">
         Made from your cylinders, changeover, heaters and alarms. The manuals of your equipment and the local code come
-        first; a tap on a step says why it is there.
+        first. A tap on a step says why it is there.
       </p>
     </>
   )
