@@ -26,7 +26,7 @@ test.each([
   ['400 nights', { ...body, trip: { ...body.trip, nights: 400 } }, 'trip.nights'],
   ['a moment in words', { ...body, now: 'noon' }, 'now'],
   [
-    'a cylinder of less than nothing',
+    'a cylinder of less than zero',
     { ...body, rig: { ...body.rig, cylinders: [cylinderGear({ waterCapacityKg: -1 })] } },
     'rig.cylinders.0.waterCapacityKg',
   ],

@@ -38,10 +38,10 @@ describe('vaporisation', () => {
 
   test.each([
     [{ liquidKg: 40 }, 'liquidKg', 'more than fits'],
-    [{ liquidKg: -1 }, 'liquidKg', 'less than nothing'],
+    [{ liquidKg: -1 }, 'liquidKg', 'less than zero'],
     [{ airTemperatureK: 20 }, 'airTemperatureK', 'must lie between'],
     [{ windMS: -3 }, 'windMS', 'calm'],
-    [{ vessel: { waterCapacityKg: 0 } }, 'vessel.waterCapacityKg', 'more than nothing'],
+    [{ vessel: { waterCapacityKg: 0 } }, 'vessel.waterCapacityKg', 'more than zero'],
     [{ altitudeM: 99_999 }, 'altitudeM', 'altitude'],
   ])('%o is refused at %s', async (change, path, sentence) => {
     expect((await issues('vaporisation', { ...draw, ...change }))[path]).toContain(sentence)

@@ -27,7 +27,7 @@ test('by gauge: percent and eighths, both meanings', () => {
   expect(gauge('50 %', 'whole')).toBeCloseTo(0.5, 9)
 })
 
-test('inches and centimetres, a warmer liquid is lighter', () => {
+test('inches and centimeters, a warmer liquid is lighter', () => {
   const metric = readLevel(
     cylinderGear(),
     texts(typed({ height: '15.24', diameter: '30.48', length: '38.1' }, 'metric')),
@@ -52,7 +52,7 @@ test.each<Partial<LevelTexts>>([
 test.each<[Partial<LevelTexts>, string, RegExp]>([
   [typed({ height: '20' }), 'heightM', /higher than the vessel/],
   [typed({ length: '4' }), 'lengthM', /shorter than its two dished ends/],
-  [typed({ diameter: '0' }), 'diameterM', /more than nothing/],
+  [typed({ diameter: '0' }), 'diameterM', /more than zero/],
   [typed({ temperature: '400 C' }), 'temperatureK', /must lie between/],
 ])('%j has its sentence at %s', (change, path, sentence) => {
   const { toSave, issueAt } = read(change)

@@ -82,7 +82,7 @@ test('impossible stamps', async ({ page }) => {
   await page.getByLabel('WC, the water capacity').fill('0')
   await page.getByRole('button', { name: cylindersLabels.saveTheStamps }).click()
   await expect(page.getByText(heatLabels.giveItAName)).toBeVisible()
-  await expect(page.getByText('This must weigh more than nothing.')).toBeVisible()
+  await expect(page.getByText('This must weigh more than zero.')).toBeVisible()
   await expect(page.getByLabel('TW, the tare')).toHaveValue('17.5')
 })
 

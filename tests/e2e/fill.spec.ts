@@ -245,7 +245,7 @@ test('prices compared, one from the price board, and when a refillable bottle pa
   )
   await page.getByRole('button', { name: fillLabels.addAPrice }).click()
   await page.getByRole('button', { name: fillLabels.saveThePrice }).click()
-  await expect(page.getByText('A price is more than nothing.')).toBeVisible()
+  await expect(page.getByText('A price is more than zero.')).toBeVisible()
 })
 
 test('before leaving: what is ticked is logged, what is missing is said', async ({ page }) => {

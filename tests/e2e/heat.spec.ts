@@ -116,7 +116,7 @@ test('wrong sizes are reported at their field, and the drawing stays', async ({ 
   await page.goto(`${kettle.url}/heat`)
   const measures = page.getByRole('region', { name: heatLabels.measuresOfTheRoom })
   await measures.getByLabel('Ceiling on the left').fill('0.01')
-  await expect(measures.getByRole('alert').filter({ hasText: 'A room holds more than nothing' })).toBeVisible()
+  await expect(measures.getByRole('alert').filter({ hasText: 'A room holds more than zero' })).toBeVisible()
   await page.getByRole('button', { name: heatLabels.saveTheRoom }).click()
   await expect(page.getByText(sharedLabels.notSaved)).toBeVisible()
   await measures.getByLabel('Ceiling on the left').fill('-3')

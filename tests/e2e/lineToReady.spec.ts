@@ -30,7 +30,7 @@ test('on a phone: started from a ready-made line, a part inserted and described 
     .getByRole('button', { name: sharedLabels.takeItOut })
     .click()
   const findings = page.getByRole('region', { name: sharedLabels.findings })
-  await expect(findings).toContainText('stands on a hose without a fuel filter')
+  await expect(findings).toContainText('is on a hose without a fuel filter')
   await page.getByRole('button', { name: sharedLabels.undo, exact: true }).first().click()
   await expect(findings).not.toContainText('fuel filter')
   // The only radiant of the rig is this one: it is linked from the beginning.
@@ -43,7 +43,7 @@ test('on a phone: started from a ready-made line, a part inserted and described 
   await expect(findings).toContainText('brings cylinder pressure into the living space')
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   await page.getByRole('button', { name: sharedLabels.beginWithAnother }).click()
-  await expect(page.getByRole('button', { name: /CO2 for tyres/ })).toBeVisible()
+  await expect(page.getByRole('button', { name: /CO2 for tires/ })).toBeVisible()
 })
 
 test('the sheet by keyboard; u undoes the last entry', async ({ page }) => {

@@ -47,7 +47,7 @@ test('the log is searched, filtered, paged, and a mistake voided with a reason',
   await row.getByRole('button', { name: 'Void it' }).click()
   await expect(row).toContainText('voided: the regulator was on it')
   await page.goto(kettle.url)
-  await expect(page.getByText('Nobody knows what is in Right cylinder.')).toBeVisible()
+  await expect(page.getByText('Weigh Right cylinder: its contents are unknown.')).toBeVisible()
   quiet()
 })
 

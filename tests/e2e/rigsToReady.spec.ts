@@ -187,7 +187,7 @@ test('a small motorhome with an onboard tank: from nothing to ready on a phone',
   await press(cylindersLabels.saveTheStamps)
   await expect(page).not.toHaveURL(/new$/)
   await station(/^Trip/)
-  await fix('Nobody knows what is in Tank', 'Read its gauge')
+  await fix('Weigh Tank: its contents are unknown', 'Read its gauge')
   await type(sharedLabels.theGaugeShows, '75')
   await press(cylindersLabels.saveTheReading)
   await expect(page.getByText('Reading of Tank saved')).toBeVisible()

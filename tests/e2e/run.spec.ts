@@ -282,7 +282,7 @@ test('CO2 on a phone: a keg, tires, a fast draw, and its effect in a closed room
   await page.getByLabel(runLabels.itIsToHave).fill('20 psi')
   await expect(page.getByText('It is to end with more than it has.')).toBeVisible()
   await page.getByLabel(runLabels.itIsToHave).fill('50 psi')
-  await expect(page.getByRole('region', { name: runLabels.tiresAndTools })).toContainText('tyres in the cylinder')
+  await expect(page.getByRole('region', { name: runLabels.tiresAndTools })).toContainText('tires in the cylinder')
   await page.getByRole('button', { name: runLabels.fastDraw }).click()
   await page.getByLabel(runLabels.drawnAtOnce).fill('55 oz')
   await expect(page.getByText(/freezes to dry ice/)).toBeVisible()

@@ -18,7 +18,7 @@ test('the demo trip stops, says why, and links to the place', async ({ page }) =
   await expect(verdict(page)).toContainText('Stop')
   const findings = page.getByRole('region', { name: sharedLabels.findings })
   await expect(findings).toContainText('Bottle 2 is overfilled by 1.4 oz.')
-  await expect(findings).toContainText('Nobody knows what is in Bottle 3.')
+  await expect(findings).toContainText('Weigh Bottle 3: its contents are unknown.')
   await expect(findings).toContainText('Soda cylinder was weighed')
   await findings.getByRole('link', { name: 'See the weighing' }).click()
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Bottle 2')

@@ -141,7 +141,7 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
   await expect(page.getByText('Swap of Left cylinder saved')).toBeVisible()
   const line = page.getByRole('region', { name: 'The rig’s line', exact: true }).first()
   // 15 kg on the scale less the stamped tare, all of it burned.
-  await expect(line).toContainText(/Burnt \d\d\.\d\slb where the habits as entered/)
+  await expect(line).toContainText(/Burned \d\d\.\d\slb where the habits as entered/)
   await page.getByRole('button', { name: sharedLabels.undo, exact: true }).click()
   await expect(line).toContainText('Nothing was weighed on this trip yet.')
   await swap.getByLabel(tripsLabels.liftedItWas).selectOption('still heavy: only cold')
@@ -161,9 +161,9 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
   records.$client.close()
 
   await page.goto(kettle.url)
-  await expect(page.getByText('Reckoned from the weigh-ins on', { exact: false })).toBeVisible()
+  await expect(page.getByText('Counted from the weigh-ins on', { exact: false })).toBeVisible()
   await tab(page, 'On the way').click()
-  await expect(line).toContainText(/Burnt 5\.7\slb where the habits as entered would have burnt/)
+  await expect(line).toContainText(/Burned 5\.7\slb where the habits as entered would have burned/)
   await expect(line).toContainText('The plan goes by the habits as entered.')
   const before = await line.innerText()
   await line.getByRole('button', { name: tripsLabels.planTheNightsLeftByThis }).click()
@@ -175,9 +175,9 @@ test('a trip copied, under way, weighed: the calibration is shown, accepted into
   await expect(line).toContainText('Refused')
 
   await page.goto(`${kettle.url}/run`)
-  await expect(page.getByText('Under way. Here the whole trip is reckoned', { exact: false })).toBeVisible()
+  await expect(page.getByText('Under way. Here the whole trip is counted', { exact: false })).toBeVisible()
   await page.getByRole('link', { name: runLabels.whatIsLeftOfIt }).click()
-  await expect(page.getByText('Reckoned from the weigh-ins on', { exact: false })).toBeVisible()
+  await expect(page.getByText('Counted from the weigh-ins on', { exact: false })).toBeVisible()
 
   await page.goto(`${kettle.url}/log/gas`)
   await expect(page.getByRole('row', { name: /Quarry Lake/ })).toContainText('$')

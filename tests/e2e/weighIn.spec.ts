@@ -141,5 +141,5 @@ test('a mistaken weighing is voided with a reason and stays visible', async ({ p
   await page.getByLabel(sharedLabels.whyIsItWrong).fill('the adapter was on it')
   await page.getByRole('button', { name: 'Void it' }).click()
   await expect(page.getByText('voided: the adapter was on it')).toBeVisible()
-  await expect(page.getByText('Nobody knows what is in Soda cylinder.')).toBeVisible()
+  await expect(page.getByText('Weigh Soda cylinder: its contents are unknown.')).toBeVisible()
 })

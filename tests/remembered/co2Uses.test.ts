@@ -69,7 +69,7 @@ describe('a tire from 28 to 50 psi', () => {
   })
 
   test('impossible input is refused at its field', () => {
-    expect(() => tireGas({ ...tire, volumeM3: 0 })).toThrow('more than nothing')
+    expect(() => tireGas({ ...tire, volumeM3: 0 })).toThrow('more than zero')
     expect(() => tireGas({ ...tire, toGaugePa: tire.fromGaugePa })).toThrow('end with more')
     expect(() => tireGas({ ...tire, fromGaugePa: -1 })).toThrow('shows 0, not less')
     expect(() => tireGas({ ...tire, toGaugePa: 5e6 })).toThrow('Check the unit')

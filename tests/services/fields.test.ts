@@ -30,20 +30,20 @@ test.each([
 })
 
 test.each([
-  [massField, 0, /more than nothing/],
+  [massField, 0, /more than zero/],
   [massField, 1e6, /heavier than any cylinder/],
   [massField, NaN, /wants a number/],
   [massField, Infinity, /number/],
   [massField, '17.8', /wants a number/],
   [massField, undefined, /missing/],
-  [hangingField, -0.1, /less than nothing/],
+  [hangingField, -0.1, /less than zero/],
   [hangingField, 51, /heavier than any hose/],
   [nameField, '   ', /Give it a name/],
   [nameField, 'x'.repeat(61), /at most 60/],
   [reasonField, '', /Say why/],
   [monthField, '2031-13', /from 01 to 12/],
   [monthField, '03-31', /from 01 to 12/],
-  [priceField, 0, /more than nothing/],
+  [priceField, 0, /more than zero/],
   [priceField, 1e7, /costs that much/],
   [noteField, 'x'.repeat(301), /at most 300/],
   [sourceField, 'guessed', /one of: typed, scale/],

@@ -34,7 +34,7 @@ describe('a required number', () => {
     expect(html).toContain('aria-invalid="true"')
   })
   test('zero is refused as a size, and accepted where allowed', () => {
-    expect(drawn(<Measure label="Width" role="length" value={0} set={nothing} />)).toContain('It is more than nothing.')
+    expect(drawn(<Measure label="Width" role="length" value={0} set={nothing} />)).toContain('It is more than zero.')
     expect(drawn(<Measure label="Rear" role="length" value={0} mayBeZero set={nothing} />)).not.toContain('nothing.')
   })
 })

@@ -156,7 +156,7 @@ describe('what fixes a starving line', () => {
     expect(markup).toContain('starve together')
     expect(markup).toMatch(/0\.\d+ in inside: then all have enough/)
     expect(drawn(<Remedies remedies={remedies} starving={[]} />)).toBe('')
-    expect(drawn(<Remedies remedies={[]} starving={starving} />)).toContain('No single bore or regulator mends it')
+    expect(drawn(<Remedies remedies={[]} starving={starving} />)).toContain('No single bore or regulator fixes it')
   })
 })
 

@@ -82,7 +82,7 @@ export function BeginCylinder({ values, set, issueAt, thisMonth }: BeginPart) {
             text={values.made}
             latest={thisMonth}
             issue={issueAt('cylinder.madeMonth')}
-            hint="such as 03-20; leave it empty if you cannot read it"
+            hint="such as 03-20; keep it empty if you cannot read it"
             onText={(made) => set({ made })}
           />
         </div>

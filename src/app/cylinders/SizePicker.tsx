@@ -32,7 +32,7 @@ export function SizePicker({ take }: { take: (size: TypicalSize) => void }) {
       />
       <p className="hint mb-2">
         {meant.length > 1
-          ? 'A hundred pounds or a hundred gallons? They are told apart so:'
+          ? 'A hundred pounds or a hundred gallons? How to tell them apart:'
           : 'fills in what is common; the stamp on your collar comes first'}
       </p>
       {meant.length > 0 && (

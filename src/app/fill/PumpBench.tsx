@@ -199,7 +199,7 @@ export function PumpBench({
         >
           {stopped && <p className="mb-0">Nothing: it may not be filled.</p>}
           {!stopped && held === null && (
-            <p className="hint mb-0">Nobody knows what is in it: this is for an empty one.</p>
+            <p className="hint mb-0">Its contents are unknown: this is for an empty one.</p>
           )}
         </SlipPaper>
         <div className="mt-3">{children}</div>

@@ -63,7 +63,7 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
     parts: { what: what === 'repaired' ? 'Repaired' : 'Found', fault: faultLabelOf(text(kind)), note: text(note) },
   }),
   lesson: ({ answer, factor, burntKg }) => ({
-    text: '{answer}: {burnt} burnt, {factor} of the habits',
+    text: '{answer}: {burned} burned, {factor} of the habits',
     parts: {
       answer: text(answer),
       burnt: { value: Number(burntKg), role: 'cylinderMass' },

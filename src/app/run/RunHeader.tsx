@@ -58,7 +58,7 @@ export function RunHeader({ editor, data }: { editor: RunEditor; data: RunPageDa
     <section className="run-top" aria-label="How the trip goes">
       {data.trip?.isUnderWay && (
         <p className="answer">
-          Under way. Here the whole trip is reckoned, as if what is aboard now had been there at its start.{' '}
+          Under way. Here the whole trip is counted, as if what is aboard now had been there at its start.{' '}
           <Link href={`/trips/${data.trip.plan.id}/ready`}>{runLabels.whatIsLeftOfIt}</Link>
         </p>
       )}

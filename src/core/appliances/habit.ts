@@ -16,7 +16,7 @@ export const habitSchema = z.discriminatedUnion('way', [
   /** Full input for a time each day, from an hour of the clock. */
   z.strictObject({
     way: z.literal('hours'),
-    burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
+    burnPerDayS: z.number().min(0, 'This cannot be less than zero.').max(86_400, 'A day has 24 hours.'),
     fromH: hourField.default(18),
   }),
   /** Keeps the room at a temperature; off at night when `asleepK` is null. */

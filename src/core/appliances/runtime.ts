@@ -14,7 +14,7 @@ export const runtimeSchema = z.strictObject({ massKg: z.number(), inputW: z.numb
  * @example runtimeS(0.4649, 2638) // 8870: 16.4 oz at 9,000 BTU/h, 2.5 h
  */
 export function runtimeS(massKg: number, inputW: number): number {
-  if (!(massKg >= 0)) throw new InputError('massKg', 'The gas aboard cannot be less than nothing.')
+  if (!(massKg >= 0)) throw new InputError('massKg', 'The gas aboard cannot be less than zero.')
   if (!(inputW > 0)) {
     throw new InputError(
       'inputW',
@@ -33,7 +33,7 @@ export function runtimeS(massKg: number, inputW: number): number {
  * @throws InputError when either is negative
  */
 export function burnedGasKg(inputW: number, durationS: number): number {
-  if (!(inputW >= 0)) throw new InputError('inputW', 'The heat input cannot be less than nothing.')
-  if (!(durationS >= 0)) throw new InputError('durationS', 'The time cannot be less than nothing.')
+  if (!(inputW >= 0)) throw new InputError('inputW', 'The heat input cannot be less than zero.')
+  if (!(durationS >= 0)) throw new InputError('durationS', 'The time cannot be less than zero.')
   return (inputW * durationS) / heatingValueJPerKg()
 }

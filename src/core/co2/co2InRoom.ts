@@ -31,10 +31,10 @@ export function co2InRoom(
   freshM3S: number,
   atmospherePa: number,
 ): Co2InRoom {
-  if (!(roomM3 > 0)) throw new InputError('roomM3', 'A room has more than nothing.')
+  if (!(roomM3 > 0)) throw new InputError('roomM3', 'A room has more than zero.')
   if (!(freshM3S > 0)) throw new InputError('freshM3S', 'Every camper leaks some air.')
-  if (!(massKg >= 0)) throw new InputError('massKg', 'The gas cannot be less than nothing.')
-  if (!(leakKgPerDay >= 0)) throw new InputError('leakKgPerDay', 'A leak is not less than nothing.')
+  if (!(massKg >= 0)) throw new InputError('massKg', 'The gas cannot be less than zero.')
+  if (!(leakKgPerDay >= 0)) throw new InputError('leakKgPerDay', 'A leak is not less than zero.')
   if (!(atmospherePa > 0)) throw new InputError('atmospherePa', 'Enter an air pressure above 0.')
   const moleM3 = (MOLAR_GAS_J_PER_MOLK * ROOM_K) / atmospherePa
   const gasM3 = (massKg / MOLAR_KG) * moleM3

@@ -42,11 +42,11 @@ const VOLUME_KG_M3 = 1.977
  */
 export function kegPlan({ drinkM3, temperatureK, volumes, startVolumes, glassM3, altitudeM, gasKg }: Keg): KegPlan {
   if (!(drinkM3 > 0 && drinkM3 <= 1))
-    throw new InputError('drinkM3', 'A keg holds more than nothing, and at most 1,000 L.')
+    throw new InputError('drinkM3', 'A keg holds more than zero, and at most 1,000 L.')
   if (!(glassM3 > 0 && glassM3 <= drinkM3))
-    throw new InputError('glassM3', 'A glass holds more than nothing and no more than the keg.')
-  if (!(gasKg >= 0)) throw new InputError('gasKg', 'The gas in the cylinder cannot be less than nothing.')
-  if (!(startVolumes >= 0)) throw new InputError('startVolumes', 'A drink holds no less than nothing.')
+    throw new InputError('glassM3', 'A glass holds more than zero and no more than the keg.')
+  if (!(gasKg >= 0)) throw new InputError('gasKg', 'The gas in the cylinder cannot be less than zero.')
+  if (!(startVolumes >= 0)) throw new InputError('startVolumes', 'A drink holds no less than zero.')
   const gaugePa = carbonationGaugePa(temperatureK, volumes, altitudeM)
   const densityKgM3 = gasDensityKgM3('co2', temperatureK, gaugePa + standardAtmospherePa(altitudeM))
   const carbonateKg = Math.max(0, volumes - startVolumes) * drinkM3 * VOLUME_KG_M3

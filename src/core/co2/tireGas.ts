@@ -28,11 +28,11 @@ export interface TireGas {
  */
 export function tireGas({ volumeM3, fromGaugePa, toGaugePa, temperatureK, altitudeM }: Tire): TireGas {
   if (!(volumeM3 > 0 && volumeM3 <= 5))
-    throw new InputError('volumeM3', 'A tyre holds more than nothing, and at most 5,000 L.')
-  if (!(fromGaugePa >= 0)) throw new InputError('fromGaugePa', 'A flat tyre shows 0, not less.')
+    throw new InputError('volumeM3', 'A tire holds more than zero, and at most 5,000 L.')
+  if (!(fromGaugePa >= 0)) throw new InputError('fromGaugePa', 'A flat tire shows 0, not less.')
   if (!(toGaugePa > fromGaugePa)) throw new InputError('toGaugePa', 'It is to end with more than it has.')
   if (!(toGaugePa <= 1_500_000))
-    throw new InputError('toGaugePa', 'No tyre of a camper is pumped so hard. Check the unit.')
+    throw new InputError('toGaugePa', 'No tire of a camper is pumped so hard. Check the unit.')
   const outsidePa = standardAtmospherePa(altitudeM)
   const density = (gaugePa: number): number => gasDensityKgM3('co2', temperatureK, gaugePa + outsidePa)
   return {

@@ -21,7 +21,7 @@ export type AirTool = (typeof airTools)[number]['id']
  * @throws InputError for a negative time
  */
 export function toolGasKg(tool: AirTool, durationS: number, temperatureK: number, altitudeM: number): number {
-  if (!(durationS >= 0)) throw new InputError('durationS', 'The time cannot be less than nothing.')
+  if (!(durationS >= 0)) throw new InputError('durationS', 'The time cannot be less than zero.')
   const { freeM3S } = airTools.find(({ id }) => id === tool) ?? airTools[0]
   return freeM3S * durationS * gasDensityKgM3('co2', temperatureK, standardAtmospherePa(altitudeM))
 }

@@ -28,7 +28,7 @@ const HALVINGS = 36
  */
 export function liquidFullTemperatureK(fluid: Fluid, massKg: number, volumeM3: number): number | null {
   if (!(massKg > 0)) throw new InputError('massKg', 'There must be something in the cylinder.')
-  if (!(volumeM3 > 0)) throw new InputError('volumeM3', 'The volume must be more than nothing.')
+  if (!(volumeM3 > 0)) throw new InputError('volumeM3', 'The volume must be more than zero.')
   const density = massKg / volumeM3
   const { liquidDensity, critical, step, nodes } = saturationTable(fluid)
   const densest = liquidDensity[nodes - 1] ?? 0

@@ -15,7 +15,7 @@ import { saturationTable } from './saturationTable'
  */
 export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKgM3: number): number {
   requireTemperature(fluid, temperatureK)
-  if (!(densityKgM3 > 0)) throw new InputError('densityKgM3', 'The density must be more than nothing.')
+  if (!(densityKgM3 > 0)) throw new InputError('densityKgM3', 'The density must be more than zero.')
   // The equation is not monotonic far beyond its range, so extreme densities are refused first.
   const densest = 3 * propertyData[fluid].helmholtz.reducingKgM3
   const pressurePa = helmholtz(fluid, temperatureK, Math.min(densityKgM3, densest)).pressurePa
@@ -33,7 +33,7 @@ export function onePhasePressurePa(fluid: Fluid, temperatureK: number, densityKg
   if (densityKgM3 <= phaseBoundary.vapourDensityKgM3) return Math.min(pressurePa, phaseBoundary.pressurePa)
   throw new InputError(
     'densityKgM3',
-    'At this density liquid and vapour stand together; ask for the state of the cylinder instead.',
+    'At this density liquid and vapor stand together; ask for the state of the cylinder instead.',
   )
 }
 

@@ -16,9 +16,9 @@ function gasInside(gear: RoomGear): Finding[] {
       makeFinding('heat', isUnknown ? 'locker-not-known' : 'cylinder-inside', {
         ...at(gear),
         text: isUnknown
-          ? 'Nobody knows whether {thing} is closed to the room.'
+          ? 'Enter whether {thing} is closed to the room.'
           : thing.kind === 'cylinder'
-            ? '{thing} stands in the living space.'
+            ? '{thing} is in the living space.'
             : '{thing} is open to the living space.',
         reason:
           'Gas that leaks pools on the floor where people sleep. Cylinders stay outside, or in a locker sealed to the room and open to the air below.',
@@ -52,7 +52,7 @@ export function roomFindings(gear: RoomGear): Finding[] {
       makeFinding('heat', 'no-way-out', {
         ...at(gear),
         text: '{room}: no way from bed to door as it is drawn.',
-        reason: 'Either something stands in it, or the drawing is not as the room is.',
+        reason: 'Something is in it, or the drawing is not as the room is.',
         parts: { room: gear.name },
       }),
     )

@@ -87,7 +87,7 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     misnomers: [
       {
         spellings: ['gal', 'gals', 'gallon', 'gallons', 'l', 'liter', 'litre', 'liters', 'litres', 'floz'],
-        message: 'That is a volume; this field wants a weight, such as 31.4 lb or 17 kg.',
+        message: 'That is a volume. This field takes a weight, such as 31.4 lb or 17 kg.',
       },
     ],
   },
@@ -153,7 +153,7 @@ export const unitTable: Readonly<Record<Dimension, DimensionUnits>> = {
     misnomers: [
       {
         spellings: ['kg', 'lb', 'lbs', 'oz', 'pound', 'pounds'],
-        message: 'That is a weight; this field wants a volume, such as 4.7 gal or 18 L.',
+        message: 'That is a weight. This field takes a volume, such as 4.7 gal or 18 L.',
       },
     ],
   },

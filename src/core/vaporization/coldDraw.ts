@@ -37,7 +37,7 @@ const WHOLE = 0.999
 export function coldDraw(input: ColdDrawInput): ColdDraw {
   requireTemperature('propane', input.airTemperatureK, 'airTemperatureK')
   if (!(input.drawW > 0)) throw new InputError('drawW', 'A draw of nothing has no end. Enter what burns.')
-  if (!(input.massKg >= 0)) throw new InputError('massKg', 'The gas aboard cannot be less than nothing.')
+  if (!(input.massKg >= 0)) throw new InputError('massKg', 'The gas aboard cannot be less than zero.')
   const atmospherePa = standardAtmospherePa(input.altitudeM)
   const needPa = atmospherePa + input.minimumGaugePa
   const environment = {

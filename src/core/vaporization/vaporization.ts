@@ -10,7 +10,7 @@ import { cylinderSites, heatTransferCoefficientWPerM2K } from './heatTransfer'
 
 export const vaporizationSchema = z.strictObject({
   vessel: vesselSchema,
-  liquidKg: z.number().min(0, 'The gas aboard cannot be less than nothing.').max(5000),
+  liquidKg: z.number().min(0, 'The gas aboard cannot be less than zero.').max(5000),
   airTemperatureK: z.number(),
   /** Inlet pressure that the regulator needs. */
   minimumGaugePa: z.number().min(0, 'A gauge pressure that is of use is not below nothing.').max(1_000_000),

@@ -36,8 +36,8 @@ const ENDS_F = -20
  * @see suppliers’ handbooks, “rule of thumb for vaporization” [from memory]
  */
 export function dlkRuleW(diameterM: number, lengthM: number, share: number, airK: number): number {
-  if (!(diameterM > 0)) throw new InputError('diameterM', 'The diameter is more than nothing.')
-  if (!(lengthM > 0)) throw new InputError('lengthM', 'The length is more than nothing.')
+  if (!(diameterM > 0)) throw new InputError('diameterM', 'The diameter is more than zero.')
+  if (!(lengthM > 0)) throw new InputError('lengthM', 'The length is more than zero.')
   const inches = toUnit(diameterM, 'length', 'in') * toUnit(lengthM, 'length', 'in')
   const warm = Math.max(0, (toUnit(airK, 'temperature', 'F') - ENDS_F) / -ENDS_F)
   return fromUnit(inches * interpolateRows(K_BY_SHARE, share) * warm, 'power', 'btuh')
@@ -83,7 +83,7 @@ export function vaporizationSlip(input: VaporizationInput, draw: ColdDraw | null
         sign: '=',
         label: 'Heat through the wall',
         figure: figure('cold-cylinder', { value: found.wallW, role: 'power' }, [
-          { label: 'A square metre and kelvin pass', quantity: { value: found.wallUWPerM2K, role: 'power' } },
+          { label: 'A square meter and kelvin pass', quantity: { value: found.wallUWPerM2K, role: 'power' } },
         ]),
       },
       {

@@ -11,13 +11,13 @@ export const vesselOrientations = ['upright', 'lying'] as const
 export const vesselSchema = z.strictObject({
   waterCapacityKg: z
     .number()
-    .positive('The water capacity is more than nothing.')
+    .positive('The water capacity is more than zero.')
     .max(5000, 'That is larger than any tank of a camper. Check the unit.'),
   stands: z.enum(vesselOrientations).default('upright'),
   /** Outside diameter; the usual one for its size when absent. */
-  diameterM: z.number().positive('The diameter is more than nothing.').max(3).optional(),
+  diameterM: z.number().positive('The diameter is more than zero.').max(3).optional(),
   /** Mass of the wall; the tare. The usual one for its size when absent. */
-  wallKg: z.number().min(0, 'The wall does not weigh less than nothing.').max(3000).optional(),
+  wallKg: z.number().min(0, 'The wall does not weigh less than zero.').max(3000).optional(),
 })
 
 export type Vessel = z.output<typeof vesselSchema>

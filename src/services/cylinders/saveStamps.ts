@@ -43,7 +43,7 @@ export const stampsSchema = z.strictObject({
   /** 0 for a fixed tank, which is never weighed. */
   tareKg: z
     .number()
-    .min(0, 'This cannot weigh less than nothing.')
+    .min(0, 'This cannot weigh less than zero.')
     .max(1000, 'That is heavier than any cylinder. Check the unit.'),
   waterCapacityKg: massField,
   labelNetKg: massField.nullable(),

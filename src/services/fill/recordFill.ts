@@ -31,7 +31,7 @@ export const fillSchema = z.strictObject({
       z.strictObject({ way: z.literal('gauge'), shown: z.number(), fullMark: z.enum(fullMarks) }),
     ])
     .nullable(),
-  meteredM3: z.number().min(0, 'This cannot be less than nothing.').max(10, 'No tank takes that much.').nullable(),
+  meteredM3: z.number().min(0, 'This cannot be less than zero.').max(10, 'No tank takes that much.').nullable(),
   stoppedBy: z.enum(fillStops).default('unseen'),
   /** Of the liquid from the pump. */
   liquidK: z
@@ -43,7 +43,7 @@ export const fillSchema = z.strictObject({
   shownBefore: z.number().min(0).max(1).nullable(),
   /** What the full mark of the gauge means that was read before. */
   fullMark: z.enum(fullMarks).nullable().default(null),
-  paid: z.number().min(0, 'This cannot be less than nothing.').max(1e6, 'No fill costs that much.').nullable(),
+  paid: z.number().min(0, 'This cannot be less than zero.').max(1e6, 'No fill costs that much.').nullable(),
   /** Tax and fees, as a part of what was paid. */
   fees: z.number().min(0, 'Enter zero or more.').nullable().default(null),
   note: noteField,

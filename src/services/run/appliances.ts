@@ -26,10 +26,10 @@ export const applianceSchema = z.strictObject({
   inputW: z.number().max(200_000, 'That is more than any camper burns. Check the unit.'),
   supply: z.enum(supplies),
   kind: z.enum(applianceKinds).default('other'),
-  pilotW: z.number().min(0, 'A pilot burns no less than nothing.').max(5000, 'No pilot burns so much.').default(0),
+  pilotW: z.number().min(0, 'A pilot burns no less than zero.').max(5000, 'No pilot burns so much.').default(0),
   currentA: z
     .number()
-    .min(0, 'This cannot be less than nothing.')
+    .min(0, 'This cannot be less than zero.')
     .max(200, 'No wiring of a camper carries that.')
     .default(0),
   needsBattery: z.boolean().default(false),

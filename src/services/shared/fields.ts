@@ -16,11 +16,11 @@ export const sourceField = z.enum(['typed', 'scale'])
 const MAX_KG = 1000
 export const massField = z
   .number()
-  .positive('This must weigh more than nothing.')
+  .positive('This must weigh more than zero.')
   .max(MAX_KG, 'That is heavier than any cylinder. Check the unit.')
 export const hangingField = z
   .number()
-  .min(0, 'This cannot weigh less than nothing.')
+  .min(0, 'This cannot weigh less than zero.')
   .max(50, 'That is heavier than any hose. Check the unit.')
 
 /** A month as stored; typed text is parsed by core first. */
@@ -32,14 +32,14 @@ export const monthField = z
   )
 
 /** Price of one item or amount. */
-export const priceField = z.number().positive('A price is more than nothing.').max(1e6, 'No gas costs that much.')
+export const priceField = z.number().positive('A price is more than zero.').max(1e6, 'No gas costs that much.')
 
 /** Hours or habit of each appliance on a trip. */
 export const tripUsesField = z
   .array(
     z.strictObject({
       applianceId: idField,
-      burnPerDayS: z.number().min(0, 'This cannot be less than nothing.').max(86_400, 'A day has 24 hours.'),
+      burnPerDayS: z.number().min(0, 'This cannot be less than zero.').max(86_400, 'A day has 24 hours.'),
       habit: habitSchema.nullable(),
       byNight: z.array(z.enum(energies)).max(366).nullable(),
       sources: quantitySourcesSchema.default({}),

@@ -2,9 +2,7 @@ import { InputError } from '@/core/base/InputError'
 import { z } from '@/core/base/zod'
 
 /** A moment of the owner's choice; null for just now. */
-export const momentField = z.iso
-  .datetime({ error: 'Enter a day and an hour, or leave it empty for just now.' })
-  .nullable()
+export const momentField = z.iso.datetime({ error: 'Enter a day and an hour, or nothing for just now.' }).nullable()
 
 /** When something happened; just now where nothing is said. */
 export const happenedAtField = momentField.default(null)

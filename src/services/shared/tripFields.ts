@@ -20,7 +20,7 @@ export const tripFieldsSchema = z.strictObject({
   /** Null when not entered: sea level is then assumed, and said so. */
   altitudeM: z.number().nullable(),
   coldestK: z.number().nullable(),
-  reserveShare: z.number().min(0, 'The reserve cannot be less than nothing.').max(1, 'The reserve is at most 100 %.'),
+  reserveShare: z.number().min(0, 'The reserve cannot be less than zero.').max(1, 'The reserve is at most 100 %.'),
 })
 
 /**

@@ -5,7 +5,7 @@ export const terms = {
     'The weight of water the cylinder would hold brim-full. Stamped as WC; the fill limit follows from it.',
   net: 'What the gas alone weighs: on the scale less tare.',
   'liquid-full':
-    'The liquid has swollen until no room is left for vapour. From there on a little warmth makes a great deal of pressure.',
+    'The liquid has swollen until no room is left for vapor. From there on a little warmth makes a great deal of pressure.',
   psi: 'Pounds of force on a square inch, here as a gauge shows it: above the air around.',
   'water-column': 'Inches a pressure would lift water in a tube. Appliances run at about 11.',
   input: 'Heat an appliance takes in an hour with its burners on full. It is on the plate.',

@@ -84,10 +84,10 @@ describe('in a closed room', () => {
         },
       ),
     )
-    expect(() => co2InRoom(1, 0, 0, 0.01, 101_325)).toThrow('A room has more than nothing')
+    expect(() => co2InRoom(1, 0, 0, 0.01, 101_325)).toThrow('A room has more than zero')
     expect(() => co2InRoom(1, 0, 10, 0, 101_325)).toThrow('leaks some air')
-    expect(() => co2InRoom(-1, 0, 10, 1, 101_325)).toThrow('less than nothing')
-    expect(() => co2InRoom(1, -1, 10, 1, 101_325)).toThrow('less than nothing')
+    expect(() => co2InRoom(-1, 0, 10, 1, 101_325)).toThrow('less than zero')
+    expect(() => co2InRoom(1, -1, 10, 1, 101_325)).toThrow('less than zero')
   })
 })
 
@@ -96,7 +96,7 @@ test.each(airTools)('$name swallows twice as much in twice the time, and less ga
   expect(once).toBeGreaterThan(0)
   expect(toolGasKg(id, 120, 290, 0)).toBeCloseTo(2 * once, 12)
   expect(toolGasKg(id, 60, 290, 2410)).toBeLessThan(once)
-  expect(() => toolGasKg(id, -1, 290, 0)).toThrow('less than nothing')
+  expect(() => toolGasKg(id, -1, 290, 0)).toThrow('less than zero')
 })
 
 test('only whole uses, and a bounded number', () => {

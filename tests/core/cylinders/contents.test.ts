@@ -113,13 +113,13 @@ describe('contents by weight', () => {
 describe('impossible input, and the field that reports it', () => {
   test.each<[string, Partial<ContentsInput>, string, RegExp]>([
     ['gross under tare', { grossKg: 7 }, 'grossKg', /less than the empty cylinder/],
-    ['negative gross', { grossKg: -1 }, 'grossKg', /more than nothing/],
-    ['tare of nothing', { tareKg: 0 }, 'tareKg', /more than nothing/],
-    ['no number', { grossKg: NaN }, 'grossKg', /more than nothing/],
-    ['endless', { grossKg: Infinity }, 'grossKg', /more than nothing/],
+    ['negative gross', { grossKg: -1 }, 'grossKg', /more than zero/],
+    ['tare of nothing', { tareKg: 0 }, 'tareKg', /more than zero/],
+    ['no number', { grossKg: NaN }, 'grossKg', /more than zero/],
+    ['endless', { grossKg: Infinity }, 'grossKg', /more than zero/],
     ['water capacity of nothing', { waterCapacityKg: 0 }, 'waterCapacityKg', /WC/],
     ['more than brim-full', { grossKg: 40 }, 'grossKg', /brim-full/],
-    ['negative adapter', { hangingKg: -0.1 }, 'hangingKg', /less than nothing/],
+    ['negative adapter', { hangingKg: -0.1 }, 'hangingKg', /less than zero/],
     ['−101 °C', { temperatureK: 172 }, 'temperatureK', /−100 °C/],
     ['151 °C', { temperatureK: 424.2 }, 'temperatureK', /150 °C/],
   ])('%s', (_, change, path, sentence) => {

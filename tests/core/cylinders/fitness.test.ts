@@ -115,7 +115,7 @@ describe('dates and condition of one cylinder', () => {
     ])
     expect(told({ lastLook: null })[0]?.[0]).toBe('Left cylinder has not been looked over.')
     const old = { answers: answers('removable'), lookedAt: '2026-10-01T00:00:00Z' }
-    expect(told({ lastLook: old })[0]?.[0]).toBe('Left cylinder is to be looked over again.')
+    expect(told({ lastLook: old })[0]?.[0]).toBe('Look Left cylinder over again.')
     const mended = told({ lastLook: { answers: answers('removable', ['plug']), lookedAt } })
     expect(mended[0]).toEqual([
       'Left cylinder is to be mended.',
@@ -127,7 +127,7 @@ describe('dates and condition of one cylinder', () => {
     const overdue = told({ manufacturedMonth: '2011-06' })[0]
     expect(overdue?.join(' ')).toMatch(/2021|2023/)
     expect(overdue?.join(' ')).not.toMatch(/[{}]/)
-    expect(told({ manufacturedMonth: null })[0]?.[0]).toBe('Nobody knows until when Left cylinder may be filled.')
+    expect(told({ manufacturedMonth: null })[0]?.[0]).toBe('Requalification date of Left cylinder not entered.')
   })
   test('all findings of a cylinder judge the day itself where no trip is given', () => {
     const dueNextMonth = cylinderGear({ fitness: fitness('removable', { manufacturedMonth: '2016-12' }) })

@@ -118,7 +118,7 @@ test('each finding about a place names the heater and what is wrong, and opens i
   const wide = heaterGear({ body: body({ widthM: 0.9, clearances: { frontM: 0, sidesM: 0, rearM: 0, topM: 0 } }) })
   const placed = [{ heaterId: 'panel', pose: pose({ xM: 4, yM: 0.6 }), use: 'warm-up' as const }]
   expect(told({ gear: { ...gear, shelter: { room, things: [bed], placed } }, heater: wide })).toEqual([
-    ['Panel heater stands in the way from bed to door.', expect.stringContaining('smoke'), 'saloon'],
+    ['Panel heater is in the way from bed to door.', expect.stringContaining('smoke'), 'saloon'],
   ])
   expect(placedHeaters(gear, [])).toEqual([])
   expect(placedHeaters(gear, [{ ...wide, id: 'another' }])).toEqual([])

@@ -175,7 +175,7 @@ describe('how it burns', () => {
 
 test.each([
   ['outside of 500 K', { outside: { temperatureK: 500 } }, /between/],
-  ['a room of no volume', { room: bareRoom({ heightM: 0.001 }) }, /more than nothing/],
+  ['a room of no volume', { room: bareRoom({ heightM: 0.001 }) }, /more than zero/],
   ['a thermostat at 100 °C', { thermostatK: 373.15, heaterW: 100 }, /between/],
   [
     'openings of more area than their wall',

@@ -195,7 +195,7 @@ describe('history and files', () => {
       'length 0',
       file((data) => Object.assign(data.line.parts[0] ?? {}, { lengthM: 0 })),
       'line.parts.0.lengthM',
-      /more than nothing/,
+      /more than zero/,
     ],
     [
       'an unknown connection',

@@ -168,7 +168,7 @@ describe('its calculation', () => {
   test('a gain, or no time between, is refused', () => {
     expect(() => restingLoss(1, 2, 86_400, null)).toThrow(/filled in between/)
     expect(() => restingLoss(2, 1, 60, null)).toThrow(/An hour at least/)
-    expect(() => restingLoss(2, -1, 86_400, null)).toThrow(/not less than nothing/)
+    expect(() => restingLoss(2, -1, 86_400, null)).toThrow(/not less than zero/)
     const slip = lossSlip({ at: '2026-11-01T00:00:00Z', netKg: 3 }, { at: '2026-11-08T00:00:00Z', netKg: 2.9 }, 3, true)
     expect(slip.result.figure.quantity).toMatchObject({ role: 'bottleMass' })
     expect(slip.further.map(({ label }) => label)).toEqual(['Days between', 'A day', 'Money', 'Empty after'])

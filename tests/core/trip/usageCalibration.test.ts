@@ -171,13 +171,13 @@ describe('what weigh-ins teach', () => {
     [
       'filled without a weigh-in',
       [before, read('2026-12-05T10:00:00Z', 8, true), read('2026-12-05T22:00:00Z', 7)],
-      '{name} was filled without a weigh-in before: what it had burnt is not known.',
+      '{name} was filled without a weigh-in before: what it had burned is not known.',
     ],
-    ['too little', [before, read('2026-12-05T22:00:00Z', 6 - 0.01)], 'Too little burnt to tell.'],
+    ['too little', [before, read('2026-12-05T22:00:00Z', 6 - 0.01)], 'Too little burned to tell.'],
     [
       'far off',
       [before, read('2026-12-05T22:00:00Z', 6 - 5.5 * plannedKg)],
-      '{burnt} burnt where {planned} was planned: so far off, check the hours and enter them again.',
+      '{burned} burned where {planned} was planned: so far off, check the hours and enter them again.',
     ],
   ] as const)('%s: nothing is learned, and the reason is given', (_, readings, why) => {
     expect(calibration(readings)).toMatchObject({ calibration: null, why: { text: why } })

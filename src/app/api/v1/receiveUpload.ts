@@ -26,7 +26,7 @@ export async function receiveUpload(
     if (mode === 'apply') revalidatePath('/', 'layout')
     return Response.json(answer)
   } catch (error) {
-    if (error instanceof InputError) return problem(400, 'Nothing was taken in.', error.issues)
+    if (error instanceof InputError) return problem(400, 'Nothing was imported.', error.issues)
     const refusal = refusalOf(error)
     if (refusal === null) throw error
     return problem(refusal.isOfDisk ? 503 : 400, refusal.sentence)

@@ -11,9 +11,9 @@ import { Term } from '@/ui/figures/Term'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const phaseLabels = {
-  'two-phase': 'liquid with vapour above it',
-  'liquid-full': 'brim-full of liquid: leave it alone, away from flames',
-  'vapour-only': 'vapour only, no liquid left',
+  'two-phase': 'liquid with vapor above it',
+  'liquid-full': 'brim-full of liquid: do not touch it, away from flames',
+  'vapour-only': 'vapor only, no liquid left',
   supercritical: 'too warm to be liquid',
 } as const
 
@@ -74,7 +74,7 @@ export function Pressures({
         role="temperature"
         typed={temperature}
         issue={issue}
-        hint="about the air’s, in the shade; 60 °F (16 °C) if not told"
+        hint="about the air’s, in the shade; 60 °F (16 °C) if not entered"
         onTyped={setTemperature}
       />
       {held?.netKg === 0 && <p className="hint mt-2 mb-0">Empty by weight: no liquid, no pressure to speak of.</p>}
@@ -91,7 +91,7 @@ export function Pressures({
                 <BigAmount quantity={hot.liquidFull.quantity} />
               </FigureButton>
             </span>
-            <span className="hint">no room for vapour from there on: the pressure climbs steeply</span>
+            <span className="hint">no room for vapor from there on: the pressure climbs steeply</span>
           </div>
         )}
       </div>

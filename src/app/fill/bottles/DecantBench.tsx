@@ -83,7 +83,7 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
               role="temperature"
               typed={supplyText}
               issue={wrongAt('supplyTemperatureK')}
-              hint="about the air’s; 60 °F if not told"
+              hint="about the air’s; 60 °F if not entered"
               onTyped={setSupplyText}
             />
             <QuantityField
@@ -92,7 +92,7 @@ export function DecantBench({ bottle, supplies }: { bottle: CylinderGear; suppli
               role="temperature"
               typed={bottleText}
               issue={wrongAt('bottleTemperatureK')}
-              hint="chilled on ice and salt, about 20 °F; the supply’s if not told"
+              hint="chilled on ice and salt, about 20 °F; the supply’s if not entered"
               onTyped={setBottleText}
             />
             <QuantityField

@@ -110,7 +110,7 @@ export function CarryBench({
       <section className="mt-4">
         <h2>Taking it out, and back</h2>
         <ol>
-          <li>Valve shut, lines burnt down at an appliance, regulator or pigtail off, plug in.</li>
+          <li>Valve shut, lines burned down at an appliance, regulator or pigtail off, plug in.</li>
           <li>
             Hold-down nut and bar off, the cylinder lifted out upright. Back the other way round: the bar must really
             clamp.

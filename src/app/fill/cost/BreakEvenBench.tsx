@@ -50,7 +50,7 @@ export function BreakEvenBench({ offers }: { offers: readonly ListedOffer[] }) {
           typed={outlay}
           onTyped={setOutlay}
           hint="against the cheapest throw-away bottle and the cheapest bulk gas above"
-          issue={read.value !== null && read.value < 0 ? 'An outlay cannot be less than nothing.' : null}
+          issue={read.value !== null && read.value < 0 ? 'An outlay cannot be less than zero.' : null}
         />
         <div aria-live="polite">
           {(!bottle || !bulk) && <p className="hint">Wants a price of a throw-away bottle and one of bulk gas.</p>}

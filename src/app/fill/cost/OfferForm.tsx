@@ -16,7 +16,7 @@ import { fillLabels } from '@/ui/terms/fillLabels'
 import { sharedLabels } from '@/ui/terms/sharedLabels'
 
 const ways: Readonly<Record<PriceWay, { name: string; role: DisplayRole; contains: DisplayRole | null }>> = {
-  'by-volume': { name: 'metered, by the gallon or litre', role: 'pricePerVolume', contains: null },
+  'by-volume': { name: 'metered, by the gallon or liter', role: 'pricePerVolume', contains: null },
   'by-weight': { name: 'on a scale, by weight', role: 'pricePerMass', contains: null },
   exchange: { name: 'exchange of a cylinder', role: 'money', contains: 'cylinderMass' },
   bottles: { name: 'one-pound bottle, thrown away', role: 'money', contains: 'bottleMass' },

@@ -88,7 +88,7 @@ export function FitResult({ read, setting, texts }: { read: ReadLog; setting: Lo
           takes the greater. Write the setting down next time.
         </p>
       )}
-      <figure aria-label="Readings and the fitted line; the numbers stand in the rows above">
+      <figure aria-label="Readings and the fitted line; the numbers are in the rows above">
         <ResponsiveContainer width="100%" height={220}>
           <ComposedChart margin={{ top: 10, right: 12, bottom: 4, left: 0 }}>
             <CartesianGrid stroke="#dccfae" strokeDasharray="2 4" />

@@ -201,7 +201,7 @@ export function FlowBench({ data, begin }: { data: HookupPageData; begin: { name
             slip={shown ? pressureSlip(check, shown.part.part.id) : null}
           >
             {shown && !shown.live && (
-              <p className="mb-0">No gas comes to it: a valve is shut, or the lever stands at the empty side.</p>
+              <p className="mb-0">No gas comes to it: a valve is shut, or the lever is at the empty side.</p>
             )}
           </SlipPaper>
         </div>

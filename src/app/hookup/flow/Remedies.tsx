@@ -18,7 +18,7 @@ export function Remedies({
       <h2>{hookupLabels.whatMendsIt}</h2>
       <p>{starving.length === 1 ? `${names} starves as it is.` : `${names} starve together.`}</p>
       {remedies.length === 0 ? (
-        <p>No single bore or regulator mends it. Fewer burning at once, or a warmer, fuller cylinder.</p>
+        <p>No single bore or regulator fixes it. Fewer burning at once, or a warmer, fuller cylinder.</p>
       ) : (
         <ul>
           {remedies.slice(0, 4).map(({ part, change, stillStarving }) => (

@@ -78,7 +78,7 @@ export function LossBench({ vessels }: { vessels: readonly LossVessel[] }) {
     <div className="bench-and-slip">
       <div>
         <p className="lead">
-          Valves shut, nothing burnt in between.{' '}
+          Valves shut, nothing burned in between.{' '}
           {vessel.isCo2 ? 'CO2 has no smell: the scale tells what soap may miss.' : ''}
         </p>
         <div className="fields narrow">

@@ -20,7 +20,7 @@ export function DayBars({ trip }: { trip: GasTrip }) {
   }))
   const highest = Math.max(0, ...data.map(({ shown }) => shown))
   return (
-    <figure className="day-bars" aria-label={`Gas burnt by day on ${trip.name}`}>
+    <figure className="day-bars" aria-label={`Gas burned by day on ${trip.name}`}>
       <figcaption>
         <strong>
           {trip.name}, {quantityParts({ value: 1, role: 'cylinderMass' }, system).unit} by the day

@@ -50,7 +50,7 @@ export function GasBench({ data: { trips, perKg } }: { data: GasOfTrips }) {
   if (!chosen) {
     return (
       <p>
-        No trip has begun yet. Once cylinders are weighed before and after one, it stands here: what it burnt by the
+        No trip has begun yet. Once cylinders are weighed before and after one, it stands here: what it burned by the
         day, what a night cost, and how far off the plan was. <Link href="/cylinders">Weigh a cylinder</Link>
       </p>
     )

@@ -111,7 +111,7 @@ export function KegBench({ held }: { held: Co2Held }) {
         )}
       </section>
       <SlipPaper title="One keg" sub="from this cylinder" slip={found?.slip ?? null}>
-        {!found && <p className="mb-0">Mend the marked field: the sum appears here again.</p>}
+        {!found && <p className="mb-0">Correct the marked field: the sum appears here again.</p>}
       </SlipPaper>
     </div>
   )

@@ -27,7 +27,7 @@ export function TiresAndTools({ held }: { held: Co2Held }) {
       <h2>Tyres</h2>
       <div className="fields narrow">
         <Measure
-          label="Inside of the tyre"
+          label="Inside of the tire"
           role="space"
           value={typed.volumeM3}
           issue={tire.at('volumeM3')}
@@ -49,7 +49,7 @@ export function TiresAndTools({ held }: { held: Co2Held }) {
           set={(toGaugePa) => set({ toGaugePa })}
         />
         <Measure
-          label="Air and tyre"
+          label="Air and tire"
           role="temperature"
           value={typed.temperatureK}
           issue={tire.at('temperatureK')}
@@ -59,7 +59,7 @@ export function TiresAndTools({ held }: { held: Co2Held }) {
       {tire.found && (
         <ul className="air-figures">
           <li>
-            <span>one tyre takes</span>
+            <span>one tire takes</span>
             <FigureButton
               className="large"
               figure={{
@@ -84,7 +84,7 @@ export function TiresAndTools({ held }: { held: Co2Held }) {
             />
           </li>
           <li>
-            <span>tyres in the cylinder</span>
+            <span>tires in the cylinder</span>
             <FigureButton
               className="large"
               figure={{
@@ -96,7 +96,7 @@ export function TiresAndTools({ held }: { held: Co2Held }) {
           </li>
         </ul>
       )}
-      <p className="hint">A van’s tyre holds about 1.6 ft³ (45 L), a large off-road one 3.5 ft³ (100 L).</p>
+      <p className="hint">A van’s tire holds about 1.6 ft³ (45 L), a large off-road one 3.5 ft³ (100 L).</p>
       <h2>Tools</h2>
       <div className="fields narrow">
         <Choice

@@ -170,7 +170,7 @@ export function ColdBench({ data }: { data: RunPageData }) {
         </ul>
       </section>
       <SlipPaper title={runLabels.whatItCanKeepUp} sub={`${chosen.name}, as the air lets it boil`} slip={slip}>
-        {!slip && <p className="mb-0">Mend the marked field: the sum appears here again.</p>}
+        {!slip && <p className="mb-0">Correct the marked field: the sum appears here again.</p>}
         <p className="caution-note mb-0">
           For propane alone. What is sold abroad may hold butane, which hardly boils near freezing.
         </p>

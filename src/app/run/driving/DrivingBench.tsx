@@ -93,7 +93,7 @@ function FridgeOff() {
           <p className={found.tooWarmAtS === null ? '' : 'issue'}>
             {found.tooWarmAtS === null ? (
               <>
-                It stays below <Amount quantity={{ value: FOOD_K, role: 'temperature' }} />: leave it shut, and off.
+                It stays below <Amount quantity={{ value: FOOD_K, role: 'temperature' }} />: keep it shut, and off.
               </>
             ) : (
               <>

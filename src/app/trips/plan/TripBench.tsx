@@ -161,7 +161,7 @@ export function TripBench({
               <p className="mb-0">
                 {judgment
                   ? 'Give an appliance its hours: the sum appears here.'
-                  : 'Mend the marked field: the sum appears here again.'}
+                  : 'Correct the marked field: the sum appears here again.'}
               </p>
             </SlipPaper>
           )}

@@ -62,8 +62,8 @@ export function ReadyView({ data }: { data: TripPageData }) {
             <p className="answer mt-3">
               Under way.{' '}
               {notWeighed.length > 0
-                ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: nobody knows what was burnt since leaving. `
-                : `Reckoned from the weigh-ins on, for the ${formatNights(nightsLeft(judgment.trip))} left. `}
+                ? `The whole trip is counted until ${notWeighed.join(', ')} ${notWeighed.length === 1 ? 'is' : 'are'} weighed: it is unknown what was burned since leaving. `
+                : `Counted from the weigh-ins on, for the ${formatNights(nightsLeft(judgment.trip))} left. `}
               <Link href={`/trips/${row.id}/way`}>On the way</Link>
             </p>
           )}

@@ -28,7 +28,7 @@ export function VerdictPlate({ judgment, ready }: { judgment: TripJudgment | nul
         <StateMark state="fix-first" size={56} />
         <div>
           <strong>Not judged</strong>
-          <p>A field cannot be read. Mend the one that is marked, and the verdict is back.</p>
+          <p>A field cannot be read. Correct the one that is marked, and the verdict is back.</p>
         </div>
       </div>
     )

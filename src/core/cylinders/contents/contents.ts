@@ -77,7 +77,7 @@ export const contentsSchema = z.strictObject({
 export type ContentsInput = z.input<typeof contentsSchema>
 
 function requireMore(value: number, path: string, what: string): void {
-  if (!(value > 0) || !Number.isFinite(value)) throw new InputError(path, `The ${what} must be more than nothing.`)
+  if (!(value > 0) || !Number.isFinite(value)) throw new InputError(path, `The ${what} must be more than zero.`)
 }
 
 /**
@@ -92,8 +92,7 @@ export function contents(input: ContentsInput): Contents {
   const { gas, grossKg, tareKg, waterCapacityKg, hangingKg = 0, labelNetKg = null, temperatureK = SIXTY_F_K } = input
   requireMore(grossKg, 'grossKg', 'weight on the scale')
   requireMore(tareKg, 'tareKg', 'tare (TW)')
-  if (!(hangingKg >= 0))
-    throw new InputError('hangingKg', 'What else hangs on the scale cannot weigh less than nothing.')
+  if (!(hangingKg >= 0)) throw new InputError('hangingKg', 'What else hangs on the scale cannot weigh less than zero.')
   requireTemperature(gas, temperatureK)
 
   const netKg = grossKg - hangingKg - tareKg

@@ -26,7 +26,7 @@ export function contentsFindings(cylinder: CylinderGear, nowIso: string): Findin
   if (contents === null) {
     return [
       makeFinding('cylinders', unmeasured ? 'cylinder-not-weighed' : 'weighing-contradicts-stamps', {
-        text: wasFilled ? '{name} was filled, and how far is not known.' : 'Nobody knows what is in {name}.',
+        text: wasFilled ? '{name} was filled, and how far is not known.' : 'Weigh {name}: its contents are unknown.',
         parts: { name },
         reason: unmeasured
           ? fixed

@@ -39,7 +39,7 @@ function spheroidShare(z: number): number {
  * @see volumes of the cylinder, the circular segment and the ellipsoid: geometry
  */
 export function heightLevel({ stands, diameterM, lengthM }: VesselShape, heightM: number): number {
-  if (!(diameterM > 0)) throw new InputError('diameterM', 'The inside diameter must be more than nothing.')
+  if (!(diameterM > 0)) throw new InputError('diameterM', 'The inside diameter must be more than zero.')
   const endM = END_DEPTH * diameterM
   const straightM = lengthM - 2 * endM
   if (!(straightM >= 0)) {

@@ -65,7 +65,7 @@ export function levelSlip(
         quantity: mass(netKg),
         inputs: [
           { label: 'As liquid', quantity: mass(netKg - vaporKg) },
-          { label: 'As vapour', quantity: mass(vaporKg) },
+          { label: 'As vapor', quantity: mass(vaporKg) },
           temperature,
         ],
       },

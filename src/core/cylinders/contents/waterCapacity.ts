@@ -11,8 +11,7 @@ export const WATER_KG_M3 = 999.016
  * @throws InputError when it is 0 or less
  */
 export function waterCapacityVolumeM3(waterCapacityKg: number): number {
-  if (!(waterCapacityKg > 0))
-    throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than nothing.')
+  if (!(waterCapacityKg > 0)) throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than zero.')
   return waterCapacityKg / WATER_KG_M3
 }
 

@@ -98,7 +98,7 @@ export function equipmentFindings(
           found.push(
             finding(
               'date-unknown',
-              'Nobody knows how old {name} is.',
+              'The age of {name} is unknown.',
               'What is unknown counts as not ready. Its date is printed or stamped on it.',
             ),
           )
@@ -113,9 +113,9 @@ export function equipmentFindings(
           )
         }
         if (lastLook !== null && !lastLook.sound) {
-          found.push(finding('bad', '{name} was found bad.', lastLook.note ?? 'Mend or replace it, then look again.'))
+          found.push(finding('bad', '{name} was found bad.', lastLook.note ?? 'Repair or replace it, then look again.'))
         } else if (lastLook === null || Date.parse(nowIso) - Date.parse(lastLook.lookedAt) > LOOK_HOLDS_DAYS * DAY_MS) {
-          found.push(finding('not-looked-at', '{name} is to be looked over.', `Look: ${equipmentFacts[kind].look}.`))
+          found.push(finding('not-looked-at', 'Look {name} over.', `Look: ${equipmentFacts[kind].look}.`))
         }
         return found
       }),

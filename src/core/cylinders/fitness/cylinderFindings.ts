@@ -42,7 +42,7 @@ function dateDraft(cylinder: CylinderGear, onDay: string, untilDay: string): Dra
     case 'unknown':
       return {
         code: 'date-unknown',
-        text: 'Nobody knows until when {name} may be filled.',
+        text: 'Requalification date of {name} not entered.',
         why: 'Neither a month of manufacture nor a mark is entered, and what is unknown counts as not ready.',
       }
     default:
@@ -65,7 +65,7 @@ function inspectionDraft(cylinder: CylinderGear, nowIso: string): Draft | null {
   if (lastLook === null || Date.parse(nowIso) - Date.parse(lastLook.lookedAt) > LOOK_HOLDS_DAYS * DAY_MS) {
     return {
       code: lastLook === null ? 'never-looked-over' : 'look-over-old',
-      text: lastLook === null ? '{name} has not been looked over.' : '{name} is to be looked over again.',
+      text: lastLook === null ? '{name} has not been looked over.' : 'Look {name} over again.',
       why: 'Dents, rust, a stiff valve or a missing seal show only to somebody who looks. Before each trip.',
     }
   }

@@ -68,8 +68,8 @@ export function fillLimit(input: FillLimitInput): FillLimit {
     liquidTemperatureK = SIXTY_F_K,
   } = input
   requireTemperature(gas, liquidTemperatureK, 'liquidTemperatureK')
-  if (tareKg !== null && !(tareKg > 0)) throw new InputError('tareKg', 'The tare (TW) must be more than nothing.')
-  if (!(hangingKg >= 0)) throw new InputError('hangingKg', 'What hangs on the scale cannot weigh less than nothing.')
+  if (tareKg !== null && !(tareKg > 0)) throw new InputError('tareKg', 'The tare (TW) must be more than zero.')
+  if (!(hangingKg >= 0)) throw new InputError('hangingKg', 'What hangs on the scale cannot weigh less than zero.')
   const limitKg = fillLimitByWeightKg(gas, waterCapacityKg, null, specificGravity)
   const share = liquidShare({ gas, waterCapacityKg, specificGravity, liquidTemperatureK }, limitKg)
   return {

@@ -18,8 +18,7 @@ import { SIXTY_F_K } from '@/core/units/convert'
  * @example propaneFillLimitKg(21.59) // 9.07: 20 lb in a 47.6 lb water capacity
  */
 export function propaneFillLimitKg(waterCapacityKg: number, specificGravity = PROPANE_SPECIFIC_GRAVITY): number {
-  if (!(waterCapacityKg > 0))
-    throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than nothing.')
+  if (!(waterCapacityKg > 0)) throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than zero.')
   const gravity = Math.round(specificGravity * 1000) / 1000
   const row = fillingDensityRows.find(([from, to]) => gravity >= from && gravity <= to)
   if (!row) throw new InputError('specificGravity', 'The specific gravity must lie between 0.271 and 0.634.')
@@ -35,8 +34,7 @@ export function propaneFillLimitKg(waterCapacityKg: number, specificGravity = PR
  * @see 49 CFR 173.304a(a)(2) [from memory]
  */
 export function co2FillLimitKg(waterCapacityKg: number): number {
-  if (!(waterCapacityKg > 0))
-    throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than nothing.')
+  if (!(waterCapacityKg > 0)) throw new InputError('waterCapacityKg', 'The water capacity (WC) must be more than zero.')
   return (waterCapacityKg * CO2_FILLING_PERCENT) / 100
 }
 

@@ -20,10 +20,10 @@ const MIN_SAVING = 0.01
  * @throws InputError for a price that is negative
  */
 export function breakEvenFills(outlay: number, bottlePrice: number, gasKg: number, gasPerKg: number): BreakEven {
-  if (!(outlay >= 0)) throw new InputError('outlay', 'An outlay cannot be less than nothing.')
-  if (!(bottlePrice >= 0)) throw new InputError('bottlePrice', 'A price cannot be less than nothing.')
-  if (!(gasKg > 0)) throw new InputError('gasKg', 'A fill is more than nothing.')
-  if (!(gasPerKg >= 0)) throw new InputError('gasPerKg', 'A price cannot be less than nothing.')
+  if (!(outlay >= 0)) throw new InputError('outlay', 'An outlay cannot be less than zero.')
+  if (!(bottlePrice >= 0)) throw new InputError('bottlePrice', 'A price cannot be less than zero.')
+  if (!(gasKg > 0)) throw new InputError('gasKg', 'A fill is more than zero.')
+  if (!(gasPerKg >= 0)) throw new InputError('gasPerKg', 'A price cannot be less than zero.')
   const savedPerFill = bottlePrice - gasKg * gasPerKg
   return { fills: savedPerFill >= MIN_SAVING ? Math.ceil(outlay / savedPerFill - 1e-9) : null, savedPerFill }
 }

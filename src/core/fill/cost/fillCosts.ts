@@ -66,11 +66,10 @@ function gained(
  * @throws InputError at `offers.N.price` or `offers.N.containsKg` for what is 0 or less
  */
 export function fillCosts(offers: readonly PriceOffer[], { residualKg, heaterW }: CostCase): OfferCost[] {
-  if (!(residualKg >= 0))
-    throw new InputError('residualKg', 'What is left in the cylinder cannot be less than nothing.')
+  if (!(residualKg >= 0)) throw new InputError('residualKg', 'What is left in the cylinder cannot be less than zero.')
   if (!(heaterW > 0)) throw new InputError('heaterW', 'Enter the heat input of a heater.')
   offers.forEach(({ price, way, containsKg }, i) => {
-    if (!(price > 0)) throw new InputError(`offers.${i}.price`, 'A price is more than nothing.')
+    if (!(price > 0)) throw new InputError(`offers.${i}.price`, 'A price is more than zero.')
     if ((way === 'exchange' || way === 'bottles') && !((containsKg ?? 0) > 0)) {
       throw new InputError(
         `offers.${i}.containsKg`,

@@ -117,10 +117,10 @@ export function decant(input: DecantInput): Decant {
   } = input
   requireRange(supplyTemperatureK, 'supplyTemperatureK', 'supply’s temperature')
   requireRange(bottleTemperatureK, 'bottleTemperatureK', 'bottle’s temperature')
-  if (!(bottleTareKg > 0)) throw new InputError('bottleTareKg', 'The empty bottle must weigh more than nothing.')
-  if (!(wallHeatJKgK > 0)) throw new InputError('wallHeatJKgK', 'The wall’s heat must be more than nothing.')
+  if (!(bottleTareKg > 0)) throw new InputError('bottleTareKg', 'The empty bottle must weigh more than zero.')
+  if (!(wallHeatJKgK > 0)) throw new InputError('wallHeatJKgK', 'The wall’s heat must be more than zero.')
   if (!(gamma >= 1 && gamma <= 1.7)) throw new InputError('gamma', 'The exponent lies between 1 and 1.7.')
-  if (!(residualKg >= 0)) throw new InputError('residualKg', 'What is left in the bottle cannot be less than nothing.')
+  if (!(residualKg >= 0)) throw new InputError('residualKg', 'What is left in the bottle cannot be less than zero.')
   const limitKg = propaneFillLimitKg(bottleWaterCapacityKg)
   const volumeM3 = waterCapacityVolumeM3(bottleWaterCapacityKg)
   if (residualKg > limitKg * 1.2) {

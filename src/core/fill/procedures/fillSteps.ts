@@ -132,7 +132,7 @@ const steps: Readonly<Record<FillMode, readonly ProcedureStep[]>> = {
       'turn',
       'Supply upside down',
       'on something steady',
-      'Liquid stands at its valve then; upright only vapour would come.',
+      'Liquid is at its valve then; upright only vapor would come.',
     ),
     step(
       'open',

@@ -37,7 +37,7 @@ export const carryItems: readonly CarryItem[] = [
   {
     id: 'upright',
     title: 'Upright, as it is used',
-    why: 'The relief valve must stand in the vapour: lying, it would throw out liquid.',
+    why: 'The relief valve must be in the vapor: lying, it would throw out liquid.',
     severity: 'stop',
   },
   {

@@ -8,9 +8,9 @@ export const roomAirSchema = z.strictObject({
   room: roomSchema,
   /** In place of the room's own. */
   openings: z.array(openingSchema).max(40).optional(),
-  windMS: z.number().min(0, 'Wind cannot be less than nothing.').max(50).default(0),
+  windMS: z.number().min(0, 'Wind cannot be less than zero.').max(50).default(0),
   /** Heat input, gross; at its low setting where a thermostat is given. */
-  heaterW: z.number().min(0, 'An input cannot be less than nothing.').max(60_000).default(0),
+  heaterW: z.number().min(0, 'An input cannot be less than zero.').max(60_000).default(0),
   /** Turned off when the room is half a kelvin above this, on again when it is as much below. */
   thermostatK: z.number().optional(),
   /** Turned off for good after this. */
@@ -36,7 +36,7 @@ export const roomAirSchema = z.strictObject({
   /** Loss through shell and glass, and capacity, where a warm-up log has measured them. */
   fabricWPerK: z.number().positive().max(5000).optional(),
   capacityJPerK: z.number().min(1000, 'Even an empty room holds more warmth than that.').max(1e8).optional(),
-  durationS: z.number().positive('A time is more than nothing.').max(MAX_S, 'A day at most.'),
+  durationS: z.number().positive('A time is more than zero.').max(MAX_S, 'A day at most.'),
 })
 
 export type RoomAirInput = z.output<typeof roomAirSchema>

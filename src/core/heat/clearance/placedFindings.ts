@@ -62,7 +62,7 @@ export function placedFindings(one: PlacedHeater, check = checkPlacedHeater(one)
     found.push(
       makeFinding('heat', 'exit-blocked', {
         ...at,
-        text: '{name} stands in the way from bed to door.',
+        text: '{name} is in the way from bed to door.',
         reason: 'Nobody gets past a hot heater in smoke and dark.',
         parts: { name },
       }),

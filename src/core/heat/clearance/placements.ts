@@ -64,7 +64,7 @@ export const placementsSchema = z.strictObject({
   heater: heaterBodySchema,
   objects: clearanceCheckSchema.shape.objects,
   room: clearanceCheckSchema.shape.room,
-  gridM: z.number().min(0.01, 'A grid finer than a centimetre tells nothing more.').max(1).default(0.05),
+  gridM: z.number().min(0.01, 'A grid finer than a centimeter tells nothing more.').max(1).default(0.05),
 })
 
 /** A place for the heater. */

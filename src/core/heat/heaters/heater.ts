@@ -8,12 +8,12 @@ export type HeaterKind = (typeof heaterKinds)[number]
 
 const clearanceField = z
   .number()
-  .min(0, 'A clearance cannot be less than nothing.')
+  .min(0, 'A clearance cannot be less than zero.')
   .max(5, 'That is wider than any rig. Check the unit.')
 
 const sizeField = z
   .number()
-  .positive('This must be more than nothing.')
+  .positive('This must be more than zero.')
   .max(5, 'That is larger than any heater. Check the unit.')
 
 /** Clearances to combustibles at each face. */
@@ -50,12 +50,12 @@ export const heaterSchema = z.strictObject({
   kind: z.enum(heaterKinds),
   body: heaterBodySchema,
   clearancesFrom: z.enum(numberSources),
-  highW: z.number().positive('An input is more than nothing.').max(60_000, 'No heater of a camper burns that much.'),
-  lowW: z.number().positive('An input is more than nothing.').max(60_000, 'No heater of a camper burns that much.'),
+  highW: z.number().positive('An input is more than zero.').max(60_000, 'No heater of a camper burns that much.'),
+  lowW: z.number().positive('An input is more than zero.').max(60_000, 'No heater of a camper burns that much.'),
   /** Fumes go outside and air comes from there. */
   vented: z.boolean(),
   /** Open area the manual asks for; null where it names none. */
-  openAreaM2: z.number().positive('An area is more than nothing.').max(2).nullable(),
+  openAreaM2: z.number().positive('An area is more than zero.').max(2).nullable(),
   /** Shuts off when oxygen runs low. */
   oxygenCutOff: z.enum(['yes', 'no', 'not-known']),
   /** Highest place it may be used at, by its manual. */
@@ -93,7 +93,7 @@ export type HeaterUse = (typeof heaterUses)[number]
 export function requireHeater({ widthM, depthM, heightM, clearances }: HeaterBody, room: Room): void {
   for (const [face, distanceM] of Object.entries(clearances)) {
     if (!(distanceM >= 0)) {
-      throw new InputError(`heater.clearances.${face}`, 'A clearance cannot be less than nothing.')
+      throw new InputError(`heater.clearances.${face}`, 'A clearance cannot be less than zero.')
     }
   }
   if (heightM > room.heightM) throw new InputError('heater.heightM', 'The heater is higher than the room.')

@@ -30,7 +30,7 @@ function plannedFindings(
     found.push(
       makeFinding('heat', 'heater-input-differs', {
         text: '{name} burns {here} by its numbers here and {there} among the appliances.',
-        reason: 'Gas is reckoned by the one and air by the other. Its plate has the right one.',
+        reason: 'Gas is counted by the one and air by the other. Its plate has the right one.',
         parts: {
           name,
           here: { value: heater.highW, role: 'power' },
@@ -91,7 +91,7 @@ function altitudeFindings({ id, name, heater }: HeaterGear, altitudeM: number): 
     return [
       makeFinding('heat', 'altitude-limit-not-known', {
         ...at,
-        text: 'Nobody knows up to what height {name} may be used; this trip goes to {here}.',
+        text: 'Altitude limit of {name} unknown. This trip goes to {here}.',
         reason: 'What is not known counts as not ready. The manual names a height, or a smaller orifice for it.',
         parts: { name, here: { value: altitudeM, role: 'altitude' } },
       }),

@@ -12,7 +12,7 @@ import { isVerticalSide, ceilingM, roomVolumeM3 } from './roomGeometry'
 function requireFinite(values: Readonly<Record<string, number>>, within?: string): void {
   for (const [field, value] of Object.entries(values)) {
     if (!Number.isFinite(value)) {
-      throw new InputError(within === undefined ? field : `${within}.${field}`, 'This wants a number.')
+      throw new InputError(within === undefined ? field : `${within}.${field}`, 'Enter a number.')
     }
   }
 }
@@ -50,7 +50,7 @@ function requireFits(room: Room, { name, side, widthM, heightM, bottomM, alongM 
 export function requireRoom(room: Room): void {
   requireFinite({ lengthM: room.lengthM, widthM: room.widthM, heightM: room.heightM }, 'room')
   if (!(roomVolumeM3(room) >= SMALLEST_M3)) {
-    throw new InputError('room.heightM', 'A room holds more than nothing: check length, width and height.')
+    throw new InputError('room.heightM', 'A room holds more than zero: check length, width and height.')
   }
   const { corner, lengthM, widthM } = room
   if (corner && (corner.lengthM >= lengthM || corner.widthM >= widthM)) {

@@ -29,7 +29,7 @@ export type OpeningCondition = (typeof openingConditions)[number]
 
 const idField = z.string().min(1).max(64)
 const nameField = z.string().trim().min(1, 'Give it a name.').max(60)
-const sizeField = z.number().positive('This must be more than nothing.').max(30, 'No rig is as large as that.')
+const sizeField = z.number().positive('This must be more than zero.').max(30, 'No rig is as large as that.')
 const placeField = z.number().min(-1, 'This lies outside the room.').max(31, 'This lies outside the room.')
 
 export const openingSchema = z.strictObject({
@@ -45,7 +45,7 @@ export const openingSchema = z.strictObject({
   /** Height of the opening when fully open. */
   heightM: sizeField,
   /** How far it is open now. */
-  openM: z.number().min(0, 'It cannot stand open by less than nothing.').max(5),
+  openM: z.number().min(0, 'It cannot stand open by less than zero.').max(5),
   condition: z.enum(openingConditions).default('clear'),
   glass: z.boolean().default(true),
 })

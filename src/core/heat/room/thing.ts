@@ -146,8 +146,8 @@ export const thingSchema = z.strictObject({
   xM: z.number().min(-5).max(35),
   /** Its middle, from the left side. */
   yM: z.number().min(-5).max(35),
-  lengthM: z.number().positive('This must be more than nothing.').max(30),
-  widthM: z.number().positive('This must be more than nothing.').max(30),
+  lengthM: z.number().positive('This must be more than zero.').max(30),
+  widthM: z.number().positive('This must be more than zero.').max(30),
   /** Clockwise on the plan, from its length lying along the room. */
   turnDeg: z.number().min(-360).max(360).default(0),
   lowM: z.number().min(0, 'It cannot lie under the floor.').max(10),

@@ -30,9 +30,9 @@ const CODE = { toRoomBtuh: 1000, toRoomLeastIn2: 100, twoOutBtuh: 4000, oneOutBt
  * @see docs/models.md, "Ventilation"
  */
 export function ventilationNeed(inputW: number, manualAreaM2: number | null): VentilationNeed {
-  if (!(inputW > 0)) throw new InputError('inputW', 'A heater’s input is more than nothing.')
+  if (!(inputW > 0)) throw new InputError('inputW', 'A heater’s input is more than zero.')
   if (manualAreaM2 !== null && !(manualAreaM2 > 0)) {
-    throw new InputError('openAreaM2', 'An area is more than nothing; leave it empty where the manual names none.')
+    throw new InputError('openAreaM2', 'Enter an area above zero, or nothing where the manual names none.')
   }
   const btuh = inputW / BTUH_W
   return {

@@ -59,7 +59,7 @@ const THERMOMETERS_K = 1
 export const warmUpFitSchema = z.strictObject({
   outsideK: z.number(),
   /** Gross heat input, when there are no settings. */
-  inputW: z.number().positive('An input is more than nothing.').max(60_000),
+  inputW: z.number().positive('An input is more than zero.').max(60_000),
   readings: z
     .array(z.strictObject({ timeS: z.number().min(0).max(MAX_S), temperatureK: z.number() }))
     .max(MAX_READINGS),

@@ -81,7 +81,7 @@ const endParts: readonly PartType[] = [
   { id: 'keg', name: 'Soda keg', role: 'keg', gas: 'co2', ports: [into('in', male('barb'))], rated: 'co2-low' },
   {
     id: 'chuck',
-    name: 'Tyre chuck with gauge',
+    name: 'Tire chuck with gauge',
     role: 'chuck',
     gas: 'co2',
     ports: [into('in', female('npt-1/4'))],

@@ -222,7 +222,7 @@ export const sourceParts: readonly PartType[] = [
       outlet: 'co2-low',
     },
   }),
-  through('co2-tyres', 'CO2 regulator for tyres and tools', 'regulator', [female('cga-320'), female('npt-1/4')], {
+  through('co2-tyres', 'CO2 regulator for tires and tools', 'regulator', [female('cga-320'), female('npt-1/4')], {
     gas: 'co2',
     rated: 'co2-cylinder',
     oldMonths: 180,

@@ -239,7 +239,7 @@ const roles = {
     showsPressure: false,
   },
   chuck: {
-    label: 'tyre chuck',
+    label: 'tire chuck',
     isSource: false,
     isEnd: true,
     usesGas: true,

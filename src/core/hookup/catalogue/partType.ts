@@ -48,7 +48,7 @@ export const partTypeSchema = z.strictObject({
   /** Highest zone it is made for. */
   rated: z.enum(zones),
   boreM: z.number().positive().max(0.1).optional(),
-  lengthM: z.number().positive('A length is more than nothing.').max(100).optional(),
+  lengthM: z.number().positive('A length is more than zero.').max(100).optional(),
   material: z.enum(['rubber', 'soft', 'hard']).optional(),
   oldMonths: z.int().positive().max(600).optional(),
   /** A tee or splitter with a valve on each side. */

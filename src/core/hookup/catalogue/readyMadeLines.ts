@@ -113,7 +113,7 @@ const starts: readonly Start[] = [
   },
   {
     id: 'tyres',
-    name: 'CO2 for tyres',
+    name: 'CO2 for tires',
     rows: [
       ['cylinder', 'co2-cylinder', null],
       ['regulator', 'co2-tyres', 'cylinder'],

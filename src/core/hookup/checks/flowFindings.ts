@@ -25,7 +25,7 @@ export function flowFindings(
         makeFinding('hookup', 'no-gas', {
           subjectId: lineId,
           text: 'No gas comes to {part}.',
-          reason: 'A valve on the way is shut, or the changeover stands at the empty side.',
+          reason: 'A valve on the way is shut, or the changeover is at the empty side.',
           parts: { part: part.name },
           about: id,
         }),

@@ -109,7 +109,7 @@ export function jointFindings({ lineId, graph }: LineCase): Finding[] {
     found.push(
       makeFinding('hookup', 'joints-not-known', {
         subjectId: lineId,
-        text: 'Nobody knows how {count} of {all} joints were made.',
+        text: 'How {count} of {all} joints were made is unknown.',
         reason:
           'An inherited joint is looked at before gas comes to it: the right thread, tape where it belongs and nowhere else.',
         parts: {

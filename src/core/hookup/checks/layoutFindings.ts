@@ -15,7 +15,7 @@ function filterMissing(lineId: string, part: GraphPart, way: readonly GraphPart[
   return [
     makeFinding('hookup', 'filter-missing', {
       subjectId: lineId,
-      text: '{part} stands on a hose without a fuel filter.',
+      text: '{part} is on a hose without a fuel filter.',
       reason:
         'Oil out of the hose plugs its regulator and jet. A filter goes between hose and appliance, unless the hose is of a kind that needs none.',
       parts: { part: part.name },
@@ -30,8 +30,8 @@ function remoteTooLarge(lineId: string, part: GraphPart, way: readonly GraphPart
   return [
     makeFinding('hookup', 'remote-too-large', {
       subjectId: lineId,
-      text: '{part} stands on a cylinder of {holds}.',
-      reason: 'Its manual limits the cylinder it may stand on, often to 40 lb (18 kg). Look it up, and keep to it.',
+      text: '{part} is on a cylinder of {holds}.',
+      reason: 'Its manual limits the cylinder it may be fed from, often to 40 lb (18 kg). Look it up, and keep to it.',
       parts: { part: part.name, holds: { value: largest, role: 'cylinderMass' } },
       about: part.part.id,
     }),
@@ -56,7 +56,7 @@ function branches(lineId: string, graph: LineGraph): Finding[] {
       makeFinding('hookup', 'branch-without-valve', {
         subjectId: lineId,
         text: 'The branch from {tee} to {part} has no shut-off.',
-        reason: 'Each branch wants a valve of its own: to shut off one appliance, and to find a leak branch by branch.',
+        reason: 'Each branch needs a valve of its own: to shut off one appliance, and to find a leak branch by branch.',
         parts: { tee: from.name, part: to.name },
         about: to.part.id,
       }),

@@ -15,7 +15,7 @@ function age({ part, type }: GraphPart, untilMonth: string, tell: Tell): Finding
     return [
       tell(
         'part-age-unknown',
-        'Nobody knows how old {part} is.',
+        'The age of {part} is unknown.',
         'What is unknown counts as not ready. Its date is printed or pressed into it.',
       ),
     ]
@@ -133,7 +133,7 @@ function settings(one: GraphPart, tell: Tell): Finding[] {
     found.push(
       tell(
         'changeover-both',
-        '{part} stands at both: the cylinders run out together.',
+        '{part} is at both: the cylinders run out together.',
         'Twice the boiling surface in the cold, and no reserve. Others keep to one side always, so that the other is the reserve.',
       ),
     )

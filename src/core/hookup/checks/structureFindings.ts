@@ -81,7 +81,7 @@ export function structureFindings(lineCase: LineCase): Finding[] {
       makeFinding('hookup', 'not-fed', {
         subjectId: lineId,
         text: '{part} hangs on nothing that holds gas.',
-        reason: 'What stands in front of it is not drawn, so nobody knows its pressure. Join it, or take it out.',
+        reason: 'What stands in front of it is not drawn, so its pressure is unknown. Join it, or take it out.',
         parts: { part: part.name },
         about: id,
       }),

@@ -145,7 +145,7 @@ function alongTheLine({ lineId, zones }: LineCase, part: GraphPart, zone: Zone):
     found.push(
       makeFinding('hookup', 'supply-wrong-side', {
         subjectId: lineId,
-        text: '{part} stands on the wrong side of the regulator.',
+        text: '{part} is on the wrong side of the regulator.',
         reason:
           'The first cylinder put onto it sends full pressure into the low line. It belongs between the tank and the regulator.',
         parts: { part: part.name },

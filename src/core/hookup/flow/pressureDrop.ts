@@ -49,10 +49,10 @@ export function pressureDrop(input: PressureDropInput): PressureDrop {
   const { flowW, insideDiameterM, lengthM, inletGaugePa, atmospherePa = SEA_LEVEL_PA } = input
   if (!(flowW >= 0 && flowW <= MAX_W)) throw new InputError('flowW', 'The flow lies between nothing and 10 MW.')
   if (!(insideDiameterM > 0 && insideDiameterM <= 0.5)) {
-    throw new InputError('insideDiameterM', 'The bore must be more than nothing and under half a metre.')
+    throw new InputError('insideDiameterM', 'The bore must be more than zero and under half a meter.')
   }
   if (!(lengthM > 0 && lengthM <= 1000)) {
-    throw new InputError('lengthM', 'The length must be more than nothing and under a kilometre.')
+    throw new InputError('lengthM', 'The length must be more than zero and under a kilometer.')
   }
   if (!(inletGaugePa > 0 && inletGaugePa <= 2e7)) {
     throw new InputError('inletGaugePa', 'The pressure before the run must be above the air’s and under 200 bar.')

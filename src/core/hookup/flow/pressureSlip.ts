@@ -40,7 +40,7 @@ export function pressureSlip(check: LineCheck, applianceId: string): Slip | null
         inputs: [
           { label: 'Its setting', quantity: pressure(regulator.setGaugePa) },
           { label: 'Before it', quantity: { value: start.inletGaugePa, role: 'cylinderPressure' } },
-          { label: 'Burnt behind it', quantity: { value: start.flowW, role: 'power' } },
+          { label: 'Burned behind it', quantity: { value: start.flowW, role: 'power' } },
           ...(regulator.ratedW
             ? [{ label: 'Rated for', quantity: { value: regulator.ratedW, role: 'power' as const } }]
             : []),

@@ -37,8 +37,8 @@ const linePartSchema = z.strictObject({
   name: z.string().trim().max(60).optional(),
   place: z.enum(partPlaces).default('not-known'),
   /** Of hoses and tubes, where it is not the catalogue's. */
-  lengthM: z.number().positive('A length is more than nothing.').max(100).optional(),
-  boreM: z.number().positive('A bore is more than nothing.').max(0.1).optional(),
+  lengthM: z.number().positive('A length is more than zero.').max(100).optional(),
+  boreM: z.number().positive('A bore is more than zero.').max(0.1).optional(),
   madeMonth: monthField.optional(),
   /** The cylinder, appliance or ageing thing of the rig that this part is. */
   cylinderId: idField.optional(),

@@ -27,7 +27,7 @@ const low: readonly ProcedureStep[] = [
     'open',
     'Gas on, then shut',
     'open slowly, read lock-up, shut the valve',
-    'Lock-up stands at 11 to 14 in WC. Higher, and the regulator does not shut: out with it.',
+    'Lock-up is 11 to 14 in WC. Higher, and the regulator does not shut: out with it.',
   ),
   step(
     'eight',

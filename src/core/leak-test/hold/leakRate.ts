@@ -47,7 +47,7 @@ function requireInput(input: LeakRateInput): void {
     spaceVolumeM3,
   } = input
   if (!(lineVolumeM3 > 0 && lineVolumeM3 <= 1)) {
-    throw new InputError('lineVolumeM3', 'The inside of the line is more than nothing and under a cubic metre.')
+    throw new InputError('lineVolumeM3', 'The inside of the line is more than zero and under a cubic meter.')
   }
   if (!(startGaugePa > 0 && startGaugePa <= 2e7)) {
     throw new InputError(
@@ -62,7 +62,7 @@ function requireInput(input: LeakRateInput): void {
     )
   }
   if (!(durationS > 0 && durationS <= 7 * 86_400)) {
-    throw new InputError('durationS', 'The time must be more than nothing, and at most a week.')
+    throw new InputError('durationS', 'The time must be more than zero, and at most a week.')
   }
   for (const [field, value] of [['startK', startK] as const, ['endK', endK] as const]) {
     if (!(value >= 230 && value <= 340)) {

@@ -27,7 +27,7 @@ export function restingLoss(
   pricePerKg: number | null,
 ): RestingLoss {
   if (!(elapsedS >= SHORTEST_S)) throw new InputError('later', 'An hour at least lies between two readings.')
-  if (!(earlierKg >= 0 && laterKg >= 0)) throw new InputError('earlier', 'Gas is not less than nothing.')
+  if (!(earlierKg >= 0 && laterKg >= 0)) throw new InputError('earlier', 'Gas is not less than zero.')
   if (laterKg > earlierKg) {
     throw new InputError(
       'later',

@@ -76,7 +76,7 @@ function kindSteps(item: LeakItem, onVessel: boolean): { steps: string[]; then: 
     case 'joint':
       return {
         steps: jointSteps(item),
-        then: 'Still there: replace the part that leaks, or leave it shut for a technician.',
+        then: 'Still there: replace the part that leaks, or keep it shut for a technician.',
         technicianOnly: false,
       }
     case 'vessel':
@@ -88,7 +88,7 @@ function kindSteps(item: LeakItem, onVessel: boolean): { steps: string[]; then: 
     case 'stem':
       return onVessel
         ? {
-            steps: ['The stem of a cylinder’s valve is a technician’s: leave it shut.'],
+            steps: ['The stem of a cylinder’s valve is a technician’s: keep it shut.'],
             then: TECHNICIAN,
             technicianOnly: true,
           }

@@ -86,7 +86,7 @@ function notProven({ lastTest, fingerprint, refilledAt }: LineTightness, tell: T
       tell(
         'line-changed-since-test',
         '{line} was changed after its last leak test.',
-        'Every joint that was touched can leak, and its neighbours with it.',
+        'Every joint that was touched can leak, and its neighbors with it.',
       ),
     ]
   }

@@ -37,8 +37,8 @@ export const co2Basis = {
     checkedBy: 'core/co2/uses',
   },
   'tyre-gas': {
-    title: 'Gas for a tyre',
-    formula: 'Inside of the tyre × (density at the pressure wished − density at the one it has).',
+    title: 'Gas for a tire',
+    formula: 'Inside of the tire × (density at the pressure wished − density at the one it has).',
     source: equationOfState,
     provenance: 'published',
     caution: 'Through a regulator and a gauge, never straight from the cylinder.',

@@ -130,7 +130,7 @@ export const cylinderBasis = {
   },
   'liquid-level': {
     title: 'Level of the liquid',
-    formula: '(Mean density − vapour) ÷ (liquid − vapour), at the temperature given.',
+    formula: '(Mean density − vapor) ÷ (liquid − vapor), at the temperature given.',
     source: equationOfState,
     provenance: 'from memory',
     computedBy: 'fluids/cylinderState#cylinderState',
@@ -139,7 +139,7 @@ export const cylinderBasis = {
   'pressure-at-temperature': {
     title: 'Pressure in the closed cylinder',
     formula:
-      'Boiling pressure at this temperature while liquid and vapour stand together; else by density and temperature. Shown as a gauge would, above the air pressure at the altitude.',
+      'Boiling pressure at this temperature while liquid and vapor stand together; else by density and temperature. Shown as a gauge would, above the air pressure at the altitude.',
     source: `${equationOfState}; air pressure by ISO 2533`,
     provenance: 'from memory',
     caution: 'The pressure follows the temperature. It does not tell how much is left.',
@@ -214,7 +214,7 @@ export const cylinderBasis = {
   },
   'mass-of-level': {
     title: 'Gas aboard, by level',
-    formula: 'Liquid × its density + the room above it × that of the vapour, at the temperature given.',
+    formula: 'Liquid × its density + the room above it × that of the vapor, at the temperature given.',
     source: equationOfState,
     provenance: 'from memory',
     caution: 'A scale is surer wherever a cylinder can stand on one.',
@@ -237,7 +237,7 @@ export const cylinderBasis = {
     formula: 'Height of the liquid against the inside of a cylinder with dished ends a quarter of its diameter deep.',
     source: 'Geometry',
     provenance: 'published',
-    caution: 'A few millimetres of wall, foot or sensor make a few per cent.',
+    caution: 'A few millimeters of wall, foot or sensor make a few per cent.',
     computedBy: 'cylinders/contents/heightLevel#heightLevel',
     checkedBy: 'core/cylinders/levels',
   },

@@ -109,7 +109,7 @@ export const heatBasis = {
   },
   'keep-warm': {
     title: 'Input that keeps it warm',
-    formula: 'Loss × (temperature inside − outside), as gas burnt.',
+    formula: 'Loss × (temperature inside − outside), as gas burned.',
     source: 'Heat balance',
     provenance: 'published',
     range: 'As the loss of the room: a third from its shape.',

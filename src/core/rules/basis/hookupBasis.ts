@@ -143,7 +143,7 @@ export const hookupBasis = {
   },
   'resting-loss': {
     title: 'Loss at rest',
-    formula: 'Gas at the earlier reading less gas at the later one, over the days between, with nothing burnt.',
+    formula: 'Gas at the earlier reading less gas at the later one, over the days between, with nothing burned.',
     source: 'Your readings',
     provenance: 'your entry',
     range: 'The scale twice, over the days between.',

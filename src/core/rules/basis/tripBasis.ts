@@ -3,7 +3,7 @@ import type { BasisEntry } from './basisEntry'
 /** Figures of a trip under way and of what it leaves behind. */
 export const tripBasis = {
   'burnt-by-weight': {
-    title: 'Burnt, by weight',
+    title: 'Burned, by weight',
     formula:
       'What a cylinder held before, less what it held after, over all readings without a fill between. A fill without a weigh-in just before it leaves a gap, which is told and not guessed.',
     source: 'Your weighings and readings',
@@ -14,7 +14,7 @@ export const tripBasis = {
   'learned-use': {
     title: 'Learned use',
     formula:
-      'Burnt by weight ÷ what the habits as entered would have burnt in the same hours and weather. Every hour of burning on that supply is multiplied by it, up to full input.',
+      'Burned by weight ÷ what the habits as entered would have burned in the same hours and weather. Every hour of burning on that supply is multiplied by it, up to full input.',
     source: 'Your weighings against your habits',
     provenance: 'your entry',
     caution: 'One trip’s weather and company are not the next one’s.',
@@ -24,7 +24,7 @@ export const tripBasis = {
   },
   'cost-per-night': {
     title: 'Cost a night',
-    formula: 'Gas burnt by weight × what your fills cost for each weight put in ÷ nights.',
+    formula: 'Gas burned by weight × what your fills cost for each weight put in ÷ nights.',
     source: 'Your fills and weighings',
     provenance: 'your entry',
     computedBy: 'trip/usage/tripGas#tripGas',

@@ -67,7 +67,7 @@ function outageFinding(
     case 'lever':
       return finding({
         ...common,
-        text: 'On {when} {name} wants turning over, and everybody is asleep.',
+        text: 'On {when} {name} needs its lever turned, and everybody is asleep.',
         parts: { name, when },
         reason: 'One side gives no more, the other would. Nobody turns it for {hours}.',
         reasonParts: { hours },
@@ -135,7 +135,7 @@ function unknowns(trip: TripPlan, input: TripRunInput): Finding[] {
     found.push(
       finding({
         code: 'warmth-not-known',
-        text: 'How fast the room loses heat is not known: {name} is reckoned at full.',
+        text: 'How fast the room loses heat is not known: {name} is counted at full.',
         parts: { name: warm.name },
         reason: 'Draw the room at Heat & air, or log one evening’s warming up.',
       }),

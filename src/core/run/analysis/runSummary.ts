@@ -15,7 +15,7 @@ export interface RunSummary {
 const causeLabels: Readonly<Record<OutageCause, string>> = {
   cold: 'The cold stops {name} on {when}, with gas still in it.',
   empty: 'The gas of {name} ends on {when}.',
-  lever: '{name} wants turning over on {when}, and nobody is awake.',
+  lever: '{name} needs its lever turned on {when}, and nobody is awake.',
   regulator: 'More burns on {name} than its regulator passes, on {when}.',
   battery: 'The battery is flat on {when}: what lives on it stops with gas in the cylinders.',
 }

@@ -6,7 +6,7 @@ export const batterySchema = z.strictObject({
   /** Rated charge, As. */
   capacityC: z
     .number()
-    .positive('A battery holds more than nothing.')
+    .positive('A battery holds more than zero.')
     .max(3_600_000, 'That is over 1,000 Ah. Check the unit.'),
   /** Share that may be drawn: half of lead, most of lithium. */
   usableShare: z.number().min(0.05, 'At least a twentieth may be drawn.').max(1),

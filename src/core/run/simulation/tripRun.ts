@@ -22,7 +22,7 @@ const idField = z.string().min(1).max(64)
 
 const powerField = z
   .number()
-  .min(0, 'A heat input is not less than nothing.')
+  .min(0, 'A heat input is not less than zero.')
   .max(200_000, 'That is more than any camper burns. Check the unit.')
 
 const currentField = z.number().min(0).max(200, 'That is more than a camper’s wiring carries.')
@@ -36,9 +36,9 @@ const tripCylinderSchema = z.strictObject({
   sourceId: idField.default('line'),
   massKg: z
     .number()
-    .min(0, 'The gas aboard cannot be less than nothing: does the cylinder weigh less than its tare?')
+    .min(0, 'The gas aboard cannot be less than zero: does the cylinder weigh less than its tare?')
     .max(2000),
-  waterCapacityKg: z.number().positive('The water capacity is more than nothing.').max(5000),
+  waterCapacityKg: z.number().positive('The water capacity is more than zero.').max(5000),
   /** Fill limit on the way; 42 % of its water capacity when absent. */
   limitKg: z.number().positive().max(2100).optional(),
   stands: z.enum(vesselOrientations).default('upright'),

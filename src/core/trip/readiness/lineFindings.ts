@@ -62,7 +62,7 @@ export function notOnLine(lines: readonly LineGear[], trip: TripPlan): Finding[]
     .filter(({ id }) => !drawn.has(id))
     .map(({ name }) =>
       makeFinding('hookup', 'appliance-not-on-line', {
-        text: '{name} burns on this trip and stands on no line that is drawn.',
+        text: '{name} burns on this trip and is on no line that is drawn.',
         parts: { name },
         reason: 'What is not drawn is not judged: add it to its line, or say which part it is.',
         reasonParts: null,

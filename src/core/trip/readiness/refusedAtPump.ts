@@ -20,7 +20,7 @@ export function refusedAtPump(balances: readonly SupplyBalance[], onDay: string)
       if (worst?.answer !== 'no') return []
       return [
         makeFinding('fill', 'refused-at-pump', {
-          text: '{name} is wanted full, and no pump would take it.',
+          text: '{name} has to be full, and no pump would take it.',
           parts: { name: cylinder.name },
           reason: worst.sentence.text,
           reasonParts: worst.sentence.parts ?? null,

@@ -140,7 +140,7 @@ export function calibrateUsage(
     }
     const spans = burnSpans([before, ...since])
     if (spans.some(({ isUnknown }) => isUnknown)) {
-      return nothing('{name} was filled without a weigh-in before: what it had burnt is not known.', { name })
+      return nothing('{name} was filled without a weigh-in before: what it had burned is not known.', { name })
     }
     // Of a stretch without a fill the first and the last reading count.
     const stretches = 1 + since.filter(({ isFill }) => isFill).length
@@ -158,10 +158,10 @@ export function calibrateUsage(
     return sums ? [{ ...sums, uses: uses.map(({ id, name }) => ({ id, name })) }] : []
   })
   const whole = compare(parts, wantedJ(run, (id) => burningFrom.has(id), untilS) / heatingValueJPerKg())
-  if (!whole || groups.length === 0) return nothing('Too little burnt to tell.')
+  if (!whole || groups.length === 0) return nothing('Too little burned to tell.')
   const off = [whole, ...groups].find(({ factor }) => factor < FACTORS.least || factor > FACTORS.most)
   if (off) {
-    return nothing('{burnt} burnt where {planned} was planned: so far off, check the hours and enter them again.', {
+    return nothing('{burned} burned where {planned} was planned: so far off, check the hours and enter them again.', {
       burnt: { value: off.burnedKg, role: 'cylinderMass' },
       planned: { value: off.plannedKg, role: 'cylinderMass' },
     })

@@ -15,7 +15,7 @@ export const idField = z
 /** SHA-256, hexadecimal. */
 export const hashField = z.string().regex(/^[0-9a-f]{64}$/, 'A hash has 64 hexadecimal digits.')
 
-const positive = (most: number): z.ZodNumber => z.number().positive('This must be more than nothing.').max(most)
+const positive = (most: number): z.ZodNumber => z.number().positive('This must be more than zero.').max(most)
 const between = (least: number, most: number): z.ZodNumber => z.number().min(least).max(most)
 
 /** Schemas of plain columns, by name, or by table and name when ambiguous. Bounds equal those of the forms. */

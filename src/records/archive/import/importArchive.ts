@@ -62,7 +62,7 @@ function takeEvent(
   const bare = ({ voidedAt, voidReason, recordedAt, sequence, ...happened }: ArchiveRow): string =>
     canonicalJson(happened)
   if (bare(here) !== bare(row)) {
-    refuse(one.name, i, 'This happened here otherwise; what happened is never changed. Nothing was taken in.')
+    refuse(one.name, i, 'This happened here otherwise; what happened is never changed. Nothing was imported.')
   }
   if (one.kind === 'kept' || here.voidedAt !== null || row.voidedAt === null) return 'same'
   records.update(one.table).set({ voidedAt: row.voidedAt, voidReason: row.voidReason }).where(keyOf(one, row)).run()

@@ -9,7 +9,7 @@ const TOO_LARGE = 'This file is too large to be an owner’s records: 64 MiB at 
 /** First bytes of file types that are mistaken for an export. */
 const others: readonly [start: string, sentence: string][] = [
   ['SQLite format 3', 'This is a copy of the database, not an export: take it in under Restore.'],
-  ['PK\x03\x04', 'This is a zip archive: unpack it first, and take in the file inside.'],
+  ['PK\x03\x04', 'This is a zip archive: unpack it first, and import the file inside.'],
   ['%PDF', 'This is a PDF, not an export of Gold Kettle.'],
   ['\x89PNG', 'This is a picture, not an export of Gold Kettle.'],
   ['\xff\xd8\xff', 'This is a picture, not an export of Gold Kettle.'],

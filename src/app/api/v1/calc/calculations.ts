@@ -51,7 +51,7 @@ const vaporizationCalculation = calculation('Draw that a cylinder can keep up', 
 /** Every calculation by name. None of them touches the records. */
 export const calculations: Readonly<Record<string, Calculation>> = {
   saturation: calculation(
-    'Pressure, densities and latent heat where liquid and vapour stand together',
+    'Pressure, densities and latent heat where liquid and vapor stand together',
     saturationSchema,
     ({ fluid, temperatureK }) => saturation(fluid, temperatureK),
   ),

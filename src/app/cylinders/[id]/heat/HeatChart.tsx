@@ -144,7 +144,7 @@ export function HeatChart({ figures, hotK }: { figures: HeatFigures; hotK: numbe
                   <strong>{formatQuantity({ value: point.temperatureK, role: 'temperature' }, system)}</strong>
                   <span>{formatQuantity({ value: point.gaugePa, role: 'cylinderPressure' }, system)}</span>
                   <span>
-                    {point.level === null ? 'no telling liquid from vapour' : `${Math.round(point.level)} % liquid`}
+                    {point.level === null ? 'no telling liquid from vapor' : `${Math.round(point.level)} % liquid`}
                   </span>
                 </div>
               )

@@ -202,7 +202,7 @@ export function LevelBench({
               optional
               role="temperature"
               issue={read.issueAt('temperatureK') ?? issueAt('temperatureK')}
-              hint="60 °F (16 °C) if not told"
+              hint="60 °F (16 °C) if not entered"
               {...quantity('temperature')}
             />
           </div>

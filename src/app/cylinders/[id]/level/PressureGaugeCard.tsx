@@ -15,7 +15,8 @@ const tellLabels: Readonly<Record<GaugeInterpretation['tells'], string>> = {
   liquid: 'It fits liquid at this temperature: a cupful or a full cylinder.',
   'nearly-gone':
     'Far below what liquid would press: the liquid is all but gone, or the cylinder is much colder than told.',
-  'too-high': 'More than liquid would press: the cylinder is warmer than told, has no room left, or the gauge is off.',
+  'too-high':
+    'More than liquid would press: the cylinder is warmer than entered, has no room left, or the gauge is off.',
 }
 
 /** What an in-line pressure gauge shows and what it does not. */

@@ -102,7 +102,7 @@ export function DayListBench({
           </ul>
         </section>
       ))}
-      {places.length === 0 && <p>Nothing to be done: every finding is mended or accepted.</p>}
+      {places.length === 0 && <p>Nothing to be done: every finding is fixed or accepted.</p>}
       <p className="hint mt-3">
         A tick is for you. The verdict changes when the weight, the date or the test is entered at its place. Fixed
         piping, regulators inside walls and vessels are a licensed technician’s.

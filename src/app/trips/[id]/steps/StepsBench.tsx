@@ -24,7 +24,7 @@ function Rail({ rail: { procedure, run, steps, logged } }: { rail: ProcedureRail
     <>
       <StepRail label={procedureLabel(procedure)} steps={steps} {...ticking} />
       <p role="status" className="word-state">
-        {left === 0 ? 'All done. It stands in the logbook.' : `${left} of ${steps.length} left.`}
+        {left === 0 ? 'All done. It is in the logbook.' : `${left} of ${steps.length} left.`}
       </p>
     </>
   )

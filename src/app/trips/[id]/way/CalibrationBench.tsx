@@ -108,7 +108,7 @@ function SupplyCalibration({
           <>
             <p>
               Burnt <Amount quantity={{ value: found.calibration.burnedKg, role: 'cylinderMass' }} /> where the habits
-              as entered would have burnt{' '}
+              as entered would have burned{' '}
               <Amount quantity={{ value: found.calibration.plannedKg, role: 'cylinderMass' }} />.
             </p>
             <ul className="plain-list">
@@ -180,7 +180,7 @@ export function CalibrationBench({
   return (
     <>
       <p>
-        Weigh what is on, of an evening, or log a swap below: what was burnt corrects the plan for the nights left, and
+        Weigh what is on, of an evening, or log a swap below: what was burned corrects the plan for the nights left, and
         the habits of the next trip. <Link href="/cylinders">To the scale</Link>
       </p>
       {supplies.map((supply) => (
