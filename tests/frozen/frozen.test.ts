@@ -78,6 +78,23 @@ const comparable = (findings: unknown): unknown[] =>
     .filter(({ code }) => !renamed.some((start) => code.startsWith(start)))
     .map(({ reason, ...finding }) => (advised.includes(finding.code) ? finding : { ...finding, reason }))
 
+/** Sentences of 0.6.0 that say the same in other words since. */
+const reworded: Readonly<Record<string, string>> = {
+  'Carrying one on a road is an offence in the US, with a fine of up to $500,000 and five years; its valve may not close again. Leave it at home.':
+    'Carrying one on a US road is an offense: up to $500,000 and five years. Its valve may not close again. Leave it at home.',
+  'Nobody knows what is in {name}.': 'Weigh {name}: its contents are unknown.',
+  '{name} is wanted full, and no pump would take it.': '{name} has to be full, and no pump would take it.',
+  'Each branch wants a valve of its own: to shut off one appliance, and to find a leak branch by branch.':
+    'Each branch needs a valve of its own: to shut off one appliance, and to find a leak branch by branch.',
+  'Every joint that was touched can leak, and its neighbours with it.':
+    'Every joint that was touched can leak, and its neighbors with it.',
+}
+
+const inWordsOfToday = (findings: unknown): unknown =>
+  JSON.parse(JSON.stringify(findings), (_, value: unknown) =>
+    typeof value === 'string' ? (reworded[value] ?? value) : value,
+  )
+
 test('the kept verdicts of 0.6.0 are read, and judging again gives the same findings', () => {
   using(openFrozen('demo.db.gz'), (records) => {
     const kept = ['larkspur', 'quarry-lake'].flatMap((tripId) =>
@@ -93,7 +110,7 @@ test('the kept verdicts of 0.6.0 are read, and judging again gives the same find
           key === 'rounded' ? undefined : value === 'Tee, 3/8 flare 2' ? 'Tee, 3/8 flare' : value,
         ),
       )
-      const [now, then] = [comparable(findings), comparable(verdict.kept.findings)]
+      const [now, then] = [comparable(findings), comparable(inWordsOfToday(verdict.kept.findings))]
       expect(now).toEqual(then)
     }
   })

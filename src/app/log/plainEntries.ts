@@ -66,7 +66,7 @@ const sayings: Readonly<Partial<Record<LogRow['of'], (stored: Stored) => Phrase>
     text: '{answer}: {burned} burned, {factor} of the habits',
     parts: {
       answer: text(answer),
-      burnt: { value: Number(burntKg), role: 'cylinderMass' },
+      burned: { value: Number(burntKg), role: 'cylinderMass' },
       factor: { value: Number(factor), role: 'share' },
     },
   }),

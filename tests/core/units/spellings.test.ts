@@ -62,7 +62,7 @@ const read: readonly (readonly [Dimension, number, string, string])[] = [
     'in2',
     '24 sq in|24 sq. in.|24 sq inches|24 square inches|24 square in|24 in2|24 in²|24 in^2|24 sqin|24 square inch',
   ],
-  ['area', 155, 'cm2', '155 cm2|155 cm²|155 sq cm|155 square centimeters|155 square centimeters'],
+  ['area', 155, 'cm2', '155 cm2|155 cm²|155 sq cm|155 square centimeters|155 square centimetres'],
   ['area', 2, 'ft2', '2 sq ft|2 square feet|2 sq feet|2 ft²|2 ft2|2 sq. ft.'],
   [
     'length',
@@ -75,12 +75,12 @@ const read: readonly (readonly [Dimension, number, string, string])[] = [
     'length',
     205,
     'cm',
-    '205 cm|2.05 m|2,05 m|2 m 5 cm|2050 mm|205 centimeters|205 centimeters|2 m, 5 cm|2.05 meters|2.05 meters',
+    '205 cm|2.05 m|2,05 m|2 m 5 cm|2050 mm|205 centimeters|205 centimetres|2 m, 5 cm|2.05 meters|2.05 metres',
   ],
   ['length', 7907, 'ft', '7907 ft|7,907 ft|7 907 ft|7907 feet|7,907 feet|7907ft'],
   ['volume', 3, 'qt', '3 qt|3 qts|3 quarts|3 qt.|0.75 gal|3/4 gal|¾ gal|6 pints|6 pt|96 fl oz|96 fluid ounces'],
   ['volume', 4.7, 'gal', '4.7 gal|4.7 gals|4.7 gallons|4.7 US gal|4.7 US gallons|4,7 gal|4.7 gal.'],
-  ['volume', 18, 'L', '18 L|18 l|18 liters|18 liters|18000 mL|18L|18 000 ml|18 liter'],
+  ['volume', 18, 'L', '18 L|18 l|18 liters|18 litres|18000 mL|18L|18 000 ml|18 liter'],
   ['volume', 700, 'ft3', '700 ft3|700 ft³|700 cu ft|700 cu. ft.|700 cubic feet|700 ft^3|700 cubic foot'],
   [
     'duration',

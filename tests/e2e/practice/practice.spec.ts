@@ -81,6 +81,7 @@ test('drill to a good end on a phone: the low alarm while everybody sleeps; a re
   await startDrill(page, 'alarm-asleep', 4)
   await expect(page.getByText('The gas alarm sounds').first()).toBeVisible()
   await act(page, 'Everybody out')
+  await expect(lastAct(page)).toContainText('Everybody out')
   await page.reload()
   await expect(lastAct(page)).toContainText('Everybody out')
   for (const label of ['Shut Left cylinder', 'Shut Right cylinder', 'Call 911']) await act(page, label)

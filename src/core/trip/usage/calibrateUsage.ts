@@ -162,7 +162,7 @@ export function calibrateUsage(
   const off = [whole, ...groups].find(({ factor }) => factor < FACTORS.least || factor > FACTORS.most)
   if (off) {
     return nothing('{burned} burned where {planned} was planned: so far off, check the hours and enter them again.', {
-      burnt: { value: off.burnedKg, role: 'cylinderMass' },
+      burned: { value: off.burnedKg, role: 'cylinderMass' },
       planned: { value: off.plannedKg, role: 'cylinderMass' },
     })
   }

@@ -52,7 +52,12 @@ export function DrillBench({
     if (answer.value) setView(answer.value)
     return answer.value
   }
-  const begin = useEffectEvent(() => ask<DrillView>((worker) => worker.begin({ id, seed, rig }, done)))
+  // What was asked for, the last click too: a second one may come before the first is answered.
+  const asked = useRef<readonly BenchAction[]>([])
+  const begin = useEffectEvent(() => {
+    asked.current = done
+    return ask<DrillView>((worker) => worker.begin({ id, seed, rig }, done))
+  })
   const isBegun = view !== null
   const count = done.length
   useEffect(() => {
@@ -75,9 +80,16 @@ export function DrillBench({
     forget()
   }
   const act = async (action: BenchAction): Promise<void> => {
-    const next = show(await ask<DrillView | null>((worker) => worker.act(action)))
+    const before = asked.current
+    asked.current = [...before, action]
+    setDone(asked.current)
+    const answer = await ask<DrillView | null>((worker) => worker.act(action))
+    if (answer !== null && 'refused' in answer) {
+      asked.current = before
+      setDone(before)
+    }
+    const next = show(answer)
     if (!next) return
-    setDone([...done, action])
     if (next.result !== 'open') {
       await keep(next)
       end.current?.focus()
