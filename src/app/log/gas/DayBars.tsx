@@ -37,7 +37,7 @@ export function DayBars({ trip }: { trip: GasTrip }) {
             tick={{ fill: INK, fontSize: 13 }}
             width={44}
           />
-          <Tooltip formatter={(_, __, { payload }) => [(payload as { words: string }).words, 'burnt']} />
+          <Tooltip formatter={(_, __, { payload }) => [(payload as { words: string }).words, 'burned']} />
           <Bar dataKey="shown" fill={BRASS} stroke={INK} isAnimationActive={false} />
         </BarChart>
       </ResponsiveContainer>

@@ -64,7 +64,7 @@ export function GasBench({ data: { trips, perKg } }: { data: GasOfTrips }) {
             <tr>
               <th scope="col">Trip</th>
               <th scope="col">{sharedLabels.nights}</th>
-              <th scope="col">Burnt</th>
+              <th scope="col">Burned</th>
               <th scope="col">Planned</th>
               <th scope="col">Of the plan</th>
               <th scope="col">A night</th>

@@ -16,7 +16,7 @@ export function calibrationSlip({ parts, burnedKg, plannedKg, factor, range }: U
         label: part.name,
         figure: { basis: 'burnt-by-weight' as const, quantity: mass(part.burnedKg), inputs: [] },
       })),
-      { sign: '=', label: 'Burnt', figure: { basis: 'burnt-by-weight', quantity: mass(burnedKg), inputs: [] } },
+      { sign: '=', label: 'Burned', figure: { basis: 'burnt-by-weight', quantity: mass(burnedKg), inputs: [] } },
       { sign: '÷', label: 'Planned', figure: { basis: 'trip-by-hours', quantity: mass(plannedKg), inputs: [] } },
     ],
     result: {
@@ -25,7 +25,7 @@ export function calibrationSlip({ parts, burnedKg, plannedKg, factor, range }: U
         basis: 'learned-use',
         quantity: { value: factor, role: 'share' },
         inputs: [
-          { label: 'Burnt', quantity: mass(burnedKg) },
+          { label: 'Burned', quantity: mass(burnedKg) },
           { label: 'Planned', quantity: mass(plannedKg) },
         ],
       },

@@ -107,7 +107,7 @@ function SupplyCalibration({
         ) : (
           <>
             <p>
-              Burnt <Amount quantity={{ value: found.calibration.burnedKg, role: 'cylinderMass' }} /> where the habits
+              Burned <Amount quantity={{ value: found.calibration.burnedKg, role: 'cylinderMass' }} /> where the habits
               as entered would have burned{' '}
               <Amount quantity={{ value: found.calibration.plannedKg, role: 'cylinderMass' }} />.
             </p>
