@@ -21,7 +21,7 @@ import { LineMap } from './LineMap'
 interface Search {
   symptom: SymptomId | null
   answers: readonly Answer[]
-  /** The owner wants to go on after a fault was named. */
+  /** The owner goes on after a fault was named. */
   goesOn: boolean
 }
 

@@ -2,7 +2,6 @@
 export const practiceLabels = {
   cannotTell: 'Cannot tell',
   startAgain: 'Start again',
-  nextQuestion: 'Start the search',
   undoAnswer: 'Undo the last answer',
   dangerNow: 'Danger now?',
   whatIsWrong: 'What is wrong?',

@@ -36,10 +36,10 @@ describe.each(drillIds)('%s', (id) => {
   it('is not done before anything is done, and says what an expert does', () => {
     const drill = startDrill(id, 1, sampleRigs.marigold)
     expect(drillState(drill, benchOf(drill)).result).toBe('open')
-    const told = debrief(drill, playWell(drill))
-    expect(told.result).toBe('good')
-    expect(told.expert.length).toBeGreaterThan(0)
-    expect(told.missing).toEqual([])
+    const ended = debrief(drill, playWell(drill))
+    expect(ended.result).toBe('good')
+    expect(ended.expert.length).toBeGreaterThan(0)
+    expect(ended.missing).toEqual([])
   })
 
   it('ends badly by each of its bad choices', () => {

@@ -129,7 +129,7 @@ test('drill to a bad end: the flame at a joint is put out', async ({ page }) => 
   await expect(page.getByText('play it again before the season')).toBeVisible()
 })
 
-/** Answers by what a question asks; what is not listed cannot be told. */
+/** Answers by what a question asks; `cannot tell` to what is not listed. */
 async function answerAll(page: Page, answers: readonly (readonly [RegExp, string])[]): Promise<void> {
   const end = page.getByRole('region', { name: 'Most likely' })
   const card = page.locator('fieldset.ask-card')
@@ -195,7 +195,7 @@ test('search on a phone: the regulator is a technician’s; an answer can be und
   await expect(page.getByRole('heading', { name: /^Stop searching\. Smell of gas/ })).toBeFocused()
 })
 
-test('rehearsal: wrong input is told at its field, and a saved one ends the note', async ({ page }) => {
+test('rehearsal: wrong input gets a sentence at its field, and a saved one ends the note', async ({ page }) => {
   await page.goto(`${kettle.url}/practice/rehearsal`)
   await expect(page.getByText('Rehearse before this season')).toBeVisible()
   await page.getByRole('button', { name: practiceLabels.saveRehearsal }).click()

@@ -2,7 +2,6 @@ import {
   type Fault,
   faultContext,
   faultedState,
-  faultKey,
   faultKinds,
   type FaultKindId,
   possibleFaults,
@@ -93,6 +92,3 @@ export function diagnosisModel(
   // What nobody would notice brings nobody here.
   return { context, checks, hypotheses: hypotheses.filter(({ symptoms }) => symptoms.size > 0) }
 }
-
-/** Stable name of an explanation. */
-export const hypothesisKey = ({ faults }: Pick<Hypothesis, 'faults'>): string => faults.map(faultKey).join(' + ')

@@ -5,12 +5,13 @@ import { fromUnit } from '@/core/units/convert'
 import { behaviorOf } from '@/core/practice/rig/applianceBehavior'
 import { tryAppliance } from '@/core/practice/readings/attempt'
 import { lineReading } from '@/core/practice/readings/lineReading'
-import { currentPart as now, hasMark, withPart } from '@/core/practice/rig/rigState'
+import { currentPart as now, hasHandWheel, hasMark, withPart } from '@/core/practice/rig/rigState'
+import { isFlattened } from '@/core/practice/readings/signs'
 import { certain, type CheckFamily, type CheckOutcome } from './check'
 
 const reopen: CheckFamily = ({ appliances, graph }) => {
   const [part] = appliances
-  if (!part || !graph.sources.some(({ outOf }) => outOf.some(({ verdict }) => verdict.connection === 'type1-acme'))) {
+  if (!part || !graph.sources.some(hasHandWheel)) {
     return []
   }
   return [
@@ -94,9 +95,6 @@ const port: CheckFamily = ({ graph, appliances }) => {
   ]
 }
 
-/** Bore over what the part was made with, under which a hose is seen to be flat. */
-const FLAT_BORE = 0.8
-
 const hoses: CheckFamily = ({ graph }) => {
   const all = graph.parts.filter(({ type }) => type.role === 'hose')
   if (all.length === 0) return []
@@ -111,8 +109,7 @@ const hoses: CheckFamily = ({ graph }) => {
         { id: 'none', label: 'All lie free' },
         ...all.map(({ part, name }): CheckOutcome => ({ id: part.id, label: name })),
       ],
-      predict: (state) =>
-        certain(all.find((part) => now(state, part).boreM < part.boreM * FLAT_BORE)?.part.id ?? 'none'),
+      predict: (state) => certain(all.find((part) => isFlattened(state, part))?.part.id ?? 'none'),
     },
   ]
 }

@@ -2,21 +2,15 @@ import { changeoverStates } from '@/core/hookup/line/changeoverSides'
 import { isShut } from '@/core/hookup/line/lineGraph'
 import { fromUnit } from '@/core/units/convert'
 import { lineReading } from '@/core/practice/readings/lineReading'
-import { limitOf } from '@/core/practice/rig/practiceRig'
-import { hasMark, sourceGaugePa, sourcesInUse, stateGraph } from '@/core/practice/rig/rigState'
+import { liftedAs } from '@/core/practice/readings/signs'
+import { hasHandWheel, hasMark, sourceGaugePa, sourcesInUse, stateGraph } from '@/core/practice/rig/rigState'
 import { frostAt } from '@/core/practice/readings/frost'
 import { certain, type CheckFamily } from './check'
-
-/** A cylinder under this share of its limit feels light. [common practice] */
-const LIGHT_SHARE = 0.08
 
 /** Least pressure that moves the gauge of a shut-off. */
 const LIVE_PA = fromUnit(2, 'gaugePressure', 'psi')
 
-/** Over this share of its limit the scale shows too much. */
-const OVER_SHARE = 1.03
-
-const lift: CheckFamily = ({ graph, rig }) =>
+const lift: CheckFamily = ({ graph }) =>
   graph.sources
     .filter(({ type }) => type.role === 'cylinder')
     .map((source) => ({
@@ -32,11 +26,9 @@ const lift: CheckFamily = ({ graph, rig }) =>
         { id: 'over', label: 'Weighed: over its limit' },
       ],
       predict: (state) => {
-        const massKg = state.sources[source.part.id]?.massKg ?? 0
-        const share = massKg / limitOf(rig, source.part.id)
-        if (share < LIGHT_SHARE) return certain('light')
+        const felt = liftedAs(state, source.part.id)
         // Only a scale finds an overfilled cylinder.
-        return share > OVER_SHARE ? { over: 0.7, heavy: 0.3 } : certain('heavy')
+        return felt === 'over' ? { over: 0.7, heavy: 0.3 } : certain(felt)
       },
     }))
 
@@ -54,15 +46,12 @@ const gauge: CheckFamily = ({ graph }) =>
         { id: 'light', label: 'Empty or almost empty' },
         { id: 'heavy', label: 'Gas is in it' },
       ],
-      predict: (state) => {
-        const massKg = state.sources[source.part.id]?.massKg ?? 0
-        return certain(massKg / limitOf(state.rig, source.part.id) < LIGHT_SHARE ? 'light' : 'heavy')
-      },
+      predict: (state) => certain(liftedAs(state, source.part.id) === 'light' ? 'light' : 'heavy'),
     }))
 
 const valve: CheckFamily = ({ graph }) =>
   graph.sources.map((source) => {
-    const isWheel = source.outOf.some(({ verdict }) => verdict.connection === 'type1-acme')
+    const isWheel = hasHandWheel(source)
     const to = source.outOf[0]?.to.part.id ?? ''
     return {
       id: `valve ${source.part.id}`,
@@ -102,7 +91,7 @@ const lever: CheckFamily = ({ graph }) =>
       predict: (state) => {
         const isLight = ({ side }: { side: string }): boolean => {
           const id = sides.find((one) => one.side === side)?.cylinder.part.id ?? ''
-          return (state.sources[id]?.massKg ?? 0) / limitOf(state.rig, id) < LIGHT_SHARE
+          return liftedAs(state, id) === 'light'
         }
         if (sides.every(isLight)) return certain('both-light')
         const used = new Set(sourcesInUse(stateGraph(state)).map(({ part }) => part.id))
@@ -144,10 +133,7 @@ const upright: CheckFamily = ({ graph }) => {
       ],
       predict: (state) =>
         certain(
-          cylinders.some(({ part }) => {
-            const source = state.sources[part.id]
-            return source?.isTipped && source.massKg <= limitOf(state.rig, part.id) * OVER_SHARE
-          })
+          cylinders.some(({ part: { id } }) => state.sources[id]?.isTipped === true && liftedAs(state, id) !== 'over')
             ? 'no'
             : 'yes',
         ),

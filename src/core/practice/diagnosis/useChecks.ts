@@ -2,14 +2,9 @@ import { applianceTraits } from '@/core/appliances/applianceKinds'
 import { behaviorOf, kindOfPart, needsBattery } from '@/core/practice/rig/applianceBehavior'
 import { onsets, type Onset } from '@/core/practice/faults/faultKind'
 import { faultKinds } from '@/core/practice/faults/faults'
-import {
-  attemptLabels,
-  type AttemptOutcome,
-  attemptOutcomes,
-  FLAT_SHARE,
-  tryAppliance,
-} from '@/core/practice/readings/attempt'
+import { attemptLabels, type AttemptOutcome, attemptOutcomes, tryAppliance } from '@/core/practice/readings/attempt'
 import { currentPart as now, hasMark, type RigState, withoutMark } from '@/core/practice/rig/rigState'
+import { isBatteryFlat } from '@/core/practice/readings/signs'
 import { certain, type CheckFamily, type CheckOutcome } from './check'
 
 const onsetLabels: Readonly<Record<Onset, string>> = {
@@ -168,7 +163,7 @@ const spark: CheckFamily = ({ appliances, rig }) =>
       ],
       predict: (state: RigState) => {
         const { id } = part.part
-        const isDark = needsBattery(rig, part) && (state.batteryShare ?? 1) < FLAT_SHARE
+        const isDark = needsBattery(rig, part) && isBatteryFlat(state)
         const isSilent = hasMark(state, id, 'igniter-dead') || hasMark(state, id, 'electric-mode') || isDark
         return certain(isSilent ? 'no' : 'yes')
       },
@@ -187,7 +182,7 @@ const volts: CheckFamily = ({ appliances, rig }) =>
             { id: 'good', label: 'Bright, over 11.5 V' },
             { id: 'flat', label: 'Dim, or under 11.5 V' },
           ],
-          predict: (state) => certain((state.batteryShare ?? 1) < FLAT_SHARE ? 'flat' : 'good'),
+          predict: (state) => certain(isBatteryFlat(state) ? 'flat' : 'good'),
         },
       ]
     : []

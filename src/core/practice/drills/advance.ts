@@ -9,7 +9,8 @@ import { roomVolumeM3 } from '@/core/heat/room/roomGeometry'
 import { applianceInputW, isShut } from '@/core/hookup/line/lineGraph'
 import { behaviorOf, kindOfPart, needsBattery } from '@/core/practice/rig/applianceBehavior'
 import { hasMark, sourceGaugePa, sourcesInUse, thermalOf, withSource, stateGraph } from '@/core/practice/rig/rigState'
-import { CUT_OFF_SHARE, FLAT_SHARE } from '@/core/practice/readings/attempt'
+import { CUT_OFF_SHARE } from '@/core/practice/readings/attempt'
+import { isBatteryFlat } from '@/core/practice/readings/signs'
 import { burnerShare, lineReading, type LineReading, ratedGaugePa } from '@/core/practice/readings/lineReading'
 import { heatTransferCoefficientWPerM2K } from '@/core/vaporization/heatTransfer'
 import { boilingTemperatureK } from '@/core/vaporization/propaneSaturationTable'
@@ -138,7 +139,7 @@ function stillLit(bench: Bench, reading: LineReading): string[] {
     if (!part) return false
     const wantedW = applianceInputW(part) * (litSettings(bench)[id] ?? 0)
     if ((reading.burnedW.get(id) ?? 0) < wantedW * GOES_OUT) return false
-    if (needsBattery(rig, part) && (bench.rig.batteryShare ?? 1) < FLAT_SHARE) return false
+    if (needsBattery(rig, part) && isBatteryFlat(bench.rig)) return false
     const { hasOxygenCutOff } = behaviorOf(rig, part)
     return !(hasOxygenCutOff && (bench.rig.oxygenShare <= CUT_OFF_SHARE || hasMark(bench.rig, id, 'thin-air')))
   })

@@ -7,6 +7,7 @@ import { limitOf } from '@/core/practice/rig/practiceRig'
 import { hasMark, type RigState, withoutMark, withPart, withSource, stateGraph } from '@/core/practice/rig/rigState'
 import { attemptLabels, type AttemptOutcome, tryAppliance } from '@/core/practice/readings/attempt'
 import { lineReading } from '@/core/practice/readings/lineReading'
+import { liftedAs, shareOfLimit } from '@/core/practice/readings/signs'
 import { faultContext, faultKinds } from '@/core/practice/faults/faults'
 import { advance } from './advance'
 import type { Bench, BenchEntry } from './bench'
@@ -187,13 +188,11 @@ function measure(bench: Bench): Phrase {
   return { text: 'It reads {pressure}.', parts: { pressure: { value, role: 'linePressure' } } }
 }
 
-/** A cylinder under this share of its limit feels light. [common practice] */
-const LIGHT_SHARE = 0.08
-
-function lift(bench: Bench, partId: string): string {
-  const share = (bench.rig.sources[partId]?.massKg ?? 0) / limitOf(bench.rig.rig, partId)
-  if (share < LIGHT_SHARE) return 'It is light: next to nothing in it.'
-  return share > 1.03 ? 'The scale shows more than its limit.' : `About ${Math.round(share * 10) * 10} % of its limit.`
+function lift({ rig }: Bench, partId: string): string {
+  const felt = liftedAs(rig, partId)
+  if (felt === 'light') return 'It is light: next to nothing in it.'
+  if (felt === 'over') return 'The scale shows more than its limit.'
+  return `About ${Math.round(shareOfLimit(rig, partId) * 10) * 10} % of its limit.`
 }
 
 function effectOf(bench: Bench, action: BenchAction): Effect {

@@ -2,10 +2,8 @@ import { decant } from '@/core/fill/decanting/decant'
 import { between } from '@/core/math/seededRandom'
 import { fromUnit } from '@/core/units/convert'
 import { CUT_OFF_ALTITUDE_M } from '@/core/practice/readings/attempt'
-import { type DrillChoice, type DrillKind, said } from './drill'
+import { badChoice, type DrillKind, said } from './drill'
 import { chosen, chosenBefore } from './needs'
-
-const bad = (id: string, label: string, reason: string): DrillChoice => ({ id, label, saw: '', bad: reason })
 
 const pounds = (value: number): number => fromUnit(value, 'mass', 'lb')
 
@@ -53,12 +51,12 @@ export const choiceDrills = {
             saw: 'Colder, it takes more. The scale stops you at its limit.',
           },
           { id: 'enough', label: 'Call it enough', saw: 'Half a bottle is half a bottle.' },
-          bad(
+          badChoice(
             'vent',
             'Open its pin to let vapor out, and fill on',
             'A vented bottle fills past its limit, and gas escapes beside you.',
           ),
-          bad('warm-supply', 'Warm the supply cylinder with hot water', 'A cylinder is never heated.'),
+          badChoice('warm-supply', 'Warm the supply cylinder with hot water', 'A cylinder is never heated.'),
         ],
         needs: [
           chosen('weigh', 'The bottle was weighed.'),
@@ -109,7 +107,7 @@ export const choiceDrills = {
           },
           ...(isOld
             ? [
-                bad(
+                badChoice(
                   'accept',
                   'Take it: it is full',
                   'It is past its date. Nobody may fill it again, and you paid for a vessel you cannot use.',
@@ -158,7 +156,7 @@ export const choiceDrills = {
             saw: 'Nothing that burns can reach the heater now.',
           },
           { id: 'measure', label: 'Measure the distance again', saw: 'It is what the manual asks for.' },
-          bad(
+          badChoice(
             'lower',
             'Turn it lower and let the curtain hang',
             'A clearance holds for every setting. Cloth in front of a heater catches fire.',
@@ -196,13 +194,13 @@ export const choiceDrills = {
         choices: [
           { id: 'off', label: 'Keep it off and use warm bags', saw: 'Cold, and safe.' },
           { id: 'lower-camp', label: 'Drive to a lower camp', saw: 'Two hours later it is warm.' },
-          bad(
+          badChoice(
             'tape-sensor',
             'Tape the oxygen sensor so that it stays lit',
             'A safety is never bypassed. It goes out because the air is thin.',
           ),
-          bad('shut-windows', 'Shut the windows to keep the heat', 'Less air is the last thing that helps here.'),
-          bad(
+          badChoice('shut-windows', 'Shut the windows to keep the heat', 'Less air is the last thing that helps here.'),
+          badChoice(
             'relight',
             'Relight it each time it goes out',
             'The cut-off says the air is too thin. Relighting it is no plan.',

@@ -19,6 +19,14 @@ export interface DrillChoice {
   change?: (bench: Bench) => Bench
 }
 
+/** A choice that ends the drill. */
+export const badChoice = (id: string, label: string, reason: string): DrillChoice => ({
+  id,
+  label,
+  saw: '',
+  bad: reason,
+})
+
 /** Something that has to be so at a good end. */
 export interface DrillNeed {
   text: string

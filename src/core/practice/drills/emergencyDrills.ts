@@ -7,7 +7,7 @@ import type { FaultContext } from '@/core/practice/faults/faultKind'
 import { type Fault, faultKinds, type FaultKindId } from '@/core/practice/faults/faults'
 import { type Leak, soundState, withMark } from '@/core/practice/rig/rigState'
 import { roomOf } from './bench'
-import { type DrillChoice, type DrillKind, said } from './drill'
+import { badChoice, type DrillKind, said } from './drill'
 import { called, called911, chosen, everybodyAway, everybodyOut, gasShut } from './needs'
 
 /** Temperature of a rig in use. */
@@ -28,8 +28,6 @@ function leakInside({ graph }: FaultContext, massKgS: number): Leak | null {
   return { at: joint.joint.id, partId: joint.from.part.id, place: 'joint', inside: true, massKgS }
 }
 
-const bad = (id: string, label: string, reason: string): DrillChoice => ({ id, label, saw: '', bad: reason })
-
 /** A leak inside that fills the low part of the room: its rate, kg/s. [common practice: 60 to 150 g/h] */
 const LEAK_KG_S = { low: 60e-3 / 3600, high: 150e-3 / 3600 }
 
@@ -38,7 +36,7 @@ const firstFault = (context: FaultContext, kind: FaultKindId): Fault | null => {
   return place ? { kind, place } : null
 }
 
-const airedByHand = bad(
+const airedByHand = badChoice(
   'fan',
   'Turn the roof fan on to blow the gas out',
   'A fan motor sparks. Doors are opened on the way out, and nothing is switched.',
@@ -106,7 +104,7 @@ export const emergencyDrills = {
         story: [said('It is dark. The gas alarm at the floor wakes you. The light switch is beside the bed.')],
         choices: [
           airedByHand,
-          bad(
+          badChoice(
             'look-inside',
             'Look for the leak inside with a flashlight first',
             'Nobody searches in gas. Everybody goes out first.',
@@ -134,12 +132,16 @@ export const emergencyDrills = {
         start: { fumesS: 900, lit: [fault.place.at], open: { [fault.place.at]: 1 } },
         story: [said(`An alarm sounds: four beeps, a pause, four beeps. ${who} has a headache.`)],
         choices: [
-          bad(
+          badChoice(
             'silence',
             'Press its button and see if it sounds again',
             'A CO alarm is not tried out with people inside.',
           ),
-          bad('open-window', 'Open a window and stay', 'A window is not enough. Nobody stays where a CO alarm sounds.'),
+          badChoice(
+            'open-window',
+            'Open a window and stay',
+            'A window is not enough. Nobody stays where a CO alarm sounds.',
+          ),
         ],
         needs: [everybodyOut, called911],
         expert: ['Everybody out into fresh air', 'Count heads', 'Call 911 and say carbon monoxide'],
@@ -169,7 +171,7 @@ export const emergencyDrills = {
           said(canReach ? 'The valve is a long way from the flame.' : 'The flame is right in front of the valve.'),
         ],
         choices: [
-          bad(
+          badChoice(
             'extinguish',
             'Put the flame out with the extinguisher',
             'Gas that does not burn gathers and explodes. Shut the gas, or let it burn.',
@@ -177,7 +179,7 @@ export const emergencyDrills = {
           ...(canReach
             ? []
             : [
-                bad(
+                badChoice(
                   'reach-over',
                   'Reach over the flame to the valve',
                   'Nobody reaches over burning gas. Let it burn, go away, call 911.',
@@ -213,7 +215,7 @@ export const emergencyDrills = {
           ),
         ],
         choices: [
-          bad('tap', 'Tap the relief valve', 'A tapped relief valve can open wide.'),
+          badChoice('tap', 'Tap the relief valve', 'A tapped relief valve can open wide.'),
           {
             id: 'plug',
             label: 'Put the plug or cap on the valve',
@@ -287,13 +289,13 @@ export const emergencyDrills = {
         ],
         choices: isSomebodyIn
           ? [
-              bad(
+              badChoice(
                 'fetch',
                 'Go in and fetch them',
                 'Who goes in without air goes down too. Open doors from outside and call 911.',
               ),
             ]
-          : [bad('carry-out', 'Carry the hissing bottle out', 'Nobody stays in the gas to carry a bottle.')],
+          : [badChoice('carry-out', 'Carry the hissing bottle out', 'Nobody stays in the gas to carry a bottle.')],
         needs: [everybodyOut, called911],
         expert: ['Everybody out', 'Open doors and hatches from outside', 'Call 911'],
         reasons: ['CO2 has no smell. At 4 % a person has minutes, at 10 % moments.'],

@@ -15,7 +15,7 @@ import {
 import { type SymptomId } from '@/core/practice/diagnosis/symptoms'
 import { symptomsOf } from '@/core/practice/diagnosis/symptomsOf'
 import { tryAppliance } from '@/core/practice/readings/attempt'
-import type { PracticeRig } from '@/core/practice/rig/practiceRig'
+import { practiceCylinder, type PracticeRig } from '@/core/practice/rig/practiceRig'
 import { between, pick } from '@/core/math/seededRandom'
 import { type DrillChoice, type DrillKind, type DrillNeed, said } from './drill'
 import { allOff, allWork, called, gasShut, noLeak, soapedLast } from './needs'
@@ -130,22 +130,13 @@ interface FaultDrill {
   /** Whether a fault is one of this drill. */
   suits?: (context: FaultContext, fault: Fault) => boolean
   reasons: readonly string[]
-  /** All burners that can be lit are lit at the start. */
-  isLit?: boolean
 }
 
 /** The rig with other contents and another night for each seed. */
 function varied({ rig, graph }: FaultContext, random: () => number): PracticeRig {
   const cylinders = graph.sources.map(({ part }) => {
-    const known = rig.cylinders.find(({ partId }) => partId === part.id)
-    const waterCapacityKg = known?.waterCapacityKg ?? 21.59
-    return {
-      ...known,
-      partId: part.id,
-      waterCapacityKg,
-      stands: known?.stands ?? ('upright' as const),
-      massKg: waterCapacityKg * between(random, 0.15, 0.4),
-    }
+    const cylinder = practiceCylinder(rig, part.id)
+    return { ...cylinder, massKg: cylinder.waterCapacityKg * between(random, 0.15, 0.4) }
   })
   return {
     ...rig,
@@ -156,7 +147,7 @@ function varied({ rig, graph }: FaultContext, random: () => number): PracticeRig
 }
 
 function faultDrill(drill: FaultDrill): DrillKind {
-  const { kinds, symptom, suits = () => true, reasons, isLit = false } = drill
+  const { kinds, symptom, suits = () => true, reasons } = drill
   return {
     title: drill.title,
     about: drill.about,
@@ -174,14 +165,12 @@ function faultDrill(drill: FaultDrill): DrillKind {
       const [first, ...rest] = possible
       if (!first) return null
       const fault = pick(random, [first, ...rest])
-      const lit = isLit ? context.appliances.map(({ part }) => part.id) : []
-      const open = Object.fromEntries(lit.map((id) => [id, 1]))
       const isLeak = kinds.includes('taped')
       const choices = kinds.flatMap((kind) => repairs[kind] ?? [])
       return {
         rig,
         faults: [fault],
-        start: { open, lit, people: isLeak || symptom === 'smell' ? 'outside' : 'inside' },
+        start: { people: isLeak || symptom === 'smell' ? 'outside' : 'inside' },
         story: drill.story.map((text) => said(text, { outside: { value: rig.outsideK, role: 'temperature' } })),
         choices,
         needs: needsOf(fault),

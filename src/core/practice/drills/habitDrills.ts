@@ -1,10 +1,8 @@
 import { between } from '@/core/math/seededRandom'
 import { behaviorOf } from '@/core/practice/rig/applianceBehavior'
 import { roomOf } from './bench'
-import { type DrillChoice, type DrillKind, said } from './drill'
+import { badChoice, type DrillKind, said } from './drill'
 import { allOff, called, chosen } from './needs'
-
-const bad = (id: string, label: string, reason: string): DrillChoice => ({ id, label, saw: '', bad: reason })
 
 /** Drills about heat, air and sun, in which a habit is the danger. */
 export const habitDrills = {
@@ -29,9 +27,13 @@ export const habitDrills = {
             label: 'Valve shut, upright in the shade, away from doors and flames',
             saw: 'It is in the shade.',
           },
-          bad('bleed', 'Open its bleeder until it is right', 'Liquid sprays and gas gathers. A dealer draws it down.'),
-          bad('burn', 'Burn it down on the grill', 'An overfilled cylinder sends liquid into the line.'),
-          bad('hose-down', 'Carry it into the cool rig', 'A cylinder never comes inside.'),
+          badChoice(
+            'bleed',
+            'Open its bleeder until it is right',
+            'Liquid sprays and gas gathers. A dealer draws it down.',
+          ),
+          badChoice('burn', 'Burn it down on the grill', 'An overfilled cylinder sends liquid into the line.'),
+          badChoice('hose-down', 'Carry it into the cool rig', 'A cylinder never comes inside.'),
         ],
         needs: [
           chosen('shade', 'It is shut and in the shade, outdoors.'),
@@ -67,7 +69,7 @@ export const habitDrills = {
         ],
         choices: [
           { id: 'warm-bags', label: 'Warm clothes, sleeping bags, all in one room', saw: 'It is bearable.' },
-          bad(
+          badChoice(
             'leave-on',
             'Keep it on low for the night',
             'A cooking flame overnight uses the air and makes carbon monoxide.',

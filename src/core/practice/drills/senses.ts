@@ -5,7 +5,7 @@ import { applianceTraits } from '@/core/appliances/applianceKinds'
 import { kindOfPart } from '@/core/practice/rig/applianceBehavior'
 import { hasMark, sourceGaugePa, stateGraph } from '@/core/practice/rig/rigState'
 import { frostAt } from '@/core/practice/readings/frost'
-import { FLAT_SHARE } from '@/core/practice/readings/attempt'
+import { isBatteryFlat, isFlattened } from '@/core/practice/readings/signs'
 import { flammableShareOf } from './advance'
 import type { Bench } from './bench'
 
@@ -114,11 +114,8 @@ export function seenAtCylinders({ rig }: Bench): string {
 
 /** What a look along the hoses and valves inside shows. */
 export function seenAlongLine({ rig }: Bench): string {
-  const sound = lineGraph(rig.rig.line)
   const { parts } = stateGraph(rig)
-  const flat = parts.filter(
-    ({ part, type, boreM }) => type.role === 'hose' && boreM < (sound.byId.get(part.id)?.boreM ?? 0) * 0.8,
-  )
+  const flat = lineGraph(rig.rig.line).parts.filter((part) => part.type.role === 'hose' && isFlattened(rig, part))
   const shut = parts.filter((part) => (part.type.role === 'valve' || part.type.role === 'quick') && isShut(part))
   const electric = parts.filter(({ part }) => hasMark(rig, part.id, 'electric-mode'))
   const extra = parts.filter(({ part }) => hasMark(rig, part.id, 'extra-regulator'))
@@ -171,6 +168,4 @@ export function seenBySoap({ rig }: Bench): string {
 
 /** What the battery shows. */
 export const seenAtBattery = ({ rig }: Bench): string =>
-  (rig.batteryShare ?? 1) < FLAT_SHARE
-    ? 'Lights are dim. Under 11.5 V with the fan on.'
-    : 'Lights are bright. Over 12 V.'
+  isBatteryFlat(rig) ? 'Lights are dim. Under 11.5 V with the fan on.' : 'Lights are bright. Over 12 V.'

@@ -8,6 +8,7 @@ import { vaporization } from '@/core/vaporization/vaporization'
 import { limitOf, practiceCylinder } from '@/core/practice/rig/practiceRig'
 import { behaviorOf } from '@/core/practice/rig/applianceBehavior'
 import {
+  hasHandWheel,
   type RigState,
   sourceGaugePa,
   sourcesInUse,
@@ -25,8 +26,7 @@ const inUse = ({ graph }: FaultContext): GraphPart[] => sourcesInUse(graph)
 const isPropane = ({ type }: GraphPart): boolean => type.gas !== 'co2'
 
 /** Cylinders whose outlet is a hand-wheel: these carry the flow limiter. */
-const handWheeled = (context: FaultContext): GraphPart[] =>
-  inUse(context).filter(({ outOf }) => outOf.some(({ verdict }) => verdict.connection === 'type1-acme'))
+const handWheeled = (context: FaultContext): GraphPart[] => inUse(context).filter(hasHandWheel)
 
 const isPropaneCylinder = (part: GraphPart): boolean => part.type.role === 'cylinder' && isPropane(part)
 

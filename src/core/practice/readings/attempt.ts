@@ -3,6 +3,7 @@ import type { GraphPart } from '@/core/hookup/line/lineGraph'
 import { fromUnit } from '@/core/units/convert'
 import { behaviorOf, needsBattery } from '@/core/practice/rig/applianceBehavior'
 import { hasMark, type RigState, soundState, sourcesInUse } from '@/core/practice/rig/rigState'
+import { isBatteryFlat } from './signs'
 import { lineReading, type LineReading, ratedGaugePa } from './lineReading'
 
 /**
@@ -46,8 +47,6 @@ export const attemptLabels: Readonly<Record<AttemptOutcome, string>> = {
   surging: 'the flame surges up and down',
 }
 
-/** Charge under which a furnace fan or an igniter fails. [common practice] */
-export const FLAT_SHARE = 0.15
 /** A flame under this share of its heat is called weak. */
 const WEAK_SHARE = 0.85
 /** Under this there is no flame to see. */
@@ -114,7 +113,7 @@ function attempt(state: RigState, part: GraphPart): AttemptOutcome {
   if (part.type.role !== 'appliance') return outletAttempt(state, id)
   const behavior = behaviorOf(state.rig, part)
   if (hasMark(state, id, 'electric-mode')) return 'quiet'
-  if (needsBattery(state.rig, part) && (state.batteryShare ?? 1) < FLAT_SHARE) return 'quiet'
+  if (needsBattery(state.rig, part) && isBatteryFlat(state)) return 'quiet'
   const reading = lineReading(state, { [id]: 1 })
   const flame = flameAt(state, part, reading)
   if (flame === 'dead') return 'dead'

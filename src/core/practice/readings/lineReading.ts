@@ -28,7 +28,7 @@ const SETTLED = 0.001
 
 /** Readings by line, pressures and burners: faults that leave all of them alone share one. */
 const readings = new WeakMap<Line, Map<string, LineReading>>()
-/** Readings kept for a line; a drill that runs for hours has more. */
+/** Readings kept for a line; a drill that runs for hours has more, and needs the last ones again. */
 const MOST_KEPT = 60
 
 /** Pressure at which a burner burns its input: what its own regulator needs, or low pressure. */
@@ -58,7 +58,9 @@ export function lineReading(state: RigState, open: BurnerSettings): LineReading 
   readings.set(state.line, ofLine)
   const key = JSON.stringify([sources, open])
   const reading = ofLine.get(key) ?? computeReading(state, graph, sources, open)
-  if (ofLine.size < MOST_KEPT) ofLine.set(key, reading)
+  ofLine.set(key, reading)
+  const [oldest] = ofLine.keys()
+  if (ofLine.size > MOST_KEPT && oldest !== undefined) ofLine.delete(oldest)
   return reading
 }
 

@@ -48,8 +48,6 @@ export const practiceRigSchema = z.strictObject({
 
 export type PracticeRig = z.output<typeof practiceRigSchema>
 
-export type PracticeRigInput = z.input<typeof practiceRigSchema>
-
 type PracticeCylinder = z.output<typeof practiceCylinderSchema>
 
 /**

@@ -170,6 +170,10 @@ export function sourceGaugePa(state: RigState, { part, type }: GraphPart): numbe
   return saturation('co2', Math.min(CO2_K.to, Math.max(CO2_K.from, source.liquidK))).pressurePa - atmospherePa
 }
 
+/** Whether a cylinder's outlet is a hand-wheel: these carry the flow limiter. */
+export const hasHandWheel = ({ outOf }: GraphPart): boolean =>
+  outOf.some(({ verdict }) => verdict.connection === 'type1-acme')
+
 /** Sources whose gas an appliance would burn now, by lever and valves; all of them for an automatic changeover. */
 export function sourcesInUse(graph: LineGraph): GraphPart[] {
   const states = changeoverStates(graph, undefined)
